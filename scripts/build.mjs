@@ -1,0 +1,62 @@
+// Builds dist/: the library as modules with declarations, and the command as one bundle in parts.
+import { spawnSync } from 'node:child_process';
+import { chmodSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+process.chdir(root);
+
+function tsc(...words) {
+  const run = spawnSync(process.execPath, ['node_modules/typescript/bin/tsc', ...words], {
+    stdio: 'inherit',
+  });
+  if (run.status !== 0) process.exit(run.status ?? 1);
+}
+
+rmSync('dist', { recursive: true, force: true });
+tsc('-b', 'src/core', 'src/node');
+tsc('-p', 'src/cli');
+
+const { build } = await import('esbuild');
+const { metafile } = await build({
+  entryPoints: ['src/cli/bin.ts'],
+  outdir: 'dist/cli',
+  bundle: true,
+  splitting: true,
+  minifySyntax: true,
+  minifyWhitespace: true,
+  format: 'esm',
+  platform: 'node',
+  target: 'node20',
+  // commander is a CommonJS package and asks for Node.js modules by `require`.
+  banner: {
+    js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);",
+  },
+  metafile: true,
+  logLevel: 'warning',
+});
+chmodSync('dist/cli/bin.js', 0o755);
+writeFileSync('dist/cli/NOTICES.txt', notices(Object.keys(metafile.inputs)));
+
+/** The licences of the packages whose code is in the bundle. */
+function notices(inputs) {
+  const packages = inputs.map((input) => /^node_modules\/((?:@[^/]+\/)?[^/]+)\//.exec(input)?.[1]);
+  const texts = [...new Set(packages.filter((name) => name !== undefined))].sort().map((name) => {
+    const folder = join('node_modules', name);
+    const { version } = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8'));
+    return `${name} ${version}\n\n${licence(folder)}`;
+  });
+  return `This bundle contains the following packages.\n\n${texts.join('\n\n----\n\n')}\n`;
+}
+
+function licence(folder) {
+  for (const file of ['LICENSE', 'license', 'LICENSE.md', 'LICENCE']) {
+    try {
+      return readFileSync(join(folder, file), 'utf8').trim();
+    } catch {
+      // The next spelling may be there.
+    }
+  }
+  throw new Error(`no licence file in ${folder}`);
+}

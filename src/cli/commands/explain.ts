@@ -1,0 +1,32 @@
+import { CATALOGUE, catalogueText, checkText, explainJson } from 'dabbawala';
+import { closest } from 'fastest-levenshtein';
+import { DONE, UNUSABLE } from '../exit-status.ts';
+import { type Io, textOptions } from '../io.ts';
+import { reportError } from '../report-problem.ts';
+import { TOOL } from '../version.ts';
+
+export interface ExplainOptions {
+  readonly format: 'text' | 'json';
+}
+
+/** Explains one check, given by its name or the part behind the slash; without a name, lists them all. */
+export async function runExplain(
+  name: string | undefined,
+  { format }: ExplainOptions,
+  io: Io,
+): Promise<number> {
+  const checks =
+    name === undefined
+      ? CATALOGUE
+      : CATALOGUE.filter((check) => check.name === name || check.name.endsWith(`/${name}`));
+  const [first] = checks;
+  if (first === undefined || name === '') {
+    const known = CATALOGUE.map((check) => check.name);
+    reportError(`no check is called '${name}'; the nearest name is '${closest(name ?? '', known)}'`, io);
+    return UNUSABLE;
+  }
+  if (format === 'json') io.write(explainJson(checks, TOOL));
+  else if (name === undefined) io.write(catalogueText(checks, textOptions(io)));
+  else io.write(checks.map((check) => checkText(check, textOptions(io))).join('\n'));
+  return DONE;
+}

@@ -1,0 +1,17 @@
+import type { TextOptions } from 'dabbawala';
+
+/** All that the command needs of the world; only `bin.ts` takes it from the process. */
+export interface Io {
+  readonly stdin: AsyncIterable<Uint8Array>;
+  readonly write: (text: string) => void;
+  readonly writeError: (text: string) => void;
+  /** Columns of the terminal that standard output is; undefined where it is none. */
+  readonly columns: number | undefined;
+  readonly colour: boolean;
+}
+
+const WIDTH_WITHOUT_TERMINAL = 80;
+
+export function textOptions(io: Io): TextOptions {
+  return { width: io.columns ?? WIDTH_WITHOUT_TERMINAL, colour: io.colour };
+}

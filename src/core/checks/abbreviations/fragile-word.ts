@@ -1,0 +1,97 @@
+import { leadingWords, nameWords, QUALIFIERS } from '../../abbreviations/leading-words.ts';
+import type { OptionScope } from '../../abbreviations/option-scope.ts';
+import { GNU_LONG_OPTIONS } from '../../standards/gnu-long-options.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames, quoteName } from '../wording.ts';
+
+type FragileWord = {
+  readonly word: string;
+  readonly name: string;
+  /** Names of the long-option table or of the program's other commands that would make the word ambiguous. */
+  readonly breakers: readonly string[];
+};
+
+/** One finding for each scope: every leading word in it that means one option alone. */
+export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
+  name: 'abbreviations/fragile-word',
+  level: 'note',
+  title: 'A leading word stands for one option only as long as no other begins with it',
+  why:
+    'Where a parser accepts unambiguous prefixes, callers come to take the first word of a name for the name itself. ' +
+    'A later option that begins with the same word then breaks scripts and scheduled jobs that nobody touched, or ' +
+    'gives them another meaning.',
+  standard: 'GNU conventions, abbreviations of long options',
+  needs: ['the long options of the command'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --quiet       say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --late   show the boxes that came late\n  --quiet  say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --late-fee    add the fee for late boxes\n' +
+      '  --no-colour   print plain text\n',
+  },
+  judge(view, report) {
+    const names = new Set(view.scopes.flatMap((scope) => scope.names.map(({ name }) => name.text)));
+    for (const scope of view.scopes) {
+      report.judged();
+      if (scope.accepted?.value === false) continue;
+      const words = fragileWords(scope, names);
+      const first = words[0];
+      if (first === undefined) continue;
+      const placeOf = (name: string) =>
+        scope.names.find((known) => known.name.text === name)?.name.place ?? null;
+      report.finding({
+        command: scope.at.path,
+        subject: first.word,
+        data: { words },
+        place: placeOf(first.name),
+        related: words.slice(1, 5).map(({ word, name }) => ({
+          place: placeOf(name),
+          note: `${quoteName(word)} means this`,
+        })),
+      });
+    }
+  },
+  message({ words }) {
+    const [first] = words;
+    if (first === undefined) return '';
+    const others = words.slice(1).map(({ word }) => word);
+    const more = others.length === 0 ? '' : `; so do ${listNames(others)} for theirs`;
+    return `${quoteName(first.word)} stands for ${quoteName(first.name)} as long as no other name begins so${more}`;
+  },
+  mend({ words }) {
+    const [first] = words;
+    if (first === undefined) return '';
+    const likely = likelyBreak(first);
+    return words.length === 1
+      ? `declare ${quoteName(first.word)} as a name of its own, or let no new name begin with it${likely}`
+      : `declare the words that callers use as names of their own, or let no new name begin with one of them${likely}`;
+  },
+});
+
+function likelyBreak({ word, breakers }: FragileWord): string {
+  if (breakers.length === 0) return '';
+  // A new option of exactly this name gives the word another meaning without a message.
+  return breakers.includes(word)
+    ? `; a new option ${quoteName(word)} would take over its callers`
+    : `; a new ${listNames(breakers)} would break ${quoteName(word)}`;
+}
+
+/** The fragile words of a scope, those that a likely new name would break first. */
+function fragileWords(scope: OptionScope, family: ReadonlySet<string>): FragileWord[] {
+  const own = new Set(scope.names.map(({ name }) => name.text));
+  const likely = [...family, ...GNU_LONG_OPTIONS.map(({ name }) => `--${name}`)].filter(
+    (name) => !own.has(name),
+  );
+  const found = new Map<string, FragileWord>();
+  for (const { name } of scope.names) {
+    for (const word of leadingWords(name.text)) {
+      if (found.has(word) || nameWords(word).every((part) => QUALIFIERS.has(part.toLowerCase()))) continue;
+      if (scope.index.resolve(word, 0).verdict !== 'unique') continue;
+      const breakers = [...new Set(likely.filter((candidate) => candidate.startsWith(word)))];
+      found.set(word, { word, name: name.text, breakers });
+    }
+  }
+  return [...found.values()].sort((a, b) => Number(b.breakers.length > 0) - Number(a.breakers.length > 0));
+}

@@ -1,0 +1,85 @@
+import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
+import { compareCodeUnits, comparePlaces } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames, quoteName } from '../wording.ts';
+
+type Pair = { readonly name: string; readonly longer: readonly string[] };
+
+/** One finding for each scope: the full names in it that begin others. */
+export const prefixOfOther = defineCheck<{ pairs: readonly Pair[] }>({
+  name: 'abbreviations/prefix-of-other',
+  level: 'note',
+  title: 'A full name begins another full name',
+  why:
+    'An exact name wins over longer ones, so this works today. Take the shorter option away in a later version, and ' +
+    'the same word silently stands for the longer one.',
+  standard: 'GNU conventions, abbreviations of long options',
+  needs: ['the long options of the command'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --late       show late boxes\n  --late-fee   add the fee for late boxes\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --boxes      show late boxes\n  --late-fee   add the fee for late boxes\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --colour, --colours   use colours\n  --late-fee            add the fee\n',
+  },
+  judge(view, report) {
+    for (const scope of view.scopes) {
+      report.judged(scope.names.length);
+      if (scope.accepted?.value === false) continue;
+      const pairs = pairsOf(scope);
+      const [first] = pairs;
+      if (first === undefined) continue;
+      report.finding({
+        command: scope.at.path,
+        subject: first.short.name.text,
+        data: {
+          pairs: pairs.map(({ short, longer }) => ({
+            name: short.name.text,
+            longer: longer.map(({ name }) => name.text),
+          })),
+        },
+        place: first.short.name.place,
+        related: pairs
+          .flatMap(({ short, longer }) => longer.slice(0, 1).map(({ name }) => ({ name, short })))
+          .slice(0, 5)
+          .map(({ name, short }) => ({
+            place: name.place,
+            note: `begins with ${quoteName(short.name.text)}`,
+          })),
+      });
+    }
+  },
+  message({ pairs }) {
+    const [first, ...others] = pairs;
+    if (first === undefined) return '';
+    const more = others.length === 0 ? '' : `; so are ${listNames(others.map(({ name }) => name))} of theirs`;
+    return `${quoteName(first.name)} is also the beginning of ${listNames(first.longer)}${more}`;
+  },
+  mend: ({ pairs }) =>
+    pairs.length === 1
+      ? `keep ${quoteName(pairs[0]?.name ?? '')} for good, or rename one of them while nobody calls it`
+      : `keep these ${pairs.length} names for good: a call with one that is gone would stand for a longer one, or for none`,
+});
+
+interface NamePair {
+  readonly short: ScopeName;
+  readonly longer: readonly ScopeName[];
+}
+
+/** The names that begin names of other options, in the order of the source. */
+function pairsOf(scope: OptionScope): NamePair[] {
+  const sorted = [...scope.names].sort((a, b) => compareCodeUnits(a.name.text, b.name.text));
+  const pairs: NamePair[] = [];
+  for (const [i, short] of sorted.entries()) {
+    const longer: ScopeName[] = [];
+    for (let j = i + 1; j < sorted.length; j++) {
+      const other = sorted[j];
+      if (other === undefined || !other.name.text.startsWith(short.name.text)) break;
+      if (other.option !== short.option && other.name.text !== short.name.text) longer.push(other);
+    }
+    if (longer.length > 0) pairs.push({ short, longer });
+  }
+  return pairs.sort((a, b) => comparePlaces(a.short.name.place, b.short.name.place));
+}

@@ -1,0 +1,133 @@
+import { nameWords } from '../../abbreviations/leading-words.ts';
+import type { Command } from '../../model/command.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each option that takes a secret as its option-argument, where no other way for it is shown. */
+export const secretInArguments = defineCheck<{ name: string }>({
+  name: 'arguments/secret-in-arguments',
+  level: 'warning',
+  title: 'A secret is given as an option-argument',
+  why: 'Every user of the machine can read command lines in the list of processes, and shells keep them in their history.',
+  standard: 'practice',
+  needs: ['the options that take a value'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --password=WORD  log in to the ledger with WORD\n  --quiet          say nothing\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --password-file=FILE  read the word for the ledger from FILE\n  --quiet               say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
+      '  --ask-password  ask for a word on the terminal\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      for (const option of at.command.options.items) {
+        const takesValue = option.argument?.value.presence;
+        if (takesValue === undefined || takesValue === 'none') continue;
+        report.judged();
+        const secret = secretWord(option);
+        if (secret === undefined || hasOtherWay(option, secret, at.command)) continue;
+        const name = mainName(option);
+        report.finding({
+          command: at.path,
+          subject: name.text,
+          data: { name: name.text },
+          place: name.place,
+        });
+      }
+    }
+  },
+  message: ({ name }) =>
+    `${quoteName(name)} takes a secret on the command line, and no other way to give it is shown`,
+  mend: ({ name }) =>
+    `let it be given by a file, standard input or the environment, and name that way in the help of ${quoteName(name)}`,
+});
+
+const SECRETS: ReadonlySet<string> = new Set([
+  'password',
+  'passwd',
+  'passphrase',
+  'passcode',
+  'token',
+  'secret',
+  'credential',
+  'credentials',
+]);
+/** Last words that name a thing about a secret, and not the secret. */
+const ABOUT: ReadonlySet<string> = new Set([
+  'file',
+  'fd',
+  'stdin',
+  'id',
+  'name',
+  'path',
+  'dir',
+  'directory',
+  'env',
+  'type',
+  'command',
+  'cmd',
+  'program',
+  'prompt',
+  'length',
+  'count',
+  'limit',
+  'size',
+  'ttl',
+  'age',
+  'days',
+  'url',
+  'uri',
+  'scope',
+  'server',
+  'store',
+  'provider',
+  'format',
+  'hash',
+  'policy',
+  'expiry',
+  'timeout',
+  'user',
+  'lifetime',
+  'algorithm',
+  'mode',
+  'method',
+  'key',
+]);
+
+/** The word of an option's name that says that its value is a secret. */
+function secretWord(option: Option): string | undefined {
+  for (const name of option.names) {
+    if (name.form === 'short') continue;
+    const words = nameWords(name.text).map((word) => word.toLowerCase());
+    const secret = words.find((word) => SECRETS.has(word));
+    // A token of a text is no secret, and a plural counts them.
+    if (secret !== undefined && !ABOUT.has(words.at(-1) ?? '') && !isAboutFile(option)) return secret;
+  }
+  return undefined;
+}
+
+function isAboutFile(option: Option): boolean {
+  const placeholder = option.argument?.value.words[0]?.placeholder?.value ?? '';
+  return /file|path|fd|\bnum|\bn\b|number|bool|count|size|days/i.test(placeholder);
+}
+
+const OTHER_WAY =
+  /\b(?:stdin|standard input|environment|env|file|descriptor|prompt(?:ed|s)?|asked|keyring|keychain|terminal)\b|\$[A-Z_]{3,}/i;
+
+function hasOtherWay(option: Option, secret: string, command: Command): boolean {
+  if (option.environment.length > 0 || OTHER_WAY.test(option.help?.value ?? '')) return true;
+  return command.options.items.some((other) => {
+    if (other === option) return false;
+    return other.names.some((name) => {
+      const words = nameWords(name.text.toLowerCase());
+      return (
+        words.includes(secret) &&
+        words.some((word) => /^(?:file|fd|stdin|env|ask|prompt|command)$/.test(word))
+      );
+    });
+  });
+}

@@ -1,0 +1,25 @@
+import { fragileWord } from './abbreviations/fragile-word.ts';
+import { prefixOfOther } from './abbreviations/prefix-of-other.ts';
+import { secretInArguments } from './arguments/secret-in-arguments.ts';
+import { sameNameTwice } from './conflicts/same-name-twice.ts';
+import type { Check } from './define-check.ts';
+import { longNameMissing } from './gnu/long-name-missing.ts';
+import { optionUndescribed } from './help/option-undescribed.ts';
+import { sameHelpTwice } from './help/same-help-twice.ts';
+import { oneLetterLong } from './names/one-letter-long.ts';
+import { separatorsMixed } from './names/separators-mixed.ts';
+import { argumentOptional } from './posix/argument-optional.ts';
+
+/** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
+export const CATALOGUE: readonly Check[] = [
+  fragileWord,
+  prefixOfOther,
+  sameNameTwice,
+  separatorsMixed,
+  oneLetterLong,
+  optionUndescribed,
+  sameHelpTwice,
+  secretInArguments,
+  argumentOptional,
+  longNameMissing,
+];

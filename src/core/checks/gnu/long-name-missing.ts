@@ -1,0 +1,43 @@
+import { shortOptions } from '../../conformance/gnu/long-equivalents.ts';
+import { defineCheck } from '../define-check.ts';
+import { countOf, listNames } from '../wording.ts';
+
+/** One finding for an interface that has long options, and short ones without a long name. */
+export const longNameMissing = defineCheck<{
+  names: readonly string[];
+  judged: number;
+}>({
+  name: 'gnu/long-name-missing',
+  level: 'note',
+  title: 'A short option has no long name',
+  why: 'Who reads a script sees what a long name does; a letter has to be looked up.',
+  standard: 'GNU Coding Standards 4.8',
+  needs: ['short and long options'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet  say nothing\n  -b BOX       print one box\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet    say nothing\n  -b, --box=BOX  print one box\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -q      say nothing\n  -b BOX  print one box\n',
+  },
+  judge(view, report) {
+    const { judged, lacking } = shortOptions(view);
+    report.judged(judged.length);
+    const first = lacking[0];
+    if (first === undefined) return;
+    const nameOf = ({ option }: typeof first) => option.names[0]?.text ?? '';
+    report.finding({
+      command: first.at.path,
+      subject: nameOf(first),
+      data: { names: lacking.map(nameOf), judged: judged.length },
+      place: first.option.place,
+      related: lacking.slice(1, 5).map(({ option }) => ({
+        place: option.place,
+        note: 'nor has this one',
+      })),
+      level: view.claims('gnu') ? 'warning' : 'note',
+    });
+  },
+  message: ({ names, judged }) =>
+    `${countOf(names.length, 'short option')} of ${judged} ${names.length === 1 ? 'has' : 'have'} no long name: ${listNames(names)}`,
+  mend: ({ names }) => (names.length === 1 ? 'give it a long name as well' : 'give each a long name as well'),
+});

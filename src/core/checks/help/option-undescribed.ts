@@ -1,0 +1,54 @@
+import { mainName } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { countOf, listNames } from '../wording.ts';
+
+/** One finding for each command that lists options without a text, beside others with one. */
+export const optionUndescribed = defineCheck<{
+  names: readonly string[];
+  described: number;
+}>({
+  name: 'help/option-undescribed',
+  level: 'warning',
+  title: 'An option is listed without a text',
+  why: 'The list promises to say what each option does; for these the reader must try them out.',
+  standard: 'GNU Coding Standards 4.8.2',
+  needs: ['a list of options'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show late boxes\n  --quiet       say nothing\n  --terse\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show late boxes\n  --quiet       say nothing\n  --terse       one line a box\n',
+    nearMiss:
+      'Usage: tiffin [--terse] [OPTION]...\n\n  --late-boxes  show late boxes\n  --quiet\n                say nothing\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const listed = at.command.options.items.filter(
+        (option) => option.listed && option.hidden?.value !== true,
+      );
+      report.judged(listed.length);
+      const undescribed = listed.filter((option) => option.help === undefined);
+      const first = undescribed[0];
+      if (first === undefined) continue;
+      report.finding({
+        command: at.path,
+        subject: mainName(first).text,
+        data: {
+          names: undescribed.map((option) => mainName(option).text),
+          described: listed.length - undescribed.length,
+        },
+        place: first.place,
+        related: undescribed.slice(1, 5).map((option) => ({
+          place: option.place,
+          note: 'nor has this one a text',
+        })),
+      });
+    }
+  },
+  message: ({ names, described }) =>
+    described === 0
+      ? `none of the ${countOf(names.length, 'option')} listed has a text: ${listNames(names)}`
+      : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other option')} listed ${described === 1 ? 'has' : 'have'} one`,
+  mend: () => 'say in a few words what it does, with its default and allowed values',
+});

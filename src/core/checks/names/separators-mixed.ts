@@ -1,0 +1,81 @@
+import { defineCheck } from '../define-check.ts';
+import { countOf, listNames } from '../wording.ts';
+
+type Style = 'hyphen' | 'underscore' | 'camel case';
+
+/** One finding for an interface whose long names join their words in more than one way. */
+export const separatorsMixed = defineCheck<{
+  usual: Style;
+  count: number;
+  names: readonly string[];
+  styles: readonly string[];
+}>({
+  name: 'names/separators-mixed',
+  level: 'warning',
+  title: 'Long names join their words in different ways',
+  why: 'Nobody can guess whether it is --dry-run, --dry_run or --dryRun, and each wrong guess is an error.',
+  standard: 'GNU Coding Standards 4.8',
+  needs: ['long names of several words'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --late-boxes  show late boxes\n  --box_size=N  litres of a box\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --late-boxes  show late boxes\n  --box-size=N  litres of a box\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --__proto__   an odd name of one word\n',
+  },
+  judge(view, report) {
+    const groups = new Map<
+      Style,
+      {
+        text: string;
+        command: readonly string[];
+        place: (typeof view.scopes)[number]['names'][number]['name']['place'];
+      }[]
+    >();
+    const seen = new Set<string>();
+    for (const scope of view.scopes) {
+      for (const { name } of scope.names) {
+        const style = styleOf(name.text);
+        if (style === undefined || seen.has(name.text)) continue;
+        seen.add(name.text);
+        report.judged();
+        const group = groups.get(style) ?? [];
+        group.push({
+          text: name.text,
+          command: scope.at.path,
+          place: name.place,
+        });
+        groups.set(style, group);
+      }
+    }
+    if (groups.size < 2) return;
+    const [usual, ...others] = [...groups].sort(([, a], [, b]) => b.length - a.length);
+    const odd = others.flatMap(([, names]) => names);
+    const first = odd[0];
+    if (usual === undefined || first === undefined) return;
+    report.finding({
+      command: first.command,
+      subject: first.text,
+      data: {
+        usual: usual[0],
+        count: usual[1].length,
+        names: odd.map(({ text }) => text),
+        styles: others.map(([style]) => style),
+      },
+      place: first.place,
+      related: odd.slice(1, 5).map(({ text, place }) => ({ place, note: `${text} too` })),
+    });
+  },
+  message: ({ usual, count, names, styles }) =>
+    `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words by ${styles.join(' and ')}, ${countOf(count, 'other name')} by ${usual}`,
+  mend: ({ usual }) => `join all words by ${usual}, and keep the other forms as hidden aliases`,
+});
+
+function styleOf(name: string): Style | undefined {
+  const word = name.replace(/^-+/, '');
+  if (/[^_]_[^_]/.test(word)) return 'underscore';
+  if (word.includes('-')) return 'hyphen';
+  return /^[a-z]+[A-Z][a-z]/.test(word) ? 'camel case' : undefined;
+}

@@ -1,0 +1,39 @@
+import { instanceOf } from '../../conformance/name-instances.ts';
+import { optionalArguments } from '../../conformance/posix/optional-arguments.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** One finding for an interface with option-arguments that may be left out. */
+export const argumentOptional = defineCheck<{ names: readonly string[] }>({
+  name: 'posix/argument-optional',
+  level: 'note',
+  title: 'An option-argument may be left out',
+  why:
+    'Where a value is optional it has to be joined to the option; written as a word of its own it is taken for an ' +
+    'operand, and the option works with a value that nobody gave.',
+  standard: 'POSIX XBD 12.2, Guideline 7',
+  needs: ['the options that take a value'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --colour[=WHEN]  use colours\n  --quiet          say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --colour=WHEN    use colours\n  --quiet          say nothing\n',
+    nearMiss: 'Usage: tiffin [--colour=WHEN] [BOX]\n\n  --colour=WHEN    use colours [always, never]\n',
+  },
+  judge(view, report) {
+    const { taking, optional } = optionalArguments(view);
+    report.judged(taking.length);
+    const first = optional[0];
+    if (first === undefined) return;
+    const options = [...new Map(optional.map((name) => [name.option, name])).values()];
+    report.finding({
+      command: first.at.path,
+      subject: first.name.text,
+      data: { names: options.map(({ name }) => name.text) },
+      place: first.option.argument?.value.place ?? first.name.place,
+      related: options.slice(1, 5).map((name) => ({ place: instanceOf(name).place, note: 'and here' })),
+      level: view.claims('posix') ? 'warning' : 'note',
+    });
+  },
+  message: ({ names }) => `the option-argument of ${listNames(names)} is optional`,
+  mend: () => 'make it mandatory, and give the short way an option of its own',
+});

@@ -1,0 +1,45 @@
+const FILLERS: ReadonlySet<string> = new Set([
+  'the',
+  'and',
+  'for',
+  'with',
+  'from',
+  'that',
+  'this',
+  'are',
+  'all',
+  'not',
+  'use',
+  'set',
+  'only',
+  'each',
+  'its',
+  'into',
+  'when',
+  'will',
+  'you',
+  'your',
+  'can',
+  'any',
+  'has',
+  'have',
+  'was',
+  'but',
+  'out',
+  'one',
+  'default',
+]);
+
+/** The words of a text that carry meaning, in lower case. */
+export function wordsOf(text: string): Set<string> {
+  const words = text.toLowerCase().match(/[\p{L}\d]{3,40}/gu) ?? [];
+  return new Set(words.filter((word) => !FILLERS.has(word)));
+}
+
+/** A text without what a copy may differ in: case, blanks and punctuation. */
+export function normalisedText(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/[\s.;:,]+/g, ' ')
+    .trim();
+}

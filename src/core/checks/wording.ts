@@ -1,0 +1,21 @@
+/** How many names a message lists before it only counts. */
+const NAMES_SHOWN = 5;
+
+/** A name as messages quote it. */
+export function quoteName(name: string): string {
+  return `'${name}'`;
+}
+
+/** Up to five names with their number: `'-a', '-b' and 3 more`. */
+export function listNames(names: readonly string[]): string {
+  const shown = names.slice(0, NAMES_SHOWN).map(quoteName);
+  const more = names.length - shown.length;
+  if (more > 0) return `${shown.join(', ')} and ${more} more`;
+  const last = shown.pop() ?? '';
+  return shown.length === 0 ? last : `${shown.join(', ')} and ${last}`;
+}
+
+/** `1 option`, `3 options`. */
+export function countOf(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}

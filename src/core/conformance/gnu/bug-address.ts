@@ -1,0 +1,31 @@
+import { programInstance } from '../name-instances.ts';
+import { notJudged, type Rule } from '../rule.ts';
+
+export const bugAddress: Rule = {
+  standard: 'gnu',
+  section: '4.8.2',
+  label: 'bug address',
+  asks: 'the help ends with an address for bugs',
+  judge(view) {
+    const { bugAddress: address, root } = view.interface;
+    if (address !== undefined)
+      return {
+        standing: 'meets',
+        count: 1,
+        evidence: 'an address is given',
+        instances: [],
+      };
+    if (!root.described) {
+      return notJudged(
+        "the program's own help output is not among the sources",
+        "give the program's own help output too",
+      );
+    }
+    return {
+      standing: 'departs',
+      count: 1,
+      evidence: 'the help output gives none',
+      instances: [programInstance(view, null)],
+    };
+  },
+};

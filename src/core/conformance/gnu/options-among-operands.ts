@@ -1,0 +1,32 @@
+import { nearestRule } from '../../model/nearest-rule.ts';
+import { programInstance } from '../name-instances.ts';
+import { notJudged, type Rule } from '../rule.ts';
+
+export const optionsAmongOperands: Rule = {
+  standard: 'gnu',
+  section: '4.8',
+  label: 'options among operands',
+  asks: 'options may stand anywhere among the operands',
+  judge(view) {
+    const order = nearestRule([view.interface.root], 'operandOrder');
+    if (order === undefined) {
+      return notJudged(
+        'help output does not say whether options may follow operands',
+        'state the parsing rule for the order of operands in an interface document',
+      );
+    }
+    if (order.value === 'mixed')
+      return {
+        standing: 'meets',
+        count: 1,
+        evidence: 'options may stand among the operands',
+        instances: [],
+      };
+    return {
+      standing: 'departs',
+      count: 1,
+      evidence: 'the first operand ends the options',
+      instances: [programInstance(view, order.place)],
+    };
+  },
+};

@@ -1,0 +1,47 @@
+import { notJudged, type Rule } from '../rule.ts';
+
+/** The rule that a program has an option of this long name (`--help`, `--version`). */
+export function standardOption(name: '--help' | '--version', section: string): Rule {
+  return {
+    standard: 'gnu',
+    section,
+    label: `${name.slice(2)} option`,
+    asks: `the program supports ${name}`,
+    judge(view) {
+      const { root } = view.interface;
+      const option = root.options.items.find((candidate) =>
+        candidate.names.some(({ text }) => text === name),
+      );
+      if (option !== undefined)
+        return {
+          standing: 'meets',
+          count: 1,
+          evidence: `${name} is listed`,
+          instances: [],
+        };
+      if (!root.described) {
+        return notJudged(
+          "the program's own help output is not among the sources",
+          "give the program's own help output too",
+        );
+      }
+      if (root.options.complete?.value !== true) {
+        return notJudged(
+          `${name} is not listed, and the list may be a part only`,
+          'give an interface document whose list of options is complete',
+        );
+      }
+      const instance = {
+        subject: name,
+        command: [view.interface.program.value],
+        place: root.place,
+      };
+      return {
+        standing: 'departs',
+        count: 1,
+        evidence: `${name} is not among the options`,
+        instances: [instance],
+      };
+    },
+  };
+}

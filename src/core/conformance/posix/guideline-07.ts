@@ -1,0 +1,24 @@
+import { instanceOf } from '../name-instances.ts';
+import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+import { optionalArguments } from './optional-arguments.ts';
+
+export const guideline7: Rule = {
+  standard: 'posix',
+  section: 'Guideline 7',
+  label: 'mandatory option-arguments',
+  asks: 'an option-argument is never optional',
+  judge(view) {
+    const { taking, optional } = optionalArguments(view);
+    if (taking.length === 0)
+      return notJudged(
+        'no option with an option-argument is shown',
+        'nothing to judge: no fact would change it',
+      );
+    return departsOrMeets(
+      optional.map(instanceOf),
+      taking.length,
+      'option-arguments that may be left out',
+      `all ${taking.length} are mandatory`,
+    );
+  },
+};

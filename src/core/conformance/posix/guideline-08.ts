@@ -1,0 +1,31 @@
+import { instanceOf, optionNames } from '../name-instances.ts';
+import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+
+export const guideline8: Rule = {
+  standard: 'posix',
+  section: 'Guideline 8',
+  label: 'lists of option-arguments',
+  asks: 'several option-arguments come as one word, parted by commas or blanks',
+  judge(view) {
+    const names = optionNames(view);
+    const several = names.filter(({ option }) => {
+      const argument = option.argument?.value;
+      return argument !== undefined && (argument.words.length > 1 || argument.count?.value.most === null);
+    });
+    const lists = names.filter(({ option }) =>
+      option.argument?.value.words.some((word) => word.separator !== undefined),
+    );
+    if (several.length + lists.length === 0) {
+      return notJudged(
+        'no option with several option-arguments is shown',
+        'nothing to judge: no fact would change it',
+      );
+    }
+    return departsOrMeets(
+      several.map(instanceOf),
+      lists.length,
+      'options that take several words',
+      'lists come as one word',
+    );
+  },
+};

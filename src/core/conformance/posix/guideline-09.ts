@@ -1,0 +1,32 @@
+import { nearestRule } from '../../model/nearest-rule.ts';
+import { programInstance } from '../name-instances.ts';
+import { notJudged, type Rule } from '../rule.ts';
+
+export const guideline9: Rule = {
+  standard: 'posix',
+  section: 'Guideline 9',
+  label: 'options before operands',
+  asks: 'all options come before the operands',
+  judge(view) {
+    const order = nearestRule([view.interface.root], 'operandOrder');
+    if (order === undefined) {
+      return notJudged(
+        'help output does not say whether options may follow operands',
+        'state the parsing rule for the order of operands in an interface document',
+      );
+    }
+    return order.value === 'mixed'
+      ? {
+          standing: 'departs',
+          count: 1,
+          evidence: 'options may stand among the operands',
+          instances: [programInstance(view, order.place)],
+        }
+      : {
+          standing: 'meets',
+          count: 1,
+          evidence: 'the first operand ends the options',
+          instances: [],
+        };
+  },
+};

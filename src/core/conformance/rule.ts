@@ -1,0 +1,74 @@
+import type { AuditView } from '../audit-view.ts';
+import type { Standard } from '../model/interface.ts';
+import type { Place } from '../source/source.ts';
+
+/** How an interface stands to one rule of a standard. `by design`: it departs as every program with such features does. */
+export type Standing = 'meets' | 'departs' | 'by design' | 'not judged';
+
+/** A thing that a judgement rests on. */
+export interface Instance {
+  readonly subject: string;
+  readonly command: readonly string[];
+  readonly place: Place;
+}
+
+export interface Judgement {
+  readonly standing: Standing;
+  /** How many things were judged, or, where it departs, how many depart. */
+  readonly count: number;
+  /** What was seen, or which fact is lacking. */
+  readonly evidence: string;
+  readonly instances: readonly Instance[];
+  /** For what is not judged: how to supply the lacking fact. */
+  readonly supply?: string;
+}
+
+/** A rule of a standard and how an interface is held against it. */
+export interface Rule {
+  readonly standard: Standard;
+  /** The rule's number or section, such as `Guideline 7`. */
+  readonly section: string;
+  /** What it is about, in two or three words. */
+  readonly label: string;
+  /** What it asks, in a few words. */
+  readonly asks: string;
+  readonly judge: (view: AuditView) => Judgement;
+}
+
+/** A row of a conformance table. */
+export interface ConformanceRow extends Judgement {
+  readonly section: string;
+  readonly label: string;
+  readonly asks: string;
+}
+
+/** The table of one standard for one interface. */
+export function judgeRules(rules: readonly Rule[], view: AuditView): ConformanceRow[] {
+  return rules.map(({ section, label, asks, judge }) => ({
+    section,
+    label,
+    asks,
+    ...judge(view),
+  }));
+}
+
+export function notJudged(evidence: string, supply: string): Judgement {
+  return { standing: 'not judged', count: 0, evidence, instances: [], supply };
+}
+
+/** `departs` with the instances, or `meets` with the number of things judged. */
+export function departsOrMeets(
+  instances: readonly Instance[],
+  judged: number,
+  departing: string,
+  meeting: string,
+): Judgement {
+  return instances.length > 0
+    ? {
+        standing: 'departs',
+        count: instances.length,
+        evidence: departing,
+        instances,
+      }
+    : { standing: 'meets', count: judged, evidence: meeting, instances: [] };
+}

@@ -1,0 +1,51 @@
+import type { Place } from '../source/source.ts';
+import type { Level } from './level.ts';
+
+/** Data that is plain JSON. */
+export type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
+
+/** Another place that a finding speaks of. */
+export interface RelatedPlace {
+  readonly place: Place;
+  /** What stands there. */
+  readonly note: string;
+}
+
+/** One departure that a check found. */
+export interface Finding {
+  /** The check's name, `area/what-is-wrong`. */
+  readonly check: string;
+  readonly level: Level;
+  /** One sentence without a full stop. */
+  readonly message: string;
+  /** The path of the command that it concerns, the program's name first. */
+  readonly command: readonly string[];
+  /** The option, operand or command it is about, as it is typed. */
+  readonly subject: string;
+  /** What the message was made from. */
+  readonly data: Json;
+  readonly place: Place;
+  readonly related: readonly RelatedPlace[];
+  /** The text at the place, quoted; empty where there is no place. */
+  readonly evidence: string;
+  /** What to do, in one line. */
+  readonly mend: string;
+  /** The same for the same departure when lines move; for accepted findings. */
+  readonly fingerprint: string;
+}
+
+/** Something that a check could not judge, because a fact is lacking. */
+export interface NotJudged {
+  readonly check: string;
+  readonly source: string;
+  readonly command: readonly string[];
+  /** How many options, operands or commands it concerns. */
+  readonly count: number;
+  /** What is not known. */
+  readonly reason: string;
+  /** How to supply it. */
+  readonly supply: string;
+}
+
+/** How a check ended: the four outcomes of every check. */
+export type Outcome = 'findings' | 'clean' | 'not-applicable' | 'not-judged';

@@ -1,0 +1,121 @@
+export { leadingWords } from './abbreviations/leading-words.ts';
+export {
+  type IndexedName,
+  type IndexRules,
+  NameIndex,
+} from './abbreviations/name-index.ts';
+export {
+  type OptionScope,
+  optionScopes,
+  type ScopeName,
+  type ScopeTarget,
+} from './abbreviations/option-scope.ts';
+export {
+  resolveWords,
+  type WordResolution,
+} from './abbreviations/resolve-words.ts';
+export type { Resolution, Verdict } from './abbreviations/verdict.ts';
+export {
+  type Audit,
+  audit,
+  type CheckOutcome,
+  type Conformance,
+} from './audit.ts';
+export { AuditView } from './audit-view.ts';
+export { CATALOGUE } from './checks/catalogue.ts';
+export type { Check, CheckInfo, CheckResult } from './checks/define-check.ts';
+export type {
+  ConformanceRow,
+  Instance,
+  Judgement,
+  Standing,
+} from './conformance/rule.ts';
+export type {
+  Finding,
+  Json,
+  NotJudged,
+  Outcome,
+  RelatedPlace,
+} from './findings/finding.ts';
+export { isAtLeast, LEVELS, type Level } from './findings/level.ts';
+export type {
+  AllowedValue,
+  Count,
+  Deprecation,
+  Offer,
+  OptionArgument,
+  PairKey,
+  Range,
+  ValueType,
+  Word,
+} from './model/argument.ts';
+export { makeWord } from './model/argument.ts';
+export {
+  type Command,
+  type CommandName,
+  commandName,
+  type Example,
+  type Form,
+  type FormOption,
+  makeCommand,
+} from './model/command.ts';
+export {
+  type Basis,
+  type Fact,
+  inferred,
+  type Knowable,
+  stated,
+} from './model/fact.ts';
+export type {
+  EnvironmentVariable,
+  ExitStatus,
+  Interface,
+  InterfaceSource,
+  Observation,
+  RelatedFile,
+  SourceKind,
+  Standard,
+} from './model/interface.ts';
+export { makeInterface } from './model/interface.ts';
+export { joinInterfaces } from './model/join.ts';
+export type { Listed } from './model/listed.ts';
+export { nearestRule } from './model/nearest-rule.ts';
+export type { Operand } from './model/operand.ts';
+export {
+  argumentOf,
+  type Inheritance,
+  longNames,
+  mainName,
+  makeOption,
+  type NameForm,
+  type Option,
+  type OptionName,
+  type Repetition,
+} from './model/option.ts';
+export {
+  type ParsingRules,
+  UNKNOWN_RULES,
+  type ValueForms,
+} from './model/parsing-rules.ts';
+export type { Member, Relation, RelationKind } from './model/relation.ts';
+export { type CommandAt, walkCommands } from './model/walk.ts';
+export type { HelpSettings } from './readers/help/help-settings.ts';
+export { readHelp } from './readers/help/read-help.ts';
+export type { Reading } from './readers/reading.ts';
+export { abbreviationsJson } from './reports/abbreviations-json.ts';
+export {
+  abbreviationsText,
+  resolutionsText,
+} from './reports/abbreviations-text.ts';
+export { auditJson } from './reports/audit-json.ts';
+export { auditText } from './reports/audit-text.ts';
+export { explainJson } from './reports/explain-json.ts';
+export { catalogueText, checkText } from './reports/explain-text.ts';
+export { placeText } from './reports/finding-text.ts';
+export type { JsonPlace } from './reports/json-place.ts';
+export type { TextOptions } from './reports/text-style.ts';
+export type { Tool } from './reports/tool.ts';
+export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
+export { printable } from './source/printable.ts';
+export type { Problem } from './source/problem.ts';
+export type { Place, Source, Span } from './source/source.ts';

@@ -1,0 +1,86 @@
+import type { Place } from '../source/source.ts';
+import type { Deprecation, OptionArgument } from './argument.ts';
+import type { Fact, Knowable } from './fact.ts';
+
+/** How a name is written: `-n`, `--dry-run`, `-sort`, `+x`. */
+export type NameForm = 'short' | 'long' | 'single-hyphen-long' | 'plus';
+
+/** One name of an option, as it is typed, hyphens included. */
+export interface OptionName {
+  readonly text: string;
+  readonly form: NameForm;
+  /** The argument that this name takes where it differs from the option's (`-b`, `--backup[=CONTROL]`). */
+  readonly argument: Knowable<OptionArgument>;
+  readonly place: Place;
+}
+
+/** What happens when an option is given twice. */
+export type Repetition = 'refused' | 'last-wins' | 'all-count' | 'counted';
+
+/** Where else an option may stand than on its own command. */
+export type Inheritance = 'before-subcommand' | 'anywhere-below' | 'not-inherited';
+
+/** An option: all names are spellings of one thing. */
+export interface Option {
+  readonly names: readonly OptionName[];
+  readonly argument: Knowable<OptionArgument>;
+  /** Names that take the option back, such as `--no-colour`. */
+  readonly negatedNames: readonly OptionName[];
+  readonly required: Knowable<boolean>;
+  readonly repetition: Knowable<Repetition>;
+  readonly inheritance: Knowable<Inheritance>;
+  /** Applies to the operand that follows it, not to the whole command line. */
+  readonly appliesToNextOperand: Knowable<boolean>;
+  /** Short for another option with a given value. */
+  readonly sameAs: Knowable<{
+    readonly option: string;
+    readonly value: string | undefined;
+  }>;
+  readonly environment: readonly Fact<string>[];
+  /** The help text, unwrapped; undefined where the source lists the option with none or cannot say. */
+  readonly help: Knowable<string>;
+  /** Whether the source has a list of options with texts in which this option stands. */
+  readonly listed: boolean;
+  readonly heading: Knowable<string>;
+  readonly hidden: Knowable<boolean>;
+  readonly deprecated: Knowable<Deprecation>;
+  readonly place: Place;
+}
+
+const UNKNOWN_OPTION: Omit<Option, 'names' | 'place'> = {
+  argument: undefined,
+  negatedNames: [],
+  required: undefined,
+  repetition: undefined,
+  inheritance: undefined,
+  appliesToNextOperand: undefined,
+  sameAs: undefined,
+  environment: [],
+  help: undefined,
+  listed: false,
+  heading: undefined,
+  hidden: undefined,
+  deprecated: undefined,
+};
+
+/** An option of which only the given facts are known. */
+export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Option>): Option {
+  return { ...UNKNOWN_OPTION, ...facts };
+}
+
+/** The names of an option that begin with two hyphens. */
+export function longNames(option: Option): OptionName[] {
+  return option.names.filter((name) => name.form === 'long');
+}
+
+/** The name that messages use: the first long name, else the first of all. */
+export function mainName(option: Option): OptionName {
+  const name = longNames(option)[0] ?? option.names[0];
+  if (name === undefined) throw new TypeError('an option needs at least one name');
+  return name;
+}
+
+/** The argument that one of an option's names takes: its own, else the option's. */
+export function argumentOf(option: Option, name: OptionName): Knowable<OptionArgument> {
+  return name.argument ?? option.argument;
+}

@@ -1,0 +1,67 @@
+import type { Knowable } from './fact.ts';
+
+/** Which ways of joining a value to its option are accepted. */
+export interface ValueForms {
+  /** `-xVALUE` */
+  readonly shortJoined: boolean;
+  /** `-x VALUE` */
+  readonly shortSeparate: boolean;
+  /** `--long=VALUE` */
+  readonly longEquals: boolean;
+  /** `--long VALUE` */
+  readonly longSeparate: boolean;
+}
+
+/** How a parser behaves. Every rule may be unknown; the nearest known one up the tree of commands holds. */
+export interface ParsingRules {
+  readonly optionAbbreviations: Knowable<boolean>;
+  readonly commandAbbreviations: Knowable<boolean>;
+  /** Whether each segment of a command name may be shortened (`route:plan` as `r:p`). */
+  readonly segmentAbbreviations: Knowable<boolean>;
+  readonly segmentSeparator: Knowable<string>;
+  readonly valueAbbreviations: Knowable<boolean>;
+  /** What happens where several names share a prefix. */
+  readonly prefixTie: Knowable<'refused' | 'first-declared'>;
+  /** Whether spellings of one option that share a prefix count as a tie. */
+  readonly spellingsTie: Knowable<boolean>;
+  readonly caseSensitive: Knowable<boolean>;
+  readonly grouping: Knowable<boolean>;
+  /** Whether the parser makes a `--no-NAME` for every flag. */
+  readonly generatedNegation: Knowable<boolean>;
+  readonly optionPrefixes: Knowable<readonly string[]>;
+  /** What `-sort` means where it is both a long name and a group of letters. */
+  readonly singleHyphenWord: Knowable<'long-name' | 'group'>;
+  /** Whether the first word may be a group without its hyphen (`xzf`). */
+  readonly bundleWithoutHyphen: Knowable<boolean>;
+  /** Whether `-NUM` is an option. */
+  readonly numberOption: Knowable<boolean>;
+  readonly valueForms: Knowable<ValueForms>;
+  /** Whether a word that begins with a hyphen may be an option-argument. */
+  readonly hyphenValues: Knowable<boolean>;
+  readonly operandOrder: Knowable<'mixed' | 'first-operand-ends-options' | 'options-before-subcommand'>;
+  readonly doubleHyphen: Knowable<'ends-options' | 'begins-command-line' | 'ordinary'>;
+  readonly unknownOptions: Knowable<'refused' | 'passed-on' | 'ignored'>;
+}
+
+/** Rules of which nothing is known. */
+export const UNKNOWN_RULES: ParsingRules = {
+  optionAbbreviations: undefined,
+  commandAbbreviations: undefined,
+  segmentAbbreviations: undefined,
+  segmentSeparator: undefined,
+  valueAbbreviations: undefined,
+  prefixTie: undefined,
+  spellingsTie: undefined,
+  caseSensitive: undefined,
+  grouping: undefined,
+  generatedNegation: undefined,
+  optionPrefixes: undefined,
+  singleHyphenWord: undefined,
+  bundleWithoutHyphen: undefined,
+  numberOption: undefined,
+  valueForms: undefined,
+  hyphenValues: undefined,
+  operandOrder: undefined,
+  doubleHyphen: undefined,
+  unknownOptions: undefined,
+};

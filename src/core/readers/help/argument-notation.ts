@@ -1,0 +1,236 @@
+import { bracketEnd, isBlank, isDigit, isLower, isOpener, isUpper, isWordCharacter } from './characters.ts';
+
+/** One word of an option-argument as a text shows it. */
+export interface ScannedWord {
+  readonly placeholder: string;
+  /** The allowed values that the notation lists (`{a,b}`, `a|b`). */
+  readonly values: readonly string[] | undefined;
+  /** What stands between several values in one word (`FILE,...`). */
+  readonly separator: string | undefined;
+  readonly start: number;
+  readonly end: number;
+}
+
+export interface ScannedArgument {
+  readonly presence: 'optional' | 'mandatory';
+  readonly words: readonly ScannedWord[];
+  /** Whether the last word may come any number of times. */
+  readonly repeats: boolean;
+  /** Whether it stands behind a blank, and not joined to the name. */
+  readonly separate: boolean;
+  /** Whether it is a bare word in lower case behind a blank, which might be text as well. */
+  readonly loose: boolean;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Reads the option-argument that follows a name ending at `start`; undefined where there is none. */
+export function scanArgument(text: string, start: number, to: number): ScannedArgument | undefined {
+  if (start >= to) return undefined;
+  const character = text[start];
+  if (character === '=' || (character === ':' && isWordCharacter(text.charCodeAt(start + 1)))) {
+    return joined(text, start, start + 1, to);
+  }
+  if (character === '[') return bracketed(text, start, to, false);
+  if (character === '<' || character === '{' || character === '(') return joined(text, start, start, to);
+  if (isUpper(text.charCodeAt(start))) return joined(text, start, start, to);
+  return isBlank(character) ? separate(text, start, to) : undefined;
+}
+
+/** `=VALUE`, `<value>`, `{a,b}` or `VALUE` without a blank before it. */
+function joined(text: string, start: number, from: number, to: number): ScannedArgument | undefined {
+  const end = runEnd(text, from, to);
+  if (end === from) return undefined;
+  if (text[from] === '[' && bracketEnd(text, from, to) === end) {
+    // `--long=[VALUE]`: the value may be left out.
+    return { ...bracketArgument(text, from, end), separate: false, start };
+  }
+  return {
+    presence: 'mandatory',
+    words: [makeScannedWord(text, from, end)],
+    repeats: false,
+    separate: false,
+    loose: false,
+    start,
+    end,
+  };
+}
+
+/** `[=VALUE]`, `[VALUE]` or, behind a blank, `[VALUE ...]`. */
+function bracketed(text: string, start: number, to: number, separate: boolean): ScannedArgument | undefined {
+  const end = bracketEnd(text, start, to);
+  if (end === undefined || (end < to && !isArgumentEnd(text, end, to))) return undefined;
+  if (text[start + 1] === '-' || text.slice(start + 1, end - 1).trim() === '') return undefined;
+  return { ...bracketArgument(text, start, end), separate };
+}
+
+function bracketArgument(text: string, start: number, end: number): ScannedArgument {
+  let from = start + 1;
+  let last = end - 1;
+  while (from < last && (isBlank(text[from]) || text[from] === '=')) from++;
+  while (last > from && isBlank(text[last - 1])) last--;
+  const inner = text.slice(from, last);
+  const dots = /\s*(?:\.\.\.|…)$/.exec(inner);
+  if (dots !== null && dots.index > 0) last = from + dots.index;
+  return {
+    presence: 'optional',
+    words: [makeScannedWord(text, from, last)],
+    repeats: dots !== null,
+    separate: true,
+    loose: false,
+    start,
+    end,
+  };
+}
+
+function separate(text: string, start: number, to: number): ScannedArgument | undefined {
+  let i = start;
+  while (i < to && isBlank(text[i])) i++;
+  if (i >= to) return undefined;
+  if (text[i] === '=' && i + 1 < to) {
+    // `--long = VALUE`
+    while (i + 1 < to && isBlank(text[i + 1])) i++;
+    return joined(text, start, i + 1, to);
+  }
+  if (text[i] === '[') {
+    const optional = bracketed(text, i, to, true);
+    return optional === undefined ? undefined : { ...optional, start };
+  }
+  const words: ScannedWord[] = [];
+  let loose = false;
+  let repeats = false;
+  let end = start;
+  while (i < to) {
+    const wordEnd = separateWordEnd(text, i, to);
+    if (wordEnd === undefined) break;
+    if (wordEnd.dots) {
+      repeats = true;
+    } else {
+      words.push(makeScannedWord(text, i, wordEnd.end));
+      repeats ||= /(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
+    }
+    loose ||= wordEnd.loose;
+    end = wordEnd.end;
+    i = end;
+    if (!isBlank(text[i]) || isBlank(text[i + 1])) break;
+    i++;
+  }
+  if (words.length === 0 && !repeats) return undefined;
+  if (words.length === 0)
+    words.push({
+      placeholder: '...',
+      values: undefined,
+      separator: undefined,
+      start,
+      end,
+    });
+  return {
+    presence: 'mandatory',
+    words,
+    repeats,
+    separate: true,
+    loose,
+    start,
+    end,
+  };
+}
+
+/** The end of one word of a separate option-argument, and how sure it is that it is one. */
+function separateWordEnd(
+  text: string,
+  start: number,
+  to: number,
+): { end: number; loose: boolean; dots: boolean } | undefined {
+  const character = text[start] ?? '';
+  if (text.startsWith('...', start)) return { end: start + 3, loose: false, dots: true };
+  if (character === '[') {
+    // `FILE [FILE ...]`: more of the same.
+    const end = bracketEnd(text, start, to);
+    const isMore = end !== undefined && /(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
+    return isMore ? { end, loose: false, dots: true } : undefined;
+  }
+  const end = runEnd(text, start, to);
+  if (end === start) return undefined;
+  const word = text.slice(start, end);
+  if (isOpener(character) || character === '"' || character === "'")
+    return { end, loose: false, dots: false };
+  if (!isPlaceholderLike(word)) return undefined;
+  return { end, loose: hasLower(word), dots: false };
+}
+
+/** The end of a run without blanks, brackets taken whole. */
+function runEnd(text: string, start: number, to: number): number {
+  let i = start;
+  while (i < to) {
+    const character = text[i] ?? '';
+    if (isBlank(character)) break;
+    if (character === ',' && (i + 1 >= to || isBlank(text[i + 1]) || text[i + 1] === '-')) break;
+    if (character === '|' && text[i + 1] === '-') break;
+    if (character === ']' || character === ')') break;
+    if (character === '"' || character === "'") {
+      const close = text.indexOf(character, i + 1);
+      if (close > 0 && close < to && close - i < 80) {
+        i = close + 1;
+        continue;
+      }
+    }
+    if (isOpener(character)) {
+      const end = bracketEnd(text, i, to);
+      if (end === undefined) break;
+      i = end;
+      continue;
+    }
+    i++;
+  }
+  return i;
+}
+
+/** Whether a bare word can name a value: `FILE`, `KEY=VALUE`, `N`, `host:port`, `on|off`, `+int`. */
+function isPlaceholderLike(word: string): boolean {
+  if (word.length > 60) return false;
+  for (let i = 0; i < word.length; i++) {
+    const unit = word.charCodeAt(i);
+    if (!isWordCharacter(unit) && !'-_|/:=.,+<>[]{}#%*@…'.includes(word[i] ?? '')) return false;
+  }
+  if (/[.,:]$/.test(word) && !/(?:\.\.\.|…)$/.test(word)) return false;
+  const first = word.charCodeAt(0);
+  if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word);
+  return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23;
+}
+
+function hasLower(word: string): boolean {
+  for (let i = 0; i < word.length; i++) if (isLower(word.charCodeAt(i))) return true;
+  return false;
+}
+
+function isArgumentEnd(text: string, index: number, to: number): boolean {
+  return index >= to || ' \t,|/)['.includes(text[index] ?? ' ') || text.startsWith('...', index);
+}
+
+function makeScannedWord(text: string, start: number, end: number): ScannedWord {
+  const raw = text.slice(start, end);
+  const bare = stripBrackets(raw.replace(/(?:\.\.\.|…)$/, ''));
+  return {
+    placeholder: raw,
+    values: listedValues(raw, bare),
+    separator: /,\s*(?:\.\.\.|…)|\[,/.test(raw) ? ',' : undefined,
+    start,
+    end,
+  };
+}
+
+function stripBrackets(word: string): string {
+  return isOpener(word[0]) && bracketEnd(word, 0, word.length) === word.length ? word.slice(1, -1) : word;
+}
+
+const VALUE = /^[A-Za-z0-9][\w.+:/-]*$/;
+
+/** The allowed values of `{a,b}`, `a|b`, `<a|b>` or `(a|b)`; undefined where they are placeholders or one alone. */
+function listedValues(raw: string, bare: string): string[] | undefined {
+  const parts = (raw.startsWith('{') ? bare.split(/[,|]/) : bare.split('|')).map((part) =>
+    part.trim().replace(/^(["'])(.*)\1$/, '$2'),
+  );
+  if (parts.length < 2 || !parts.every((part) => VALUE.test(part))) return undefined;
+  // `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them.
+  return raw.startsWith('{') || parts.every(hasLower) ? parts : undefined;
+}

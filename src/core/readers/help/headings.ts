@@ -1,0 +1,82 @@
+import type { TextLine } from './text-line.ts';
+
+export type HeadingKind =
+  | 'options'
+  | 'commands'
+  | 'operands'
+  | 'usage'
+  | 'examples'
+  | 'environment'
+  | 'exit'
+  | 'other';
+
+/** A heading and the lines that it stands above, up to the next heading. */
+export interface Section {
+  /** The heading's line; undefined for the lines before the first heading. */
+  readonly headingLine: TextLine | undefined;
+  readonly heading: string;
+  readonly kind: HeadingKind;
+  readonly lines: readonly TextLine[];
+}
+
+const HEADING_LIMIT = 90;
+
+/** Parts a text into sections. `isTaken` says which lines are known to be something else than a heading. */
+export function findSections(lines: readonly TextLine[], isTaken: (line: TextLine) => boolean): Section[] {
+  const sections: { headingLine: TextLine | undefined; lines: TextLine[] }[] = [
+    { headingLine: undefined, lines: [] },
+  ];
+  for (const line of lines) {
+    if (!isTaken(line) && isHeading(line, lines, isTaken)) sections.push({ headingLine: line, lines: [] });
+    else sections.at(-1)?.lines.push(line);
+  }
+  return sections.map(({ headingLine, lines: own }) => {
+    const heading = headingLine === undefined ? '' : headingLine.text.trim().replace(/\s*:$/, '');
+    return { headingLine, heading, kind: headingKind(heading), lines: own };
+  });
+}
+
+function isHeading(
+  line: TextLine,
+  lines: readonly TextLine[],
+  isTaken: (line: TextLine) => boolean,
+): boolean {
+  const text = line.text.trim();
+  if (text === '' || text.length > HEADING_LIMIT || /^[-+*•$#]/.test(text)) return false;
+  const before = lines[line.index - 1];
+  const opens = before === undefined || before.blank || isTaken(before);
+  if (!opens) return false;
+  if (text.endsWith(':')) return !/\s{3,}/.test(text);
+  if (/\s{2,}|[.,;!?]$/.test(text)) return false;
+  if (isCapitals(text)) return true;
+  const next = nextFilled(line, lines);
+  return (
+    next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
+  );
+}
+
+function isCapitals(text: string): boolean {
+  return /^[A-Z][A-Z0-9 /()&-]{3,}$/.test(text);
+}
+
+function nextFilled(line: TextLine, lines: readonly TextLine[]): TextLine | undefined {
+  for (let i = line.index + 1; i < lines.length && i <= line.index + 3; i++) {
+    const next = lines[i];
+    if (next !== undefined && !next.blank) return next;
+  }
+  return undefined;
+}
+
+/** What a heading announces, by its words. */
+function headingKind(heading: string): HeadingKind {
+  if (/^(?:usage|synopsis)\b/i.test(heading)) return 'usage';
+  if (/\bexamples?\b/i.test(heading)) return 'examples';
+  if (/\benvironment\b/i.test(heading)) return 'environment';
+  if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
+  if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
+  if (/\b(?:arguments?|operands?|positionals?)\b/i.test(heading)) return 'operands';
+  if (/\b(?:sub-?commands?|commands?|subcmds?)\b/i.test(heading) && !/\bcommand[- ]line\b/i.test(heading)) {
+    return 'commands';
+  }
+  return 'other';
+}

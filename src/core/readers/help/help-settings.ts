@@ -1,0 +1,9 @@
+/** What the caller of the reader knows better than the text. */
+export interface HelpSettings {
+  /** The program's name, where the text does not say it. */
+  readonly program?: string | undefined;
+  /** The path of the command that the text describes, without the program (`["route", "plan"]`). */
+  readonly command?: readonly string[] | undefined;
+  /** The columns of the terminal for which the text was printed. */
+  readonly width?: number | undefined;
+}

@@ -1,0 +1,5 @@
+/** The longest help text that is read, in UTF-16 units. */
+export const TEXT_LIMIT = 16 * 1024 * 1024;
+
+/** The most options and commands that one text may list. */
+export const ENTRY_LIMIT = 200_000;

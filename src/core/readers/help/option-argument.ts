@@ -1,0 +1,44 @@
+import { makeWord, type OptionArgument, type Word } from '../../model/argument.ts';
+import { stated } from '../../model/fact.ts';
+import type { Span } from '../../source/source.ts';
+import { bareValue } from './allowed-values.ts';
+import type { ScannedArgument, ScannedWord } from './argument-notation.ts';
+
+/** Turns indexes of the text that was scanned into a span of the source. */
+export type ToSpan = (start: number, end: number) => Span;
+
+/** The argument of an option that takes none. */
+export const NO_ARGUMENT: OptionArgument = {
+  presence: 'none',
+  words: [],
+  count: undefined,
+  place: null,
+};
+
+/** Makes the model's argument of one that was scanned. */
+export function makeArgument(scanned: ScannedArgument, toSpan: ToSpan): OptionArgument {
+  const place = toSpan(scanned.start, scanned.end);
+  return {
+    presence: scanned.presence,
+    words: scanned.words.map((word) => makeArgumentWord(word, toSpan)),
+    count: scanned.repeats
+      ? stated({ least: scanned.presence === 'optional' ? 0 : 1, most: null }, place)
+      : undefined,
+    place,
+  };
+}
+
+function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): Word {
+  const place = toSpan(word.start, word.end);
+  return makeWord({
+    placeholder: stated(word.placeholder, place),
+    values:
+      word.values === undefined
+        ? undefined
+        : stated(
+            word.values.map((value) => bareValue(value, place)),
+            place,
+          ),
+    separator: word.separator === undefined ? undefined : stated(word.separator, place),
+  });
+}

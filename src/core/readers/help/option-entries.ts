@@ -1,0 +1,167 @@
+import { type SplitEntry, splitEntry } from './split-entry.ts';
+import { indexAtColumn, type TextLine } from './text-line.ts';
+
+/** A piece of text on one line, by its indexes there. */
+export interface TextPiece {
+  readonly line: TextLine;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** An entry of an option list: the line that declares it, and the pieces of its text. */
+export interface OptionEntry extends SplitEntry {
+  readonly line: TextLine;
+  readonly pieces: readonly TextPiece[];
+  /** The index of the first line after the entry. */
+  readonly nextLine: number;
+}
+
+/** Finds the entries of option lists by their layout, in the order of the text. */
+export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
+  const candidates = findCandidates(lines);
+  const found: OptionEntry[] = [];
+  let textUntil = 0;
+  for (const candidate of candidates) {
+    if (candidate.line.index < textUntil) continue;
+    const { pieces, nextLine } = gatherText(candidate, lines);
+    found.push({ ...candidate, pieces, nextLine });
+    textUntil = nextLine;
+  }
+  return found;
+}
+
+interface Candidate extends SplitEntry {
+  readonly line: TextLine;
+}
+
+function mayDeclare(line: TextLine): boolean {
+  return !line.blank && (line.text[line.first] === '-' || line.text[line.first] === '+');
+}
+
+function findCandidates(lines: readonly TextLine[]): Candidate[] {
+  const starters = lines.filter(mayDeclare);
+  const sure = starters.map((line) => splitEntry(line, []));
+  const columnsBefore = nearestColumns(sure);
+  const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
+  const candidates: Candidate[] = [];
+  for (const [i, line] of starters.entries()) {
+    const columns = [...new Set([columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines)])];
+    const split = splitEntry(
+      line,
+      columns.filter((column) => column !== undefined),
+    );
+    if (split !== undefined) candidates.push({ ...split, line });
+  }
+  const indents = firmIndents(candidates);
+  const accepted = new Set<number>();
+  return candidates.filter((candidate) => {
+    if (!isEntry(candidate, lines, indents, accepted)) return false;
+    accepted.add(candidate.line.index);
+    return true;
+  });
+}
+
+/** For each line, the text column of the nearest earlier line that has its names and text in columns. */
+function nearestColumns(splits: readonly (SplitEntry | undefined)[]): (number | undefined)[] {
+  let column: number | undefined;
+  return splits.map((split) => {
+    const own = column;
+    if (split?.firmness === 'columns') column = split.textColumn;
+    return own;
+  });
+}
+
+/** The column at which the next line continues a text: deeper than the line, and no entry itself. */
+function nextLineColumn(line: TextLine, lines: readonly TextLine[]): number | undefined {
+  const next = lines[line.index + 1];
+  if (next === undefined || next.blank || next.indent <= line.indent + 2 || mayDeclare(next))
+    return undefined;
+  return next.indent;
+}
+
+/** How many firm entries stand at each indentation. */
+function firmIndents(candidates: readonly Candidate[]): ReadonlyMap<number, number> {
+  const counts = new Map<number, number>();
+  for (const { firmness, line } of candidates) {
+    if (firmness === 'columns' || firmness === 'marked')
+      counts.set(line.indent, (counts.get(line.indent) ?? 0) + 1);
+  }
+  return counts;
+}
+
+/** Refuses lines of running text that happen to begin with an option's name. */
+function isEntry(
+  candidate: Candidate,
+  lines: readonly TextLine[],
+  indents: ReadonlyMap<number, number>,
+  accepted: ReadonlySet<number>,
+): boolean {
+  if (candidate.firmness === 'columns' || candidate.firmness === 'marked') return true;
+  const before = lines[candidate.line.index - 1];
+  const continuesText =
+    before !== undefined &&
+    !before.blank &&
+    before.indent === candidate.line.indent &&
+    !accepted.has(before.index);
+  const indented = indents.has(candidate.line.indent);
+  if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
+  return indented && !continuesText;
+}
+
+/** How many blank lines may stand inside one entry's text. */
+const BLANK_LIMIT = 1;
+
+function gatherText(
+  candidate: Candidate,
+  lines: readonly TextLine[],
+): { pieces: TextPiece[]; nextLine: number } {
+  const pieces: TextPiece[] = [];
+  const { line, textStart, textColumn } = candidate;
+  if (textStart !== undefined && textStart < line.text.length) {
+    pieces.push({ line, start: textStart, end: line.text.length });
+  }
+  let column = candidate.firmness === 'columns' ? textColumn : undefined;
+  let blanks = 0;
+  let nextLine = line.index + 1;
+  for (let i = nextLine; i < lines.length; i++) {
+    const next = lines[i];
+    if (next === undefined) break;
+    if (next.blank) {
+      blanks++;
+      if (blanks > BLANK_LIMIT) break;
+      continue;
+    }
+    if (!belongsToText(next, line, column, blanks > 0)) break;
+    column ??= next.indent;
+    pieces.push({ line: next, start: next.first, end: next.text.length });
+    nextLine = i + 1;
+    blanks = 0;
+  }
+  return { pieces, nextLine };
+}
+
+function belongsToText(
+  next: TextLine,
+  entry: TextLine,
+  column: number | undefined,
+  afterBlank: boolean,
+): boolean {
+  if (next.indent <= entry.indent) return false;
+  if (mayDeclare(next)) {
+    // A list inside the text, or a text that begins with a hyphen, stands at the text's own column or deeper.
+    return column !== undefined && next.indent >= column && !isPaddedEntry(next, column);
+  }
+  if (column === undefined) return next.indent >= entry.indent + 2;
+  return next.indent >= (afterBlank ? column : Math.min(column, entry.indent + 3));
+}
+
+/** A long name alone in a padded column (`    --long  text`) may stand as deep as a text. */
+function isPaddedEntry(line: TextLine, column: number): boolean {
+  const split = splitEntry(line, []);
+  return (
+    split?.firmness === 'columns' &&
+    line.indent === column &&
+    indexAtColumn(line, column) === line.first &&
+    split.declaration.names[0]?.form === 'long'
+  );
+}

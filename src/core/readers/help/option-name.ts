@@ -1,0 +1,111 @@
+import type { NameForm } from '../../model/option.ts';
+import { isLower, isUpper, isWordCharacter } from './characters.ts';
+
+/** A name as it stands in a text, by its indexes there. */
+export interface ScannedName {
+  readonly text: string;
+  readonly form: NameForm;
+  /** The name that takes the option back, where the notation gives one too (`--[no-]colour`). */
+  readonly negated: string | undefined;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Reads the option name that begins at `start`; undefined where none does. */
+export function scanOptionName(text: string, start: number, to: number): ScannedName | undefined {
+  const first = text[start];
+  if (first === '+') return scanPlus(text, start, to);
+  if (first !== '-' || start + 1 >= to) return undefined;
+  return text[start + 1] === '-' ? scanLong(text, start, to) : scanSingleHyphen(text, start, to);
+}
+
+function scanLong(text: string, start: number, to: number): ScannedName | undefined {
+  let from = start + 2;
+  let negation: string | undefined;
+  const bracket = /^\[(no-?|no_|dont-|un|not-)\]/.exec(text.slice(from, Math.min(to, from + 8)));
+  if (bracket !== null) {
+    negation = bracket[1];
+    from += bracket[0].length;
+  }
+  if (!isWordCharacter(text.charCodeAt(from)) && !'?#@'.includes(text[from] ?? ' ')) return undefined;
+  const end = nameEnd(text, from + 1, to);
+  const word = text.slice(from, end);
+  return {
+    text: `--${word}`,
+    form: 'long',
+    negated: negation === undefined ? undefined : `--${negation}${word}`,
+    start,
+    end,
+  };
+}
+
+function scanSingleHyphen(text: string, start: number, to: number): ScannedName | undefined {
+  const unit = text.charCodeAt(start + 1);
+  if (!(unit > 0x20) || unit === 0x2d) return undefined;
+  if (!isWordCharacter(unit)) {
+    // `-?`, `-#`, `-@`: one character that nothing may follow but a boundary.
+    return '?#@%$!:=^~'.includes(text[start + 1] ?? '') && isNameBoundary(text, start + 2, to)
+      ? short(text, start)
+      : undefined;
+  }
+  const end = nameEnd(text, start + 1, to);
+  if (end - start === 2 || isJoinedPlaceholder(text.slice(start + 1, end))) return short(text, start);
+  return {
+    text: text.slice(start, end),
+    form: 'single-hyphen-long',
+    negated: undefined,
+    start,
+    end,
+  };
+}
+
+function short(text: string, start: number): ScannedName {
+  return {
+    text: text.slice(start, start + 2),
+    form: 'short',
+    negated: undefined,
+    start,
+    end: start + 2,
+  };
+}
+
+/** Whether a word is a letter with its placeholder joined to it, such as `oFILE` or `jN`. */
+function isJoinedPlaceholder(word: string): boolean {
+  if (word.length < 2 || !isLower(word.charCodeAt(0))) return false;
+  for (let i = 1; i < word.length; i++) if (!isUpper(word.charCodeAt(i))) return false;
+  return true;
+}
+
+function scanPlus(text: string, start: number, to: number): ScannedName | undefined {
+  const unit = text.charCodeAt(start + 1);
+  if (!isWordCharacter(unit) || !isNameBoundary(text, start + 2, to)) return undefined;
+  return {
+    text: text.slice(start, start + 2),
+    form: 'plus',
+    negated: undefined,
+    start,
+    end: start + 2,
+  };
+}
+
+function nameEnd(text: string, from: number, to: number): number {
+  let i = from;
+  while (i < to) {
+    const character = text[i] ?? '';
+    if (isWordCharacter(text.charCodeAt(i))) i++;
+    else if ('-.:+@'.includes(character) && i + 1 < to && isWordCharacter(text.charCodeAt(i + 1))) i++;
+    else break;
+  }
+  return i;
+}
+
+/** Whether a name can end before this index. */
+export function isNameBoundary(text: string, index: number, to: number): boolean {
+  if (index >= to) return true;
+  const character = text[index] ?? ' ';
+  return ' \t=[<{,|/)('.includes(character) || (character === ':' && isBlankOrEnd(text, index + 1, to));
+}
+
+function isBlankOrEnd(text: string, index: number, to: number): boolean {
+  return index >= to || text[index] === ' ' || text[index] === '\t';
+}

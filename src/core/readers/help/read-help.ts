@@ -1,0 +1,246 @@
+import { type Command, makeCommand } from '../../model/command.ts';
+import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
+import { type Interface, makeInterface } from '../../model/interface.ts';
+import type { Option } from '../../model/option.ts';
+import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
+import type { Problem } from '../../source/problem.ts';
+import type { Source } from '../../source/source.ts';
+import type { Reading } from '../reading.ts';
+import { CleanedText } from './cleaned-text.ts';
+import { readCommandList } from './command-list.ts';
+import { findSections, type Section } from './headings.ts';
+import type { HelpSettings } from './help-settings.ts';
+import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
+import { readOperandList } from './operand-list.ts';
+import { findOptionEntries } from './option-entries.ts';
+import { optionFromEntry } from './option-from-entry.ts';
+import { findPartialMark } from './partial-marks.ts';
+import { splitLines, type TextLine } from './text-line.ts';
+import { readTitle } from './title.ts';
+import { joinForms, readUsage, type UsageSummary } from './usage.ts';
+import { usageOnlyOptions } from './usage-options.ts';
+import { placeholdersOf, readValueLists, withListedValues } from './value-lists.ts';
+
+/**
+ * Reads the help output of one command. Gives an interface whose tree of commands holds the path that the text
+ * describes, with what it says stated and what only its layout suggests inferred; no interface, and a problem, where
+ * the text is empty, too long (over 16 Mi UTF-16 units), or shows neither usage, options nor commands. Never throws.
+ */
+export function readHelp(source: Source, settings: HelpSettings = {}): Reading {
+  if (source.text.length > TEXT_LIMIT) {
+    return unusable(
+      source,
+      'text-too-long',
+      `help output may have ${TEXT_LIMIT} characters at the most, this has ${source.text.length}`,
+    );
+  }
+  if (source.text.trim() === '') {
+    return unusable(
+      source,
+      'text-empty',
+      'expected help output, found an empty text; does the program print its help to standard error?',
+    );
+  }
+  const cleaned = new CleanedText(source);
+  const lines = splitLines(cleaned.text);
+  const problems: Problem[] = [];
+  const usage = readUsage(lines, cleaned, settings);
+  const parts = readParts(lines, usage, cleaned, problems);
+  if (usage.readings.length === 0 && parts.options.length === 0 && parts.commands.length === 0) {
+    return unusable(
+      source,
+      'not-help',
+      'expected help output with a usage line, options or commands, found none of them',
+    );
+  }
+  return {
+    interface: assemble(source, settings, usage, parts, readTitle(lines, cleaned, usage)),
+    problems,
+  };
+}
+
+interface Parts {
+  readonly options: readonly Option[];
+  readonly commands: readonly Command[];
+  readonly operands: ReturnType<typeof readOperandList>;
+  readonly endOfOptions: ReturnType<CleanedText['span']> | undefined;
+  readonly optionsComplete: Knowable<boolean>;
+  readonly commandsComplete: Knowable<boolean>;
+}
+
+function readParts(
+  lines: readonly TextLine[],
+  usage: UsageSummary,
+  cleaned: CleanedText,
+  problems: Problem[],
+): Parts {
+  // The synopses are read as such: for everything else their lines are empty.
+  const body = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
+  const entries = findOptionEntries(body);
+  const taken = new Set<number>();
+  for (const entry of entries) for (let i = entry.line.index; i < entry.nextLine; i++) taken.add(i);
+  const sections = findSections(body, (line) => taken.has(line.index));
+  const sectionOf = new Map<number, Section>();
+  for (const section of sections) for (const line of section.lines) sectionOf.set(line.index, section);
+
+  const declared = entries.filter(
+    (entry) => !HOLDS_NO_OPTIONS.has(sectionOf.get(entry.line.index)?.kind ?? 'other'),
+  );
+  if (declared.length > ENTRY_LIMIT) {
+    problems.push(tooMany(cleaned.source, 'options', declared.length));
+    declared.length = ENTRY_LIMIT;
+  }
+  let options = declared.map((entry) => {
+    const section = sectionOf.get(entry.line.index);
+    return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
+  });
+  const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
+  if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
+  const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
+  const negated = options.flatMap((option) => option.negatedNames.map((name) => name.text));
+  const more = usageOnlyOptions(usage.readings, new Set([...known, ...negated]));
+
+  const isValueList = new Set(valueLists.map((list) => list.section));
+  const free = (section: Section) => ({
+    ...section,
+    lines: section.lines.filter((line) => !taken.has(line.index)),
+  });
+  const listsCommands = (section: Section) =>
+    section.kind === 'commands' ||
+    (section.kind === 'other' &&
+      usage.commandPlace !== undefined &&
+      section.headingLine !== undefined &&
+      !isValueList.has(section));
+  let commands = sections
+    .filter(listsCommands)
+    .flatMap((section) => readCommandList(free(section), cleaned, usage.path));
+  if (commands.length > ENTRY_LIMIT) {
+    problems.push(tooMany(cleaned.source, 'commands', commands.length));
+    commands = commands.slice(0, ENTRY_LIMIT);
+  }
+  const operands = sections
+    .filter((section) => section.kind === 'operands' && !isValueList.has(section))
+    .flatMap((section) => readOperandList(free(section), cleaned));
+  return {
+    options: [...options, ...more],
+    commands: distinctCommands([...commands, ...usage.commands]),
+    operands,
+    endOfOptions: usage.endOfOptions ?? findEndOfOptions(body, cleaned),
+    optionsComplete: findPartialMark(body, cleaned, 'options'),
+    commandsComplete: findPartialMark(body, cleaned, 'commands'),
+  };
+}
+
+const HOLDS_NO_OPTIONS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment']);
+
+function blankLine(line: TextLine): TextLine {
+  return { ...line, text: '', first: 0, indent: 0, blank: true };
+}
+
+function headingFact(section: Section | undefined, cleaned: CleanedText): Fact<string> | undefined {
+  const line = section?.headingLine;
+  if (section === undefined || line === undefined) return undefined;
+  return stated(section.heading, cleaned.span(line.start + line.first, line.start + line.text.length));
+}
+
+/** An entry `--  ends the options` of an option list. */
+function findEndOfOptions(lines: readonly TextLine[], cleaned: CleanedText) {
+  const line = lines.find((candidate) => /^\s{0,30}--(?:\s{2,}\S|\t|$)/.test(candidate.text.slice(0, 60)));
+  return line === undefined ? undefined : cleaned.span(line.start + line.first, line.start + line.first + 2);
+}
+
+function distinctCommands(commands: readonly Command[]): Command[] {
+  const byName = new Map<string, Command>();
+  for (const command of commands) {
+    const name = command.names[0]?.text ?? '';
+    const before = byName.get(name);
+    if (before === undefined || (before.summary === undefined && command.summary !== undefined))
+      byName.set(name, command);
+  }
+  return [...byName.values()];
+}
+
+function assemble(
+  source: Source,
+  settings: HelpSettings,
+  usage: UsageSummary,
+  parts: Parts,
+  title: ReturnType<typeof readTitle>,
+): Interface {
+  const path = settings.command ?? usage.path;
+  const program = settings.program === undefined ? usage.program : stated(settings.program, null);
+  const programName =
+    program ?? inferred(title.program?.value ?? nameFromSource(source), title.program?.place ?? null);
+  const described: Partial<Command> = {
+    description: title.summary,
+    forms: joinForms(usage, path, parts.commands.length > 0),
+    options: { items: parts.options, complete: parts.optionsComplete },
+    commands: { items: parts.commands, complete: parts.commandsComplete },
+    operands: { items: parts.operands, complete: undefined },
+    relations: usage.readings.flatMap((reading) => reading.relations),
+    rules:
+      parts.endOfOptions === undefined
+        ? UNKNOWN_RULES
+        : {
+            ...UNKNOWN_RULES,
+            doubleHyphen: stated('ends-options', parts.endOfOptions),
+          },
+    described: true,
+  };
+  const names = [programName.value, ...path];
+  const places = [programName.place, ...path.map((_, i) => usage.pathPlaces[i] ?? null)];
+  let command: Command | undefined;
+  for (let i = names.length - 1; i >= 0; i--) {
+    const place = places[i] ?? null;
+    const own = { names: [{ text: names[i] ?? '', place }], place };
+    command =
+      command === undefined
+        ? makeCommand({ ...described, ...own })
+        : makeCommand({
+            ...own,
+            commands: { items: [command], complete: undefined },
+          });
+  }
+  return makeInterface({
+    program: programName,
+    invocations: usage.invocation === undefined ? [] : [usage.invocation],
+    version: title.version,
+    summary: path.length === 0 ? title.summary : undefined,
+    bugAddress: title.bugAddress,
+    root:
+      command ??
+      makeCommand({
+        names: [{ text: programName.value, place: null }],
+        place: null,
+      }),
+    sources: [{ source, kind: 'help', command: names, width: settings.width }],
+  });
+}
+
+/** The name of the file without folders and ending stands for a program that the text does not name. */
+function nameFromSource(source: Source): string {
+  const base = source.name.split('/').at(-1) ?? '';
+  const stem = base.replace(/\.[^.]*$/, '');
+  return stem === '' || stem === '-' ? 'program' : stem;
+}
+
+function tooMany(source: Source, what: string, count: number): Problem {
+  return {
+    code: 'too-many-entries',
+    message: `a text may list ${ENTRY_LIMIT} ${what} at the most, this lists ${count}; the rest is passed over`,
+    place: null,
+    source: source.name,
+    consequence: 'partly-read',
+  };
+}
+
+function unusable(source: Source, code: string, message: string): Reading {
+  const problem: Problem = {
+    code,
+    message,
+    place: null,
+    source: source.name,
+    consequence: 'unusable',
+  };
+  return { interface: undefined, problems: [problem] };
+}

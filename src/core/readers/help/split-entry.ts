@@ -1,0 +1,152 @@
+import { isBlank } from './characters.ts';
+import { type Declaration, scanDeclaration } from './declaration.ts';
+import { columnAt, indexAtColumn, type TextLine } from './text-line.ts';
+
+/** How sure the layout makes it that a line declares an option. */
+export type Firmness =
+  /** Names and text stand in two columns. */
+  | 'columns'
+  /** The line holds a declaration and nothing else. */
+  | 'alone'
+  /** A mark such as ` - ` or `: ` parts names and text. */
+  | 'marked'
+  /** One blank parts names and text: prose may look so too. */
+  | 'soft';
+
+/** A line split into the declaration on its left and the text on its right. */
+export interface SplitEntry {
+  readonly declaration: Declaration;
+  readonly firmness: Firmness;
+  /** The index at which the text begins; undefined where the line holds none. */
+  readonly textStart: number | undefined;
+  readonly textColumn: number | undefined;
+}
+
+/**
+ * Splits a line that begins with a hyphen or plus. `columns` are the columns at which texts of neighbouring lines
+ * begin: a text there needs only one blank before it. Undefined where the line declares nothing.
+ */
+export function splitEntry(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
+  const { text, first } = line;
+  // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
+  if (scanDeclaration(text, first, Math.min(text.length, first + 400)) === undefined) return undefined;
+  return (
+    atKnownColumn(line, columns) ?? atGutter(line) ?? alone(line, columns) ?? atMark(line) ?? softly(line)
+  );
+}
+
+function whole(text: string, start: number, to: number): Declaration | undefined {
+  const declaration = scanDeclaration(text, start, to);
+  return declaration !== undefined && text.slice(declaration.end, to).trim() === '' ? declaration : undefined;
+}
+
+function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
+  for (const column of columns) {
+    const at = indexAtColumn(line, column);
+    if (at === undefined || at <= line.first || !isBlank(line.text[at - 1]) || isBlank(line.text[at]))
+      continue;
+    const declaration = whole(line.text, line.first, at);
+    if (declaration === undefined) continue;
+    // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
+    if (declaration.loose || continuesNames(line.text, at)) continue;
+    return {
+      declaration,
+      firmness: 'columns',
+      textStart: at,
+      textColumn: column,
+    };
+  }
+  return undefined;
+}
+
+const GUTTERS_TRIED = 6;
+
+function atGutter(line: TextLine): SplitEntry | undefined {
+  const { text, first } = line;
+  let fallback: SplitEntry | undefined;
+  let tried = 0;
+  for (let i = first; i < text.length && tried < GUTTERS_TRIED; i++) {
+    const isGutter = text[i] === '\t' || (text[i] === ' ' && isBlank(text[i + 1]));
+    if (!isGutter) continue;
+    const gutter = i;
+    while (isBlank(text[i])) i++;
+    tried++;
+    const declaration = whole(text, first, gutter);
+    if (declaration === undefined) continue;
+    const entry: SplitEntry = {
+      declaration,
+      firmness: 'columns',
+      textStart: i,
+      textColumn: columnAt(line, i),
+    };
+    // Padded columns (`-b  --backup  text`, `-n  NUM  text`) go on behind the gutter; a text may begin with a hyphen.
+    if (!continuesNames(text, i)) return fallback !== undefined && declaration.loose ? fallback : entry;
+    fallback ??= entry;
+  }
+  if (fallback !== undefined && whole(text, first, text.length) !== undefined) return undefined;
+  return fallback;
+}
+
+function continuesNames(text: string, index: number): boolean {
+  return (
+    (text[index] === '-' || text[index] === '+') && scanDeclaration(text, index, text.length) !== undefined
+  );
+}
+
+function alone(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
+  const declaration = whole(line.text, line.first, line.text.length);
+  if (declaration === undefined) return undefined;
+  // `-s silent`: a placeholder where others have their texts in a column, else more likely a text.
+  const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
+  if (declaration.loose && (columns.length === 0 || words > 1)) return undefined;
+  return {
+    declaration,
+    firmness: 'alone',
+    textStart: undefined,
+    textColumn: undefined,
+  };
+}
+
+const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
+
+function atMark(line: TextLine): SplitEntry | undefined {
+  let best: { index: number; mark: string } | undefined;
+  for (const mark of MARKS) {
+    const index = line.text.indexOf(mark, line.first + 1);
+    if (index > 0 && (best === undefined || index < best.index)) best = { index, mark };
+  }
+  if (best === undefined) return undefined;
+  const declaration = whole(line.text, line.first, best.index);
+  if (declaration === undefined || declaration.loose) return undefined;
+  const at = best.index + best.mark.length;
+  return {
+    declaration,
+    firmness: 'marked',
+    textStart: at,
+    textColumn: columnAt(line, at),
+  };
+}
+
+function softly(line: TextLine): SplitEntry | undefined {
+  const { text, first } = line;
+  const scanned = scanDeclaration(text, first, text.length);
+  if (scanned === undefined) return undefined;
+  const declaration = withoutLooseArgument(scanned);
+  if (!isBlank(text[declaration.end])) return undefined;
+  let at = declaration.end;
+  while (isBlank(text[at])) at++;
+  return {
+    declaration,
+    firmness: 'soft',
+    textStart: at,
+    textColumn: columnAt(line, at),
+  };
+}
+
+/** Where one blank parts names and text, a bare word behind the last name is the text's first. */
+function withoutLooseArgument(declaration: Declaration): Declaration {
+  const last = declaration.names.at(-1);
+  if (last?.argument === undefined || !last.argument.loose) return declaration;
+  const names = [...declaration.names.slice(0, -1), { ...last, argument: undefined }];
+  return { names, loose: false, end: last.end };
+}

@@ -1,0 +1,201 @@
+/** A synopsis read as a grammar (POSIX XBD 12.1 and its customary variants). Offsets are in the text that was read. */
+export type SynopsisNode =
+  | {
+      readonly kind: 'word';
+      readonly text: string;
+      readonly joined: SynopsisNode | undefined;
+      readonly start: number;
+      readonly end: number;
+    }
+  | { readonly kind: 'sequence'; readonly items: readonly SynopsisNode[] }
+  | {
+      readonly kind: 'choice';
+      readonly alternatives: readonly SynopsisNode[];
+      readonly start: number;
+      readonly end: number;
+    }
+  | {
+      readonly kind: 'optional';
+      readonly body: SynopsisNode;
+      readonly start: number;
+      readonly end: number;
+    }
+  | { readonly kind: 'repeat'; readonly body: SynopsisNode };
+
+interface Token {
+  readonly text: string;
+  readonly isMark: boolean;
+  /** Whether no blank stands before it. */
+  readonly joined: boolean;
+  readonly start: number;
+  readonly end: number;
+}
+
+const DEPTH_LIMIT = 40;
+
+/** Reads a synopsis; brackets that do not match are taken as closed at the end. */
+export function parseSynopsis(text: string): SynopsisNode {
+  return new SynopsisParser(tokenize(text)).sequence(0);
+}
+
+class SynopsisParser {
+  readonly #tokens: readonly Token[];
+  #at = 0;
+
+  constructor(tokens: readonly Token[]) {
+    this.#tokens = tokens;
+  }
+
+  sequence(depth: number): SynopsisNode {
+    const alternatives: SynopsisNode[][] = [[]];
+    const start = this.#tokens[this.#at]?.start ?? 0;
+    let end = start;
+    let token = this.#tokens[this.#at];
+    while (token !== undefined) {
+      if (token.isMark && (token.text === ']' || token.text === ')' || token.text === '}')) {
+        if (depth > 0) break;
+        this.#at++;
+      } else if (token.isMark && token.text === '|') {
+        this.#at++;
+        alternatives.push([]);
+      } else {
+        const node = this.#item(depth);
+        const items = alternatives.at(-1);
+        if (node === 'repeat') {
+          const last = items?.pop();
+          if (last !== undefined) items?.push({ kind: 'repeat', body: last });
+        } else if (node !== undefined) {
+          items?.push(node);
+        }
+      }
+      end = this.#tokens[this.#at - 1]?.end ?? end;
+      token = this.#tokens[this.#at];
+    }
+    const bodies = alternatives.map(sequenceOf);
+    return bodies.length === 1 && bodies[0] !== undefined
+      ? bodies[0]
+      : depth === 0
+        ? sequenceOf(tightChoices(alternatives))
+        : { kind: 'choice', alternatives: bodies, start, end };
+  }
+
+  #item(depth: number): SynopsisNode | 'repeat' | undefined {
+    const token = this.#tokens[this.#at];
+    if (token === undefined) return undefined;
+    this.#at++;
+    if (!token.isMark) return this.#word(token, depth);
+    if (token.text === '...') return 'repeat';
+    return this.#bracket(token, depth);
+  }
+
+  #bracket(open: Token, depth: number): SynopsisNode {
+    const body = depth < DEPTH_LIMIT ? this.sequence(depth + 1) : this.#skipBracket();
+    const close = this.#tokens[this.#at];
+    const end = close?.end ?? this.#tokens.at(-1)?.end ?? open.end;
+    this.#at++;
+    if (open.text === '[') return { kind: 'optional', body, start: open.start, end };
+    return body;
+  }
+
+  /** Passes over a bracket nested too deep to mean anything. */
+  #skipBracket(): SynopsisNode {
+    let depth = 0;
+    for (let token = this.#tokens[this.#at]; token !== undefined; token = this.#tokens[++this.#at]) {
+      if (!token.isMark) continue;
+      if ('[({'.includes(token.text)) depth++;
+      else if ('])}'.includes(token.text) && depth-- === 0) break;
+    }
+    return { kind: 'sequence', items: [] };
+  }
+
+  /** A word, with a bracket that is joined to it (`--long[=VALUE]`, `-x[VALUE]`). */
+  #word(token: Token, depth: number): SynopsisNode {
+    const next = this.#tokens[this.#at];
+    let joined: SynopsisNode | undefined;
+    let end = token.end;
+    if (next?.isMark && next.joined && '[({'.includes(next.text) && token.text.startsWith('-')) {
+      this.#at++;
+      joined = this.#bracket(next, depth);
+      end = this.#tokens[this.#at - 1]?.end ?? end;
+    }
+    return { kind: 'word', text: token.text, joined, start: token.start, end };
+  }
+}
+
+function sequenceOf(items: readonly SynopsisNode[]): SynopsisNode {
+  const only = items[0];
+  return items.length === 1 && only !== undefined ? only : { kind: 'sequence', items };
+}
+
+/** Without brackets, a bar joins only the two items beside it: `prog -a | -b FILE`. */
+function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
+  const out: SynopsisNode[] = [...(alternatives[0] ?? [])];
+  for (const items of alternatives.slice(1)) {
+    const left = out.pop();
+    const [right, ...rest] = items;
+    if (left !== undefined && right !== undefined) {
+      const choices = left.kind === 'choice' ? left.alternatives : [left];
+      out.push({
+        kind: 'choice',
+        alternatives: [...choices, right],
+        start: startOf(left),
+        end: startOf(right),
+      });
+    } else if (left !== undefined) {
+      out.push(left);
+    }
+    out.push(...rest);
+  }
+  return out;
+}
+
+function startOf(node: SynopsisNode): number {
+  if (node.kind === 'sequence') return node.items[0] === undefined ? 0 : startOf(node.items[0]);
+  return node.kind === 'repeat' ? startOf(node.body) : node.start;
+}
+
+function tokenize(text: string): Token[] {
+  const tokens: Token[] = [];
+  let i = 0;
+  let joined = false;
+  while (i < text.length) {
+    const character = text[i] ?? '';
+    if (/\s/.test(character)) {
+      joined = false;
+      i++;
+      continue;
+    }
+    const dots = text.startsWith('...', i) ? 3 : character === '…' ? 1 : 0;
+    const end = dots > 0 ? i + dots : '[](){}|'.includes(character) ? i + 1 : wordEnd(text, i);
+    const isMark = dots > 0 || '[](){}|'.includes(character);
+    tokens.push({
+      text: dots > 0 ? '...' : text.slice(i, end),
+      isMark,
+      joined,
+      start: i,
+      end,
+    });
+    joined = true;
+    i = end;
+  }
+  return tokens;
+}
+
+function wordEnd(text: string, start: number): number {
+  let i = start;
+  const negation = /^--\[no-?\]/.exec(text.slice(start, start + 8));
+  if (negation !== null) i += negation[0].length;
+  while (i < text.length) {
+    const character = text[i] ?? '';
+    if (character === '<') {
+      const close = text.indexOf('>', i);
+      if (close > 0 && close - i < 200) {
+        i = close + 1;
+        continue;
+      }
+    }
+    if (/[\s[\](){}|…]/.test(character) || (i > start && text.startsWith('...', i))) break;
+    i++;
+  }
+  return Math.max(i, start + 1);
+}

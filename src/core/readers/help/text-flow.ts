@@ -1,0 +1,61 @@
+import type { Span } from '../../source/source.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import type { TextPiece } from './option-entries.ts';
+
+/** Text of several lines joined into one, which still knows where each part of it stands in the source. */
+export class TextFlow {
+  readonly text: string;
+  readonly #cleaned: CleanedText;
+  /** For each piece, its offset in the joined text and in the cleaned text. */
+  readonly #parts: {
+    readonly at: number;
+    readonly offset: number;
+    readonly length: number;
+  }[] = [];
+
+  constructor(cleaned: CleanedText, pieces: readonly TextPiece[]) {
+    this.#cleaned = cleaned;
+    const texts: string[] = [];
+    let at = 0;
+    let previousLine: number | undefined;
+    let joinsWithBlank = true;
+    for (const { line, start, end } of pieces) {
+      const text = line.text.slice(start, end);
+      if (previousLine !== undefined) {
+        // A blank line parts paragraphs; a word cut at a hyphen goes on without a blank.
+        const gap = line.index > previousLine + 1 ? '\n\n' : joinsWithBlank ? ' ' : '';
+        texts.push(gap);
+        at += gap.length;
+      }
+      this.#parts.push({ at, offset: line.start + start, length: text.length });
+      texts.push(text);
+      at += text.length;
+      previousLine = line.index;
+      joinsWithBlank = !/[a-z]-$/.test(text);
+    }
+    this.text = texts.join('');
+  }
+
+  /** The span in the source of a range of the joined text. */
+  span(start: number, end: number): Span {
+    const from = this.#offset(start);
+    return this.#cleaned.span(from, Math.max(from, this.#offset(Math.max(start, end - 1)) + 1));
+  }
+
+  /** The span of the whole text. */
+  get whole(): Span {
+    return this.span(0, this.text.length);
+  }
+
+  #offset(at: number): number {
+    let low = 0;
+    let high = this.#parts.length - 1;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if ((this.#parts[middle]?.at ?? 0) <= at) low = middle;
+      else high = middle - 1;
+    }
+    const part = this.#parts[low];
+    return part === undefined ? 0 : part.offset + Math.min(Math.max(0, at - part.at), part.length);
+  }
+}

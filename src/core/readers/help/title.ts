@@ -1,0 +1,82 @@
+import { type Fact, inferred, stated } from '../../model/fact.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import { TextFlow } from './text-flow.ts';
+import type { TextLine } from './text-line.ts';
+import type { UsageSummary } from './usage.ts';
+
+/** What the lines around the synopses say of the program as a whole. */
+export interface Title {
+  readonly program: Fact<string> | undefined;
+  readonly version: Fact<string> | undefined;
+  readonly summary: Fact<string> | undefined;
+  readonly bugAddress: Fact<string> | undefined;
+}
+
+const NAME_AND_VERSION =
+  /^([A-Za-z][\w.+-]{0,60})(?:[ /@]| version | v)v?(\d{1,6}(?:\.\w{1,20}){1,5}\S{0,40})\b/;
+const BUG_ADDRESS = /\b(?:report|send) (?:[a-z]+ )?bugs? (?:reports? )?(?:to|at|by)\b:?\s*(\S[^\n]{0,200})/i;
+
+/** Reads the name, version and summary from the first lines, and the address for bugs from the last ones. */
+export function readTitle(lines: readonly TextLine[], cleaned: CleanedText, usage: UsageSummary): Title {
+  const firstLine = lines.find((line) => !line.blank);
+  let program: Fact<string> | undefined;
+  let version: Fact<string> | undefined;
+  if (firstLine !== undefined && !usage.lines.taken.has(firstLine.index)) {
+    const match = NAME_AND_VERSION.exec(firstLine.text.trim());
+    const place = cleaned.span(firstLine.start + firstLine.first, firstLine.start + firstLine.text.length);
+    if (match !== null) {
+      program = inferred(match[1] ?? '', place);
+      version = inferred(match[2] ?? '', place);
+    }
+  }
+  return {
+    program,
+    version,
+    summary: readSummary(lines, cleaned, usage, version !== undefined),
+    bugAddress: readBugAddress(lines, cleaned),
+  };
+}
+
+/** The first paragraph of prose before or after the synopses. */
+function readSummary(
+  lines: readonly TextLine[],
+  cleaned: CleanedText,
+  usage: UsageSummary,
+  hasVersionLine: boolean,
+): Fact<string> | undefined {
+  let skipsFirst = hasVersionLine;
+  const paragraph: TextLine[] = [];
+  for (const line of lines.slice(0, 200)) {
+    const isProse = !line.blank && !usage.lines.taken.has(line.index);
+    if (!isProse) {
+      if (paragraph.length > 0) break;
+      continue;
+    }
+    if (skipsFirst) {
+      skipsFirst = false;
+      continue;
+    }
+    if (/^[-+[]/.test(line.text.trim()) || /:$/.test(line.text) || / {3,}|\t/.test(line.text.trim())) break;
+    paragraph.push(line);
+  }
+  const flow = new TextFlow(
+    cleaned,
+    paragraph.map((line) => ({
+      line,
+      start: line.first,
+      end: line.text.length,
+    })),
+  );
+  return flow.text.includes(' ') ? stated(flow.text, flow.whole) : undefined;
+}
+
+function readBugAddress(lines: readonly TextLine[], cleaned: CleanedText): Fact<string> | undefined {
+  for (const line of lines) {
+    if (!/bug/i.test(line.text)) continue;
+    const match = BUG_ADDRESS.exec(line.text.slice(0, 400));
+    if (match === null) continue;
+    const start = line.start + match.index;
+    return stated((match[1] ?? '').trim(), cleaned.span(start, start + match[0].length));
+  }
+  return undefined;
+}

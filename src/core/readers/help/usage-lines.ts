@@ -1,0 +1,117 @@
+import type { TextPiece } from './option-entries.ts';
+import type { TextLine } from './text-line.ts';
+
+/** The lines of one synopsis; the words in front of it (`usage:`, `or:`, `$`) are left out. */
+export interface UsageForm {
+  readonly pieces: readonly TextPiece[];
+}
+
+export interface UsageLines {
+  readonly forms: readonly UsageForm[];
+  /** The lines, by number, that belong to the usage. */
+  readonly taken: ReadonlySet<number>;
+  /** Whether the text calls them so; a first line that only looks like a synopsis is taken for one too. */
+  readonly announced: boolean;
+}
+
+const NONE: UsageLines = { forms: [], taken: new Set(), announced: false };
+const ANNOUNCEMENT = /^\s*(?:usage|synopsis)\s*(?::|$)\s*/i;
+const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?=\S)/i;
+const ANOTHER_FORM = /^\s*or\s*:?\s+/i;
+const LINES_LIMIT = 400;
+
+/** Finds the synopses of a help text. */
+export function findUsage(lines: readonly TextLine[]): UsageLines {
+  for (const line of lines) {
+    const match =
+      ANNOUNCEMENT.exec(line.text) ?? (line.indent === 0 ? LOOSE_ANNOUNCEMENT.exec(line.text) : null);
+    if (match !== null) return announced(lines, line, match[0].length);
+  }
+  return unannounced(lines);
+}
+
+function announced(lines: readonly TextLine[], line: TextLine, afterMark: number): UsageLines {
+  const taken = new Set([line.index]);
+  const body: TextPiece[] = [];
+  if (afterMark < line.text.length) body.push({ line, start: afterMark, end: line.text.length });
+  let i = line.index + 1;
+  // `Usage:` alone: the synopses may stand behind an empty line.
+  if (body.length === 0) while (lines[i]?.blank && i < line.index + 3) i++;
+  for (; i < lines.length && i < line.index + LINES_LIMIT; i++) {
+    const next = lines[i];
+    if (next === undefined || next.blank || !continuesUsage(next, line, body, afterMark)) break;
+    taken.add(next.index);
+    body.push({ line: next, start: next.first, end: next.text.length });
+  }
+  return { forms: splitForms(body), taken, announced: true };
+}
+
+function continuesUsage(
+  next: TextLine,
+  first: TextLine,
+  body: readonly TextPiece[],
+  afterMark: number,
+): boolean {
+  if (body.length === 0) return true;
+  if (ANOTHER_FORM.test(next.text)) return true;
+  const startsBelow = afterMark >= first.text.length;
+  const opening = body[0];
+  if (startsBelow) {
+    if (opening === undefined || next.indent < opening.line.indent) return false;
+    // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
+    return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
+  }
+  if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
+  // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
+  return next.text[next.first] !== '-' || next.indent >= 8;
+}
+
+function splitForms(body: readonly TextPiece[]): UsageForm[] {
+  const forms: TextPiece[][] = [];
+  const first = body[0];
+  if (first === undefined) return [];
+  const program = firstWord(first.line, markEnd(first.line, first.start));
+  for (const piece of body) {
+    const or = ANOTHER_FORM.exec(piece.line.text.slice(0, piece.end));
+    const isOther = or !== null && or[0].length > piece.start;
+    const start = markEnd(piece.line, isOther ? or[0].length : piece.start);
+    const text = {
+      line: piece.line,
+      start,
+      end: withoutText(piece.line, start),
+    };
+    if (forms.length === 0 || isOther || firstWord(piece.line, start) === program) forms.push([text]);
+    else forms.at(-1)?.push(text);
+  }
+  return forms.map((pieces) => ({ pieces }));
+}
+
+/** Passes over a shell prompt in front of a synopsis. */
+function markEnd(line: TextLine, start: number): number {
+  const prompt = /^[$%>]\s+/.exec(line.text.slice(start, start + 8));
+  return start + (prompt?.[0].length ?? 0);
+}
+
+/** A synopsis may have a text behind a gutter (`tiffin list    list the boxes`). */
+function withoutText(line: TextLine, start: number): number {
+  const match = /\S\s{3,}(?=[A-Za-z][a-z' ]+ [a-z])/.exec(line.text.slice(start));
+  return match === null ? line.text.length : start + match.index + 1;
+}
+
+function firstWord(line: TextLine, start: number): string {
+  return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
+}
+
+/** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
+function unannounced(lines: readonly TextLine[]): UsageLines {
+  const line = lines.find((candidate) => !candidate.blank);
+  if (line === undefined || line.index > 3) return NONE;
+  if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
+    return NONE;
+  const piece = { line, start: line.first, end: withoutText(line, line.first) };
+  return {
+    forms: [{ pieces: [piece] }],
+    taken: new Set([line.index]),
+    announced: false,
+  };
+}

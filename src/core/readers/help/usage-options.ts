@@ -1,0 +1,84 @@
+import { inferred, stated } from '../../model/fact.ts';
+import { makeOption, type Option, type OptionName } from '../../model/option.ts';
+import { NO_ARGUMENT } from './option-argument.ts';
+import type { UsageOption, UsageReading } from './usage-form.ts';
+
+/**
+ * The options that only the synopses show. `known` are the names of the options that lists declare: what a synopsis
+ * repeats of those is left out, and a word such as `-abc` is a group of letters unless a list has it as a name.
+ */
+export function usageOnlyOptions(readings: readonly UsageReading[], known: ReadonlySet<string>): Option[] {
+  const made = new Map<string, Option>();
+  const spelling = spellings(readings);
+  for (const usage of readings.flatMap((reading) => reading.options)) {
+    for (const option of expand(usage, known)) {
+      const name = option.names[0];
+      if (name === undefined || known.has(name.text) || made.has(name.text)) continue;
+      const other = made.get(spelling.get(name.text) ?? '');
+      if (other !== undefined && name.form !== other.names[0]?.form) {
+        const joined = {
+          ...other,
+          names: [...other.names, ...option.names],
+          argument: other.argument ?? option.argument,
+        };
+        for (const { text } of joined.names) made.set(text, joined);
+      } else if (!known.has(spelling.get(name.text) ?? '')) {
+        made.set(name.text, option);
+      }
+    }
+  }
+  return [...new Set(made.values())];
+}
+
+/** `[-h | --help]` shows two spellings of one option: the letter begins the name. */
+function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, string> {
+  const pairs = new Map<string, string>();
+  for (const relation of readings.flatMap((reading) => reading.relations)) {
+    const [a, b] = relation.members;
+    if (relation.members.length !== 2 || a === undefined || b === undefined) continue;
+    if (a.name.length === 2 && b.name.startsWith(`--${a.name[1]}`)) {
+      pairs.set(b.name, a.name);
+      pairs.set(a.name, b.name);
+    }
+  }
+  return pairs;
+}
+
+function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
+  const { declared, place } = usage;
+  const letters = declared.text.slice(1);
+  const isGroup =
+    declared.form === 'single-hyphen-long' &&
+    usage.argument === undefined &&
+    /^[A-Za-z0-9]+$/.test(letters) &&
+    !known.has(declared.text) &&
+    new Set(letters).size === letters.length &&
+    (known.size === 0 || [...letters].every((letter) => known.has(`-${letter}`)));
+  if (isGroup) {
+    return [...letters].map((letter, i) => {
+      const at = {
+        ...place,
+        start: place.start + 1 + i,
+        end: place.start + 2 + i,
+      };
+      return makeOption({
+        names: [{ text: `-${letter}`, form: 'short', argument: undefined, place: at }],
+        argument: stated(NO_ARGUMENT, at),
+        place: at,
+      });
+    });
+  }
+  const name: OptionName = {
+    text: declared.text,
+    form: declared.form,
+    argument: undefined,
+    place,
+  };
+  const negatedNames: OptionName[] =
+    declared.negated === undefined
+      ? []
+      : [{ text: declared.negated, form: 'long', argument: undefined, place }];
+  const argument =
+    usage.argument === undefined ? inferred(NO_ARGUMENT, place) : stated(usage.argument, place);
+  return [makeOption({ names: [name], negatedNames, argument, place })];
+}

@@ -1,0 +1,118 @@
+import { makeWord } from '../../model/argument.ts';
+import { type Command, type Form, makeCommand } from '../../model/command.ts';
+import { type Fact, inferred, stated } from '../../model/fact.ts';
+import type { Operand } from '../../model/operand.ts';
+import type { Span } from '../../source/source.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import type { HelpSettings } from './help-settings.ts';
+import { TextFlow } from './text-flow.ts';
+import type { TextLine } from './text-line.ts';
+import { readUsageForm, type UsageReading } from './usage-form.ts';
+import { findUsage, type UsageLines } from './usage-lines.ts';
+
+/** What all synopses of a text say together. */
+export interface UsageSummary {
+  readonly lines: UsageLines;
+  readonly readings: readonly UsageReading[];
+  readonly program: Fact<string> | undefined;
+  readonly invocation: Fact<readonly string[]> | undefined;
+  /** The path of the command described, without the program. */
+  readonly path: readonly string[];
+  readonly pathPlaces: readonly Span[];
+  /** Commands that only the synopses show. */
+  readonly commands: readonly Command[];
+  readonly commandPlace: Span | undefined;
+  readonly endOfOptions: Span | undefined;
+}
+
+/** Reads all synopses of a text. */
+export function readUsage(
+  lines: readonly TextLine[],
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): UsageSummary {
+  const found = findUsage(lines);
+  const readings = found.forms
+    .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces)))
+    .filter((reading) => reading.program.length > 0);
+  const first = readings[0];
+  const path = settings.command ?? commonPath(readings);
+  return {
+    lines: found,
+    readings,
+    program: first === undefined ? undefined : inferred(programName(first.program), first.programPlace),
+    invocation:
+      first === undefined || first.program.length < 2
+        ? undefined
+        : inferred(first.program, first.programPlace),
+    path,
+    pathPlaces: first?.literals.slice(0, path.length).map((literal) => literal.place) ?? [],
+    commands: commandsInForms(readings, path.length),
+    commandPlace: readings.find((reading) => reading.commandPlace !== undefined)?.commandPlace,
+    endOfOptions: readings.find((reading) => reading.endOfOptions !== undefined)?.endOfOptions,
+  };
+}
+
+/** `python -m json.tool` is called json.tool; a path's last part, or a `$0` with a folder, is the name. */
+function programName(words: readonly string[]): string {
+  const last = words.at(-1) ?? '';
+  return (
+    last
+      .split('/')
+      .at(-1)
+      ?.replace(/[[(].*$/, '') || last
+  );
+}
+
+/**
+ * The literal words that all forms share. A form that ends with them (`sleep seconds`) does not say whether they are
+ * commands or operands, and they are taken for operands.
+ */
+function commonPath(readings: readonly UsageReading[]): string[] {
+  const paths = readings.map((reading) =>
+    reading.goesOn ? reading.literals.map((literal) => literal.text) : [],
+  );
+  const first = paths[0] ?? [];
+  let length = first.length;
+  for (const path of paths.slice(1)) {
+    let shared = 0;
+    while (shared < length && path[shared] === first[shared]) shared++;
+    length = shared;
+  }
+  return first.slice(0, length);
+}
+
+/** Forms that part after the shared path (`tiffin round open`, `tiffin round close`) show subcommands. */
+function commandsInForms(readings: readonly UsageReading[], depth: number): Command[] {
+  const next = readings.flatMap((reading) => reading.literals.slice(depth, depth + 1));
+  if (readings.length < 2 || new Set(next.map((literal) => literal.text)).size < 2) return [];
+  return next.map(({ text, place }) => makeCommand({ names: [{ text, place }], place }));
+}
+
+/** The forms of the command described; literal words that are no commands are operands. */
+export function joinForms(usage: UsageSummary, path: readonly string[], hasCommands: boolean): Form[] {
+  const isCommand = new Set(usage.commands.map((command) => command.names[0]?.text));
+  return usage.readings.map((reading) => {
+    const literals = reading.literals.slice(path.length).filter((literal) => !isCommand.has(literal.text));
+    const operands = literals.map(({ text, place }): Operand => literalOperand(text, place));
+    const others = reading.form.operands.map((operand) =>
+      operand.place === reading.commandPlace ? { ...operand, kind: 'command-line' as const } : operand,
+    );
+    const commandAt = others.findIndex((operand) => operand.kind === 'command-line');
+    // Where subcommands are listed, the placeholder for one and its arguments are no operands of this command.
+    const kept = hasCommands && commandAt >= 0 ? others.slice(0, commandAt) : others;
+    return { ...reading.form, operands: [...operands, ...kept] };
+  });
+}
+
+function literalOperand(name: string, place: Span): Operand {
+  return {
+    kind: 'word',
+    name,
+    word: makeWord({ placeholder: stated(name, place) }),
+    vocabulary: [],
+    count: stated({ least: 1, most: 1 }, place),
+    help: undefined,
+    place,
+  };
+}

@@ -1,0 +1,81 @@
+import type { Audit } from '../audit.ts';
+import type { ConformanceRow } from '../conformance/rule.ts';
+import { LineIndexes } from '../source/line-index.ts';
+import type { Problem } from '../source/problem.ts';
+import { jsonPlace } from './json-place.ts';
+import type { Tool } from './tool.ts';
+
+/**
+ * An audit as JSON text, ending in a newline. Columns and offsets count UTF-16 units of the text as decoded. The fields
+ * are stable: later versions only add some.
+ */
+export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool): string {
+  const indexes = new LineIndexes();
+  const report = {
+    version: 1,
+    tool,
+    columnUnit: 'utf-16',
+    sources: audit.interfaces.flatMap((from) =>
+      from.sources.map(({ source, kind, command, width }) => ({
+        name: source.name,
+        kind,
+        program: from.program.value,
+        command,
+        width: width ?? null,
+      })),
+    ),
+    findings: audit.findings.map((finding) => ({
+      check: finding.check,
+      level: finding.level,
+      message: finding.message,
+      command: finding.command,
+      subject: finding.subject,
+      data: finding.data,
+      place: jsonPlace(finding.place, indexes),
+      related: finding.related.map(({ place, note }) => ({
+        place: jsonPlace(place, indexes),
+        note,
+      })),
+      evidence: finding.evidence,
+      mend: finding.mend,
+      fingerprint: finding.fingerprint,
+    })),
+    notJudged: audit.notJudged,
+    judged: audit.outcomes,
+    conformance: {
+      posix: audit.conformance.flatMap(({ program, posix }) =>
+        posix.map((row) => jsonRow(program, row, indexes)),
+      ),
+      gnu: audit.conformance.flatMap(({ program, gnu }) => gnu.map((row) => jsonRow(program, row, indexes))),
+    },
+    problems: problems.map(({ code, message, place, source, consequence }) => ({
+      code,
+      message,
+      place: jsonPlace(place, indexes),
+      source,
+      consequence,
+    })),
+  };
+  return `${JSON.stringify(report, null, 2)}\n`;
+}
+
+/** How many instances a row of a conformance table lists. */
+const INSTANCES_LISTED = 20;
+
+function jsonRow(program: string, row: ConformanceRow, indexes: LineIndexes) {
+  return {
+    program,
+    section: row.section,
+    label: row.label,
+    asks: row.asks,
+    standing: row.standing,
+    count: row.count,
+    evidence: row.evidence,
+    examples: row.instances.slice(0, INSTANCES_LISTED).map(({ subject, command, place }) => ({
+      subject,
+      command,
+      place: jsonPlace(place, indexes),
+    })),
+    supply: row.supply ?? null,
+  };
+}

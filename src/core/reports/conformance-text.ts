@@ -1,0 +1,52 @@
+import type { Conformance } from '../audit.ts';
+import type { ConformanceRow, Standing } from '../conformance/rule.ts';
+import { printable } from '../source/printable.ts';
+import { type Attribute, styled, type TextOptions, usedWidth } from './text-style.ts';
+import { wrapText } from './text-wrap.ts';
+
+const STANDING_COLOUR: Record<Standing, Attribute> = {
+  meets: 'green',
+  departs: 'yellow',
+  'by design': 'cyan',
+  'not judged': 'dim',
+};
+
+/** How many examples a row names. */
+const EXAMPLES_SHOWN = 3;
+
+/** The tables of one interface against POSIX and GNU; rows that could not be judged are only counted. */
+export function conformanceText({ program, posix, gnu }: Conformance, options: TextOptions): string {
+  return [
+    tableText(`${printable(program)} against POSIX XBD 12.2`, posix, options),
+    tableText(`${printable(program)} against the GNU Coding Standards`, gnu, options),
+  ].join('\n');
+}
+
+function tableText(title: string, rows: readonly ConformanceRow[], options: TextOptions): string {
+  const judged = rows.filter((row) => row.standing !== 'not judged');
+  const open = rows.filter((row) => row.standing === 'not judged');
+  const width = Math.max(...rows.map((row) => nameOf(row).length));
+  const lines = judged.map((row) => {
+    const lead = `  ${row.standing.padEnd('by design'.length)}  ${nameOf(row).padEnd(width)}  `;
+    const text = wrapText(rowText(row), usedWidth(options), lead, ' '.repeat(lead.length));
+    return text.replace(row.standing, () => styled(row.standing, [STANDING_COLOUR[row.standing]], options));
+  });
+  if (open.length > 0) {
+    const names = open.map(nameOf).join(', ');
+    lines.push(wrapText(`not judged: ${names}`, usedWidth(options), '  ', '    '));
+  }
+  return `${styled(title, ['bold'], options)}\n${lines.join('\n')}\n`;
+}
+
+/** `7 mandatory option-arguments`, `4.8.2 bug address`. */
+function nameOf(row: ConformanceRow): string {
+  return `${row.section.replace('Guideline ', '')} ${row.label}`;
+}
+
+function rowText(row: ConformanceRow): string {
+  if (row.standing !== 'departs') return printable(row.evidence);
+  const subjects = [...new Set(row.instances.map((instance) => instance.subject))];
+  const examples = subjects.slice(0, EXAMPLES_SHOWN).map(printable).join(', ');
+  const more = subjects.length > EXAMPLES_SHOWN ? ` and ${subjects.length - EXAMPLES_SHOWN} more` : '';
+  return `${printable(row.evidence)} (${examples}${more})`;
+}

@@ -1,0 +1,21 @@
+import type { Check } from '../checks/define-check.ts';
+import type { Tool } from './tool.ts';
+
+/** Checks of the catalogue as JSON text, ending in a newline. */
+export function explainJson(checks: readonly Check[], tool: Tool): string {
+  const report = {
+    version: 1,
+    tool,
+    checks: checks.map(({ name, level, title, why, standard, needs, since, examples }) => ({
+      name,
+      level,
+      title,
+      why,
+      standard,
+      needs,
+      since,
+      examples,
+    })),
+  };
+  return `${JSON.stringify(report, null, 2)}\n`;
+}

@@ -1,0 +1,45 @@
+import type { Check } from '../checks/define-check.ts';
+import { LEVEL_COLOUR } from './finding-text.ts';
+import { styled, type TextOptions, usedWidth } from './text-style.ts';
+import { wrapText } from './text-wrap.ts';
+
+/** The catalogue as text: a line for each check. */
+export function catalogueText(checks: readonly Check[], options: TextOptions): string {
+  const width = usedWidth(options);
+  const lines: string[] = [];
+  let area = '';
+  for (const check of checks) {
+    const [own = ''] = check.name.split('/');
+    if (own !== area) {
+      if (area !== '') lines.push('');
+      lines.push(styled(own, ['bold', 'underline'], options));
+      area = own;
+    }
+    const level = styled(check.level, [LEVEL_COLOUR[check.level]], options);
+    lines.push(`  ${styled(check.name, ['bold'], options)}  ${level}`);
+    lines.push(wrapText(check.title, width, '      ', '      '));
+  }
+  return `${lines.join('\n')}\n`;
+}
+
+/** One check as text: what it finds, why, the standard, and its examples. */
+export function checkText(check: Check, options: TextOptions): string {
+  const width = usedWidth(options);
+  const paragraph = (text: string) => wrapText(text, width, '  ', '  ');
+  const example = (title: string, text: string) =>
+    `${styled(title, ['bold'], options)}\n${text
+      .trimEnd()
+      .split('\n')
+      .map((line) => `  | ${line}`.trimEnd())
+      .join('\n')}`;
+  return `${[
+    `${styled(check.name, ['bold'], options)}  ${styled(check.level, [LEVEL_COLOUR[check.level]], options)}`,
+    paragraph(check.title),
+    `${styled('Why', ['bold'], options)}\n${paragraph(check.why)}`,
+    `${styled('Rests on', ['bold'], options)}\n${paragraph(check.standard)}`,
+    `${styled('Needs', ['bold'], options)}\n${paragraph(check.needs.join('; '))}`,
+    example('Wrong', check.examples.wrong),
+    example('Right', check.examples.right),
+    example('Near miss: looks like it and is not', check.examples.nearMiss),
+  ].join('\n\n')}\n`;
+}

@@ -1,0 +1,56 @@
+import type { Finding } from '../findings/finding.ts';
+import type { Level } from '../findings/level.ts';
+import type { LineIndexes } from '../source/line-index.ts';
+import { printable } from '../source/printable.ts';
+import { quoteLine } from '../source/quoted-line.ts';
+import type { Place, Span } from '../source/source.ts';
+import { textWidth } from '../source/text-width.ts';
+import { type Attribute, styled, type TextOptions, usedWidth } from './text-style.ts';
+import { wrapText } from './text-wrap.ts';
+
+export const LEVEL_COLOUR: Record<Level, Attribute> = {
+  error: 'red',
+  warning: 'yellow',
+  note: 'cyan',
+};
+
+/** How many related places are named under a finding. */
+const RELATED_SHOWN = 3;
+
+/** A finding as lines of text: place, level and message, the quoted line with its mark, the mend, and the check. */
+export function findingText(finding: Finding, indexes: LineIndexes, options: TextOptions): string {
+  const width = usedWidth(options);
+  const place = placeText(finding.place, indexes);
+  const head = `${place}${finding.level}: ${printable(finding.message)}`;
+  const lines = [
+    wrapText(head, width, '', '    ')
+      .replace(place, () => styled(place, ['bold'], options))
+      .replace(`${finding.level}:`, () =>
+        styled(`${finding.level}:`, ['bold', LEVEL_COLOUR[finding.level]], options),
+      ),
+  ];
+  if (finding.place !== null) lines.push(quoteText(finding.place, finding.level, indexes, options));
+  for (const { place: other, note } of finding.related.slice(0, RELATED_SHOWN)) {
+    if (other !== null)
+      lines.push(wrapText(`${placeText(other, indexes)}${printable(note)}`, width, '    ', '        '));
+  }
+  lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
+  lines.push(styled(`    [${finding.check}]`, ['dim'], options));
+  return `${lines.join('\n')}\n`;
+}
+
+/** `FILE:LINE:COLUMN: ` as GNU messages have it: the column from 1 in display columns, tabs every 8. */
+export function placeText(place: Place, indexes: LineIndexes): string {
+  if (place === null) return '';
+  const start = indexes.start(place);
+  const before = place.source.text.slice(start.offset - start.column + 1, start.offset);
+  return `${printable(place.source.name)}:${start.line}:${textWidth(printable(before)) + 1}: `;
+}
+
+function quoteText(place: Span, level: Level, indexes: LineIndexes, options: TextOptions): string {
+  const margin = '    | ';
+  const quoted = quoteLine(place, indexes, usedWidth(options) - margin.length);
+  const mark = ' '.repeat(quoted.markStart) + '~'.repeat(Math.max(1, quoted.markEnd - quoted.markStart));
+  const bar = styled(margin, ['dim'], options);
+  return `${bar}${quoted.text}\n${bar}${styled(mark, ['bold', LEVEL_COLOUR[level]], options)}`;
+}

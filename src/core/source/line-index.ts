@@ -1,0 +1,74 @@
+import type { Source, Span } from './source.ts';
+
+/** A point in a text: line and column from 1, the column and the offset in UTF-16 units. */
+export interface Position {
+  readonly line: number;
+  readonly column: number;
+  readonly offset: number;
+}
+
+/** The lines of one text: offsets to positions and back. A line ends with `\n`, `\r\n` or `\r`. */
+export class LineIndex {
+  readonly #text: string;
+  readonly #starts: number[] = [0];
+
+  constructor(text: string) {
+    this.#text = text;
+    for (let i = 0; i < text.length; i++) {
+      const unit = text.charCodeAt(i);
+      if (unit === 10 || (unit === 13 && text.charCodeAt(i + 1) !== 10)) this.#starts.push(i + 1);
+    }
+  }
+
+  /** The position of an offset; offsets outside the text count as its nearest end. */
+  position(offset: number): Position {
+    const at = Math.max(0, Math.min(offset, this.#text.length));
+    let low = 0;
+    let high = this.#starts.length - 1;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if ((this.#starts[middle] ?? 0) <= at) low = middle;
+      else high = middle - 1;
+    }
+    return {
+      line: low + 1,
+      column: at - (this.#starts[low] ?? 0) + 1,
+      offset: at,
+    };
+  }
+
+  /** Start and end offset of a line (from 1), without its line break; undefined past the last line. */
+  lineRange(line: number): { start: number; end: number } | undefined {
+    const start = this.#starts[line - 1];
+    if (start === undefined) return undefined;
+    let end = this.#starts[line] ?? this.#text.length;
+    while (end > start && isLineBreak(this.#text.charCodeAt(end - 1))) end--;
+    return { start, end };
+  }
+}
+
+function isLineBreak(unit: number): boolean {
+  return unit === 10 || unit === 13;
+}
+
+/** Line indexes by source, each built once: one of these belongs to one report. */
+export class LineIndexes {
+  readonly #bySource = new Map<Source, LineIndex>();
+
+  of(source: Source): LineIndex {
+    let index = this.#bySource.get(source);
+    if (index === undefined) {
+      index = new LineIndex(source.text);
+      this.#bySource.set(source, index);
+    }
+    return index;
+  }
+
+  start(span: Span): Position {
+    return this.of(span.source).position(span.start);
+  }
+
+  end(span: Span): Position {
+    return this.of(span.source).position(span.end);
+  }
+}

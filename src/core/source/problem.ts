@@ -1,0 +1,14 @@
+import type { Place } from './source.ts';
+
+/** Something that kept a source from being read in whole. */
+export interface Problem {
+  /** A stable name such as `text-too-long`. */
+  readonly code: string;
+  /** What was expected and what to do, in lower case, without a full stop. */
+  readonly message: string;
+  readonly place: Place;
+  /** The source it concerns, also where there is no place. */
+  readonly source: string;
+  /** Whether the source could not be used at all, or only a part was passed over. */
+  readonly consequence: 'unusable' | 'partly-read';
+}

@@ -1,0 +1,34 @@
+/** A text that was read, with the name it is cited by: a file name as the user gave it, or `-`. */
+export interface Source {
+  readonly name: string;
+  readonly text: string;
+}
+
+/**
+ * A range of a source's text: offsets in UTF-16 units of the text as decoded, `end` exclusive.
+ * Lines and columns are made from it at the edge, by `LineIndex`.
+ */
+export interface Span {
+  readonly source: Source;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Where a thing stands: a span, or null where it stands nowhere in a text. */
+export type Place = Span | null;
+
+/** The span from the start of `first` to the end of `last`; both must lie in one source. */
+export function joinSpans(first: Span, last: Span): Span {
+  return { source: first.source, start: first.start, end: last.end };
+}
+
+/** Orders places by source name, then start, then end; things without a place come last. */
+export function comparePlaces(a: Place, b: Place): number {
+  if (a === null || b === null) return Number(a === null) - Number(b === null);
+  return compareCodeUnits(a.source.name, b.source.name) || a.start - b.start || a.end - b.end;
+}
+
+/** Orders two strings by UTF-16 code unit: the same on every machine. */
+export function compareCodeUnits(a: string, b: string): number {
+  return a < b ? -1 : a > b ? 1 : 0;
+}

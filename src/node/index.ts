@@ -1,0 +1,6 @@
+export {
+  BYTE_LIMIT,
+  type ReadResult,
+  readSourceFile,
+  readSourceStream,
+} from './read-source.ts';

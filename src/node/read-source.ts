@@ -1,0 +1,79 @@
+import { open } from 'node:fs/promises';
+import type { Problem } from '../core/source/problem.ts';
+import type { Source } from '../core/source/source.ts';
+import { decodeText } from './decode-text.ts';
+
+/** The largest source that is read, in bytes. */
+export const BYTE_LIMIT = 64 * 1024 * 1024;
+
+/** A source, unless it could not be read, and what went wrong. */
+export interface ReadResult {
+  readonly source: Source | undefined;
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Reads a file of at most 64 MiB as text. The source is named as given. A file that is missing, a directory, too large
+ * or not readable is a problem; bytes that are not UTF-8 are replaced by U+FFFD, and that is a problem too.
+ */
+export async function readSourceFile(path: string): Promise<ReadResult> {
+  let file: Awaited<ReturnType<typeof open>> | undefined;
+  try {
+    file = await open(path, 'r');
+    if ((await file.stat()).isDirectory())
+      return unusable(path, 'is-directory', 'expected a file, this is a directory');
+    return await collect(path, file.createReadStream({ autoClose: false }));
+  } catch (error) {
+    return unusable(path, 'cannot-read', reasonOf(error));
+  } finally {
+    await file?.close();
+  }
+}
+
+/** Reads a stream such as standard input, of at most 64 MiB, to its end; `name` is what messages call it. */
+export async function readSourceStream(name: string, stream: AsyncIterable<Uint8Array>): Promise<ReadResult> {
+  try {
+    return await collect(name, stream);
+  } catch (error) {
+    return unusable(name, 'cannot-read', reasonOf(error));
+  }
+}
+
+async function collect(name: string, chunks: AsyncIterable<Uint8Array>): Promise<ReadResult> {
+  const parts: Uint8Array[] = [];
+  let size = 0;
+  for await (const chunk of chunks) {
+    size += chunk.length;
+    if (size > BYTE_LIMIT) {
+      return unusable(
+        name,
+        'file-too-large',
+        `a source may have ${BYTE_LIMIT} bytes at the most, this has more`,
+      );
+    }
+    parts.push(chunk);
+  }
+  return decodeText(name, Buffer.concat(parts));
+}
+
+function reasonOf(error: unknown): string {
+  const code = error instanceof Error && 'code' in error ? String(error.code) : '';
+  switch (code) {
+    case 'ENOENT':
+      return 'no such file; check the name, or give - for standard input';
+    case 'EACCES':
+    case 'EPERM':
+      return 'permission to read it is denied';
+    case 'EISDIR':
+      return 'expected a file, this is a directory';
+    default:
+      return `cannot be read (${code || 'unknown reason'})`;
+  }
+}
+
+function unusable(name: string, code: string, message: string): ReadResult {
+  return {
+    source: undefined,
+    problems: [{ code, message, place: null, source: name, consequence: 'unusable' }],
+  };
+}
