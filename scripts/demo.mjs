@@ -1,0 +1,32 @@
+// The main job on the demo data: audits the made-up program tiffin, and asks what abbreviations come to.
+import { spawnSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { buildIfNeeded, fail, installPackages, root } from './setup.mjs';
+
+installPackages();
+buildIfNeeded();
+
+const folder = 'demo/tiffin-1.4/help';
+const help = readdirSync(join(root, folder))
+  .sort()
+  .map((name) => `${folder}/${name}`);
+
+show(1, 'audit', ...help);
+show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--late', '--ro');
+show(0, 'explain', 'abbreviations/fragile-word');
+process.stdout.write(
+  '\nThe audit ends with status 1 because it found errors or warnings, the abbreviations because --ro is ambiguous.\n' +
+    'What was planted in the demo data, and the check that finds it: demo/planted.json\n',
+);
+
+/** Shows a command line, runs it, and fails where its exit status is not the one that is documented. */
+function show(expected, command, ...words) {
+  const shown = words.length > 6 ? [`${folder}/*.txt`] : words;
+  process.stdout.write(`\n$ npx dabbawala ${[command, ...shown].join(' ')}\n\n`);
+  const run = spawnSync(process.execPath, ['dist/cli/bin.js', command, ...words], {
+    cwd: root,
+    stdio: 'inherit',
+  });
+  if (run.status !== expected) fail(`dabbawala ${command} ended with status ${run.status}, not ${expected}`);
+}
