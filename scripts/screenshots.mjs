@@ -1,0 +1,94 @@
+// Takes the pictures of docs/screenshots anew, from the demo data: the command in a terminal, and the page.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readdirSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { chromium } from 'playwright-core';
+import { preview } from 'vite';
+import { buildIfNeeded, fail, root, run } from './setup.mjs';
+
+const VIEWPORT = { width: 1280, height: 800 };
+const COLUMNS = 110;
+const help = 'demo/tiffin-1.4/help';
+const folder = join(root, 'docs/screenshots');
+const require = createRequire(import.meta.url);
+
+buildIfNeeded();
+run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'examples/workbench', '--logLevel', 'warn']);
+mkdirSync(folder, { recursive: true });
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+const all = readdirSync(join(root, help)).map((name) => `${help}/${name}`);
+await terminal('audit', `audit ${help}/*.txt`, ['audit', ...all]);
+await terminal('abbreviations', `abbreviations ${help}/tiffin-box-list.txt`, [
+  'abbreviations',
+  `${help}/tiffin-box-list.txt`,
+]);
+await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
+await workbench();
+await browser.close();
+
+/** Runs the command on a pseudo-terminal, and draws the first screen of what it prints. */
+async function terminal(name, shown, words) {
+  const command = ['node', 'dist/cli/bin.js', ...words].join(' ');
+  const { stdout, status } = spawnSync('script', ['-qec', `stty cols ${COLUMNS}; ${command}`, '/dev/null'], {
+    cwd: root,
+    input: '',
+    encoding: 'utf8',
+    env: { ...process.env, TERM: 'xterm-256color' },
+  });
+  if (status === 2) fail(`dabbawala ${name} failed:\n${stdout}`);
+  const page = await browser.newPage({ viewport: VIEWPORT });
+  await page.setContent('<body style="margin:8px;background:#14191c"><div id="t"></div></body>');
+  await page.addStyleTag({ path: require.resolve('@xterm/xterm/css/xterm.css') });
+  await page.addScriptTag({ path: require.resolve('@xterm/xterm/lib/xterm.js') });
+  const screen = `$ npx dabbawala ${shown}\r\n\r\n${stdout.split('\r\n').slice(0, 40).join('\r\n')}`;
+  await page.evaluate(
+    ([text, cols]) =>
+      new Promise((done) => {
+        const t = new globalThis.Terminal({
+          cols,
+          rows: 43,
+          fontSize: 15,
+          fontFamily: 'DejaVu Sans Mono, monospace',
+          theme: { background: '#14191c', foreground: '#e4e4df' },
+          cursorInactiveStyle: 'none',
+        });
+        t.open(document.getElementById('t'));
+        t.write(text, done);
+      }),
+    [screen, COLUMNS],
+  );
+  await page.waitForTimeout(200);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.close();
+}
+
+/** The page with a finding chosen. */
+async function workbench() {
+  const server = await preview({
+    root: join(root, 'examples/workbench'),
+    preview: { port: 0, host: '127.0.0.1' },
+    logLevel: 'silent',
+  });
+  const page = await browser.newPage({ viewport: VIEWPORT });
+  await page.goto(server.resolvedUrls.local[0]);
+  await page.selectOption('select', 'tiffin round open');
+  await page.waitForSelector('.finding-error');
+  await page.click('.finding-error');
+  await page.waitForTimeout(200);
+  await page.screenshot({ path: join(folder, 'workbench.png') });
+  await server.close();
+}

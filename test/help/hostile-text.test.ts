@@ -1,0 +1,136 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { audit, auditJson, auditText, type Place, readHelp } from 'dabbawala';
+import fc from 'fast-check';
+import { ROOT } from '../support/run-dabbawala.ts';
+
+const TOOL = { name: 'dabbawala', version: '0.0.0' };
+const HELP = join(ROOT, 'demo/tiffin-1.4/help');
+const SEEDS = readdirSync(HELP).map((name) => readFileSync(join(HELP, name), 'utf8'));
+
+/** Every place in a value, however deep. */
+function* placesIn(value: unknown, seen = new Set<unknown>()): Generator<NonNullable<Place>> {
+  if (typeof value !== 'object' || value === null || seen.has(value)) return;
+  seen.add(value);
+  if ('source' in value && 'start' in value && 'end' in value) yield value as NonNullable<Place>;
+  for (const inner of value instanceof Map ? value.values() : Object.values(value))
+    yield* placesIn(inner, seen);
+}
+
+/** Reads and audits a text, and checks what must hold of any text. */
+function checkAnyText(text: string): void {
+  const source = { name: 'any', text };
+  const { interface: from, problems } = readHelp(source);
+  for (const place of placesIn([from, problems])) {
+    if (place.source !== source) continue;
+    assert.ok(
+      place.start >= 0 && place.start <= place.end && place.end <= text.length,
+      'a span leaves its source',
+    );
+  }
+  if (from === undefined) {
+    assert.ok(problems.some(({ consequence }) => consequence === 'unusable'));
+    return;
+  }
+  const result = audit([from]);
+  const plain = auditText(result, { width: 80, colour: false });
+  assert.doesNotMatch(
+    plain,
+    /[\x00-\x08\x0b-\x1f\x7f-\x9f\u202a-\u202e\u2066-\u2069]/,
+    'an escape gets through',
+  );
+  JSON.parse(auditJson(result, problems, TOOL));
+}
+
+const mutation = fc.record({
+  seed: fc.constantFrom(...SEEDS),
+  cut: fc.nat(400),
+  from: fc.nat(400),
+  length: fc.nat(60),
+  insert: fc.oneof(
+    fc.string(),
+    fc.string({ unit: 'binary' }),
+    fc.constantFrom(
+      '\x1b[31m',
+      '\x1b]0;title\x07',
+      '\x9b1m',
+      '_\b',
+      '\r\n',
+      '\t',
+      '\u202e',
+      '[',
+      '<',
+      '{',
+      '|',
+      '--',
+      '...',
+      '\n\n',
+    ),
+  ),
+  repeat: fc.nat(3),
+});
+
+test('mutated, truncated and repeated help texts never throw, and every span lies in its source', () => {
+  fc.assert(
+    fc.property(mutation, ({ seed, cut, from, length, insert, repeat }) => {
+      const text = (seed.slice(0, from) + insert + seed.slice(from + length)).slice(
+        0,
+        Math.max(1, seed.length - cut),
+      );
+      checkAnyText(text + `\n${text}`.repeat(repeat));
+    }),
+    { numRuns: 400 },
+  );
+});
+
+test('shuffled lines and arbitrary text never throw', () => {
+  const lines = SEEDS.flatMap((text) => text.split('\n'));
+  fc.assert(
+    fc.property(fc.shuffledSubarray(lines), (some) => checkAnyText(some.join('\n'))),
+    { numRuns: 150 },
+  );
+  fc.assert(fc.property(fc.string({ unit: 'binary', maxLength: 400 }), checkAnyText), { numRuns: 150 });
+  fc.assert(fc.property(fc.stringMatching(/^[-+ \n\t[\]<>{}|=.,a-cA-C]{0,200}$/), checkAnyText), {
+    numRuns: 300,
+  });
+});
+
+test('texts made to cost much time are read like others', () => {
+  for (const text of [
+    `Usage: tiffin ${'['.repeat(100_000)}`,
+    `Usage: tiffin ${'[-a|'.repeat(20_000)}`,
+    `--a${'='.repeat(200_000)}`,
+    `  -a, ${'-b, '.repeat(100_000)}`,
+    `  --a ${'<x '.repeat(50_000)}`,
+    `  --a  (choices: ${'a, '.repeat(100_000)}`,
+    `  --a  ${'(a|'.repeat(50_000)}`,
+    `  --a  ${'default is '.repeat(50_000)}`,
+    `${' '.repeat(200_000)}-a`,
+    `  -a  ${'x'.repeat(1_000_000)}`,
+    `${'  -a  x\n'.repeat(20_000)}`,
+    `Commands:\n${'  a, '.repeat(50_000)}`,
+    `\x1b]${'x'.repeat(500_000)}`,
+    `a${'\b'.repeat(500_000)}`,
+  ]) {
+    checkAnyText(text);
+  }
+});
+
+test('texts that are no help output are refused with a reason', () => {
+  const refusals: [string, string][] = [
+    ['', 'text-empty'],
+    [' \n\t\n', 'text-empty'],
+    ['The carriers meet at noon.\nThey bring boxes.\n', 'not-help'],
+    ['x'.repeat(16 * 1024 * 1024 + 1), 'text-too-long'],
+  ];
+  for (const [text, code] of refusals) {
+    const { interface: from, problems } = readHelp({ name: 'any', text });
+    assert.equal(from, undefined);
+    assert.deepEqual(
+      problems.map((problem) => [problem.code, problem.consequence]),
+      [[code, 'unusable']],
+    );
+  }
+});

@@ -1,0 +1,150 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { optionLines } from '../support/read-text.ts';
+
+/** Overstruck as for a printer: each character twice. */
+const bold = (text: string) => text.replace(/./g, '$&\b$&');
+const underlined = (text: string) => text.replace(/./g, '_\b$&');
+
+/** Help texts in customary layouts, and the options they show as `names argument {values} =default: text`. */
+const LAYOUTS: readonly {
+  readonly layout: string;
+  readonly text: string;
+  readonly options: readonly string[];
+}[] = [
+  {
+    layout: 'two columns with wrapped texts',
+    text: 'Usage: tiffin [OPTION]...\n\n  -a, --all          list every box,\n                     the returned ones too\n      --box=ID       list one box\n  -q                 be quiet\n',
+    options: [
+      '-a --all: list every box, the returned ones too',
+      '--box mandatory ID: list one box',
+      '-q: be quiet',
+    ],
+  },
+  {
+    layout: 'texts on the next line, and after a name that is too long',
+    text: 'Usage: tiffin [options]\n\n  -a, --all  list every box\n  --deliver-before-noon-at-the-quay <day>\n             hurry on that day\n  --plain\n             no colours\n',
+    options: [
+      '-a --all: list every box',
+      '--deliver-before-noon-at-the-quay mandatory <day>: hurry on that day',
+      '--plain: no colours',
+    ],
+  },
+  {
+    layout: 'optional values, and a short name that takes none beside them',
+    text: 'Usage: tiffin\n\n  -b, --backup[=HOW]  keep a copy\n  -s[LEVEL]           salt the soup\n      --map [SIZE]    draw a map\n',
+    options: [
+      '-b(none) --backup optional HOW: keep a copy',
+      '-s optional LEVEL: salt the soup',
+      '--map optional SIZE: draw a map',
+    ],
+  },
+  {
+    layout: 'a value behind each name, bars, padded columns without a comma',
+    text: 'Usage: tiffin\n\n  -r NAME, --route NAME  only this route\n  -o|--out FILE          write to FILE\n  -n  --dry-run          do nothing\n  --keep, -k             keep them\n',
+    options: [
+      '-r --route mandatory NAME: only this route',
+      '-o --out mandatory FILE: write to FILE',
+      '-n --dry-run: do nothing',
+      '--keep -k: keep them',
+    ],
+  },
+  {
+    layout: 'negated names',
+    text: 'Usage: tiffin\n\n  --[no-]colour       use colours\n  --map / --no-map    draw a map\n',
+    options: ['--colour !--no-colour: use colours', '--map !--no-map: draw a map'],
+  },
+  {
+    layout: 'allowed values and defaults in the customary notations',
+    text: [
+      'Usage: tiffin',
+      '',
+      '  --sort {owner,quay}    sort the boxes',
+      '  --paper SIZE           fit to SIZE (choices: "card", "roll")',
+      '  --pace=P               how fast [possible values: slow, fast] [default: slow]',
+      '  --when a|b|c           which day (default b)',
+      '  --quay NAME            one of them (north|south)',
+      '',
+    ].join('\n'),
+    options: [
+      '--sort mandatory {owner,quay} {owner,quay}: sort the boxes',
+      '--paper mandatory SIZE {card,roll}: fit to SIZE (choices: "card", "roll")',
+      '--pace mandatory P {slow,fast} =slow: how fast [possible values: slow, fast] [default: slow]',
+      '--when mandatory a|b|c {a,b,c} =b: which day (default b)',
+      '--quay mandatory NAME {north,south}: one of them (north|south)',
+    ],
+  },
+  {
+    layout: 'values listed under a heading that names the placeholder',
+    text: 'Usage: tiffin\n\n  --format=FORMAT  how to write it\n\nFORMAT is one of the following:\n   card   a card for each box\n   sheet  a sheet for all\n',
+    options: ['--format mandatory FORMAT {card,sheet}: how to write it'],
+  },
+  {
+    layout: 'several words, and any number of them',
+    text: 'Usage: tiffin\n\n  --move FROM TO     move a box\n  --boxes ID...      these boxes\n  --carriers <name> [<name> ...]  these carriers\n',
+    options: [
+      '--move mandatory FROM TO: move a box',
+      '--boxes mandatory ID... ...: these boxes',
+      '--carriers mandatory <name> ...: these carriers',
+    ],
+  },
+  {
+    layout: 'single-hyphen long names and types as placeholders',
+    text: 'Usage of tiffin:\n  -count int\n    \thow many boxes\n  -sort\n    \tsort them\n  -name string   the owner\n',
+    options: [
+      '-count mandatory int: how many boxes',
+      '-sort: sort them',
+      '-name mandatory string: the owner',
+    ],
+  },
+  {
+    layout: 'one blank before the text where neighbours have a column',
+    text: 'Usage: tiffin\n\n -a, --all           list all\n -u, --user <a:pass> who it is\n -v, --verbose       say more\n',
+    options: ['-a --all: list all', '-u --user mandatory <a:pass>: who it is', '-v --verbose: say more'],
+  },
+  {
+    layout: 'tabs, CRLF, colours and overstruck text',
+    text: `Usage: tiffin\r\n\r\n\t\x1b[1m-a\x1b[0m, \x1b[1m--all\x1b[0m\tlist all\r\n\t${bold('-q, --quiet')}\t${underlined('say')} nothing\r\n`,
+    options: ['-a --all: list all', '-q --quiet: say nothing'],
+  },
+  {
+    layout: 'hyphens in running text and bullets, which are no options',
+    text: 'Usage: tiffin\n\nThe boxes are sorted by quay. With\n--all they are counted as well, and\n-q is ignored.\n\n- north quay\n- south quay\n\n  -q, --quiet  say nothing, as if\n               --all were not given\n',
+    options: ['-q --quiet: say nothing, as if --all were not given'],
+  },
+  {
+    layout: 'examples, which are no options',
+    text: 'Usage: tiffin\n\n  -q  say nothing\n\nExamples:\n  -q --all   counts quietly\n',
+    options: ['-q: say nothing'],
+  },
+  {
+    layout: 'names with odd characters',
+    text: 'Usage: tiffin\n\n  --__proto__=X   an ordinary option\n  -?              help\n  -1              one box a line\n  --constructor   another one\n  +x              switch it off\n',
+    options: [
+      '--__proto__ mandatory X: an ordinary option',
+      '-?: help',
+      '-1: one box a line',
+      '--constructor: another one',
+      '+x: switch it off',
+    ],
+  },
+  {
+    layout: 'options that only the usage line shows',
+    text: 'usage: tiffin [-abc] [-o FILE] [--[no-]map] [-h | --help] BOX...\n',
+    options: ['-a: ', '-b: ', '-c: ', '-o mandatory FILE: ', '--map !--no-map: ', '-h --help: '],
+  },
+  {
+    layout: 'type marks at the right margin',
+    text: 'tiffin [options]\n\nOptions:\n  --paper  size of the sheet                [string]\n  --plain  no colours                      [boolean]\n',
+    options: [
+      '--paper mandatory ?: size of the sheet                [string]',
+      '--plain: no colours                      [boolean]',
+    ],
+  },
+];
+
+for (const { layout, text, options } of LAYOUTS) {
+  test(`the help reader knows ${layout}`, () => {
+    assert.deepEqual(optionLines(text), options);
+  });
+}

@@ -1,0 +1,144 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { commandName, type Form, walkCommands } from 'dabbawala';
+import { describedCommand, readText } from '../support/read-text.ts';
+
+function operandText(form: Form | undefined): string[] {
+  return (form?.operands ?? []).map(({ kind, name, count }) => {
+    const { least, most } = count?.value ?? { least: '?', most: '?' };
+    return `${kind} ${name} ${least}..${most ?? 'any'}`;
+  });
+}
+
+test('operands have counts by the notation of the usage line', () => {
+  const usages: [string, string[]][] = [
+    ['tiffin [OPTION]... SOURCE... TARGET', ['word SOURCE 1..any', 'word TARGET 1..1']],
+    ['tiffin [options] [DAY]', ['word DAY 0..1']],
+    ['tiffin [-q] FILE [FILE ...]', ['word FILE 1..any']],
+    ['tiffin -o OUT <box> [<carrier>]...', ['word box 1..1', 'word carrier 0..any']],
+    ['tiffin [-x] if=FILE', ['keyword if 1..1']],
+    ['tiffin [-x] COMMAND [ARG]...', ['command-line COMMAND 1..1', 'word ARG 0..any']],
+  ];
+  for (const [usage, operands] of usages) {
+    assert.deepEqual(operandText(describedCommand(readText(`Usage: ${usage}\n`)).forms[0]), operands, usage);
+  }
+});
+
+test('several forms are read each by itself', () => {
+  const command = describedCommand(
+    readText('Usage: tiffin [-q] BOX\n   or: tiffin [-q] --all\n   or: tiffin --move FROM TO\n'),
+  );
+  assert.deepEqual(command.forms.map(operandText), [['word BOX 1..1'], [], ['word TO 1..1']]);
+});
+
+test('a usage line over several lines is one form', () => {
+  const text = 'usage: tiffin box [-a] [--sort KEY]\n                  [--late] DAY\n\n  -a  all\n';
+  const from = readText(text);
+  const command = describedCommand(from);
+  assert.equal(command.forms.length, 1);
+  assert.deepEqual(
+    command.options.items.map((option) => option.names[0]?.text),
+    ['-a', '--sort', '--late'],
+  );
+  assert.deepEqual(
+    [...walkCommands(from)].map(({ path }) => path.join(' ')),
+    ['tiffin', 'tiffin box'],
+  );
+});
+
+test('bars between options are relations', () => {
+  const command = describedCommand(readText('usage: tiffin [-a | --late] (-n | -s) BOX\n'));
+  assert.deepEqual(
+    command.relations.map(({ kind, members }) => [kind, ...members.map(({ name }) => name)]),
+    [
+      ['at-most-one', '-a', '--late'],
+      ['exactly-one', '-n', '-s'],
+    ],
+  );
+});
+
+test('the double hyphen of a usage line or list is a stated parsing rule', () => {
+  for (const text of [
+    'usage: tiffin [-q] [--] BOX...\n',
+    'Usage: tiffin\n\n  --    end of the options\n  -q    quiet\n',
+  ]) {
+    assert.equal(describedCommand(readText(text)).rules.doubleHyphen?.value, 'ends-options');
+  }
+});
+
+test('lists of commands are read with aliases and texts', () => {
+  const from = readText(
+    'Usage: tiffin COMMAND\n\nCommands:\n  box, b       list the boxes\n  route:plan   plan\n               a route\n  find [BOX]   find a box\n\nOptions:\n  -q  quiet\n',
+  );
+  assert.deepEqual(
+    from.root.commands.items.map((command) => [
+      command.names.map(({ text }) => text).join('|'),
+      command.summary?.value,
+    ]),
+    [
+      ['box|b', 'list the boxes'],
+      ['route:plan', 'plan a route'],
+      ['find', 'find a box'],
+    ],
+  );
+  assert.deepEqual(from.root.forms[0]?.operands, [], 'the placeholder for a command is no operand');
+});
+
+test('commands in running lines are read', () => {
+  const from = readText(
+    'tiffin <command>\n\nUsage:\n\ntiffin add     add a box\ntiffin -l      list all\n\nAll commands:\n\n    add, find,\n    list\n',
+  );
+  assert.deepEqual(from.root.commands.items.map(commandName), ['add', 'find', 'list']);
+});
+
+test('operands are read with their texts, and do not become commands', () => {
+  const command = describedCommand(
+    readText(
+      'usage: tiffin [-h] day\n\npositional arguments:\n  day         the day to plan (default: today)\n\noptions:\n  -h, --help  help\n',
+    ),
+  );
+  assert.deepEqual(
+    command.operands.items.map(({ name, help, word }) => [name, help?.value, word.default?.value]),
+    [['day', 'the day to plan (default: today)', 'today']],
+  );
+  assert.deepEqual(command.commands.items, []);
+});
+
+test('a text that says that it shows a part is not complete, and other lists are not said to be', () => {
+  const partial = readText(
+    'Usage: tiffin\n\nCommon options:\n  -q  quiet\n\nTo see all options, run tiffin --help-all\n',
+  );
+  assert.equal(partial.root.options.complete?.value, false);
+  assert.equal(readText('Usage: tiffin\n\n  -q  quiet\n').root.options.complete, undefined);
+});
+
+test('title, version, summary and address for bugs are read', () => {
+  const from = readText(
+    'tiffin 1.4.2\n\nKeep the books of the cooperative.\n\nUsage: tiffin\n\n  -q  quiet\n\nReport bugs to: <books@tiffin.example>\n',
+  );
+  assert.equal(from.program.value, 'tiffin');
+  assert.equal(from.version?.value, '1.4.2');
+  assert.equal(from.summary?.value, 'Keep the books of the cooperative.');
+  assert.equal(from.bugAddress?.value, '<books@tiffin.example>');
+});
+
+test('the caller of the reader may say program and command', () => {
+  const from = readText('Options:\n  -q  quiet\n', { program: 'tiffin', command: ['box', 'list'] });
+  assert.deepEqual(
+    [...walkCommands(from)].map(({ path, command }) => [path.join(' '), command.described]),
+    [
+      ['tiffin', false],
+      ['tiffin box', false],
+      ['tiffin box list', true],
+    ],
+  );
+});
+
+test('what a notation says is stated, and what only the layout suggests is inferred', () => {
+  const [withValue, without] = describedCommand(
+    readText('Usage: tiffin\n\n  --box=ID  one box\n  --all     all\n'),
+  ).options.items;
+  assert.equal(withValue?.argument?.basis, 'stated');
+  assert.equal(without?.argument?.basis, 'inferred');
+  assert.equal(without?.required, undefined);
+});

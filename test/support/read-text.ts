@@ -1,0 +1,46 @@
+import assert from 'node:assert/strict';
+import { type Command, type HelpSettings, type Interface, type Option, readHelp } from 'dabbawala';
+
+/** Reads a help text that must be readable. */
+export function readText(text: string, settings: HelpSettings = {}): Interface {
+  const { interface: from, problems } = readHelp({ name: 'help.txt', text }, settings);
+  assert.deepEqual(problems, []);
+  assert.ok(from !== undefined);
+  return from;
+}
+
+/** The command that a help text describes, at the end of its path. */
+export function describedCommand(from: Interface): Command {
+  let command = from.root;
+  while (!command.described) {
+    const next = command.commands.items[0];
+    assert.ok(next !== undefined, 'no command is described');
+    command = next;
+  }
+  return command;
+}
+
+/** An option in one line: names, argument, values, default and text. */
+export function optionLine(option: Option): string {
+  const names = option.names.map((name) => {
+    const own = name.argument?.value.presence;
+    return own === undefined ? name.text : `${name.text}(${own})`;
+  });
+  const negated = option.negatedNames.map((name) => ` !${name.text}`);
+  const argument = option.argument?.value;
+  const words = (argument?.words ?? []).map((word) => word.placeholder?.value ?? '?').join(' ');
+  const values = argument?.words.at(-1)?.values?.value.map(({ value }) => value);
+  const byDefault = argument?.words.at(-1)?.default?.value;
+  return [
+    `${names.join(' ')}${negated.join('')}`,
+    argument === undefined || argument.presence === 'none' ? '' : ` ${argument.presence} ${words}`,
+    argument?.count?.value.most === null ? ' ...' : '',
+    values === undefined ? '' : ` {${values.join(',')}}`,
+    byDefault === undefined ? '' : ` =${byDefault}`,
+    `: ${option.help?.value ?? ''}`,
+  ].join('');
+}
+
+export function optionLines(text: string): string[] {
+  return describedCommand(readText(text)).options.items.map(optionLine);
+}

@@ -1,0 +1,40 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+
+export const ROOT = join(import.meta.dirname, '../..');
+
+export interface Ended {
+  readonly status: number | null;
+  readonly stdout: string;
+  readonly stderr: string;
+}
+
+/** Runs a program to its end; kills it after a time that only a hang can reach. */
+export function runProgram(
+  program: string,
+  words: readonly string[],
+  input: string | Buffer = '',
+  env: Record<string, string> = {},
+): Promise<Ended> {
+  return new Promise((resolve, reject) => {
+    const child = spawn(program, words, { cwd: ROOT, env: { ...process.env, ...env } });
+    const out: Buffer[] = [];
+    const err: Buffer[] = [];
+    const guard = setTimeout(() => child.kill('SIGKILL'), 60_000);
+    child.stdout.on('data', (chunk) => out.push(chunk));
+    child.stderr.on('data', (chunk) => err.push(chunk));
+    child.on('error', reject);
+    // A program that stops reading early closes the pipe.
+    child.stdin.on('error', () => {});
+    child.on('close', (status) => {
+      clearTimeout(guard);
+      resolve({ status, stdout: Buffer.concat(out).toString(), stderr: Buffer.concat(err).toString() });
+    });
+    child.stdin.end(input);
+  });
+}
+
+/** Runs the built command. */
+export function dabbawala(words: readonly string[], input: string | Buffer = ''): Promise<Ended> {
+  return runProgram(process.execPath, ['dist/cli/bin.js', ...words], input);
+}
