@@ -31,6 +31,7 @@ const { status } = spawnSync(
     '--import',
     'tsx',
     '--test',
+    '--test-timeout=180000',
     '--test-reporter=spec',
     '--test-reporter-destination=stdout',
     '--test-reporter=tap',

@@ -1,5 +1,5 @@
 import type { Source } from '../core/source/source.ts';
-import type { ReadResult } from './read-source.ts';
+import type { ReadResult } from './read-result.ts';
 
 /** Decodes UTF-8 (or UTF-16, where a byte order mark says so); what is neither is replaced and reported. */
 export function decodeText(name: string, bytes: Uint8Array): ReadResult {

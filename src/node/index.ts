@@ -1,6 +1,2 @@
-export {
-  BYTE_LIMIT,
-  type ReadResult,
-  readSourceFile,
-  readSourceStream,
-} from './read-source.ts';
+export type { ReadResult } from './read-result.ts';
+export { BYTE_LIMIT, readSourceFile, readSourceStream } from './read-source.ts';

@@ -1,16 +1,9 @@
 import { open } from 'node:fs/promises';
-import type { Problem } from '../core/source/problem.ts';
-import type { Source } from '../core/source/source.ts';
 import { decodeText } from './decode-text.ts';
+import type { ReadResult } from './read-result.ts';
 
 /** The largest source that is read, in bytes. */
 export const BYTE_LIMIT = 64 * 1024 * 1024;
-
-/** A source, unless it could not be read, and what went wrong. */
-export interface ReadResult {
-  readonly source: Source | undefined;
-  readonly problems: readonly Problem[];
-}
 
 /**
  * Reads a file of at most 64 MiB as text. The source is named as given. A file that is missing, a directory, too large

@@ -12,7 +12,8 @@ const FIRST_SAMPLE = SAMPLES.find(({ name }) => name === 'tiffin box list') ?? S
 const REST = 150;
 
 export function App() {
-  const [text, setText] = useState(FIRST_SAMPLE?.text ?? '');
+  const [loaded, setLoaded] = useState({ text: FIRST_SAMPLE?.text ?? '' });
+  const [text, setText] = useState(loaded.text);
   const [result, setResult] = useState<Result>(() => auditText(text));
   const [chosen, setChosen] = useState<Finding>();
 
@@ -46,7 +47,7 @@ export function App() {
               value=""
               onChange={(event) => {
                 const sample = SAMPLES.find(({ name }) => name === event.currentTarget.value);
-                if (sample !== undefined) setText(sample.text);
+                if (sample !== undefined) setLoaded({ text: sample.text });
                 event.currentTarget.value = '';
               }}
             >
@@ -62,17 +63,17 @@ export function App() {
               type="file"
               onChange={async (event) => {
                 const file = event.currentTarget.files?.[0];
-                if (file !== undefined) setText(await file.text());
+                if (file !== undefined) setLoaded({ text: await file.text() });
               }}
             />
           </label>
-          <button type="button" onClick={() => setText('')}>
+          <button type="button" onClick={() => setLoaded({ text: '' })}>
             Clear
           </button>
         </div>
       </header>
       <main>
-        <HelpEditor text={text} marks={marks} onText={setText} onPoint={choosePlace} />
+        <HelpEditor loaded={loaded} marks={marks} onText={setText} onPoint={choosePlace} />
         <section class="results" aria-label="Findings">
           <Summary result={result} />
           {result.problems.map((problem) => (

@@ -4,16 +4,24 @@ import { EditorView, keymap, lineNumbers } from '@codemirror/view';
 import { useEffect, useRef } from 'preact/hooks';
 import { findingMarks, type Marks, setMarks } from './finding-marks.ts';
 
-export interface HelpEditorProps {
+/** A text to put into the editor; each new object replaces what stands there. */
+export interface Loaded {
   readonly text: string;
+}
+
+export interface HelpEditorProps {
+  readonly loaded: Loaded;
   readonly marks: Marks;
   readonly onText: (text: string) => void;
   /** Called with the offset at which the reader clicked. */
   readonly onPoint: (offset: number) => void;
 }
 
-/** An editor for help output, in which findings are marked. */
-export function HelpEditor({ text, marks, onText, onPoint }: HelpEditorProps) {
+/**
+ * An editor for help output, in which findings are marked. It owns its text, and tells of every change: a text handed
+ * back to it would undo what was typed meanwhile.
+ */
+export function HelpEditor({ loaded, marks, onText, onPoint }: HelpEditorProps) {
   const parent = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView>(undefined);
   const calls = useRef({ onText, onPoint });
@@ -24,7 +32,7 @@ export function HelpEditor({ text, marks, onText, onPoint }: HelpEditorProps) {
     const editor = new EditorView({
       parent: parent.current,
       state: EditorState.create({
-        doc: text,
+        doc: loaded.text,
         extensions: [
           lineNumbers(),
           history(),
@@ -53,12 +61,10 @@ export function HelpEditor({ text, marks, onText, onPoint }: HelpEditorProps) {
 
   useEffect(() => {
     const editor = view.current;
-    if (editor === undefined || editor.state.doc.toString() === text) return;
-    editor.dispatch({
-      changes: { from: 0, to: editor.state.doc.length, insert: text },
-    });
+    if (editor === undefined || editor.state.doc.toString() === loaded.text) return;
+    editor.dispatch({ changes: { from: 0, to: editor.state.doc.length, insert: loaded.text } });
     editor.scrollDOM.scrollTop = 0;
-  }, [text]);
+  }, [loaded]);
 
   useEffect(() => {
     view.current?.dispatch({ effects: setMarks.of(marks) });

@@ -1,3 +1,4 @@
+import type { Declaration } from './declaration.ts';
 import { type SplitEntry, splitEntry } from './split-entry.ts';
 import { indexAtColumn, type TextLine } from './text-line.ts';
 
@@ -8,9 +9,15 @@ export interface TextPiece {
   readonly end: number;
 }
 
-/** An entry of an option list: the line that declares it, and the pieces of its text. */
-export interface OptionEntry extends SplitEntry {
+/** Names on one line. */
+export interface DeclaringLine {
   readonly line: TextLine;
+  readonly declaration: Declaration;
+}
+
+/** An entry of an option list: the lines that declare it, and the pieces of its text. */
+export interface OptionEntry {
+  readonly declaring: readonly DeclaringLine[];
   readonly pieces: readonly TextPiece[];
   /** The index of the first line after the entry. */
   readonly nextLine: number;
@@ -18,13 +25,19 @@ export interface OptionEntry extends SplitEntry {
 
 /** Finds the entries of option lists by their layout, in the order of the text. */
 export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
-  const candidates = findCandidates(lines);
   const found: OptionEntry[] = [];
+  let declaring: DeclaringLine[] = [];
   let textUntil = 0;
-  for (const candidate of candidates) {
+  const candidates = findCandidates(lines);
+  for (const [i, candidate] of candidates.entries()) {
     if (candidate.line.index < textUntil) continue;
+    declaring.push(candidate);
+    // `--colour[=WHEN],` alone on a line: its other names and its text follow.
+    const goesOn = candidate.firmness === 'alone' && candidate.line.text.endsWith(',');
+    if (goesOn && candidates[i + 1]?.line.index === candidate.line.index + 1) continue;
     const { pieces, nextLine } = gatherText(candidate, lines);
-    found.push({ ...candidate, pieces, nextLine });
+    found.push({ declaring, pieces, nextLine });
+    declaring = [];
     textUntil = nextLine;
   }
   return found;
@@ -45,11 +58,11 @@ function findCandidates(lines: readonly TextLine[]): Candidate[] {
   const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
   const candidates: Candidate[] = [];
   for (const [i, line] of starters.entries()) {
-    const columns = [...new Set([columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines)])];
-    const split = splitEntry(
-      line,
-      columns.filter((column) => column !== undefined),
-    );
+    const near = [columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines)];
+    const columns = [...new Set(near)].filter((column) => column !== undefined);
+    const first = sure[i];
+    const isSettled = first?.firmness === 'columns' && columns.every((column) => column === first.textColumn);
+    const split = isSettled ? first : splitEntry(line, columns);
     if (split !== undefined) candidates.push({ ...split, line });
   }
   const indents = firmIndents(candidates);

@@ -1,6 +1,7 @@
 import { makeWord, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { DeclaredName } from './declaration.ts';
@@ -17,16 +18,15 @@ export function optionFromEntry(
 ): Option {
   const flow = new TextFlow(cleaned, entry.pieces);
   const notations = readNotations(flow);
-  const toSpan: ToSpan = (start, end) => cleaned.span(entry.line.start + start, entry.line.start + end);
-  const { names } = entry.declaration;
-  const { kept, negated } = partNegations(names, toSpan);
-  const shown = names.findLast((name) => name.argument !== undefined);
-  const argument = optionArgument(shown, notations, flow, toSpan);
+  const names = entry.declaring.flatMap(({ line, declaration }) => {
+    const toSpan: ToSpan = (start, end) => cleaned.span(line.start + start, line.start + end);
+    return declaration.names.map((declared) => ({ declared, toSpan }));
+  });
+  const { kept, negated } = partNegations(names);
+  const shown = names.findLast(({ declared }) => declared.argument !== undefined);
+  const argument = optionArgument(shown, notations, flow);
   return makeOption({
-    names: kept.map(({ name, declared }) => ({
-      ...name,
-      argument: ownArgument(declared, shown, argument, toSpan),
-    })),
+    names: kept.map(({ name, shownAs }) => ({ ...name, argument: ownArgument(shownAs, shown, argument) })),
     negatedNames: negated,
     argument,
     required: notations.required,
@@ -41,17 +41,30 @@ export function optionFromEntry(
     help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
     listed: true,
     heading,
-    place: toSpan(names[0]?.start ?? 0, entry.declaration.end),
+    place: entryPlace(entry, cleaned),
   });
 }
 
+/** A name with the way from its line's indexes to the source. */
+interface ShownName {
+  readonly declared: DeclaredName;
+  readonly toSpan: ToSpan;
+}
+
+function entryPlace({ declaring }: OptionEntry, cleaned: CleanedText): Place {
+  const first = declaring[0];
+  const last = declaring.at(-1);
+  if (first === undefined || last === undefined) return null;
+  const start = first.line.start + (first.declaration.names[0]?.start ?? 0);
+  return cleaned.span(start, last.line.start + last.declaration.end);
+}
+
 function optionArgument(
-  shown: DeclaredName | undefined,
+  shown: ShownName | undefined,
   notations: TextNotations,
   flow: TextFlow,
-  toSpan: ToSpan,
 ): Knowable<OptionArgument> {
-  if (shown?.argument === undefined) {
+  if (shown?.declared.argument === undefined) {
     if (notations.typeMark?.value === 'mandatory') {
       const word = makeWord({
         default: notations.default,
@@ -65,7 +78,7 @@ function optionArgument(
     // A list that shows arguments at all shows them for each option; still nothing says "none".
     return inferred(NO_ARGUMENT, null);
   }
-  const argument = makeArgument(shown.argument, toSpan);
+  const argument = makeArgument(shown.declared.argument, shown.toSpan);
   const last = argument.words.at(-1);
   const words =
     last === undefined
@@ -86,18 +99,17 @@ function optionArgument(
  * while a mandatory argument shown once is every name's.
  */
 function ownArgument(
-  declared: DeclaredName,
-  shown: DeclaredName | undefined,
+  { declared, toSpan }: ShownName,
+  shown: ShownName | undefined,
   argument: Knowable<OptionArgument>,
-  toSpan: ToSpan,
 ): Knowable<OptionArgument> {
-  if (argument === undefined || shown === undefined || declared === shown) return undefined;
+  if (argument === undefined || shown === undefined || declared === shown.declared) return undefined;
   if (declared.argument === undefined) {
     const isBareBesideOptional =
       argument.value.presence === 'optional' &&
       declared.form === 'short' &&
-      shown.form === 'long' &&
-      !shown.argument?.separate;
+      shown.declared.form === 'long' &&
+      !shown.declared.argument?.separate;
     return isBareBesideOptional ? inferred(NO_ARGUMENT, null) : undefined;
   }
   if (declared.argument.presence === argument.value.presence) return undefined;
@@ -107,19 +119,17 @@ function ownArgument(
 
 interface KeptName {
   readonly name: OptionName;
-  readonly declared: DeclaredName;
+  readonly shownAs: ShownName;
 }
 
 /** Parts the names that take the option back (`--[no-]colour`, `--colour / --no-colour`) from the others. */
-function partNegations(
-  names: readonly DeclaredName[],
-  toSpan: ToSpan,
-): { kept: KeptName[]; negated: OptionName[] } {
-  const texts = new Set(names.map((name) => name.text));
+function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated: OptionName[] } {
+  const texts = new Set(names.map(({ declared }) => declared.text));
   const kept: KeptName[] = [];
   const negated: OptionName[] = [];
-  for (const declared of names) {
-    const place = toSpan(declared.start, declared.end);
+  for (const shownAs of names) {
+    const { declared } = shownAs;
+    const place = shownAs.toSpan(declared.start, declared.end);
     const name: OptionName = {
       text: declared.text,
       form: declared.form,
@@ -128,7 +138,7 @@ function partNegations(
     };
     const plain = /^--no-?(.+)$/.exec(declared.text)?.[1];
     if (plain !== undefined && texts.has(`--${plain}`)) negated.push(name);
-    else if (!kept.some((other) => other.name.text === declared.text)) kept.push({ name, declared });
+    else if (!kept.some((other) => other.name.text === declared.text)) kept.push({ name, shownAs });
     if (declared.negated !== undefined) {
       negated.push({
         text: declared.negated,

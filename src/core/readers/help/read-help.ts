@@ -12,7 +12,7 @@ import { findSections, type Section } from './headings.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
 import { readOperandList } from './operand-list.ts';
-import { findOptionEntries } from './option-entries.ts';
+import { findOptionEntries, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { splitLines, type TextLine } from './text-line.ts';
@@ -78,20 +78,20 @@ function readParts(
   const body = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
   const entries = findOptionEntries(body);
   const taken = new Set<number>();
-  for (const entry of entries) for (let i = entry.line.index; i < entry.nextLine; i++) taken.add(i);
+  for (const entry of entries) for (let i = firstLine(entry); i < entry.nextLine; i++) taken.add(i);
   const sections = findSections(body, (line) => taken.has(line.index));
   const sectionOf = new Map<number, Section>();
   for (const section of sections) for (const line of section.lines) sectionOf.set(line.index, section);
 
   const declared = entries.filter(
-    (entry) => !HOLDS_NO_OPTIONS.has(sectionOf.get(entry.line.index)?.kind ?? 'other'),
+    (entry) => !HOLDS_NO_OPTIONS.has(sectionOf.get(firstLine(entry))?.kind ?? 'other'),
   );
   if (declared.length > ENTRY_LIMIT) {
     problems.push(tooMany(cleaned.source, 'options', declared.length));
     declared.length = ENTRY_LIMIT;
   }
   let options = declared.map((entry) => {
-    const section = sectionOf.get(entry.line.index);
+    const section = sectionOf.get(firstLine(entry));
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
@@ -132,6 +132,10 @@ function readParts(
 }
 
 const HOLDS_NO_OPTIONS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment']);
+
+function firstLine(entry: OptionEntry): number {
+  return entry.declaring[0]?.line.index ?? 0;
+}
 
 function blankLine(line: TextLine): TextLine {
   return { ...line, text: '', first: 0, indent: 0, blank: true };

@@ -37,7 +37,10 @@ export function splitEntry(line: TextLine, columns: readonly number[]): SplitEnt
 
 function whole(text: string, start: number, to: number): Declaration | undefined {
   const declaration = scanDeclaration(text, start, to);
-  return declaration !== undefined && text.slice(declaration.end, to).trim() === '' ? declaration : undefined;
+  if (declaration === undefined) return undefined;
+  const rest = text.slice(declaration.end, to).trim();
+  // A comma at the end of the line: more names follow on the next.
+  return rest === '' || (rest === ',' && to === text.length) ? declaration : undefined;
 }
 
 function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry | undefined {

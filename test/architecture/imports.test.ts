@@ -1,0 +1,101 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join, normalize } from 'node:path';
+import { test } from 'node:test';
+import * as core from 'dabbawala';
+import * as node from 'dabbawala/node';
+import { ROOT } from '../support/run-dabbawala.ts';
+
+const IMPORT = /^(?:import .*|export .*|\} )from '([^']+)'|\bimport\('([^']+)'\)/gm;
+
+/** Every import of every module below a folder: who imports what. Relative ones are paths from the root. */
+function importsBelow(folder: string): { from: string; to: string }[] {
+  return readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' })
+    .filter((name) => /\.tsx?$/.test(name) && !name.includes('node_modules') && !name.startsWith('dist'))
+    .flatMap((name) => {
+      const from = join(folder, name);
+      const text = readFileSync(join(ROOT, from), 'utf8');
+      return [...text.matchAll(IMPORT)].map((match) => {
+        const to = match[1] ?? match[2] ?? '';
+        return { from, to: to.startsWith('.') ? normalize(join(dirname(from), to)) : to };
+      });
+    });
+}
+
+/** Which folder of the core may import which: data flows one way. */
+const MAY_IMPORT: Record<string, readonly string[]> = {
+  source: [],
+  standards: [],
+  model: ['source'],
+  findings: ['source'],
+  readers: ['model', 'source'],
+  abbreviations: ['model', 'source'],
+  'audit-view.ts': ['abbreviations', 'model'],
+  conformance: ['audit-view.ts', 'model', 'source'],
+  checks: ['abbreviations', 'audit-view.ts', 'conformance', 'findings', 'model', 'source', 'standards'],
+  'audit.ts': ['audit-view.ts', 'checks', 'conformance', 'findings', 'model'],
+  reports: ['abbreviations', 'audit.ts', 'checks', 'conformance', 'findings', 'model', 'source'],
+};
+
+test('in the core, data flows one way', () => {
+  const part = (path: string) => path.split('/')[2] ?? '';
+  const wrong = importsBelow('src/core').filter(({ from, to }) => {
+    if (!to.startsWith('src/core/') || part(from) === 'index.ts' || part(from) === part(to)) return false;
+    return !MAY_IMPORT[part(from)]?.includes(part(to));
+  });
+  assert.deepEqual(wrong, []);
+});
+
+test('checks do not import each other, nor do readers', () => {
+  const area = (path: string) => /^src\/core\/(?:checks|readers)\/([^/]+)\//.exec(path)?.[1];
+  const isCheck = (path: string) => /^src\/core\/checks\/[^/]+\//.test(path);
+  const wrong = importsBelow('src/core').filter(({ from, to }) => {
+    if (isCheck(from) && isCheck(to)) return true;
+    return area(from) !== undefined && area(to) !== undefined && area(from) !== area(to);
+  });
+  assert.deepEqual(wrong, []);
+});
+
+test('the core imports nothing of Node.js or of the page', () => {
+  const packages = new Set(
+    importsBelow('src/core')
+      .map(({ to }) => to)
+      .filter((to) => !to.startsWith('src/')),
+  );
+  assert.deepEqual([...packages].sort(), ['fast-string-width', 'fast-wrap-ansi']);
+});
+
+test('the compiler knows neither Node.js nor the page when it reads the core', () => {
+  const { compilerOptions } = JSON.parse(readFileSync(join(ROOT, 'src/core/tsconfig.json'), 'utf8'));
+  assert.deepEqual([compilerOptions.types, compilerOptions.lib], [[], ['ES2023']]);
+});
+
+test('the command and the examples use only the public exports', () => {
+  for (const folder of ['src/cli', 'examples/workbench/src']) {
+    const wrong = importsBelow(folder).filter(({ to }) => to.startsWith('src/') && !to.startsWith(folder));
+    assert.deepEqual(wrong, []);
+  }
+});
+
+test('no modules import each other in a circle', () => {
+  const imports = [...importsBelow('src/core'), ...importsBelow('src/node'), ...importsBelow('src/cli')];
+  const byFile = new Map<string, string[]>();
+  for (const { from, to } of imports) byFile.set(from, [...(byFile.get(from) ?? []), to]);
+  const done = new Set<string>();
+  const visit = (file: string, path: readonly string[]): void => {
+    assert.ok(!path.includes(file), `a circle: ${[...path, file].join(' -> ')}`);
+    if (done.has(file)) return;
+    for (const to of byFile.get(file) ?? []) visit(to, [...path, file]);
+    done.add(file);
+  };
+  for (const file of byFile.keys()) visit(file, []);
+});
+
+test('the public names are those of the list in the repository', () => {
+  const listed = readFileSync(join(ROOT, 'test/architecture/public-names.txt'), 'utf8').trim().split('\n');
+  const names = [
+    ...Object.keys(core).map((name) => `dabbawala ${name}`),
+    ...Object.keys(node).map((name) => `dabbawala/node ${name}`),
+  ];
+  assert.deepEqual(names.sort(), listed);
+});

@@ -1,0 +1,116 @@
+import assert from 'node:assert/strict';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { audit, CATALOGUE, type Finding } from 'dabbawala';
+import { readText } from '../support/read-text.ts';
+import { ROOT } from '../support/run-dabbawala.ts';
+
+function findingsOf(text: string): readonly Finding[] {
+  return audit([readText(text)]).findings;
+}
+
+for (const { name, level, examples } of CATALOGUE) {
+  test(`${name}: its wrong example has exactly its finding, the right one and the near miss none`, () => {
+    const own = (text: string) => findingsOf(text).filter((finding) => finding.check === name);
+    const [finding, ...others] = own(examples.wrong);
+    assert.equal(others.length, 0);
+    assert.equal(finding?.level, level);
+    assert.notEqual(finding?.evidence, '');
+    assert.deepEqual(own(examples.right), []);
+    assert.deepEqual(own(examples.nearMiss), []);
+  });
+
+  test(`${name}: message and mend are one sentence each, in one style`, () => {
+    for (const { message, mend } of findingsOf(examples.wrong)) {
+      for (const text of [message, mend]) {
+        assert.match(text, /^['a-z\d]/);
+        assert.doesNotMatch(text, /[.!?]$|\bplease\b|undefined|\bshould consider\b/i);
+        assert.ok(text.length <= 160, text);
+      }
+    }
+  });
+}
+
+test('every check has a file of its own name in the folder of its area, and no file is without a check', () => {
+  const folder = join(ROOT, 'src/core/checks');
+  const files = readdirSync(folder, { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .flatMap((area) => readdirSync(join(folder, area.name)).map((file) => `${area.name}/${file}`));
+  assert.deepEqual(files.sort(), CATALOGUE.map(({ name }) => `${name}.ts`).sort());
+});
+
+test('a finding is plain data, but for its places', () => {
+  for (const { examples } of CATALOGUE) {
+    for (const { place: _place, related: _related, ...plain } of findingsOf(examples.wrong)) {
+      assert.deepEqual(JSON.parse(JSON.stringify(plain)), plain);
+    }
+  }
+});
+
+test('each check ends in one of the four outcomes', () => {
+  const outcomeOf = (text: string, check: string) =>
+    audit([readText(text)]).outcomes.find((outcome) => outcome.check === check)?.outcome;
+  const check = 'names/one-letter-long';
+  assert.equal(outcomeOf('Usage: tiffin\n\n  --n=X   a\n  --all   b\n', check), 'findings');
+  assert.equal(outcomeOf('Usage: tiffin\n\n  --all   b\n', check), 'clean');
+  assert.equal(outcomeOf('Usage: tiffin\n\n  -a   b\n', check), 'not-applicable');
+});
+
+/** Near misses beyond those of the catalogue: texts on which a check stays silent, and why. */
+const SILENT: readonly { readonly check: string; readonly why: string; readonly text: string }[] = [
+  {
+    check: 'conflicts/same-name-twice',
+    why: 'forms of one option with given values',
+    text: '  -c, --check, --check=first  stop at the first box\n  -C, --check=quiet, --check=silent  like -c, and print nothing\n',
+  },
+  {
+    check: 'help/same-help-twice',
+    why: 'a note in brackets tells them apart',
+    text: '  --hide=PATTERN    leave out boxes like PATTERN (unless -a is given)\n  --ignore=PATTERN  leave out boxes like PATTERN\n',
+  },
+  {
+    check: 'help/same-help-twice',
+    why: 'a letter and a name listed apart',
+    text: '  -q       print nothing at all\n  --quiet  print nothing at all\n',
+  },
+  {
+    check: 'names/separators-mixed',
+    why: 'one word has no separator',
+    text: '  --verbose   a\n  --dry-run   b\n  --LOUD      c\n',
+  },
+  {
+    check: 'abbreviations/fragile-word',
+    why: 'qualifiers are not taken for names',
+    text: '  --no-map    a\n  --with-fish b\n  --show-all  c\n',
+  },
+  {
+    check: 'abbreviations/fragile-word',
+    why: 'two options share the word already',
+    text: '  --late-boxes  a\n  --late-fee    b\n',
+  },
+  {
+    check: 'arguments/secret-in-arguments',
+    why: 'another option reads it from a file',
+    text: '  --token=WORD       the word\n  --token-file=FILE  read the word from FILE\n',
+  },
+  {
+    check: 'arguments/secret-in-arguments',
+    why: 'a number of days is no secret',
+    text: '  --password=DAYS  days until it ends\n  --key=KEY        sort by KEY\n',
+  },
+  {
+    check: 'gnu/long-name-missing',
+    why: 'a program without long options has its own custom',
+    text: '  -a  all\n  -b  boxes\n',
+  },
+];
+
+for (const { check, why, text } of SILENT) {
+  test(`${check} is silent: ${why}`, () => {
+    const found = findingsOf(`Usage: tiffin [OPTION]...\n\n${text}`).filter(
+      (finding) => finding.check === check,
+    );
+    assert.deepEqual(found, []);
+  });
+}

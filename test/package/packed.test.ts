@@ -1,0 +1,77 @@
+import assert from 'node:assert/strict';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { ROOT, runProgram } from '../support/run-dabbawala.ts';
+
+let folder = '';
+let files: string[] = [];
+
+before(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'dabbawala-packed-'));
+  const words = ['pack', '--ignore-scripts', '--json', '--pack-destination', folder];
+  const packed = await runProgram('npm', words);
+  assert.equal(packed.status, 0, packed.stderr);
+  // npm 11 gives a list, later ones an object by name.
+  const described = Object.values(JSON.parse(packed.stdout))[0] as {
+    filename: string;
+    files: { path: string }[];
+  };
+  files = described.files.map(({ path }) => path);
+  await writeFile(join(folder, 'package.json'), '{"private":true,"type":"module"}');
+  const tarball = join(folder, described.filename);
+  const install = ['install', '--prefix', folder, '--no-audit', '--no-fund', '--prefer-offline', tarball];
+  const installed = await runProgram('npm', install);
+  assert.equal(installed.status, 0, installed.stderr);
+});
+after(() => rm(folder, { recursive: true, force: true }));
+
+test('the package holds what a user needs, and nothing else', () => {
+  const wanted =
+    /^(?:dist\/(?:core|node)\/[\w/-]+\.(?:js|d\.ts)|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|README\.md|LICENSE|package\.json)$/;
+  assert.deepEqual(
+    files.filter((path) => !wanted.test(path)),
+    [],
+  );
+  for (const path of [
+    'README.md',
+    'LICENSE',
+    'dist/core/index.d.ts',
+    'dist/node/index.js',
+    'dist/cli/bin.js',
+  ]) {
+    assert.ok(files.includes(path), path);
+  }
+});
+
+test('installed into an empty folder, the command works', async () => {
+  const bin = join(folder, 'node_modules/.bin/dabbawala');
+  const ended = await runProgram(bin, ['audit', '-'], 'Usage: tiffin\n\n  --n=X  one\n');
+  assert.equal(ended.status, 1, ended.stderr);
+  assert.match(ended.stdout, /^-:3:3: warning: '--n' is a long option of one letter$/m);
+});
+
+test('installed into an empty folder, all exports work and are typed', async () => {
+  const program = [
+    "import { audit, readHelp, type Audit } from 'dabbawala';",
+    "import { readSourceFile } from 'dabbawala/node';",
+    "const { source } = await readSourceFile('package.json');",
+    "const { interface: from } = readHelp({ name: 'help', text: 'Usage: tiffin\\n\\n  --n=X  one\\n' });",
+    'const result: Audit | undefined = from && audit([from]);',
+    'console.log(source?.name, result?.findings.length);',
+  ].join('\n');
+  await writeFile(join(folder, 'try.ts'), program);
+  const options = ['--module', 'nodenext', '--target', 'es2023', '--strict', '--types', 'node'];
+  const typeRoots = ['--typeRoots', join(ROOT, 'node_modules/@types')];
+  const compiled = await runProgram(process.execPath, [
+    join(ROOT, 'node_modules/typescript/bin/tsc'),
+    ...options,
+    ...typeRoots,
+    join(folder, 'try.ts'),
+    '--ignoreConfig',
+  ]);
+  assert.equal(compiled.status, 0, compiled.stdout);
+  const ended = await runProgram('sh', ['-c', 'cd "$1" && exec node try.js', 'sh', folder]);
+  assert.equal(ended.stdout, 'package.json 1\n', ended.stderr);
+});

@@ -1,0 +1,110 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { audit, auditJson, auditText, type Interface, readHelp } from 'dabbawala';
+import { readText } from '../support/read-text.ts';
+
+const TOOL = { name: 'dabbawala', version: '1.2.3' };
+const TEXT =
+  'Usage: tiffin [OPTION]...\n\n\t--n=COUNT\tprint COUNT boxes\n  --terse\n  -q, --quiet  say nothing\n';
+
+const textOf = (from: Interface, width = 80, colour = false) => auditText(audit([from]), { width, colour });
+
+test('the text report names the place in GNU columns, quotes the line, marks the words and says the mend', () => {
+  const lines = textOf(readText(TEXT)).split('\n');
+  const at = lines.findIndex((line) => line.startsWith('help.txt:3:9: warning:'));
+  assert.deepEqual(lines.slice(at, at + 6), [
+    "help.txt:3:9: warning: '--n' is a long option of one letter",
+    '    |         --n=COUNT       print COUNT boxes',
+    '    |         ~~~',
+    "    mend: give it a word for a name, and '-n' as its short form where that is",
+    '          free',
+    '    [names/one-letter-long]',
+  ]);
+});
+
+test('a finding on a line is placed where the word stands, with wide characters and escapes before it', () => {
+  const text = 'Usage: tiffin\n\n  -弁, --n=X  one\n  \x1b[1m-q\x1b[0m, \x1b[1m--m=Y\x1b[0m  two\n';
+  const from = readText(text);
+  const plain = textOf(from);
+  assert.match(plain, /^help\.txt:3:8: warning: '--n'/m);
+  const places = audit([from])
+    .findings.filter(({ check }) => check === 'names/one-letter-long')
+    .map(({ place }) => place?.source.text.slice(place.start, place.end));
+  assert.deepEqual(places, ['--n', '--m']);
+  assert.match(plain, /\\x1b\[1m--m=Y/);
+});
+
+test('the text report fits the width it is given, and grows with the terminal', () => {
+  const longest = (text: string) => Math.max(...text.split('\n').map((line) => line.length));
+  const from = readText(`${TEXT}  --late-boxes  ${'list the boxes that came late '.repeat(8)}\n`);
+  assert.ok(longest(textOf(from, 80)) <= 80);
+  assert.ok(longest(textOf(from, 110)) <= 110);
+  assert.ok(longest(textOf(from, 110)) > 80);
+});
+
+test('colours are used only where they are asked for', () => {
+  assert.doesNotMatch(textOf(readText(TEXT)), /\x1b/);
+  assert.match(textOf(readText(TEXT), 80, true), /\x1b\[33m/);
+});
+
+test('a million characters on the line do not reach the report', () => {
+  const from = readText(`Usage: tiffin\n\n  --n=X  ${'x'.repeat(1_000_000)}\n`);
+  assert.ok(textOf(from).length < 4000);
+});
+
+test('the JSON report has the fields that scripts rely on, with UTF-16 columns', () => {
+  const { interface: from, problems } = readHelp({ name: 'help.txt', text: TEXT });
+  assert.ok(from !== undefined);
+  const report = JSON.parse(auditJson(audit([from]), problems, TOOL));
+  assert.equal(report.version, 1);
+  assert.deepEqual(report.tool, TOOL);
+  assert.deepEqual(report.sources, [
+    { name: 'help.txt', kind: 'help', program: 'tiffin', command: ['tiffin'], width: null },
+  ]);
+  const finding = report.findings.find((one: { check: string }) => one.check === 'names/one-letter-long');
+  assert.deepEqual(finding, {
+    check: 'names/one-letter-long',
+    level: 'warning',
+    message: "'--n' is a long option of one letter",
+    command: ['tiffin'],
+    subject: '--n',
+    data: { name: '--n' },
+    place: {
+      source: 'help.txt',
+      start: { line: 3, column: 2, offset: 28 },
+      end: { line: 3, column: 5, offset: 31 },
+    },
+    related: [],
+    evidence: '--n',
+    mend: "give it a word for a name, and '-n' as its short form where that is free",
+    fingerprint: finding.fingerprint,
+  });
+  assert.match(finding.fingerprint, /^[0-9a-f]{16}$/);
+  assert.equal(report.conformance.posix.length, 14);
+  assert.equal(report.conformance.gnu.length, 9);
+  assert.equal(report.judged.length > 0, true);
+  assert.deepEqual(report.problems, []);
+});
+
+test('a fingerprint stays when lines move, and differs between commands', () => {
+  const prints = (text: string) => audit([readText(text)]).findings.map(({ fingerprint }) => fingerprint);
+  assert.deepEqual(prints(TEXT.replace('\n\n', '\n\nCount the boxes.\n\n')), prints(TEXT));
+  assert.equal(
+    new Set([...prints(TEXT), ...prints(TEXT.replace('tiffin', 'boxsort'))]).size,
+    2 * prints(TEXT).length,
+  );
+});
+
+test('two audits of one text are the same to the byte, also where they run interleaved', () => {
+  const other = readText('Usage: boxsort\n\n  --x=Y  sort\n');
+  const alone = textOf(readText(TEXT));
+  const first = readText(TEXT);
+  textOf(other);
+  assert.equal(textOf(first), alone);
+});
+
+test('a program on which nothing is found is told so, with what could not be judged', () => {
+  const text = textOf(readText('Usage: tiffin [-q] BOX\n\n  -q  say nothing\n'));
+  assert.match(text, /\nnothing found\n$/);
+  assert.match(text, /not judged: /);
+});
