@@ -1,68 +1,52 @@
-import { Command, Option } from 'commander';
-import { LEVELS } from 'dabbawala';
+import { Command } from 'commander';
+import type { Declare } from './declare.ts';
 import { HelpLayout, pathOf } from './help-layout.ts';
 import type { Io } from './io.ts';
-import { addSourceOptions, formatOption } from './source-options.ts';
 import { usageError } from './usage-error.ts';
 import { TOOL } from './version.ts';
 
-/** Declares the command and its subcommands; each loads what it runs only when it is called. */
+interface CommandEntry {
+  readonly name: string;
+  readonly summary: string;
+  /** Loads the declaration: what a command needs is read only when it is called. */
+  readonly load: () => Promise<{ readonly declare: Declare }>;
+}
+
+const COMMANDS: readonly CommandEntry[] = [
+  {
+    name: 'audit',
+    summary: 'find what is wrong with an interface',
+    load: () => import('./commands/audit.ts'),
+  },
+  {
+    name: 'abbreviations',
+    summary: 'tell how short long options can be written',
+    load: () => import('./commands/abbreviations.ts'),
+  },
+  {
+    name: 'explain',
+    summary: 'tell what a check looks for, and why',
+    load: () => import('./commands/explain.ts'),
+  },
+];
+
+/** Makes the command with its subcommands; each is declared when the words call it. */
 export function makeProgram(io: Io, done: (status: number) => void): Command {
   const program = new Command(TOOL.name)
     .description('Audits the command-line interface of a program, read from its help output.')
     .usage('COMMAND [OPTION]... [OPERAND]...')
     .version(`${TOOL.name} ${TOOL.version}`, '-V, --version', 'print the name and version, and exit');
   prepare(program, io);
-
-  const audit = program
-    .command('audit')
-    .summary('find what is wrong with an interface')
-    .description(
-      'Reads help output, runs every check, and reports what it finds and what it could not judge.',
-    )
-    .usage('[OPTION]... SOURCE...')
-    .argument('<SOURCE...>', 'files with help output; - is standard input');
-  addSourceOptions(audit).addOption(
-    new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
-      .choices([...LEVELS, 'never'])
-      .default('warning'),
-  );
-  audit.action(async (sources: string[], options) => {
-    const { runAudit } = await import('./commands/audit.ts');
-    done(await runAudit(sources, options, io));
+  const loads = new Map<Command, CommandEntry['load']>();
+  for (const { name, summary, load } of COMMANDS) {
+    const command = program.command(name).summary(summary);
+    prepare(command, io);
+    loads.set(command, load);
+  }
+  program.hook('preSubcommand', async (_, command) => {
+    const module = await loads.get(command)?.();
+    module?.declare(command, io, done);
   });
-
-  const abbreviations = program
-    .command('abbreviations')
-    .summary('tell how short long options can be written')
-    .description(
-      'Lists every long option with the shortest prefix that means the same; with WORDs, tells what each stands for. ' +
-        'A WORD may begin with hyphens.',
-    )
-    .usage('[OPTION]... SOURCE [WORD]...')
-    .argument('<SOURCE>', 'a file with help output; - is standard input')
-    .argument('[WORD...]', 'abbreviations of long options, with or without hyphens')
-    .passThroughOptions();
-  addSourceOptions(abbreviations).action(async (source: string, words: string[], options) => {
-    const { runAbbreviations } = await import('./commands/abbreviations.ts');
-    done(await runAbbreviations(source, words, options, io));
-  });
-
-  program
-    .command('explain')
-    .summary('tell what a check looks for, and why')
-    .description(
-      'Lists the checks; with the name of one, tells why it matters, with a wrong and a right example.',
-    )
-    .usage('[OPTION]... [CHECK]')
-    .argument('[CHECK]', "the name of a check, such as 'help/same-help-twice'")
-    .addOption(formatOption())
-    .action(async (check: string | undefined, options) => {
-      const { runExplain } = await import('./commands/explain.ts');
-      done(await runExplain(check, options, io));
-    });
-
-  for (const command of program.commands) prepare(command, io);
   return program;
 }
 

@@ -1,11 +1,27 @@
 import { abbreviationsJson, abbreviationsText, optionScopes, resolutionsText, resolveWords } from 'dabbawala';
+import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
 import { readSources } from '../read-sources.ts';
-import { helpSettings, type SourceOptions } from '../source-options.ts';
+import { addSourceOptions, helpSettings, type SourceOptions } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
-export async function runAbbreviations(
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Lists every long option with the shortest prefix that means the same; with WORDs, tells what each stands for. ' +
+        'A WORD may begin with hyphens.',
+    )
+    .usage('[OPTION]... SOURCE [WORD]...')
+    .argument('<SOURCE>', 'a file with help output; - is standard input')
+    .argument('[WORD...]', 'abbreviations of long options, with or without hyphens')
+    .passThroughOptions();
+  addSourceOptions(command).action(async (source: string, words: string[], options: SourceOptions) =>
+    done(await runAbbreviations(source, words, options, io)),
+  );
+};
+
+async function runAbbreviations(
   name: string,
   words: readonly string[],
   options: SourceOptions,

@@ -1,15 +1,33 @@
-import { audit, auditJson, auditText, isAtLeast, type Level } from 'dabbawala';
+import { Option } from 'commander';
+import { audit, auditJson, auditText, isAtLeast, LEVELS, type Level } from 'dabbawala';
+import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
 import { readSources } from '../read-sources.ts';
-import { helpSettings, type SourceOptions } from '../source-options.ts';
+import { addSourceOptions, helpSettings, type SourceOptions } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
-export interface AuditOptions extends SourceOptions {
+interface AuditOptions extends SourceOptions {
   readonly failOn: Level | 'never';
 }
 
-export async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Reads help output, runs every check, and reports what it finds and what it could not judge.',
+    )
+    .usage('[OPTION]... SOURCE...')
+    .argument('<SOURCE...>', 'files with help output; - is standard input');
+  addSourceOptions(command)
+    .addOption(
+      new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
+        .choices([...LEVELS, 'never'])
+        .default('warning'),
+    )
+    .action(async (sources: string[], options: AuditOptions) => done(await runAudit(sources, options, io)));
+};
+
+async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
   const { interfaces, problems, unusable } = await readSources(names, helpSettings(options), io);
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
   const result = audit(interfaces);

@@ -1,20 +1,31 @@
 import { CATALOGUE, catalogueText, checkText, explainJson } from 'dabbawala';
 import { closest } from 'fastest-levenshtein';
+import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
 import { reportError } from '../report-problem.ts';
+import { formatOption } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
-export interface ExplainOptions {
+interface ExplainOptions {
   readonly format: 'text' | 'json';
 }
 
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Lists the checks; with the name of one, tells why it matters, with a wrong and a right example.',
+    )
+    .usage('[OPTION]... [CHECK]')
+    .argument('[CHECK]', "the name of a check, such as 'help/same-help-twice'")
+    .addOption(formatOption())
+    .action(async (check: string | undefined, options: ExplainOptions) =>
+      done(await runExplain(check, options, io)),
+    );
+};
+
 /** Explains one check, given by its name or the part behind the slash; without a name, lists them all. */
-export async function runExplain(
-  name: string | undefined,
-  { format }: ExplainOptions,
-  io: Io,
-): Promise<number> {
+async function runExplain(name: string | undefined, { format }: ExplainOptions, io: Io): Promise<number> {
   const checks =
     name === undefined
       ? CATALOGUE

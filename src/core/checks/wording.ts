@@ -8,8 +8,13 @@ export function quoteName(name: string): string {
 
 /** Up to five names with their number: `'-a', '-b' and 3 more`. */
 export function listNames(names: readonly string[]): string {
-  const shown = names.slice(0, NAMES_SHOWN).map(quoteName);
-  const more = names.length - shown.length;
+  return listSome(names.map(quoteName), NAMES_SHOWN);
+}
+
+/** The first items of a list in words, and how many more there are: `a, b and 3 more`. */
+export function listSome(items: readonly string[], most: number): string {
+  const shown = items.slice(0, most);
+  const more = items.length - shown.length;
   if (more > 0) return `${shown.join(', ')} and ${more} more`;
   const last = shown.pop() ?? '';
   return shown.length === 0 ? last : `${shown.join(', ')} and ${last}`;

@@ -2,7 +2,10 @@ import { leadingWords, nameWords, QUALIFIERS } from '../../abbreviations/leading
 import type { OptionScope } from '../../abbreviations/option-scope.ts';
 import { GNU_LONG_OPTIONS } from '../../standards/gnu-long-options.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
+import { listNames, listSome, quoteName } from '../wording.ts';
+
+/** How many words a message names before it only counts. */
+const WORDS_SHOWN = 3;
 
 type FragileWord = {
   readonly word: string;
@@ -54,11 +57,12 @@ export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
     }
   },
   message({ words }) {
-    const [first] = words;
+    const [first, ...others] = words;
     if (first === undefined) return '';
-    const others = words.slice(1).map(({ word }) => word);
-    const more = others.length === 0 ? '' : `; so do ${listNames(others)} for theirs`;
-    return `${quoteName(first.word)} stands for ${quoteName(first.name)} as long as no other name begins so${more}`;
+    const pair = ({ word, name }: FragileWord) => `${quoteName(word)} for ${quoteName(name)}`;
+    return others.length === 0
+      ? `${quoteName(first.word)} stands for ${quoteName(first.name)} as long as no other name begins so`
+      : `${words.length} words stand for one name each as long as no other begins so: ${listSome(words.map(pair), WORDS_SHOWN)}`;
   },
   mend({ words }) {
     const [first] = words;

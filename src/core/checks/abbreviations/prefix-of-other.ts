@@ -1,7 +1,10 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
 import { compareCodeUnits, comparePlaces } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
+import { listNames, listSome, quoteName } from '../wording.ts';
+
+/** How many pairs a message names before it only counts. */
+const PAIRS_SHOWN = 3;
 
 type Pair = { readonly name: string; readonly longer: readonly string[] };
 
@@ -54,8 +57,10 @@ export const prefixOfOther = defineCheck<{ pairs: readonly Pair[] }>({
   message({ pairs }) {
     const [first, ...others] = pairs;
     if (first === undefined) return '';
-    const more = others.length === 0 ? '' : `; so are ${listNames(others.map(({ name }) => name))} of theirs`;
-    return `${quoteName(first.name)} is also the beginning of ${listNames(first.longer)}${more}`;
+    if (others.length === 0)
+      return `${quoteName(first.name)} is also the beginning of ${listNames(first.longer)}`;
+    const shown = pairs.map(({ name, longer }) => `${quoteName(name)} of ${listNames(longer.slice(0, 1))}`);
+    return `${pairs.length} names are also beginnings of others: ${listSome(shown, PAIRS_SHOWN)}`;
   },
   mend: ({ pairs }) =>
     pairs.length === 1
