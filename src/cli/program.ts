@@ -24,6 +24,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/abbreviations.ts'),
   },
   {
+    name: 'convert',
+    summary: 'write an interface in another form',
+    load: () => import('./commands/convert.ts'),
+  },
+  {
     name: 'explain',
     summary: 'tell what a check looks for, and why',
     load: () => import('./commands/explain.ts'),
@@ -33,7 +38,9 @@ const COMMANDS: readonly CommandEntry[] = [
 /** Makes the command with its subcommands; each is declared when the words call it. */
 export function makeProgram(io: Io, done: (status: number) => void): Command {
   const program = new Command(TOOL.name)
-    .description('Audits the command-line interface of a program, read from its help output.')
+    .description(
+      'Audits the command-line interface of a program, read from its help output or its interface document.',
+    )
     .usage('COMMAND [OPTION]... [OPERAND]...')
     .version(`${TOOL.name} ${TOOL.version}`, '-V, --version', 'print the name and version, and exit');
   prepare(program, io);

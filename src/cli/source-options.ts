@@ -1,21 +1,29 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import type { HelpSettings } from 'dabbawala';
+import { READABLE_KINDS, type SourceSettings } from 'dabbawala';
 
 /** The options that say of a source what its text does not. */
 export interface SourceOptions {
+  readonly kind?: (typeof READABLE_KINDS)[number];
   readonly program?: string;
   readonly command?: readonly string[];
+}
+
+export interface FormatOption {
   readonly format: 'text' | 'json';
 }
 
 /** Declares the options that every command with a SOURCE has. */
 export function addSourceOptions(command: Command): Command {
   return command
-    .addOption(formatOption())
-    .option('--program <NAME>', "the program's name, where the help output does not say it")
+    .addOption(
+      new Option('--kind <KIND>', 'the kind of the sources, where their contents do not tell it').choices(
+        READABLE_KINDS,
+      ),
+    )
+    .option('--program <NAME>', "the program's name, where help output does not say it")
     .option(
       '--command <PATH>',
-      "the subcommand that the help output describes, such as 'route plan'",
+      "the subcommand that help output describes, such as 'route plan'",
       commandPath,
     );
 }
@@ -26,12 +34,20 @@ export function formatOption(): Option {
     .default('text');
 }
 
-export function helpSettings({ program, command }: SourceOptions): HelpSettings {
-  return { program, command };
+export function sourceSettings({ kind, program, command }: SourceOptions): SourceSettings {
+  return { kind, program, command };
 }
 
 function commandPath(value: string): string[] {
   const path = value.split(/\s+/).filter((word) => word !== '');
   if (path.length === 0) throw new InvalidArgumentError('expected the names of commands, parted by blanks');
   return path;
+}
+
+/** The option for documents of extensions, which may be given several times. */
+export function withOption(): Option {
+  return new Option(
+    '--with <EXTENSION>',
+    'a document of an extension of the program; may be given several times',
+  ).argParser((value: string, before: readonly string[] = []) => [...before, value]);
 }

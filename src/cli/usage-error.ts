@@ -9,7 +9,7 @@ export function usageError(message: string, programName: string, commandPath: st
     .split('\n');
   const suggestion = /Did you mean (?:one of )?(.*)\?\)/.exec(more.join(' '))?.[1];
   const hint = suggestion === undefined ? '' : `; did you mean '${suggestion}'?`;
-  return `${programName}: ${wordValueError(first) ?? wordOther(first)}${hint}\nTry '${commandPath} --help' for more.\n`;
+  return `${programName}: ${wordValueError(first) ?? wordMissing(first) ?? wordOther(first)}${hint}\nTry '${commandPath} --help' for more.\n`;
 }
 
 const VALUE_ERROR = /^option '(?:-\w, )?(--[\w-]+)(?: <\w+>)?' argument '(.*)' is invalid\. (.*)$/;
@@ -19,6 +19,11 @@ function wordValueError(message: string): string | undefined {
   if (match === null) return undefined;
   const [, option, value, reason = ''] = match;
   return `'${value}' is no value of '${option}': ${wordOther(reason.replace(/^Allowed choices are/, 'expected one of'))}`;
+}
+
+function wordMissing(message: string): string | undefined {
+  const match = /^required option '(--[\w-]+)(?: <(\w+)>)?' not specified$/.exec(message);
+  return match === null ? undefined : `expected the option '${match[1]}=${match[2]}'`;
 }
 
 function wordOther(message: string): string {

@@ -59,6 +59,7 @@ export {
   type FormOption,
   makeCommand,
 } from './model/command.ts';
+export { extendInterface } from './model/extend.ts';
 export {
   type Basis,
   type Fact,
@@ -98,9 +99,17 @@ export {
   type ValueForms,
 } from './model/parsing-rules.ts';
 export type { Member, Relation, RelationKind } from './model/relation.ts';
+export { saysTheSame } from './model/same.ts';
 export { type CommandAt, walkCommands } from './model/walk.ts';
+export { detectKind } from './readers/detect.ts';
+export { readDocument } from './readers/document/read-document.ts';
 export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';
+export {
+  READABLE_KINDS,
+  readSource,
+  type SourceSettings,
+} from './readers/read-source.ts';
 export type { Reading } from './readers/reading.ts';
 export { abbreviationsJson } from './reports/abbreviations-json.ts';
 export {
@@ -119,3 +128,5 @@ export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';
 export type { Place, Source, Span } from './source/source.ts';
+export { documentJson, documentYaml } from './writers/document/write-document.ts';
+export { referenceMarkdown } from './writers/markdown/reference.ts';

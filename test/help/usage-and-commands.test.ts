@@ -118,7 +118,7 @@ test('title, version, summary and address for bugs are read', () => {
   );
   assert.equal(from.program.value, 'tiffin');
   assert.equal(from.version?.value, '1.4.2');
-  assert.equal(from.summary?.value, 'Keep the books of the cooperative.');
+  assert.equal(from.root.description?.value, 'Keep the books of the cooperative.');
   assert.equal(from.bugAddress?.value, '<books@tiffin.example>');
 });
 

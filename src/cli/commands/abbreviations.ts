@@ -3,8 +3,16 @@ import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
 import { readSources } from '../read-sources.ts';
-import { addSourceOptions, helpSettings, type SourceOptions } from '../source-options.ts';
+import {
+  addSourceOptions,
+  type FormatOption,
+  formatOption,
+  type SourceOptions,
+  sourceSettings,
+} from '../source-options.ts';
 import { TOOL } from '../version.ts';
+
+type AbbreviationsOptions = SourceOptions & FormatOption;
 
 export const declare: Declare = (command, io, done) => {
   command
@@ -13,21 +21,23 @@ export const declare: Declare = (command, io, done) => {
         'A WORD may begin with hyphens.',
     )
     .usage('[OPTION]... SOURCE [WORD]...')
-    .argument('<SOURCE>', 'a file with help output; - is standard input')
+    .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
     .argument('[WORD...]', 'abbreviations of long options, with or without hyphens')
     .passThroughOptions();
-  addSourceOptions(command).action(async (source: string, words: string[], options: SourceOptions) =>
-    done(await runAbbreviations(source, words, options, io)),
-  );
+  addSourceOptions(command)
+    .addOption(formatOption())
+    .action(async (source: string, words: string[], options: AbbreviationsOptions) =>
+      done(await runAbbreviations(source, words, options, io)),
+    );
 };
 
 async function runAbbreviations(
   name: string,
   words: readonly string[],
-  options: SourceOptions,
+  options: AbbreviationsOptions,
   io: Io,
 ): Promise<number> {
-  const { interfaces, unusable } = await readSources([name], helpSettings(options), io);
+  const { interfaces, unusable } = await readSources([name], sourceSettings(options), io);
   if (unusable) return UNUSABLE;
   const scopes = interfaces.flatMap(optionScopes);
   const resolved = scopes.flatMap((scope) => resolveWords(scope, words));

@@ -3,22 +3,30 @@ import { audit, auditJson, auditText, isAtLeast, LEVELS, type Level } from 'dabb
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
-import { readSources } from '../read-sources.ts';
-import { addSourceOptions, helpSettings, type SourceOptions } from '../source-options.ts';
+import { readWithExtensions } from '../read-sources.ts';
+import {
+  addSourceOptions,
+  type FormatOption,
+  formatOption,
+  type SourceOptions,
+  sourceSettings,
+  withOption,
+} from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
-interface AuditOptions extends SourceOptions {
+interface AuditOptions extends SourceOptions, FormatOption {
+  readonly with?: readonly string[];
   readonly failOn: Level | 'never';
 }
 
 export const declare: Declare = (command, io, done) => {
   command
-    .description(
-      'Reads help output, runs every check, and reports what it finds and what it could not judge.',
-    )
+    .description('Reads sources, runs every check, and reports what it finds and what it could not judge.')
     .usage('[OPTION]... SOURCE...')
-    .argument('<SOURCE...>', 'files with help output; - is standard input');
+    .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input');
   addSourceOptions(command)
+    .addOption(withOption())
+    .addOption(formatOption())
     .addOption(
       new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
         .choices([...LEVELS, 'never'])
@@ -28,7 +36,12 @@ export const declare: Declare = (command, io, done) => {
 };
 
 async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
-  const { interfaces, problems, unusable } = await readSources(names, helpSettings(options), io);
+  const { interfaces, problems, unusable } = await readWithExtensions(
+    names,
+    options.with ?? [],
+    sourceSettings(options),
+    io,
+  );
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
   const result = audit(interfaces);
   io.write(

@@ -93,3 +93,16 @@ const UNKNOWN_WORD: Word = {
 export function makeWord(facts: Partial<Word> = {}): Word {
   return { ...UNKNOWN_WORD, ...facts };
 }
+
+/** An allowed value of which only the word itself is known. */
+export function bareValue(value: string, place: Place): AllowedValue {
+  return { value, help: undefined, hidden: undefined, deprecated: undefined, place };
+}
+
+/** The argument of an option that takes none. */
+export const NO_ARGUMENT: OptionArgument = {
+  presence: 'none',
+  words: [],
+  count: undefined,
+  place: null,
+};

@@ -52,8 +52,9 @@ export interface Interface {
   readonly program: Fact<string>;
   /** The words that invoke the program, where they are more than its name (`python3 -m tiffin`). */
   readonly invocations: readonly Fact<readonly string[]>[];
+  /** The program whose interface this one adds to, where it is an extension. */
+  readonly extends: Knowable<string>;
   readonly version: Knowable<string>;
-  readonly summary: Knowable<string>;
   readonly claims: readonly Fact<Standard>[];
   readonly root: Command;
   readonly environment: readonly EnvironmentVariable[];
@@ -67,8 +68,8 @@ export interface Interface {
 
 const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {
   invocations: [],
+  extends: undefined,
   version: undefined,
-  summary: undefined,
   claims: [],
   environment: [],
   exitStatuses: [],

@@ -9,6 +9,9 @@ export interface Problem {
   readonly place: Place;
   /** The source it concerns, also where there is no place. */
   readonly source: string;
-  /** Whether the source could not be used at all, or only a part was passed over. */
-  readonly consequence: 'unusable' | 'partly-read';
+  /**
+   * Whether the source could not be used at all, says something that it may not (the rest was read), or was read in part
+   * for another reason.
+   */
+  readonly consequence: 'unusable' | 'mistake' | 'partly-read';
 }

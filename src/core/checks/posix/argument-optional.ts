@@ -1,5 +1,6 @@
 import { instanceOf } from '../../conformance/name-instances.ts';
 import { optionalArguments } from '../../conformance/posix/optional-arguments.ts';
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { listNames } from '../wording.ts';
 
@@ -24,7 +25,8 @@ export const argumentOptional = defineCheck<{ names: readonly string[] }>({
     report.judged(taking.length);
     const first = optional[0];
     if (first === undefined) return;
-    const options = [...new Map(optional.map((name) => [name.option, name])).values()];
+    const seen = new Set<Option>();
+    const options = optional.filter(({ option }) => !seen.has(option) && seen.add(option));
     report.finding({
       command: first.at.path,
       subject: first.name.text,

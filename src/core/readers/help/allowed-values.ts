@@ -1,19 +1,7 @@
-import type { AllowedValue } from '../../model/argument.ts';
+import { type AllowedValue, bareValue } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
-import type { Place } from '../../source/source.ts';
 import type { TextFlow } from './text-flow.ts';
 import type { TextNotations } from './text-notations.ts';
-
-/** An allowed value of which only the word itself is known. */
-export function bareValue(value: string, place: Place): AllowedValue {
-  return {
-    value,
-    help: undefined,
-    hidden: undefined,
-    deprecated: undefined,
-    place,
-  };
-}
 
 /** The allowed values that a text's notations list, each with its place. */
 export function allowedValues(notations: TextNotations, flow: TextFlow): Knowable<AllowedValue[]> {

@@ -1,7 +1,7 @@
 import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import type { Section } from './headings.ts';
+import { headingFact, type Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
@@ -30,16 +30,7 @@ export function readCommandList(
       makeCommand({
         names,
         summary: flow.text === '' ? undefined : stated(flow.text, flow.whole),
-        heading:
-          section.headingLine === undefined
-            ? undefined
-            : stated(
-                section.heading,
-                cleaned.span(
-                  section.headingLine.start + section.headingLine.first,
-                  section.headingLine.start + section.headingLine.text.length,
-                ),
-              ),
+        heading: headingFact(section, cleaned),
         place: first,
       }),
     );

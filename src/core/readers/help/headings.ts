@@ -1,3 +1,5 @@
+import { type Fact, stated } from '../../model/fact.ts';
+import type { CleanedText } from './cleaned-text.ts';
 import type { TextLine } from './text-line.ts';
 
 export type HeadingKind =
@@ -79,4 +81,18 @@ function headingKind(heading: string): HeadingKind {
     return 'commands';
   }
   return 'other';
+}
+
+/** The heading of a section as a fact; undefined where it has none that says more than its kind. */
+export function headingFact(section: Section | undefined, cleaned: CleanedText): Fact<string> | undefined {
+  const line = section?.headingLine;
+  if (section === undefined || line === undefined || isGeneric(section.heading)) return undefined;
+  return stated(section.heading, cleaned.span(line.start + line.first, line.start + line.text.length));
+}
+
+/** Whether a heading says nothing but what kind of thing stands below it, as `Options` does. */
+function isGeneric(heading: string): boolean {
+  return /^(?:available |all )?(?:options?|flags|switches|(?:sub-?)?commands?|arguments|operands|positional arguments|optional arguments)$/i.test(
+    heading,
+  );
 }

@@ -1,4 +1,4 @@
-import type { Declaration } from './declaration.ts';
+import type { Declaration } from '../../notation/declaration.ts';
 import { type SplitEntry, splitEntry } from './split-entry.ts';
 import { indexAtColumn, type TextLine } from './text-line.ts';
 

@@ -1,11 +1,11 @@
-import { makeWord, type OptionArgument } from '../../model/argument.ts';
+import { makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
-import { makeOption, type Option, type OptionName } from '../../model/option.ts';
+import { makeOption, type Option } from '../../model/option.ts';
+import { makeArgument, type ToSpan } from '../../notation/option-argument.ts';
+import { optionNames, type ShownName, shownArgument } from '../../notation/option-names.ts';
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import type { DeclaredName } from './declaration.ts';
-import { makeArgument, NO_ARGUMENT, type ToSpan } from './option-argument.ts';
 import type { OptionEntry } from './option-entries.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations, type TextNotations } from './text-notations.ts';
@@ -22,12 +22,10 @@ export function optionFromEntry(
     const toSpan: ToSpan = (start, end) => cleaned.span(line.start + start, line.start + end);
     return declaration.names.map((declared) => ({ declared, toSpan }));
   });
-  const { kept, negated } = partNegations(names);
-  const shown = names.findLast(({ declared }) => declared.argument !== undefined);
+  const shown = shownArgument(names);
   const argument = optionArgument(shown, notations, flow);
   return makeOption({
-    names: kept.map(({ name, shownAs }) => ({ ...name, argument: ownArgument(shownAs, shown, argument) })),
-    negatedNames: negated,
+    ...optionNames(names, shown, argument, 'inferred'),
     argument,
     required: notations.required,
     environment: notations.environment,
@@ -43,12 +41,6 @@ export function optionFromEntry(
     heading,
     place: entryPlace(entry, cleaned),
   });
-}
-
-/** A name with the way from its line's indexes to the source. */
-interface ShownName {
-  readonly declared: DeclaredName;
-  readonly toSpan: ToSpan;
 }
 
 function entryPlace({ declaring }: OptionEntry, cleaned: CleanedText): Place {
@@ -92,61 +84,4 @@ function optionArgument(
           },
         ];
   return stated({ ...argument, words }, argument.place);
-}
-
-/**
- * What one name takes where it differs from the option: a short name shown bare beside `--long[=VALUE]` takes nothing,
- * while a mandatory argument shown once is every name's.
- */
-function ownArgument(
-  { declared, toSpan }: ShownName,
-  shown: ShownName | undefined,
-  argument: Knowable<OptionArgument>,
-): Knowable<OptionArgument> {
-  if (argument === undefined || shown === undefined || declared === shown.declared) return undefined;
-  if (declared.argument === undefined) {
-    const isBareBesideOptional =
-      argument.value.presence === 'optional' &&
-      declared.form === 'short' &&
-      shown.declared.form === 'long' &&
-      !shown.declared.argument?.separate;
-    return isBareBesideOptional ? inferred(NO_ARGUMENT, null) : undefined;
-  }
-  if (declared.argument.presence === argument.value.presence) return undefined;
-  const own = makeArgument(declared.argument, toSpan);
-  return stated(own, own.place);
-}
-
-interface KeptName {
-  readonly name: OptionName;
-  readonly shownAs: ShownName;
-}
-
-/** Parts the names that take the option back (`--[no-]colour`, `--colour / --no-colour`) from the others. */
-function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated: OptionName[] } {
-  const texts = new Set(names.map(({ declared }) => declared.text));
-  const kept: KeptName[] = [];
-  const negated: OptionName[] = [];
-  for (const shownAs of names) {
-    const { declared } = shownAs;
-    const place = shownAs.toSpan(declared.start, declared.end);
-    const name: OptionName = {
-      text: declared.text,
-      form: declared.form,
-      argument: undefined,
-      place,
-    };
-    const plain = /^--no-?(.+)$/.exec(declared.text)?.[1];
-    if (plain !== undefined && texts.has(`--${plain}`)) negated.push(name);
-    else if (!kept.some((other) => other.name.text === declared.text)) kept.push({ name, shownAs });
-    if (declared.negated !== undefined) {
-      negated.push({
-        text: declared.negated,
-        form: 'long',
-        argument: undefined,
-        place,
-      });
-    }
-  }
-  return { kept, negated };
 }

@@ -1,5 +1,5 @@
 import { type Command, makeCommand } from '../../model/command.ts';
-import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
+import { inferred, type Knowable, stated } from '../../model/fact.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
 import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
@@ -8,7 +8,7 @@ import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
 import { CleanedText } from './cleaned-text.ts';
 import { readCommandList } from './command-list.ts';
-import { findSections, type Section } from './headings.ts';
+import { findSections, headingFact, type Section } from './headings.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
 import { readOperandList } from './operand-list.ts';
@@ -141,12 +141,6 @@ function blankLine(line: TextLine): TextLine {
   return { ...line, text: '', first: 0, indent: 0, blank: true };
 }
 
-function headingFact(section: Section | undefined, cleaned: CleanedText): Fact<string> | undefined {
-  const line = section?.headingLine;
-  if (section === undefined || line === undefined) return undefined;
-  return stated(section.heading, cleaned.span(line.start + line.first, line.start + line.text.length));
-}
-
 /** An entry `--  ends the options` of an option list. */
 function findEndOfOptions(lines: readonly TextLine[], cleaned: CleanedText) {
   const line = lines.find((candidate) => /^\s{0,30}--(?:\s{2,}\S|\t|$)/.test(candidate.text.slice(0, 60)));
@@ -209,7 +203,6 @@ function assemble(
     program: programName,
     invocations: usage.invocation === undefined ? [] : [usage.invocation],
     version: title.version,
-    summary: path.length === 0 ? title.summary : undefined,
     bugAddress: title.bugAddress,
     root:
       command ??

@@ -1,5 +1,5 @@
-import { isBlank } from './characters.ts';
-import { type Declaration, scanDeclaration } from './declaration.ts';
+import { isBlank } from '../../notation/characters.ts';
+import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import { columnAt, indexAtColumn, type TextLine } from './text-line.ts';
 
 /** How sure the layout makes it that a line declares an option. */

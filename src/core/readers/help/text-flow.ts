@@ -1,9 +1,10 @@
+import type { PlacedText } from '../../notation/placed-text.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { TextPiece } from './option-entries.ts';
 
 /** Text of several lines joined into one, which still knows where each part of it stands in the source. */
-export class TextFlow {
+export class TextFlow implements PlacedText {
   readonly text: string;
   readonly #cleaned: CleanedText;
   /** For each piece, its offset in the joined text and in the cleaned text. */

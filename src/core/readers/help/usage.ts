@@ -1,13 +1,12 @@
-import { makeWord } from '../../model/argument.ts';
-import { type Command, type Form, makeCommand } from '../../model/command.ts';
-import { type Fact, inferred, stated } from '../../model/fact.ts';
-import type { Operand } from '../../model/operand.ts';
+import { type Command, commandName, type Form, makeCommand } from '../../model/command.ts';
+import { type Fact, inferred } from '../../model/fact.ts';
+import { formOf } from '../../notation/form.ts';
+import { readUsageForm, type UsageReading } from '../../notation/usage-form.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
-import { readUsageForm, type UsageReading } from './usage-form.ts';
 import { findUsage, type UsageLines } from './usage-lines.ts';
 
 /** What all synopses of a text say together. */
@@ -89,30 +88,10 @@ function commandsInForms(readings: readonly UsageReading[], depth: number): Comm
   return next.map(({ text, place }) => makeCommand({ names: [{ text, place }], place }));
 }
 
-/** The forms of the command described; literal words that are no commands are operands. */
+/** The forms of the command described. */
 export function joinForms(usage: UsageSummary, path: readonly string[], hasCommands: boolean): Form[] {
-  const isCommand = new Set(usage.commands.map((command) => command.names[0]?.text));
-  return usage.readings.map((reading) => {
-    const literals = reading.literals.slice(path.length).filter((literal) => !isCommand.has(literal.text));
-    const operands = literals.map(({ text, place }): Operand => literalOperand(text, place));
-    const others = reading.form.operands.map((operand) =>
-      operand.place === reading.commandPlace ? { ...operand, kind: 'command-line' as const } : operand,
-    );
-    const commandAt = others.findIndex((operand) => operand.kind === 'command-line');
-    // Where subcommands are listed, the placeholder for one and its arguments are no operands of this command.
-    const kept = hasCommands && commandAt >= 0 ? others.slice(0, commandAt) : others;
-    return { ...reading.form, operands: [...operands, ...kept] };
-  });
-}
-
-function literalOperand(name: string, place: Span): Operand {
-  return {
-    kind: 'word',
-    name,
-    word: makeWord({ placeholder: stated(name, place) }),
-    vocabulary: [],
-    count: stated({ least: 1, most: 1 }, place),
-    help: undefined,
-    place,
-  };
+  const commandNames = new Set(usage.commands.map(commandName));
+  return usage.readings.map((reading) =>
+    formOf(reading, { pathLength: path.length, commandNames, hasCommands }),
+  );
 }

@@ -1,7 +1,6 @@
-import type { AllowedValue, OptionArgument } from '../../model/argument.ts';
+import { type AllowedValue, bareValue, type OptionArgument } from '../../model/argument.ts';
 import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
-import { bareValue } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';

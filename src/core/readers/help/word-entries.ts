@@ -1,4 +1,4 @@
-import { isBlank } from './characters.ts';
+import { isBlank } from '../../notation/characters.ts';
 import type { TextPiece } from './option-entries.ts';
 import type { TextLine } from './text-line.ts';
 

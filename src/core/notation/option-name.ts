@@ -1,4 +1,4 @@
-import type { NameForm } from '../../model/option.ts';
+import type { NameForm } from '../model/option.ts';
 import { isLower, isUpper, isWordCharacter } from './characters.ts';
 
 /** A name as it stands in a text, by its indexes there. */
@@ -108,4 +108,14 @@ export function isNameBoundary(text: string, index: number, to: number): boolean
 
 function isBlankOrEnd(text: string, index: number, to: number): boolean {
   return index >= to || text[index] === ' ' || text[index] === '\t';
+}
+
+/** The form of a name by its hyphens; undefined where it is no name of an option. */
+export function nameFormOf(text: string): NameForm | undefined {
+  const scanned = scanOptionName(text, 0, text.length);
+  if (scanned !== undefined && scanned.end === text.length) return scanned.form;
+  if (text.startsWith('--')) return text.length > 2 ? 'long' : undefined;
+  if (text.startsWith('+')) return text.length > 1 ? 'plus' : undefined;
+  if (!text.startsWith('-') || text.length < 2) return undefined;
+  return text.length === 2 ? 'short' : 'single-hyphen-long';
 }

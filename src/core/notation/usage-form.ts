@@ -1,13 +1,13 @@
-import { makeWord, type OptionArgument } from '../../model/argument.ts';
-import type { Form, FormOption } from '../../model/command.ts';
-import { stated } from '../../model/fact.ts';
-import type { Operand } from '../../model/operand.ts';
-import type { Member, Relation } from '../../model/relation.ts';
-import type { Span } from '../../source/source.ts';
+import { makeWord, type OptionArgument } from '../model/argument.ts';
+import type { Form, FormOption } from '../model/command.ts';
+import { stated } from '../model/fact.ts';
+import type { Operand } from '../model/operand.ts';
+import type { Member, Relation } from '../model/relation.ts';
+import type { Span } from '../source/source.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
 import { makeArgument } from './option-argument.ts';
+import type { PlacedText } from './placed-text.ts';
 import { parseSynopsis, type SynopsisNode } from './synopsis.ts';
-import type { TextFlow } from './text-flow.ts';
 
 /** An option as a synopsis shows it, by its offsets in the synopsis. */
 export interface UsageOption {
@@ -41,7 +41,7 @@ const ANY_OPTIONS =
 const ANY_COMMAND = /^[<]?(?:sub-?)?(?:commands?|cmd)[>]?$/i;
 
 /** Reads one synopsis whose text is `flow`. */
-export function readUsageForm(flow: TextFlow): UsageReading {
+export function readUsageForm(flow: PlacedText): UsageReading {
   const root = parseSynopsis(flow.text);
   const items = root.kind === 'sequence' ? root.items : [root];
   const head = readHead(items, flow);
@@ -69,7 +69,7 @@ export function readUsageForm(flow: TextFlow): UsageReading {
   };
 }
 
-function readHead(items: readonly SynopsisNode[], flow: TextFlow) {
+function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
   const program: string[] = [];
   const literals: { text: string; place: Span }[] = [];
   let taken = 0;
@@ -111,9 +111,9 @@ class FormWalker {
   readonly relations: Relation[] = [];
   commandPlace: Span | undefined;
   endOfOptions: Span | undefined;
-  readonly #flow: TextFlow;
+  readonly #flow: PlacedText;
 
-  constructor(flow: TextFlow) {
+  constructor(flow: PlacedText) {
     this.#flow = flow;
   }
 
@@ -236,9 +236,8 @@ class FormWalker {
   #operand(node: SynopsisNode & { kind: 'word' }, context: Context): void {
     if (ANY_OPTIONS.test(node.text)) return;
     const place = this.#flow.span(node.start, node.end);
-    if (ANY_COMMAND.test(node.text)) {
-      this.commandPlace ??= place;
-    }
+    const isCommand = this.commandPlace === undefined && ANY_COMMAND.test(node.text);
+    if (isCommand) this.commandPlace = place;
     const name = node.text.replace(/^<(.*)>$/, '$1');
     if (!/[\w-]/.test(name)) return;
     const existing = this.operands.at(-1);
@@ -252,7 +251,7 @@ class FormWalker {
     }
     const keyword = /^([a-z_][\w-]*)=/.exec(name);
     this.operands.push({
-      kind: keyword === null ? 'word' : 'keyword',
+      kind: isCommand ? 'command-line' : keyword === null ? 'word' : 'keyword',
       name: keyword?.[1] ?? name,
       word: makeWord({ placeholder: stated(node.text, place) }),
       vocabulary: [],

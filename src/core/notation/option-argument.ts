@@ -1,19 +1,10 @@
-import { makeWord, type OptionArgument, type Word } from '../../model/argument.ts';
-import { stated } from '../../model/fact.ts';
-import type { Span } from '../../source/source.ts';
-import { bareValue } from './allowed-values.ts';
+import { bareValue, makeWord, type OptionArgument, type Word } from '../model/argument.ts';
+import { stated } from '../model/fact.ts';
+import type { Span } from '../source/source.ts';
 import type { ScannedArgument, ScannedWord } from './argument-notation.ts';
 
 /** Turns indexes of the text that was scanned into a span of the source. */
 export type ToSpan = (start: number, end: number) => Span;
-
-/** The argument of an option that takes none. */
-export const NO_ARGUMENT: OptionArgument = {
-  presence: 'none',
-  words: [],
-  count: undefined,
-  place: null,
-};
 
 /** Makes the model's argument of one that was scanned. */
 export function makeArgument(scanned: ScannedArgument, toSpan: ToSpan): OptionArgument {

@@ -1,0 +1,98 @@
+import type { Command } from './command.ts';
+import type { Knowable } from './fact.ts';
+import { joinOptions, joinWords } from './join-options.ts';
+import type { Listed } from './listed.ts';
+import type { Operand } from './operand.ts';
+import type { ParsingRules } from './parsing-rules.ts';
+import { prefer, unite } from './prefer.ts';
+import type { Relation } from './relation.ts';
+
+/** Joins two views of one command fact by fact; where both say a thing, the first counts. */
+export function joinCommands(a: Command, b: Command): Command {
+  const joined = joinCommandLists(a.commands.items, b.commands.items);
+  const whole = <T>(of: (command: Command) => Listed<T>) => joinComplete(a, b, of);
+  return {
+    names: unite(a.names, b.names, (name) => name.text),
+    summary: prefer(a.summary, b.summary),
+    description: prefer(a.description, b.description),
+    forms: a.forms.length > 0 ? a.forms : b.forms,
+    options: {
+      items: joinOptions(a.options.items, b.options.items),
+      complete: whole((command) => command.options),
+    },
+    commands: {
+      items: a.described || !b.described ? joined : inOrderOf(b.commands.items, joined),
+      complete: whole((command) => command.commands),
+    },
+    operands: {
+      items: unite(a.operands.items, b.operands.items, (operand) => operand.name, joinOperands),
+      complete: whole((command) => command.operands),
+    },
+    relations: unite(a.relations, b.relations, relationKey),
+    examples: unite(a.examples, b.examples, (example) => example.commandLine),
+    defaultCommand: prefer(a.defaultCommand, b.defaultCommand),
+    pluginCommands: prefer(a.pluginCommands, b.pluginCommands),
+    rules: joinRules(a.rules, b.rules),
+    hidden: prefer(a.hidden, b.hidden),
+    deprecated: prefer(a.deprecated, b.deprecated),
+    described: a.described || b.described,
+    heading: prefer(a.heading, b.heading),
+    place: a.described || !b.described ? (a.place ?? b.place) : (b.place ?? a.place),
+  };
+}
+
+/** Commands with a name in common are one. */
+function joinCommandLists(a: readonly Command[], b: readonly Command[]): Command[] {
+  const result = [...a];
+  for (const command of b) {
+    const names = new Set(command.names.map(({ text }) => text));
+    const at = result.findIndex((other) => other.names.some(({ text }) => names.has(text)));
+    const known = result[at];
+    if (known === undefined) result.push(command);
+    else result[at] = joinCommands(known, command);
+  }
+  return result;
+}
+
+/** The commands in the order in which the view that describes their parent lists them, others last. */
+function inOrderOf(listed: readonly Command[], commands: readonly Command[]): Command[] {
+  const rank = new Map<string, number>();
+  for (const [i, command] of listed.entries()) for (const { text } of command.names) rank.set(text, i);
+  const rankOf = (command: Command) =>
+    Math.min(...command.names.map(({ text }) => rank.get(text) ?? listed.length));
+  return commands.toSorted((a, b) => rankOf(a) - rankOf(b));
+}
+
+/** Whether the joined list holds all there is: a view that only names the command does not count. */
+function joinComplete<T>(a: Command, b: Command, of: (command: Command) => Listed<T>): Knowable<boolean> {
+  const [first, second] = [of(a).complete, of(b).complete];
+  if (!a.described && of(a).items.length === 0) return second ?? first;
+  if (!b.described && of(b).items.length === 0) return first ?? second;
+  const whole = [first, second].find((fact) => fact?.value === true);
+  // What is missing in one view may stand in the other.
+  return whole ?? (first?.value === false && second?.value === false ? first : undefined);
+}
+
+function joinOperands(a: Operand, b: Operand): Operand {
+  return {
+    ...a,
+    word: joinWords(a.word, b.word),
+    count: prefer(a.count, b.count),
+    help: prefer(a.help, b.help),
+    place: a.place ?? b.place,
+  };
+}
+
+function joinRules(a: ParsingRules, b: ParsingRules): ParsingRules {
+  const keys = Object.keys(a) as (keyof ParsingRules)[];
+  return Object.fromEntries(
+    keys.map((key) => [key, prefer<unknown>(a[key], b[key])]),
+  ) as unknown as ParsingRules;
+}
+
+function relationKey({ kind, subject, members }: Relation): string {
+  return JSON.stringify([
+    kind,
+    ...[subject, ...members].map((member) => [member?.kind, member?.name, member?.value]),
+  ]);
+}

@@ -1,0 +1,81 @@
+import type { OptionArgument, Word } from './argument.ts';
+import type { Knowable } from './fact.ts';
+import type { Option, OptionName } from './option.ts';
+import { prefer, unite } from './prefer.ts';
+
+/** Joins the options of two views of one command: an option of the second belongs to that of the first with most names in common. */
+export function joinOptions(first: readonly Option[], second: readonly Option[]): Option[] {
+  const byName = new Map<string, number[]>();
+  for (const [i, option] of first.entries()) {
+    for (const { text } of option.names) byName.set(text, [...(byName.get(text) ?? []), i]);
+  }
+  const result = [...first];
+  for (const option of second) {
+    const shared = new Map<number, number>();
+    for (const { text } of option.names) {
+      for (const i of byName.get(text) ?? []) shared.set(i, (shared.get(i) ?? 0) + 1);
+    }
+    const [best] = [...shared].sort(([i, a], [j, b]) => b - a || i - j);
+    const known = best === undefined ? undefined : result[best[0]];
+    if (best === undefined || known === undefined) result.push(option);
+    else result[best[0]] = joinOption(known, option);
+  }
+  return result;
+}
+
+function joinOption(a: Option, b: Option): Option {
+  return {
+    names: joinNames(a.names, b.names),
+    argument: joinArguments(a.argument, b.argument),
+    negatedNames: joinNames(a.negatedNames, b.negatedNames),
+    required: prefer(a.required, b.required),
+    repetition: prefer(a.repetition, b.repetition),
+    inheritance: prefer(a.inheritance, b.inheritance),
+    appliesToNextOperand: prefer(a.appliesToNextOperand, b.appliesToNextOperand),
+    sameAs: prefer(a.sameAs, b.sameAs),
+    environment: unite(a.environment, b.environment, (fact) => fact.value),
+    help: prefer(a.help, b.help),
+    listed: a.listed || b.listed,
+    heading: prefer(a.heading, b.heading),
+    hidden: prefer(a.hidden, b.hidden),
+    deprecated: prefer(a.deprecated, b.deprecated),
+    place: a.place ?? b.place,
+  };
+}
+
+function joinNames(a: readonly OptionName[], b: readonly OptionName[]): OptionName[] {
+  return unite(
+    a,
+    b,
+    (name) => name.text,
+    (known, other) => ({
+      ...known,
+      argument: prefer(known.argument, other.argument),
+      place: known.place ?? other.place,
+    }),
+  );
+}
+
+/** The argument to go by, its words completed by what the other view says of them. */
+function joinArguments(a: Knowable<OptionArgument>, b: Knowable<OptionArgument>): Knowable<OptionArgument> {
+  const main = prefer(a, b);
+  const other = main === a ? b : a;
+  if (main === undefined || other === undefined || other.value.words.length !== main.value.words.length)
+    return main;
+  const words = main.value.words.map((word, i) => joinWords(word, other.value.words[i] ?? word));
+  return { ...main, value: { ...main.value, words, count: prefer(main.value.count, other.value.count) } };
+}
+
+/** What two views say of one word. */
+export function joinWords(a: Word, b: Word): Word {
+  return {
+    placeholder: prefer(a.placeholder, b.placeholder),
+    type: prefer(a.type, b.type),
+    values: prefer(a.values, b.values),
+    keys: prefer(a.keys, b.keys),
+    range: prefer(a.range, b.range),
+    default: prefer(a.default, b.default),
+    separator: prefer(a.separator, b.separator),
+    offers: prefer(a.offers, b.offers),
+  };
+}

@@ -1,0 +1,90 @@
+import { either, list, oneOrMore } from '../shape/lists.ts';
+import { type Recorded, record } from '../shape/record.ts';
+import { choice, notation, text, truth } from '../shape/scalars.ts';
+import { described, named } from '../shape/shape.ts';
+import { entries } from './entries.ts';
+import { factItem } from './fact-item.ts';
+import { count, deprecated, help, hidden, WORD_FIELDS, word } from './word-format.ts';
+
+const ARGUMENT_FIELDS = {
+  presence: described(choice('optional', 'mandatory'), 'Whether the option-argument may be left out.'),
+  words: described(list(word), 'The words of an option-argument of several words, in their order.'),
+  count: described(count, 'How often the last word may come.'),
+  ...WORD_FIELDS,
+};
+
+export type ArgumentRecord = Recorded<typeof ARGUMENT_FIELDS>;
+
+/** An option-argument: none, unknown, or what is said of it beyond the notation. */
+const argument = named('argument', ['text', 'mapping'], "'none', 'unknown', or a mapping", () =>
+  described(
+    either(choice('none', 'unknown'), record('a mapping that describes an option-argument', ARGUMENT_FIELDS)),
+    'The option-argument: none, unknown, or a mapping with what the notation does not say.',
+  ),
+);
+
+const NAME_FIELDS = {
+  argument: described(
+    either(choice('none', 'same'), record('a mapping that describes an option-argument', ARGUMENT_FIELDS)),
+    'What this name takes, where it is not what the option takes: none, same for what the option takes, or a mapping.',
+  ),
+  form: described(
+    choice('short', 'long', 'single-hyphen-long', 'plus'),
+    'How the name is written, where its hyphens do not say.',
+  ),
+};
+
+export type NameRecord = Recorded<typeof NAME_FIELDS>;
+
+const OPTION_FIELDS = {
+  help,
+  argument,
+  names: described(
+    entries({
+      expected: 'a list of names, or a mapping from name to what it takes',
+      one: 'a name',
+      fields: NAME_FIELDS,
+      short: 'form',
+      nameKey: 'name',
+    }),
+    'Names that the notation cannot show, or that take something else than the option.',
+  ),
+  negated: described(oneOrMore(notation), 'Names that take the option back, such as --no-colour.'),
+  required: described(truth, 'Whether it must be given.'),
+  repetition: described(
+    choice('refused', 'last-wins', 'all-count', 'counted'),
+    'What happens where it is given more than once.',
+  ),
+  inheritance: described(
+    choice('before-subcommand', 'anywhere-below', 'not-inherited'),
+    'Where it may stand on command lines of subcommands.',
+  ),
+  'applies-to-next-operand': described(
+    truth,
+    'Whether it holds for the operand that follows, not for the whole line.',
+  ),
+  'same-as': described(text, 'Another option that it stands for, with its value: --sort=size.'),
+  environment: described(oneOrMore(factItem(text)), 'Environment variables that stand in for it.'),
+  heading: described(text, 'The heading that it stands under in help.'),
+  hidden,
+  deprecated,
+  listed: described(truth, 'Whether help lists it, where its help text does not tell.'),
+};
+
+export type OptionRecord = Recorded<typeof OPTION_FIELDS>;
+
+/** The options of a command. */
+export const options = named('options', ['mapping', 'list'], 'a mapping from option to help', () =>
+  described(
+    entries({
+      expected: 'a mapping from option to help',
+      one: 'an option',
+      fields: OPTION_FIELDS,
+      short: 'help',
+      nameKey: 'option',
+      nameStart: '[-+]',
+      nameOptional: true,
+    }),
+    'The options in synopsis notation, such as `-c, --config=FILE: read settings from FILE`; an option drawn without an option-argument takes none. A key without a hyphen is a heading over options.',
+  ),
+);

@@ -1,0 +1,54 @@
+import { list } from '../shape/lists.ts';
+import { type Recorded, record } from '../shape/record.ts';
+import { choice, text, truth } from '../shape/scalars.ts';
+import { described, named } from '../shape/shape.ts';
+
+const PARSING_FIELDS = {
+  'option-abbreviations': described(truth, 'Whether unambiguous prefixes of long options are accepted.'),
+  'command-abbreviations': described(truth, 'Whether unambiguous prefixes of commands are accepted.'),
+  'segment-abbreviations': described(
+    truth,
+    'Whether each segment of a command name may be shortened (route:plan as r:p).',
+  ),
+  'segment-separator': described(text, 'What parts the segments of a command name.'),
+  'value-abbreviations': described(truth, 'Whether unambiguous prefixes of allowed values are accepted.'),
+  'prefix-tie': described(choice('refused', 'first-declared'), 'What a prefix of several names comes to.'),
+  'spellings-tie': described(truth, 'Whether a prefix of several spellings of one option is a tie.'),
+  'case-sensitive': described(truth, 'Whether upper and lower case differ in names.'),
+  grouping: described(truth, 'Whether letters can be grouped behind one hyphen.'),
+  'generated-negation': described(truth, 'Whether the parser makes a --no-NAME of every flag.'),
+  'option-prefixes': described(list(text), 'What options may begin with, such as -, -- and +.'),
+  'single-hyphen-word': described(
+    choice('long-name', 'group'),
+    'What -sort is where it is both a long name and a group of letters.',
+  ),
+  'bundle-without-hyphen': described(truth, 'Whether the first word may be a group without its hyphen.'),
+  'number-option': described(truth, 'Whether -NUM is an option.'),
+  'value-forms': described(
+    list(choice('-xV', '-x V', '--x=V', '--x V')),
+    'All ways in which a value may be joined to its option.',
+  ),
+  'hyphen-values': described(truth, 'Whether a word that begins with a hyphen may be an option-argument.'),
+  'operand-order': described(
+    choice('mixed', 'first-operand-ends-options', 'options-before-subcommand'),
+    'Where options may stand among the operands.',
+  ),
+  'double-hyphen': described(
+    choice('ends-options', 'begins-command-line', 'ordinary'),
+    'What the word -- does.',
+  ),
+  'unknown-options': described(
+    choice('refused', 'passed-on', 'ignored'),
+    'What becomes of options that do not exist.',
+  ),
+};
+
+export type ParsingRecord = Recorded<typeof PARSING_FIELDS>;
+
+/** How the parser behaves. */
+export const parsing = named('parsing', ['mapping'], 'a mapping of parsing rules', () =>
+  described(
+    record('a mapping of parsing rules', PARSING_FIELDS),
+    'How the parser behaves, in this command and those below it that do not say otherwise. A rule that is left out is not known.',
+  ),
+);

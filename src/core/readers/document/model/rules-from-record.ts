@@ -1,0 +1,47 @@
+import type { Knowable } from '../../../model/fact.ts';
+import { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../../../model/parsing-rules.ts';
+import type { ParsingRecord } from '../format/parsing-format.ts';
+import { factOf } from '../shape/record.ts';
+
+/** The parsing rules that a record says; the others are not known. */
+export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {
+  if (from === undefined) return UNKNOWN_RULES;
+  const { said } = from;
+  const prefixes = factOf(from, 'option-prefixes', said['option-prefixes']);
+  return {
+    optionAbbreviations: factOf(from, 'option-abbreviations', said['option-abbreviations']),
+    commandAbbreviations: factOf(from, 'command-abbreviations', said['command-abbreviations']),
+    segmentAbbreviations: factOf(from, 'segment-abbreviations', said['segment-abbreviations']),
+    segmentSeparator: factOf(from, 'segment-separator', said['segment-separator']),
+    valueAbbreviations: factOf(from, 'value-abbreviations', said['value-abbreviations']),
+    prefixTie: factOf(from, 'prefix-tie', said['prefix-tie']),
+    spellingsTie: factOf(from, 'spellings-tie', said['spellings-tie']),
+    caseSensitive: factOf(from, 'case-sensitive', said['case-sensitive']),
+    grouping: factOf(from, 'grouping', said.grouping),
+    generatedNegation: factOf(from, 'generated-negation', said['generated-negation']),
+    optionPrefixes: prefixes && { ...prefixes, value: prefixes.value.map(({ value }) => value) },
+    singleHyphenWord: factOf(from, 'single-hyphen-word', said['single-hyphen-word']),
+    bundleWithoutHyphen: factOf(from, 'bundle-without-hyphen', said['bundle-without-hyphen']),
+    numberOption: factOf(from, 'number-option', said['number-option']),
+    valueForms: valueFormsOf(from),
+    hyphenValues: factOf(from, 'hyphen-values', said['hyphen-values']),
+    operandOrder: factOf(from, 'operand-order', said['operand-order']),
+    doubleHyphen: factOf(from, 'double-hyphen', said['double-hyphen']),
+    unknownOptions: factOf(from, 'unknown-options', said['unknown-options']),
+  };
+}
+
+function valueFormsOf(from: ParsingRecord): Knowable<ValueForms> {
+  const forms = factOf(from, 'value-forms', from.said['value-forms']);
+  if (forms === undefined) return undefined;
+  const accepted = new Set(forms.value.map(({ value }) => value));
+  return {
+    ...forms,
+    value: {
+      shortJoined: accepted.has('-xV'),
+      shortSeparate: accepted.has('-x V'),
+      longEquals: accepted.has('--x=V'),
+      longSeparate: accepted.has('--x V'),
+    },
+  };
+}

@@ -1,0 +1,149 @@
+import { type Document, isAlias, isMap, isScalar, isSeq, type Node, parseAllDocuments } from 'yaml';
+import type { Problem } from '../../source/problem.ts';
+import type { Source, Span } from '../../source/source.ts';
+import type { DocumentNode, MappingEntry, ScalarNode } from './document-node.ts';
+import { DEPTH_LIMIT, findTooDeep } from './nesting.ts';
+
+/** The longest document that is read, in UTF-16 units. */
+export const DOCUMENT_LIMIT = 4 * 1024 * 1024;
+
+/** The most nodes that a document may have once its aliases are resolved. */
+const NODE_LIMIT = 500_000;
+
+export interface ParsedDocument {
+  readonly root: DocumentNode | undefined;
+  readonly problems: readonly Problem[];
+}
+
+/** Parses YAML 1.2, of which JSON is a part, into nodes with places; no root where the text cannot be used. */
+export function parseDocument(source: Source): ParsedDocument {
+  const { text } = source;
+  const at = (start: number, end: number): Span => ({ source, start, end: Math.max(start, end) });
+  if (text.length > DOCUMENT_LIMIT) {
+    const message = `a document may have ${DOCUMENT_LIMIT} characters at the most, this has ${text.length}`;
+    return unusable(source, 'document-too-long', message, null);
+  }
+  const deep = findTooDeep(text);
+  if (deep !== undefined) {
+    const message = `a document may be nested ${DEPTH_LIMIT} levels deep at the most; here it goes deeper`;
+    return unusable(source, 'document-too-deep', message, at(deep, deep + 1));
+  }
+  const documents = parseAllDocuments(text, { prettyErrors: false, uniqueKeys: false });
+  const [document, ...others] = 'empty' in documents ? [] : documents;
+  if (document === undefined) return unusable(source, 'document-empty', 'expected a document', null);
+  const faults = [...document.errors, ...document.warnings];
+  if (faults.length > 0) {
+    const problems = faults.slice(0, 100).map((fault) => ({
+      code: 'not-yaml',
+      message: `expected YAML or JSON: ${lowerFirst(fault.message)}`,
+      place: at(fault.pos[0], fault.pos[1]),
+      source: source.name,
+      consequence: 'unusable' as const,
+    }));
+    return { root: undefined, problems };
+  }
+  if (others[0] !== undefined) {
+    const start = others[0].range[0];
+    return unusable(source, 'several-documents', 'expected one document, found more', at(start, start + 1));
+  }
+  return new NodeMaker(source, document).make();
+}
+
+class NodeMaker {
+  readonly #source: Source;
+  readonly #document: Document.Parsed;
+  #count = 0;
+  #fault: { code: string; message: string; place: Span } | undefined;
+
+  constructor(source: Source, document: Document.Parsed) {
+    this.#source = source;
+    this.#document = document;
+  }
+
+  make(): ParsedDocument {
+    const root = this.#node(this.#document.contents, this.#span(0, 0), 0);
+    if (this.#fault === undefined) return { root, problems: [] };
+    return unusable(this.#source, this.#fault.code, this.#fault.message, this.#fault.place);
+  }
+
+  #node(node: Node | null, fallback: Span, depth: number): DocumentNode {
+    this.#count++;
+    const place = node?.range ? this.#span(node.range[0], node.range[1]) : fallback;
+    if (this.#count > NODE_LIMIT || depth > DEPTH_LIMIT) {
+      this.#fault ??= {
+        code: 'document-too-large',
+        message: `a document may have ${NODE_LIMIT} parts and ${DEPTH_LIMIT} levels at the most, aliases resolved; this has more`,
+        place,
+      };
+      return this.#scalar('nothing', '', place);
+    }
+    if (node === null) return this.#scalar('nothing', '', place);
+    if (isAlias(node)) {
+      const target = node.resolve(this.#document);
+      return target === undefined ? this.#scalar('nothing', '', place) : this.#node(target, place, depth + 1);
+    }
+    if (isMap(node)) {
+      const entries: MappingEntry[] = [];
+      for (const { key, value } of node.items) {
+        if (this.#fault !== undefined) break;
+        const keyNode = this.#node(key as Node | null, place, depth + 1);
+        if (keyNode.kind === 'list' || keyNode.kind === 'mapping') {
+          this.#fault ??= {
+            code: 'key-not-text',
+            message: 'expected a text as the key, found a list or a mapping',
+            place: keyNode.place,
+          };
+          break;
+        }
+        const after = this.#span(keyNode.place.end, keyNode.place.end);
+        entries.push({ key: keyNode, value: this.#node(value as Node | null, after, depth + 1) });
+      }
+      return { kind: 'mapping', entries, place };
+    }
+    if (isSeq(node)) {
+      const items: DocumentNode[] = [];
+      for (const item of node.items) {
+        if (this.#fault !== undefined) break;
+        items.push(this.#node(item as Node | null, place, depth + 1));
+      }
+      return { kind: 'list', items, place };
+    }
+    if (!isScalar(node)) return this.#scalar('nothing', '', place);
+    const { value } = node;
+    if (value === null) return this.#scalar('nothing', '', place);
+    if (typeof value === 'boolean') return this.#scalar('truth', node.source ?? String(value), place);
+    if (typeof value === 'string') return this.#scalar('text', value, place);
+    return this.#scalar('number', node.source ?? String(value), place);
+  }
+
+  #scalar(kind: ScalarNode['kind'], text: string, place: Span): ScalarNode {
+    const raw = this.#source.text.slice(place.start, place.end);
+    const quote = raw.startsWith('"') || raw.startsWith("'") ? 1 : 0;
+    // Within quotes that escape something, and in block scalars, a part's place is that of the whole.
+    const isExact = raw.slice(quote, quote + text.length) === text;
+    const from = place.start + quote;
+    return {
+      kind,
+      text,
+      place,
+      placed: {
+        text,
+        whole: place,
+        span: (start, end) => (isExact ? this.#span(from + start, from + end) : place),
+      },
+    };
+  }
+
+  #span(start: number, end: number): Span {
+    return { source: this.#source, start, end: Math.max(start, end) };
+  }
+}
+
+function lowerFirst(message: string): string {
+  return message.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase()).replace(/\.$/, '');
+}
+
+function unusable(source: Source, code: string, message: string, place: Span | null): ParsedDocument {
+  const problem: Problem = { code, message, place, source: source.name, consequence: 'unusable' };
+  return { root: undefined, problems: [problem] };
+}

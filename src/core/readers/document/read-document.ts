@@ -1,0 +1,30 @@
+import type { Problem } from '../../source/problem.ts';
+import type { Source } from '../../source/source.ts';
+import type { Reading } from '../reading.ts';
+import { interfaceDocument } from './format/interface-format.ts';
+import { interfaceFromRecord } from './model/interface-from-record.ts';
+import { parseDocument } from './parse-document.ts';
+import { type Report, readAs } from './shape/shape.ts';
+
+/** The most mistakes of one document that are reported. */
+const PROBLEM_LIMIT = 1000;
+
+/**
+ * Reads an interface document (YAML 1.2 or JSON). Every mistake is a problem with its place; what has none is read all the
+ * same. No interface where the text is no YAML, is too long (over 4 Mi UTF-16 units) or nested too deep (over 100 levels), or
+ * names no program. Never throws.
+ */
+export function readDocument(source: Source): Reading {
+  const { root, problems: faults } = parseDocument(source);
+  if (root === undefined) return { interface: undefined, problems: faults };
+  const problems: Problem[] = [];
+  const report: Report = (code, message, place) => {
+    if (problems.length < PROBLEM_LIMIT) {
+      problems.push({ code, message, place, source: source.name, consequence: 'mistake' });
+    }
+  };
+  const record = readAs(interfaceDocument, root, report);
+  const made = record === undefined ? undefined : interfaceFromRecord(record, source, report);
+  problems.sort((a, b) => (a.place?.start ?? 0) - (b.place?.start ?? 0));
+  return { interface: made, problems };
+}

@@ -1,0 +1,127 @@
+import { closest } from 'fastest-levenshtein';
+import type { PlacedText } from '../../../notation/placed-text.ts';
+import type { DocumentNode, NodeKind, ScalarNode } from '../document-node.ts';
+import type { Report, Said, Shape } from './shape.ts';
+
+function scalar<T>(
+  expected: string,
+  kinds: readonly NodeKind[],
+  schema: Shape<T>['schema'],
+  read: (node: ScalarNode, report: Report) => T | undefined,
+): Shape<T> {
+  return {
+    expected,
+    kinds: new Set(kinds),
+    schema,
+    read: (node: DocumentNode, report) =>
+      node.kind === 'list' || node.kind === 'mapping' ? undefined : read(node, report),
+  };
+}
+
+const WORD_KINDS = ['text', 'number', 'truth'] as const;
+const WORD_TYPES = { type: ['string', 'number', 'boolean'] };
+
+/** A text; numbers and truths are taken as they are typed, since all words of a command line are texts. */
+export const text: Shape<Said<string>> = scalar(
+  'a text',
+  WORD_KINDS,
+  () => WORD_TYPES,
+  ({ text: value, place }) => ({ value, place }),
+);
+
+/** A text in a notation of its own, of which parts have places. */
+export const notation: Shape<PlacedText> = scalar(
+  'a text',
+  WORD_KINDS,
+  () => WORD_TYPES,
+  (node) => node.placed,
+);
+
+/** `true` or `false`. */
+export const truth: Shape<Said<boolean>> = scalar(
+  'true or false',
+  ['truth'],
+  () => ({ type: 'boolean' }),
+  (node) => ({ value: node.text.toLowerCase() === 'true', place: node.place }),
+);
+
+/** `true` and nothing else: for what can be said, but not denied. */
+export const yes: Shape<Said<true>> = scalar(
+  'true',
+  ['truth'],
+  () => ({ const: true }),
+  (node, report) => {
+    if (node.text.toLowerCase() === 'true') return { value: true, place: node.place };
+    report(
+      'wrong-value',
+      `expected true, found '${node.text}'; leave the key out where it is not so`,
+      node.place,
+    );
+    return undefined;
+  },
+);
+
+/** A node with nothing in it (`key:` with no value, `null`). */
+export const nothing: Shape<Said<null>> = scalar(
+  'nothing',
+  ['nothing'],
+  () => ({ type: 'null' }),
+  ({ place }) => ({ value: null, place }),
+);
+
+/** A number as JSON has them. */
+export const number: Shape<Said<number>> = scalar(
+  'a number',
+  ['number'],
+  () => ({ type: 'number' }),
+  (node, report) => {
+    const value = Number(node.text);
+    if (Number.isFinite(value)) return { value, place: node.place };
+    report('wrong-value', `expected a number, found '${node.text}'`, node.place);
+    return undefined;
+  },
+);
+
+/** One of a few words; `true` and `false` among them are given as words too. */
+export function choice<const T extends string>(...words: readonly T[]): Shape<Said<T>> {
+  const allowed: ReadonlySet<string> = new Set(words);
+  const isWord = (value: string): value is T => allowed.has(value);
+  return scalar(
+    words.length === 1 ? `'${words[0]}'` : `one of ${words.map((word) => `'${word}'`).join(', ')}`,
+    WORD_KINDS,
+    () => ({ enum: words.flatMap(asJson) }),
+    ({ text: value, place }, report) => {
+      if (isWord(value)) return { value, place };
+      const hint = `the nearest is '${closest(value, [...words])}'`;
+      const list = words.map((word) => `'${word}'`).join(', ');
+      report('wrong-value', `expected one of ${list}, found '${value}'; ${hint}`, place);
+      return undefined;
+    },
+  );
+}
+
+/** A word as JSON may have it: `true` and `1` also without quotes. */
+function asJson(word: string): unknown[] {
+  return /^(?:true|false|\d+)$/.test(word) ? [word, JSON.parse(word)] : [word];
+}
+
+/** A text of a form of its own, such as `1..3`, turned into a value; undefined where it is not of that form. */
+export function pattern<T>(
+  expected: string,
+  source: string,
+  parse: (match: RegExpExecArray) => T | undefined,
+): Shape<Said<T>> {
+  const expression = new RegExp(`^(?:${source})$`);
+  return scalar(
+    expected,
+    WORD_KINDS,
+    () => ({ type: ['string', 'integer'], pattern: expression.source }),
+    ({ text: found, place }, report) => {
+      const match = expression.exec(found.slice(0, 200));
+      const value = match === null ? undefined : parse(match);
+      if (value !== undefined) return { value, place };
+      report('wrong-value', `expected ${expected}, found '${found.slice(0, 80)}'`, place);
+      return undefined;
+    },
+  );
+}

@@ -1,0 +1,21 @@
+import type { Source } from '../source/source.ts';
+import { detectKind } from './detect.ts';
+import { readDocument } from './document/read-document.ts';
+import type { HelpSettings } from './help/help-settings.ts';
+import { readHelp } from './help/read-help.ts';
+import type { Reading } from './reading.ts';
+
+/** Kinds of source that can be read from a text alone. */
+export const READABLE_KINDS = ['document', 'help'] as const;
+
+/** What the caller knows better than the text. */
+export interface SourceSettings extends HelpSettings {
+  /** What kind of source it is; told from its contents where not given. */
+  readonly kind?: (typeof READABLE_KINDS)[number] | undefined;
+}
+
+/** Reads a source of any kind; the settings for help output do not count for others. Never throws. */
+export function readSource(source: Source, settings: SourceSettings = {}): Reading {
+  const kind = settings.kind ?? detectKind(source.text);
+  return kind === 'document' ? readDocument(source) : readHelp(source, settings);
+}

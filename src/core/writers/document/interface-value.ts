@@ -1,0 +1,84 @@
+import type { Interface, Observation } from '../../model/interface.ts';
+import { UNKNOWN_COMPLETENESS } from '../../readers/document/format/completeness.ts';
+import { FORMAT_VERSION } from '../../readers/document/format/interface-format.ts';
+import { collectionValue } from './collection-value.ts';
+import { setCommand } from './command-value.ts';
+import { type DocumentMap, type DocumentValue, wordValue } from './document-value.ts';
+import { factItem, RecordValue } from './record-value.ts';
+
+/** An interface as the contents of a document. */
+export function interfaceValue(from: Interface): DocumentMap {
+  const record = new RecordValue();
+  record.set('dabbawala', wordValue(FORMAT_VERSION));
+  record.text('program', from.program);
+  record.text('extends', from.extends);
+  record.fact('version', from.version, wordValue);
+  setFacts(record, 'invocations', from.invocations, (words) =>
+    words.every((word) => /^[^\s"']+$/.test(word)) ? words.join(' ') : words,
+  );
+  setFacts(record, 'claims', from.claims, (standard) => standard);
+  setHelped(
+    record,
+    'environment',
+    from.environment.map(({ name, help }) => ({ name, help })),
+    'name',
+  );
+  setHelped(
+    record,
+    'exit-statuses',
+    from.exitStatuses.map((status) => ({
+      name: status.from === status.to ? `${status.from}` : `${status.from}..${status.to}`,
+      help: status.help,
+    })),
+    'status',
+  );
+  setHelped(
+    record,
+    'files',
+    from.files.map(({ path, help }) => ({ name: path, help })),
+    'path',
+  );
+  setFacts(record, 'see-also', from.seeAlso, (text) => text);
+  record.text('bug-address', from.bugAddress);
+  setCommand(record, from.root, 0, UNKNOWN_COMPLETENESS);
+  if (from.observations.length > 0) record.set('observations', from.observations.map(observationValue));
+  return record.map;
+}
+
+function setFacts<T>(
+  record: RecordValue,
+  key: string,
+  facts: readonly Parameters<typeof factItem<T>>[0][],
+  turn: (value: T) => DocumentValue,
+): void {
+  if (facts.length > 0) {
+    record.set(
+      key,
+      facts.map((fact) => factItem(fact, turn)),
+    );
+  }
+}
+
+function setHelped(
+  record: RecordValue,
+  key: string,
+  things: readonly { readonly name: string; readonly help: Interface['bugAddress'] }[],
+  nameKey: string,
+): void {
+  const named = things.map(({ name, help }) => {
+    const own = new RecordValue();
+    own.text('help', help);
+    return { name, value: own.short('help') };
+  });
+  record.set(key, collectionValue(named, nameKey, 'help'));
+}
+
+function observationValue(one: Observation): DocumentValue {
+  const record = new RecordValue();
+  record.set('words', one.words);
+  record.set('exit-status', one.exitStatus);
+  record.set('width', one.width);
+  record.set('standard-output', one.standardOutput.text);
+  record.set('standard-error', one.standardError.text);
+  return record.map;
+}

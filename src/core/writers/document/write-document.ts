@@ -1,0 +1,66 @@
+import { Document, isMap, isPair, isScalar, isSeq, visit } from 'yaml';
+import type { Interface } from '../../model/interface.ts';
+import type { DocumentValue } from './document-value.ts';
+import { interfaceValue } from './interface-value.ts';
+
+/** Columns after which long texts are broken. */
+const LINE_WIDTH = 100;
+
+/** A list of words is written in one line up to so many characters. */
+const FLOW_LIMIT = 70;
+
+/** An interface as an interface document in YAML, ending in a newline. Read again, it is the same model. */
+export function documentYaml(from: Interface): string {
+  return yamlText(interfaceValue(from));
+}
+
+/** An interface as an interface document in JSON, ending in a newline. Read again, it is the same model. */
+export function documentJson(from: Interface): string {
+  return `${jsonText(interfaceValue(from), '')}\n`;
+}
+
+function yamlText(value: DocumentValue): string {
+  const document = new Document(value);
+  visit(document, (_, node) => {
+    if (isSeq(node)) node.flow = isShort(node.items);
+    if (isPair(node) && isMap(node.value) && isScalar(node.key) && FLOW_KEYS.has(String(node.key.value))) {
+      node.value.flow = isShort(node.value.items);
+    }
+    // An empty value reads as "nothing said"; `null` would look like a word.
+    if (isScalar(node) && node.value === null) node.source = '';
+  });
+  return document.toString({ lineWidth: LINE_WIDTH, nullStr: '', flowCollectionPadding: false });
+}
+
+/** The keys of small mappings that are easier to read in one line. */
+const FLOW_KEYS: ReadonlySet<string> = new Set(['argument', 'complete', 'deprecated', 'range']);
+
+function isShort(items: readonly unknown[]): boolean {
+  const texts = items.map(shortText);
+  return !texts.includes(undefined) && texts.join(', ').length <= FLOW_LIMIT;
+}
+
+/** The text of an item that may stand in one line with others; undefined where it may not. */
+function shortText(item: unknown): string | undefined {
+  if (isScalar(item)) return String(item.value);
+  if (isSeq(item)) return isShort(item.items) ? `[${item.items.map(shortText).join(', ')}]` : undefined;
+  if (!isPair(item)) return undefined;
+  const value = shortText(item.value);
+  return value === undefined ? undefined : `${shortText(item.key)}: ${value}`;
+}
+
+/** JSON by hand, since names may be called like members of every object. */
+function jsonText(value: DocumentValue, indent: string): string {
+  const inner = `${indent}  `;
+  if (value instanceof Map) {
+    const pairs = [...(value as ReadonlyMap<string, DocumentValue>)].map(
+      ([key, one]) => `${inner}${JSON.stringify(key)}: ${jsonText(one, inner)}`,
+    );
+    return pairs.length === 0 ? '{}' : `{\n${pairs.join(',\n')}\n${indent}}`;
+  }
+  if (Array.isArray(value)) {
+    const items = (value as readonly DocumentValue[]).map((one) => inner + jsonText(one, inner));
+    return items.length === 0 ? '[]' : `[\n${items.join(',\n')}\n${indent}]`;
+  }
+  return JSON.stringify(value);
+}
