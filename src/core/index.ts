@@ -102,6 +102,7 @@ export type { Member, Relation, RelationKind } from './model/relation.ts';
 export { saysTheSame } from './model/same.ts';
 export { type CommandAt, walkCommands } from './model/walk.ts';
 export { detectKind } from './readers/detect.ts';
+export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';
 export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';

@@ -64,7 +64,12 @@ test('the core imports nothing of Node.js or of the page', () => {
       .map(({ to }) => to)
       .filter((to) => !to.startsWith('src/')),
   );
-  assert.deepEqual([...packages].sort(), ['fast-string-width', 'fast-wrap-ansi', 'fastest-levenshtein', 'yaml']);
+  assert.deepEqual([...packages].sort(), [
+    'fast-string-width',
+    'fast-wrap-ansi',
+    'fastest-levenshtein',
+    'yaml',
+  ]);
 });
 
 test('the compiler knows neither Node.js nor the page when it reads the core', () => {

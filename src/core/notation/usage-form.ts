@@ -40,12 +40,14 @@ const ANY_OPTIONS =
   /^[<[]*(?:any |global |common |command |other )?(?:options?|flags?|switches|opts)[>\]]*$/i;
 const ANY_COMMAND = /^[<]?(?:sub-?)?(?:commands?|cmd)[>]?$/i;
 
-/** Reads one synopsis whose text is `flow`. */
-export function readUsageForm(flow: PlacedText): UsageReading {
+const NO_FLAGS: ReadonlySet<string> = new Set();
+
+/** Reads one synopsis whose text is `flow`. `flags` are the options known to take no argument, so that none follows them. */
+export function readUsageForm(flow: PlacedText, flags: ReadonlySet<string> = NO_FLAGS): UsageReading {
   const root = parseSynopsis(flow.text);
   const items = root.kind === 'sequence' ? root.items : [root];
   const head = readHead(items, flow);
-  const walker = new FormWalker(flow);
+  const walker = new FormWalker(flow, flags);
   walker.sequence(items.slice(head.taken), {
     optional: false,
     repeated: false,
@@ -112,16 +114,20 @@ class FormWalker {
   commandPlace: Span | undefined;
   endOfOptions: Span | undefined;
   readonly #flow: PlacedText;
+  readonly #flags: ReadonlySet<string>;
 
-  constructor(flow: PlacedText) {
+  constructor(flow: PlacedText, flags: ReadonlySet<string>) {
     this.#flow = flow;
+    this.#flags = flags;
   }
 
   sequence(items: readonly SynopsisNode[], context: Context): void {
     for (let i = 0; i < items.length; i++) {
       const item = items[i];
       if (item === undefined) continue;
-      const argument = takesFollowing(item) ? followingArgument(items[i + 1], context) : undefined;
+      const argument = takesFollowing(item, this.#flags)
+        ? followingArgument(items[i + 1], context)
+        : undefined;
       this.#node(item, context, argument);
       if (argument !== undefined) i++;
     }
@@ -270,10 +276,11 @@ interface FollowingArgument {
 }
 
 /** Whether a node is an option, or a choice of options, without an argument of its own. */
-function takesFollowing(node: SynopsisNode): boolean {
-  if (node.kind === 'choice') return node.alternatives.every(takesFollowing);
+function takesFollowing(node: SynopsisNode, flags: ReadonlySet<string>): boolean {
+  if (node.kind === 'choice') return node.alternatives.every((one) => takesFollowing(one, flags));
   return (
     node.kind === 'word' &&
+    !flags.has(node.text) &&
     node.joined === undefined &&
     /^--?[A-Za-z0-9?]/.test(node.text) &&
     !/[=<]/.test(node.text)

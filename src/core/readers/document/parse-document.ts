@@ -1,4 +1,4 @@
-import { type Document, isAlias, isMap, isScalar, isSeq, type Node, parseAllDocuments } from 'yaml';
+import { isAlias, isMap, isScalar, isSeq, type Node, parseAllDocuments } from 'yaml';
 import type { Problem } from '../../source/problem.ts';
 import type { Source, Span } from '../../source/source.ts';
 import type { DocumentNode, MappingEntry, ScalarNode } from './document-node.ts';
@@ -8,7 +8,7 @@ import { DEPTH_LIMIT, findTooDeep } from './nesting.ts';
 export const DOCUMENT_LIMIT = 4 * 1024 * 1024;
 
 /** The most nodes that a document may have once its aliases are resolved. */
-const NODE_LIMIT = 500_000;
+const NODE_LIMIT = 300_000;
 
 export interface ParsedDocument {
   readonly root: DocumentNode | undefined;
@@ -46,22 +46,23 @@ export function parseDocument(source: Source): ParsedDocument {
     const start = others[0].range[0];
     return unusable(source, 'several-documents', 'expected one document, found more', at(start, start + 1));
   }
-  return new NodeMaker(source, document).make();
+  return new NodeMaker(source, document.contents).make();
 }
 
 class NodeMaker {
   readonly #source: Source;
-  readonly #document: Document.Parsed;
+  readonly #root: Node | null;
+  readonly #anchors = new Map<string, Node>();
   #count = 0;
   #fault: { code: string; message: string; place: Span } | undefined;
 
-  constructor(source: Source, document: Document.Parsed) {
+  constructor(source: Source, root: Node | null) {
     this.#source = source;
-    this.#document = document;
+    this.#root = root;
   }
 
   make(): ParsedDocument {
-    const root = this.#node(this.#document.contents, this.#span(0, 0), 0);
+    const root = this.#node(this.#root, this.#span(0, 0), 0);
     if (this.#fault === undefined) return { root, problems: [] };
     return unusable(this.#source, this.#fault.code, this.#fault.message, this.#fault.place);
   }
@@ -79,9 +80,17 @@ class NodeMaker {
     }
     if (node === null) return this.#scalar('nothing', '', place);
     if (isAlias(node)) {
-      const target = node.resolve(this.#document);
-      return target === undefined ? this.#scalar('nothing', '', place) : this.#node(target, place, depth + 1);
+      const target = this.#anchors.get(node.source);
+      if (target !== undefined) return this.#node(target, place, depth + 1);
+      this.#fault ??= {
+        code: 'not-yaml',
+        message: `expected YAML or JSON: nothing before this has the anchor '${node.source.slice(0, 80)}'`,
+        place,
+      };
+      return this.#scalar('nothing', '', place);
     }
+    // An alias stands for the last node before it that has its anchor.
+    if ('anchor' in node && typeof node.anchor === 'string') this.#anchors.set(node.anchor, node);
     if (isMap(node)) {
       const entries: MappingEntry[] = [];
       for (const { key, value } of node.items) {

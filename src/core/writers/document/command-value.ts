@@ -21,7 +21,7 @@ export function setCommand(record: RecordValue, command: Command, depth: number,
   record.text('summary', command.summary);
   record.text('description', command.description);
   const flags = flagsBasis(command);
-  const usage = command.forms.map((form) => formValue(form, contextOf(command, depth)));
+  const usage = command.forms.map((form) => formValue(form, command, depth));
   const parsing = rulesValue(command.rules);
   const parts: [string, DocumentValue | undefined][] = [
     ['usage', usage.length > 1 || usage[0] instanceof Map ? usage : usage[0]],
@@ -73,8 +73,9 @@ function contextOf(command: Command, depth: number): FormContext {
 }
 
 /** The text of a form, or a mapping where the text does not tell what the form shows. */
-function formValue(form: Form, context: FormContext): DocumentValue {
-  if (saysTheSame(readUsageNotation(unplaced(form.text), context), form)) return form.text;
+function formValue(form: Form, command: Command, depth: number): DocumentValue {
+  const read = readUsageNotation(unplaced(form.text), command.options.items, contextOf(command, depth));
+  if (saysTheSame(read, form)) return form.text;
   const record = new RecordValue();
   record.set('text', form.text);
   if (form.options.length > 0) {

@@ -2,7 +2,7 @@ import type { Entry } from '../shape/collection.ts';
 import { either, list, mapped, oneOrMore } from '../shape/lists.ts';
 import { type AnyRecord, type Recorded, record, type SaidOf } from '../shape/record.ts';
 import { choice, notation, text, truth } from '../shape/scalars.ts';
-import { described, named, type Said, type Shape } from '../shape/shape.ts';
+import { defined, described, named, type Said, type Shape } from '../shape/shape.ts';
 import { entries } from './entries.ts';
 import { operands } from './operand-format.ts';
 import { options } from './option-format.ts';
@@ -56,7 +56,10 @@ export type CompleteRecord = Recorded<typeof COMPLETE_FIELDS>;
 const OWN_FIELDS = {
   summary: described(text, 'What the command does, in a few words, as lists of commands show it.'),
   description: described(text, 'What the command does, as its own help tells it.'),
-  usage: described(oneOrMore(form), 'The usage lines in synopsis notation, one for each form.'),
+  usage: described(
+    defined('forms', oneOrMore(form)),
+    'The usage lines in synopsis notation, one for each form.',
+  ),
   options,
   operands,
   relations,

@@ -1,7 +1,7 @@
 import { either, list, oneOrMore } from '../shape/lists.ts';
 import { type Recorded, record } from '../shape/record.ts';
 import { choice, notation, text, truth } from '../shape/scalars.ts';
-import { described, named } from '../shape/shape.ts';
+import { defined, described, named } from '../shape/shape.ts';
 import { entries } from './entries.ts';
 import { factItem } from './fact-item.ts';
 import { count, deprecated, help, hidden, WORD_FIELDS, word } from './word-format.ts';
@@ -15,17 +15,22 @@ const ARGUMENT_FIELDS = {
 
 export type ArgumentRecord = Recorded<typeof ARGUMENT_FIELDS>;
 
+const argumentRecord = defined(
+  'argument-mapping',
+  record('a mapping that describes an option-argument', ARGUMENT_FIELDS),
+);
+
 /** An option-argument: none, unknown, or what is said of it beyond the notation. */
 const argument = named('argument', ['text', 'mapping'], "'none', 'unknown', or a mapping", () =>
   described(
-    either(choice('none', 'unknown'), record('a mapping that describes an option-argument', ARGUMENT_FIELDS)),
+    either(choice('none', 'unknown'), argumentRecord),
     'The option-argument: none, unknown, or a mapping with what the notation does not say.',
   ),
 );
 
 const NAME_FIELDS = {
   argument: described(
-    either(choice('none', 'same'), record('a mapping that describes an option-argument', ARGUMENT_FIELDS)),
+    either(choice('none', 'same'), argumentRecord),
     'What this name takes, where it is not what the option takes: none, same for what the option takes, or a mapping.',
   ),
   form: described(

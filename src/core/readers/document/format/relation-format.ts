@@ -1,7 +1,7 @@
 import { either, list, mapped } from '../shape/lists.ts';
 import { type Recorded, record } from '../shape/record.ts';
 import { notation, text } from '../shape/scalars.ts';
-import { described, named } from '../shape/shape.ts';
+import { defined, described, named } from '../shape/shape.ts';
 
 const MEMBER_FIELDS = {
   operand: described(text, 'The name of an operand.'),
@@ -36,7 +36,10 @@ const RELATION_FIELDS = {
 export type RelationRecord = Recorded<typeof RELATION_FIELDS>;
 
 /** Rules about which options and operands go together. */
-export const relations = described(
-  list(record('a mapping such as `at-most-one: [--brief, --full]`', RELATION_FIELDS)),
-  'Which options and operands go together, such as `exactly-one: [--day, --week]` or `subject: --map` with `requires: [--paper]`.',
+export const relations = defined(
+  'relations',
+  described(
+    list(record('a mapping such as `at-most-one: [--brief, --full]`', RELATION_FIELDS)),
+    'Which options and operands go together, such as `exactly-one: [--day, --week]` or `subject: --map` with `requires: [--paper]`.',
+  ),
 );

@@ -3,13 +3,13 @@ import type { Entry } from '../shape/collection.ts';
 import { either, mapped } from '../shape/lists.ts';
 import { type AnyRecord, type Recorded, record, type SaidOf } from '../shape/record.ts';
 import { choice, nothing, number, pattern, text, truth, yes } from '../shape/scalars.ts';
-import { described, named, type Said, type Shape } from '../shape/shape.ts';
+import { defined, described, named, type Said, type Shape } from '../shape/shape.ts';
 import { entries } from './entries.ts';
 
 /** Help text: a text, or nothing where there is known to be none. */
-export const help = described(
-  either(text, nothing),
-  'The help text; left empty where it is known that there is none.',
+export const help = defined(
+  'help',
+  described(either(text, nothing), 'The help text; left empty where it is known that there is none.'),
 );
 
 const DEPRECATION_FIELDS = {
@@ -20,9 +20,12 @@ const DEPRECATION_FIELDS = {
 export type DeprecationRecord = Recorded<typeof DEPRECATION_FIELDS>;
 
 /** A deprecation: `true`, or since when and what takes its place. */
-export const deprecated = described(
-  either(yes, record('a mapping with since and replaced-by', DEPRECATION_FIELDS)),
-  'That it is deprecated: true, or a mapping that says since when and what to use instead.',
+export const deprecated = defined(
+  'deprecated',
+  described(
+    either(yes, record('a mapping with since and replaced-by', DEPRECATION_FIELDS)),
+    'That it is deprecated: true, or a mapping that says since when and what to use instead.',
+  ),
 );
 
 export const hidden = described(truth, 'Whether help and completion leave it out.');
@@ -31,15 +34,18 @@ const VALUE_FIELDS = { help, hidden, deprecated };
 
 export type ValueRecord = Recorded<typeof VALUE_FIELDS>;
 
-const values = described(
-  entries({
-    expected: 'a list of values, or a mapping from value to help',
-    one: 'an allowed value',
-    fields: VALUE_FIELDS,
-    short: 'help',
-    nameKey: 'value',
-  }),
-  'The allowed values: a list of words, or a mapping from word to its help.',
+const values = defined(
+  'values',
+  described(
+    entries({
+      expected: 'a list of values, or a mapping from value to help',
+      one: 'an allowed value',
+      fields: VALUE_FIELDS,
+      short: 'help',
+      nameKey: 'value',
+    }),
+    'The allowed values: a list of words, or a mapping from word to its help.',
+  ),
 );
 
 /** A number of times: `2`, `0..1`, `1..` for once or more. */
@@ -54,22 +60,25 @@ export const count = described(
 const NUMBER = '-?\\d{1,15}(?:\\.\\d{1,15})?';
 const bound = either(number, choice('none'));
 
-const range: Shape<Said<Range>> = described(
-  either(
-    pattern(
-      'a range such as 1..100',
-      `(${NUMBER})\\.\\.(${NUMBER})`,
-      ([, least, most]): Range => ({ least: Number(least), most: Number(most) }),
+const range: Shape<Said<Range>> = defined(
+  'range',
+  described(
+    either(
+      pattern(
+        'a range such as 1..100',
+        `(${NUMBER})\\.\\.(${NUMBER})`,
+        ([, least, most]): Range => ({ least: Number(least), most: Number(most) }),
+      ),
+      mapped(
+        record('a mapping with least and most', { least: bound, most: bound }),
+        ({ said, place }): Said<Range> => ({
+          value: { least: boundValue(said.least?.value), most: boundValue(said.most?.value) },
+          place,
+        }),
+      ),
     ),
-    mapped(
-      record('a mapping with least and most', { least: bound, most: bound }),
-      ({ said, place }): Said<Range> => ({
-        value: { least: boundValue(said.least?.value), most: boundValue(said.most?.value) },
-        place,
-      }),
-    ),
+    'The bounds of a number: 1..100, or a mapping of least and most, where none is no bound.',
   ),
-  'The bounds of a number: 1..100, or a mapping of least and most, where none is no bound.',
 );
 
 function boundValue(said: number | 'none' | undefined): number | null | undefined {

@@ -42,15 +42,16 @@ export function commandFromRecord(from: CommandRecord, context: CommandContext):
   );
   const commandNames = new Set(commands.flatMap((command) => command.names.map(({ text }) => text)));
   const formContext = { pathLength: depth, commandNames, hasCommands: commands.length > 0 };
+  const options = (said.options?.value ?? []).flatMap((entry) => optionFromEntry(entry, flags, report) ?? []);
   return makeCommand({
     names,
     summary: factOf(from, 'summary', said.summary),
     description: factOf(from, 'description', said.description),
     forms: (said.usage?.value ?? []).map(({ short, full }) =>
-      full === undefined ? readUsageNotation(short, formContext) : formFromRecord(full),
+      full === undefined ? readUsageNotation(short, options, formContext) : formFromRecord(full),
     ),
     options: {
-      items: (said.options?.value ?? []).flatMap((entry) => optionFromEntry(entry, flags, report) ?? []),
+      items: options,
       complete: complete.options,
     },
     commands: { items: commands, complete: complete.commands },

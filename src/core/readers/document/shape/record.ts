@@ -1,8 +1,8 @@
-import { closest, distance } from 'fastest-levenshtein';
 import type { Basis, Fact } from '../../../model/fact.ts';
 import type { Span } from '../../../source/source.ts';
 import type { MappingNode } from '../document-node.ts';
 import { list } from './lists.ts';
+import { nearest } from './nearest.ts';
 import { choice } from './scalars.ts';
 import { readAs, type Said, type Shape } from './shape.ts';
 
@@ -110,11 +110,10 @@ function reportMissing(
   }
 }
 
-/** `; the nearest key is 'help'`, or all keys where none is near. */
+/** `; the nearest is 'help'`, or all keys where none is near. */
 function nearestKey(found: string, keys: readonly string[]): string {
-  const near = closest(found.slice(0, 60), [...keys]);
-  const isNear = distance(found.slice(0, 60), near) <= Math.max(2, near.length / 2);
-  return isNear ? `; the nearest is '${near}'` : `; expected one of ${keys.join(', ')}`;
+  const near = nearest(found, keys);
+  return near === undefined ? `; expected one of ${keys.join(', ')}` : `; the nearest is '${near}'`;
 }
 
 function shorten(found: string): string {

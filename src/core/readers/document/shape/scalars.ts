@@ -1,6 +1,6 @@
-import { closest } from 'fastest-levenshtein';
 import type { PlacedText } from '../../../notation/placed-text.ts';
 import type { DocumentNode, NodeKind, ScalarNode } from '../document-node.ts';
+import { nearest } from './nearest.ts';
 import type { Report, Said, Shape } from './shape.ts';
 
 function scalar<T>(
@@ -86,15 +86,17 @@ export const number: Shape<Said<number>> = scalar(
 export function choice<const T extends string>(...words: readonly T[]): Shape<Said<T>> {
   const allowed: ReadonlySet<string> = new Set(words);
   const isWord = (value: string): value is T => allowed.has(value);
+  const list = words.map((word) => `'${word}'`).join(', ');
+  const expected = words.length === 1 ? list : `one of ${list}`;
   return scalar(
-    words.length === 1 ? `'${words[0]}'` : `one of ${words.map((word) => `'${word}'`).join(', ')}`,
+    expected,
     WORD_KINDS,
     () => ({ enum: words.flatMap(asJson) }),
     ({ text: value, place }, report) => {
       if (isWord(value)) return { value, place };
-      const hint = `the nearest is '${closest(value, [...words])}'`;
-      const list = words.map((word) => `'${word}'`).join(', ');
-      report('wrong-value', `expected one of ${list}, found '${value}'; ${hint}`, place);
+      const near = nearest(value, words);
+      const hint = near === undefined || words.length === 1 ? '' : `; the nearest is '${near}'`;
+      report('wrong-value', `expected ${expected}, found '${value.slice(0, 80)}'${hint}`, place);
       return undefined;
     },
   );

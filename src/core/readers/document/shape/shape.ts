@@ -32,8 +32,13 @@ export interface Shape<T> {
 /** Reads a node by a shape, and reports a node of another kind. */
 export function readAs<T>(shape: Shape<T>, node: DocumentNode, report: Report): T | undefined {
   if (shape.kinds.has(node.kind)) return shape.read(node, report);
-  report('wrong-kind', `expected ${shape.expected}, found ${KIND_NAMES[node.kind]}`, node.place);
+  report('wrong-kind', `expected ${shape.expected}, found ${foundText(node)}`, node.place);
   return undefined;
+}
+
+/** What stands there: a word as it is, anything else by its kind. */
+function foundText(node: DocumentNode): string {
+  return 'text' in node && node.text !== '' ? `'${node.text.slice(0, 80)}'` : KIND_NAMES[node.kind];
 }
 
 /** A shape with a description for whoever edits a document. */
@@ -41,7 +46,12 @@ export function described<T>(shape: Shape<T>, description: string): Shape<T> {
   return { ...shape, schema: (definitions) => ({ ...shape.schema(definitions), description }) };
 }
 
-/** A shape with a name of its own in the JSON Schema; needed where a shape contains itself. */
+/** A shape with a name of its own in the JSON Schema, which then holds it once. */
+export function defined<T>(name: string, shape: Shape<T>): Shape<T> {
+  return named(name, [...shape.kinds], shape.expected, () => shape);
+}
+
+/** A shape with a name of its own in the JSON Schema, made when it is first used: needed where a shape contains itself. */
 export function named<T>(
   name: string,
   kinds: readonly NodeKind[],

@@ -1,0 +1,41 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import {
+  documentJson,
+  documentSchema,
+  documentYaml,
+  type Interface,
+  readDocument,
+  saysTheSame,
+} from 'dabbawala';
+import fc from 'fast-check';
+import { arbitraryInterface } from '../support/arbitrary-interface.ts';
+import { ROOT } from '../support/run-dabbawala.ts';
+
+const published = JSON.parse(readFileSync(join(ROOT, 'schema/interface.schema.json'), 'utf8'));
+const validate = new Ajv2020({ strict: false }).compile(published);
+
+function assertReadsBack(text: string, from: Interface): void {
+  const { interface: again, problems } = readDocument({ name: 'tiffin.yaml', text });
+  assert.deepEqual(problems, [], text);
+  assert.ok(saysTheSame(again, from), text);
+}
+
+test('any interface, written as YAML or JSON and read again, is the same', () => {
+  fc.assert(
+    fc.property(arbitraryInterface, (from) => {
+      assertReadsBack(documentYaml(from), from);
+      const json = documentJson(from);
+      assertReadsBack(json, from);
+      assert.ok(validate(JSON.parse(json)), `${JSON.stringify(validate.errors)}\n${json}`);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+test('the published schema is that of the reader', () => {
+  assert.deepEqual(published, documentSchema());
+});
