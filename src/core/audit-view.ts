@@ -1,6 +1,14 @@
 import { type OptionScope, optionScopes } from './abbreviations/option-scope.ts';
 import type { Interface, Standard } from './model/interface.ts';
 import { type CommandAt, walkCommands } from './model/walk.ts';
+import { judgeRelations, type RelationVerdicts } from './relations/judge-relations.ts';
+import type { Place } from './source/source.ts';
+
+/** The relations of one command with what follows from them. */
+export interface JudgedRelations {
+  readonly at: CommandAt;
+  readonly verdicts: RelationVerdicts;
+}
 
 /** What the checks look at: one interface, and what several of them need of it, computed once. */
 export class AuditView {
@@ -8,6 +16,7 @@ export class AuditView {
   readonly commands: readonly CommandAt[];
   readonly scopes: readonly OptionScope[];
   readonly #claims: ReadonlySet<Standard>;
+  #relations: readonly JudgedRelations[] | undefined;
 
   constructor(from: Interface) {
     this.interface = from;
@@ -19,6 +28,19 @@ export class AuditView {
   /** The commands that a source describes itself, not only names in a list. */
   get described(): readonly CommandAt[] {
     return this.commands.filter((at) => at.command.described);
+  }
+
+  /** What follows from the relations of each command that has some, or that must be given something. */
+  get relations(): readonly JudgedRelations[] {
+    this.#relations ??= this.commands
+      .map((at) => ({ at, verdicts: judgeRelations(at) }))
+      .filter(({ verdicts }) => verdicts.judged > 0 || verdicts.undecided > 0);
+    return this.#relations;
+  }
+
+  /** Whether a place lies in a source of help output, whose entries may be mentions or forms of one thing. */
+  isHelp(place: Place): boolean {
+    return this.interface.sources.some(({ source, kind }) => source === place?.source && kind === 'help');
   }
 
   /** Whether the interface claims to follow a standard. */

@@ -49,7 +49,7 @@ export type {
   ValueType,
   Word,
 } from './model/argument.ts';
-export { makeWord } from './model/argument.ts';
+export { bareValue, makeWord } from './model/argument.ts';
 export {
   type Command,
   type CommandName,
@@ -112,6 +112,13 @@ export {
   type SourceSettings,
 } from './readers/read-source.ts';
 export type { Reading } from './readers/reading.ts';
+export type { Cause, Variable } from './relations/formula.ts';
+export {
+  judgeRelations,
+  type NeverUsable,
+  type RelationVerdicts,
+  type WithoutEffect,
+} from './relations/judge-relations.ts';
 export { abbreviationsJson } from './reports/abbreviations-json.ts';
 export {
   abbreviationsText,

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
-import { type Command, type HelpSettings, type Interface, type Option, readHelp } from 'dabbawala';
+import { type Command, type HelpSettings, type Interface, type Option, readSource } from 'dabbawala';
 
-/** Reads a help text that must be readable. */
+/** Reads a text that must be readable without problems. */
 export function readText(text: string, settings: HelpSettings = {}): Interface {
-  const { interface: from, problems } = readHelp({ name: 'help.txt', text }, settings);
+  const { interface: from, problems } = readSource({ name: 'help.txt', text }, settings);
   assert.deepEqual(problems, []);
   assert.ok(from !== undefined);
   return from;

@@ -1,6 +1,8 @@
 import { fragileWord } from './abbreviations/fragile-word.ts';
 import { prefixOfOther } from './abbreviations/prefix-of-other.ts';
 import { secretInArguments } from './arguments/secret-in-arguments.ts';
+import { neverUsable } from './conflicts/never-usable.ts';
+import { relationWithoutEffect } from './conflicts/relation-without-effect.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
 import type { Check } from './define-check.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
@@ -15,6 +17,8 @@ export const CATALOGUE: readonly Check[] = [
   fragileWord,
   prefixOfOther,
   sameNameTwice,
+  neverUsable,
+  relationWithoutEffect,
   separatorsMixed,
   oneLetterLong,
   optionUndescribed,

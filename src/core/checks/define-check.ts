@@ -19,7 +19,7 @@ export interface CheckInfo {
   readonly needs: readonly string[];
   /** The version of the catalogue that it came in. */
   readonly since: number;
-  /** Help outputs: one with exactly one finding of this check, two with none. */
+  /** Help outputs or interface documents: one with exactly one finding of this check, two with none. */
   readonly examples: {
     readonly wrong: string;
     readonly right: string;

@@ -1,5 +1,6 @@
+import type { CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
-import { defineCheck } from '../define-check.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
 import { wordsOf } from '../text-likeness.ts';
 import { quoteName } from '../wording.ts';
 
@@ -8,14 +9,14 @@ interface Declared {
   readonly name: OptionName;
 }
 
-/** One finding for each name that two options of one command claim. */
-export const sameNameTwice = defineCheck<{ name: string }>({
+/** One finding for each name that two options of one command claim, or two subcommands. */
+export const sameNameTwice = defineCheck<{ name: string; kind: 'option' | 'command' }>({
   name: 'conflicts/same-name-twice',
   level: 'error',
-  title: 'One name is given to two options',
+  title: 'One name is given to two options or commands',
   why: 'The parser can follow only one of the two declarations; whoever reads the other gets something else.',
   standard: 'practice',
-  needs: ['the options of the command', 'their texts'],
+  needs: ['the options and subcommands of the command', 'their texts, where help output shows them'],
   since: 1,
   examples: {
     wrong:
@@ -34,22 +35,44 @@ export const sameNameTwice = defineCheck<{ name: string }>({
           const before = declared.get(name.text);
           if (before === undefined) {
             declared.set(name.text, { option, name });
-          } else if (before.option !== option && areTwoThings(before.option, option, name.text)) {
-            report.finding({
-              command: at.path,
-              subject: name.text,
-              data: { name: name.text },
-              place: before.name.place,
-              related: [{ place: name.place, note: 'declared again here' }],
-            });
+            continue;
           }
+          const mayBeOne = view.isHelp(before.name.place) && before.name.place?.source === name.place?.source;
+          const isConflict = !mayBeOne || areTwoThings(before.option, option, name.text);
+          if (before.option !== option && isConflict)
+            reportTwice(at.path, 'option', before.name, name, report);
         }
       }
     }
+    for (const { command, path } of view.commands) {
+      const declared = new Map<string, CommandName>();
+      for (const name of command.commands.items.flatMap((sub) => sub.names)) {
+        report.judged();
+        const before = declared.get(name.text);
+        if (before === undefined) declared.set(name.text, name);
+        else reportTwice(path, 'command', before, name, report);
+      }
+    }
   },
-  message: ({ name }) => `${quoteName(name)} names two different options`,
+  message: ({ name, kind }) => `${quoteName(name)} names two different ${kind}s`,
   mend: ({ name }) => `give one of the two another name than ${quoteName(name)}`,
 });
+
+function reportTwice(
+  command: readonly string[],
+  kind: 'option' | 'command',
+  first: CommandName,
+  second: CommandName,
+  report: Reporter<{ name: string; kind: 'option' | 'command' }>,
+): void {
+  report.finding({
+    command,
+    subject: first.text,
+    data: { name: first.text, kind },
+    place: first.place,
+    related: [{ place: second.place, note: 'declared again here' }],
+  });
+}
 
 /**
  * Whether two entries cannot be one option. A help text may show forms of one option in several entries, or mention it

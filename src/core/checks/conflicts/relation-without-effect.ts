@@ -1,0 +1,106 @@
+import type { Relation } from '../../model/relation.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
+import { causePlace, causeWords, memberWords, relationWords } from '../relation-words.ts';
+import { listSome } from '../wording.ts';
+
+type Data = {
+  readonly relation: string;
+  /** An option or operand that does not exist. */
+  readonly unknown: string | null;
+  /** What says as much already; empty where the relation can never fail. */
+  readonly causes: readonly string[];
+};
+
+/** One finding for each relation that changes nothing: it can never fail, repeats others, or names what does not exist. */
+export const relationWithoutEffect = defineCheck<Data>({
+  name: 'conflicts/relation-without-effect',
+  level: 'warning',
+  title: 'A relation can never fail, repeats others, or names what does not exist',
+  why: 'Somebody meant it to refuse some command lines, and it refuses none that are not refused anyway: the mistake is in the rule.',
+  standard: 'practice',
+  needs: ['which options and operands go together', 'whether the list of options is complete'],
+  since: 2,
+  examples: {
+    wrong: `dabbawala: 1
+program: tiffin
+options:
+  --brief: a line for each box
+  --full: all that is known of each box
+relations:
+  - at-most-one: [--brief, --full]
+  - subject: --full
+    excludes: [--brief]
+`,
+    right: `dabbawala: 1
+program: tiffin
+options:
+  --brief: a line for each box
+  --full: all that is known of each box
+relations:
+  - at-most-one: [--brief, --full]
+`,
+    nearMiss: `dabbawala: 1
+program: tiffin
+options:
+  --brief: a line for each box
+  --full: all that is known of each box
+relations:
+  - at-most-one: [--brief, --full]
+  - later-wins: [--brief, --full]
+`,
+  },
+  judge(view, report) {
+    for (const { at, verdicts } of view.relations) {
+      report.judged(at.command.relations.length);
+      for (const { relation, causes } of verdicts.withoutEffect) {
+        report.finding({
+          ...departure(at, relation),
+          data: { relation: relationWords(relation), unknown: null, causes: causes.map(causeWords) },
+          related: causes.map((cause) => ({ place: causePlace(cause), note: causeWords(cause) })),
+        });
+      }
+      for (const { relation, member } of verdicts.unknownMembers) {
+        const isComplete = at.line.every(({ options }) => options.complete?.value === true);
+        if (member.kind === 'option' && !isComplete) reportOpenList(at, relation, report);
+        else {
+          report.finding({
+            ...departure(at, relation),
+            data: { relation: relationWords(relation), unknown: memberWords(member), causes: [] },
+            place: member.place ?? relation.place,
+          });
+        }
+      }
+    }
+  },
+  message({ relation, unknown, causes }) {
+    if (unknown !== null)
+      return `the relation '${unquoted(relation)}' names ${unknown}, which does not exist`;
+    return causes.length === 0
+      ? `the relation '${unquoted(relation)}' can never fail`
+      : `the relation '${unquoted(relation)}' repeats what others say: ${listSome(causes, 3)}`;
+  },
+  mend: ({ unknown }) =>
+    unknown === null
+      ? 'leave it out, or say what was meant'
+      : 'name an option or operand that the command has',
+});
+
+function departure(at: CommandAt, relation: Relation) {
+  return { command: at.path, subject: relation.kind, place: relation.place };
+}
+
+function reportOpenList(at: CommandAt, relation: Relation, report: Reporter<Data>): void {
+  report.notJudged({
+    command: at.path,
+    count: 1,
+    reason: 'a relation names an option that is not listed, and the list may be a part only',
+    supply: "say 'complete: true' in the interface document where all options are listed",
+    place: relation.place,
+  });
+}
+
+/** Names in a quoted relation stand without quotes of their own. */
+function unquoted(relation: string): string {
+  return relation.replaceAll("'", '');
+}

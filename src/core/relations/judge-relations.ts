@@ -1,0 +1,188 @@
+import type { Member, Relation } from '../model/relation.ts';
+import type { CommandAt } from '../model/walk.ts';
+import { type Component, componentsOf } from './components.ts';
+import { type Cause, type ClauseGroup, type Formula, formulaOf, type Variable } from './formula.ts';
+import { Steps } from './satisfy.ts';
+import { satisfiableWith, smallestCause } from './smallest-cause.ts';
+
+/** Components with so many members and rules at the most are decided exactly, whatever it takes. */
+const EXACT_MEMBERS = 20;
+const EXACT_RULES = 100;
+
+/** How much work a larger component is worth, in clauses looked at. */
+const BOUNDED_STEPS = 20_000_000;
+
+/** Options, or options with a value, that no valid command line can hold. */
+export interface NeverUsable {
+  readonly members: readonly Variable[];
+  /** The smallest set of relations that rules them out. */
+  readonly causes: readonly Cause[];
+}
+
+/** A relation that could go without a command line becoming valid or invalid. */
+export interface WithoutEffect {
+  readonly relation: Relation;
+  /** The relations that say as much already; empty where it can never fail. */
+  readonly causes: readonly Cause[];
+}
+
+/** What follows from the relations of one command. */
+export interface RelationVerdicts {
+  /** Whether no command line is valid at all, and why. */
+  readonly impossible: readonly Cause[] | undefined;
+  readonly neverUsable: readonly NeverUsable[];
+  readonly withoutEffect: readonly WithoutEffect[];
+  readonly unknownMembers: readonly { readonly relation: Relation; readonly member: Member }[];
+  /** How many options, operands and relations belong to parts that were too large to decide. */
+  readonly undecided: number;
+  /** How many relations and requirements were judged. */
+  readonly judged: number;
+}
+
+/**
+ * Decides which options no valid command line of a command can hold, and which relations change nothing: exactly for parts of up to
+ * 20 options and operands that relations tie together; for larger ones within a bound of steps. Inferred relations do not
+ * count.
+ */
+export function judgeRelations(at: CommandAt): RelationVerdicts {
+  const formula = formulaOf(at);
+  const judged = formula.groups.length + formula.unknown.length;
+  const verdicts = componentsOf(formula).map((component) => judgeComponent(component, formula));
+  const impossible = verdicts.find((verdict) => verdict.impossible !== undefined)?.impossible;
+  const trivial = formula.groups.flatMap(({ cause, clauses }) =>
+    clauses.length === 0 ? effectless(cause) : [],
+  );
+  return {
+    impossible,
+    // On a command without a valid command line, all else follows from that.
+    neverUsable: impossible === undefined ? verdicts.flatMap((verdict) => verdict.neverUsable) : [],
+    withoutEffect:
+      impossible === undefined ? [...trivial, ...verdicts.flatMap((verdict) => verdict.withoutEffect)] : [],
+    unknownMembers: formula.unknown,
+    undecided: verdicts.reduce((sum, verdict) => sum + verdict.undecided, formula.tooLarge),
+    judged,
+  };
+}
+
+/** A relation that puts no clause on the command line; of the order of options, `later-wins` says something all the same. */
+function effectless(cause: Cause): WithoutEffect[] {
+  if (cause.kind !== 'relation') return [];
+  const { relation } = cause;
+  const names = new Set(relation.members.map(({ name, value }) => `${name}=${value ?? ''}`));
+  return relation.kind === 'later-wins' && names.size > 1 ? [] : [{ relation, causes: [] }];
+}
+
+type ComponentVerdict = Pick<RelationVerdicts, 'impossible' | 'neverUsable' | 'withoutEffect' | 'undecided'>;
+
+const NOTHING: ComponentVerdict = { impossible: undefined, neverUsable: [], withoutEffect: [], undecided: 0 };
+
+function judgeComponent(component: Component, formula: Formula): ComponentVerdict {
+  const { groups, variables } = component;
+  const count = formula.variables.length;
+  const isExact = variables.length <= EXACT_MEMBERS && groups.length <= EXACT_RULES;
+  const steps = new Steps(isExact ? Number.POSITIVE_INFINITY : BOUNDED_STEPS);
+  const undecided = { ...NOTHING, undecided: variables.length };
+  const isPossible = satisfiableWith(component, groups, [], count, steps);
+  if (isPossible === undefined) return undecided;
+  if (!isPossible) {
+    return { ...NOTHING, impossible: causesOf(smallestCause(component, [], count, steps)) };
+  }
+  const usable = new Map<number, boolean>();
+  for (const variable of variables) {
+    const verdict = satisfiableWith(component, groups, [variable], count, steps);
+    if (verdict === undefined) return undecided;
+    usable.set(variable, verdict);
+  }
+  const ruledOut = variables.filter(
+    (variable) => usable.get(variable) === false && isReported(variable, formula, usable),
+  );
+  const found = ruledOut.map((variable) => ({
+    variable: formula.variables[variable - 1],
+    groups: smallestCause(component, [variable], count, steps),
+  }));
+  const withoutEffect = redundant(component, usable, count, steps);
+  // Where the work ran out in between, what was found may not be the smallest cause.
+  return steps.take(0) ? { ...NOTHING, neverUsable: firstCauses(found), withoutEffect } : undecided;
+}
+
+/** An operand is no option; and of a value nothing is said where its option is ruled out already. */
+function isReported(variable: number, { variables }: Formula, usable: ReadonlyMap<number, boolean>): boolean {
+  const own = variables[variable - 1];
+  if (own === undefined || own.kind === 'operand') return false;
+  if (own.kind === 'option') return true;
+  const option = variables.findIndex((other) => other.kind === 'option' && other.option === own.option);
+  return usable.get(option + 1) !== false;
+}
+
+interface RuledOut {
+  readonly variable: Variable | undefined;
+  readonly groups: readonly ClauseGroup[];
+}
+
+/** What has one cause is one verdict; what follows from a smaller cause of another is left out. */
+function firstCauses(found: readonly RuledOut[]): NeverUsable[] {
+  const contains = (a: RuledOut, b: RuledOut) => b.groups.every((group) => a.groups.includes(group));
+  const first = found.filter(
+    (one) => !found.some((other) => contains(one, other) && other.groups.length < one.groups.length),
+  );
+  const merged: { readonly groups: readonly ClauseGroup[]; readonly members: Variable[] }[] = [];
+  for (const { variable, groups } of first) {
+    if (variable === undefined) continue;
+    const same = merged.find(
+      (other) =>
+        other.groups.length === groups.length && groups.every((group) => other.groups.includes(group)),
+    );
+    if (same === undefined) merged.push({ groups, members: [variable] });
+    else same.members.push(variable);
+  }
+  return merged.map(({ groups, members }) => ({ members, causes: causesOf(groups) }));
+}
+
+/** The relations that the others imply, the later of two that say the same; none that speaks of what is ruled out anyway. */
+function redundant(
+  component: Component,
+  usable: ReadonlyMap<number, boolean>,
+  count: number,
+  steps: Steps,
+): WithoutEffect[] {
+  let kept = component.groups;
+  const found: WithoutEffect[] = [];
+  for (const group of component.groups.toReversed()) {
+    if (group.cause.kind !== 'relation') continue;
+    if (group.clauses.some((clause) => clause.some((literal) => usable.get(Math.abs(literal)) === false)))
+      continue;
+    const others = kept.filter((other) => other !== group);
+    const isImplied = group.clauses.every(
+      (clause) =>
+        satisfiableWith(
+          component,
+          others,
+          clause.map((literal) => -literal),
+          count,
+          steps,
+        ) === false,
+    );
+    if (!isImplied) continue;
+    const within = { ...component, groups: others };
+    const implying = new Set(
+      group.clauses.flatMap((clause) =>
+        smallestCause(
+          within,
+          clause.map((literal) => -literal),
+          count,
+          steps,
+        ),
+      ),
+    );
+    found.unshift({
+      relation: group.cause.relation,
+      causes: causesOf(others.filter((other) => implying.has(other))),
+    });
+    kept = others;
+  }
+  return found;
+}
+
+function causesOf(groups: readonly ClauseGroup[]): Cause[] {
+  return groups.map((group) => group.cause);
+}
