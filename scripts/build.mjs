@@ -16,6 +16,7 @@ function tsc(...words) {
 
 rmSync('dist', { recursive: true, force: true });
 tsc('-b', 'src/core', 'src/node');
+tsc('-p', 'src/testing');
 tsc('-p', 'src/cli');
 
 const { build } = await import('esbuild');

@@ -106,6 +106,8 @@ export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';
 export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';
+export type { ObjectSettings } from './readers/objects/object-settings.ts';
+export { readObject } from './readers/objects/read-object.ts';
 export {
   READABLE_KINDS,
   readSource,

@@ -4,6 +4,7 @@ import { dirname, join, normalize } from 'node:path';
 import { test } from 'node:test';
 import * as core from 'dabbawala';
 import * as node from 'dabbawala/node';
+import * as testing from 'dabbawala/testing';
 import { ROOT } from '../support/run-dabbawala.ts';
 
 const IMPORT = /^(?:import .*|export .*|\} )from '([^']+)'|\bimport\('([^']+)'\)/gm;
@@ -11,7 +12,9 @@ const IMPORT = /^(?:import .*|export .*|\} )from '([^']+)'|\bimport\('([^']+)'\)
 /** Every import of every module below a folder: who imports what. Relative ones are paths from the root. */
 function importsBelow(folder: string): { from: string; to: string }[] {
   return readdirSync(join(ROOT, folder), { recursive: true, encoding: 'utf8' })
-    .filter((name) => /\.tsx?$/.test(name) && !name.includes('node_modules') && !name.startsWith('dist'))
+    .filter(
+      (name) => /\.(?:tsx?|js)$/.test(name) && !name.includes('node_modules') && !name.startsWith('dist'),
+    )
     .flatMap((name) => {
       const from = join(folder, name);
       const text = readFileSync(join(ROOT, from), 'utf8');
@@ -88,7 +91,7 @@ test('the compiler knows neither Node.js nor the page when it reads the core', (
 });
 
 test('the command and the examples use only the public exports', () => {
-  for (const folder of ['src/cli', 'examples/workbench/src']) {
+  for (const folder of ['src/cli', 'src/testing', 'examples/workbench/src', 'examples/audit-in-tests']) {
     const wrong = importsBelow(folder).filter(({ to }) => to.startsWith('src/') && !to.startsWith(folder));
     assert.deepEqual(wrong, []);
   }
@@ -113,6 +116,7 @@ test('the public names are those of the list in the repository', () => {
   const names = [
     ...Object.keys(core).map((name) => `dabbawala ${name}`),
     ...Object.keys(node).map((name) => `dabbawala/node ${name}`),
+    ...Object.keys(testing).map((name) => `dabbawala/testing ${name}`),
   ];
   assert.deepEqual(names.sort(), listed);
 });

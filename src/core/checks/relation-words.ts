@@ -47,3 +47,12 @@ export function causePlace(cause: Cause): Place {
     ? (cause.option.required?.place ?? cause.option.place)
     : cause.operand.place;
 }
+
+/** How many causes a message names before it only counts. */
+const CAUSES_SHOWN = 4;
+
+/** Causes in a few words each, parted so that the commas within stay clear. */
+export function causesList(causes: readonly string[]): string {
+  const more = causes.length - CAUSES_SHOWN;
+  return [...causes.slice(0, CAUSES_SHOWN), ...(more > 0 ? [`and ${more} more`] : [])].join('; ');
+}

@@ -1,9 +1,6 @@
 import { defineCheck } from '../define-check.ts';
-import { causePlace, causeWords } from '../relation-words.ts';
-import { listNames, listSome } from '../wording.ts';
-
-/** How many relations a message names before it only counts. */
-const CAUSES_SHOWN = 4;
+import { causePlace, causesList, causeWords } from '../relation-words.ts';
+import { listNames } from '../wording.ts';
 
 /** One finding for each smallest set of relations by which options, or the whole command, can never be given validly. */
 export const neverUsable = defineCheck<{
@@ -86,7 +83,7 @@ relations:
     }
   },
   message({ names, command, causes }) {
-    const why = listSome(causes, CAUSES_SHOWN);
+    const why = causesList(causes);
     return names.length === 0
       ? `no command line of '${command}' is valid: ${why}`
       : `no valid command line can hold ${listNames(names)}: ${why}`;

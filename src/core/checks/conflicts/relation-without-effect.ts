@@ -1,8 +1,7 @@
 import type { Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
-import { causePlace, causeWords, memberWords, relationWords } from '../relation-words.ts';
-import { listSome } from '../wording.ts';
+import { causePlace, causesList, causeWords, memberWords, relationWords } from '../relation-words.ts';
 
 type Data = {
   readonly relation: string;
@@ -78,7 +77,7 @@ relations:
       return `the relation '${unquoted(relation)}' names ${unknown}, which does not exist`;
     return causes.length === 0
       ? `the relation '${unquoted(relation)}' can never fail`
-      : `the relation '${unquoted(relation)}' repeats what others say: ${listSome(causes, 3)}`;
+      : `the relation '${unquoted(relation)}' repeats what others say: ${causesList(causes)}`;
   },
   mend: ({ unknown }) =>
     unknown === null

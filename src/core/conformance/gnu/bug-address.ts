@@ -21,6 +21,12 @@ export const bugAddress: Rule = {
         "give the program's own help output too",
       );
     }
+    if (!view.isHelp(root.place)) {
+      return notJudged(
+        'no source says where bugs are reported',
+        "say it by the key 'bug-address' of the document",
+      );
+    }
     return {
       standing: 'departs',
       count: 1,

@@ -1,0 +1,4 @@
+#!/usr/bin/env node
+import { program } from './tiffin-program.js';
+
+program.parse();

@@ -1,0 +1,57 @@
+import { makeCommand } from '../../model/command.ts';
+import { inferred } from '../../model/fact.ts';
+import type { Interface } from '../../model/interface.ts';
+import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
+import { bagOf, membersOf, textOf } from './object-access.ts';
+import { argumentOf, COMPLETE, fact, interfaceOf, NONE, nameOf, optionOf, wordOf } from './object-parts.ts';
+import type { ObjectSettings } from './object-settings.ts';
+
+/** Whether an object is a configuration of `parseArgs` of `node:util`: options with a type each. */
+export function isParseArgsConfig(object: unknown): boolean {
+  const options = membersOf(bagOf(object)?.options);
+  return (
+    options.length > 0 &&
+    options.every(([, option]) => /^(?:boolean|string)$/.test(textOf(bagOf(option)?.type) ?? ''))
+  );
+}
+
+/** Reads a configuration of `parseArgs` of `node:util`, which has no help texts and no name of the program. */
+export function readParseArgsConfig(object: unknown, { program }: ObjectSettings): Interface {
+  const config = bagOf(object) ?? {};
+  const isStrict = config.strict !== false;
+  const options = membersOf(config.options).map(([name, value]) => {
+    const { type, short, multiple, default: given } = bagOf(value) ?? {};
+    const letter = textOf(short);
+    const takesValue = type === 'string';
+    return optionOf({
+      names: [...(letter === undefined ? [] : [nameOf(`-${letter}`)]), nameOf(`--${name}`)],
+      negatedNames: config.allowNegative === true && !takesValue ? [nameOf(`--no-${name}`)] : [],
+      argument: takesValue ? fact(argumentOf('mandatory', false, wordOf({ default: given }))) : NONE,
+      repetition: multiple === true ? fact('all-count') : takesValue ? fact('last-wins') : undefined,
+      required: fact(false),
+      listed: false,
+    });
+  });
+  const name = program === undefined ? inferred('program', null) : fact(program);
+  const takesOperands = config.allowPositionals === true || !isStrict;
+  const root = makeCommand({
+    names: [{ text: name.value, place: null }],
+    options: { items: options, complete: COMPLETE },
+    commands: { items: [], complete: undefined },
+    operands: { items: [], complete: takesOperands ? undefined : COMPLETE },
+    rules: {
+      ...UNKNOWN_RULES,
+      optionAbbreviations: fact(false),
+      grouping: fact(true),
+      caseSensitive: fact(true),
+      generatedNegation: fact(config.allowNegative === true),
+      operandOrder: fact('mixed'),
+      doubleHyphen: fact('ends-options'),
+      unknownOptions: fact(isStrict ? 'refused' : 'ignored'),
+      valueForms: fact({ shortJoined: true, shortSeparate: true, longEquals: true, longSeparate: true }),
+    },
+    described: true,
+    place: null,
+  });
+  return interfaceOf(name, root);
+}

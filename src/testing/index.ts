@@ -1,0 +1,1 @@
+export { assertSound, auditProgram, type ProgramSettings } from './audit-program.ts';

@@ -1,0 +1,58 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { Command } from 'commander';
+import { assertSound, auditProgram } from 'dabbawala/testing';
+import { ROOT, runProgram } from '../support/run-dabbawala.ts';
+
+const flawed = () =>
+  new Command('tiffin')
+    .option('--n <count>', 'print the next stops only')
+    .option('-k', 'keep boxes on the list');
+
+test('a program with findings fails the assertion, with the report as its message', () => {
+  assert.throws(
+    () => assertSound(flawed()),
+    (error: Error) =>
+      error.name === 'AssertionError' && /warning: '--n' is a long option of one letter/.test(error.message),
+  );
+  assert.throws(
+    () => assertSound(flawed(), { failOn: 'note', except: ['names/one-letter-long'] }),
+    /no long name: '-k'/,
+  );
+});
+
+test('levels and checks can be left out, and what cannot be read is an error of the test', () => {
+  assertSound(flawed(), { failOn: 'error' });
+  assertSound(flawed(), { except: ['names/one-letter-long'] });
+  assertSound('Usage: tiffin [-q]\n\n  -q  say nothing\n');
+  assert.throws(() => assertSound({}), TypeError);
+  assert.throws(() => assertSound('dabbawala: 1\n'), TypeError);
+});
+
+test('an object and a help text are joined as views of one program', () => {
+  const program = new Command('tiffin').option('-q, --quiet', 'say nothing');
+  const { interfaces } = auditProgram([program, program.helpInformation()]);
+  assert.equal(interfaces.length, 1);
+  assert.equal(interfaces[0]?.sources.length, 2);
+  assert.equal(interfaces[0]?.root.options.items.length, 2);
+});
+
+test('the example runs as it stands', async () => {
+  // A test runner within a test runner must not take itself for a part of the other.
+  const words = [
+    '-u',
+    'NODE_TEST_CONTEXT',
+    process.execPath,
+    '--test',
+    'examples/audit-in-tests/tiffin.test.js',
+  ];
+  const ended = await runProgram('env', words);
+  assert.equal(ended.status, 0, ended.stdout + ended.stderr);
+  assert.match(ended.stdout, /# pass 2/);
+  const run = await runProgram(process.execPath, [
+    `${ROOT}/examples/audit-in-tests/tiffin.js`,
+    'route',
+    'monday',
+  ]);
+  assert.equal(run.stdout, 'the route of monday, by quay\n');
+});

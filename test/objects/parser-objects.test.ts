@@ -1,0 +1,209 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { parseArgs } from 'node:util';
+import { cac } from 'cac';
+import { Command, Option } from 'commander';
+import { audit, type Interface, judgeRelations, type Command as ModelCommand, readObject } from 'dabbawala';
+import yargs from 'yargs';
+import { optionLine } from '../support/read-text.ts';
+import { commandAt } from '../support/read-yaml.ts';
+
+function read(object: unknown, program?: string): Interface {
+  const { interface: from, problems } = readObject(object, { program });
+  assert.deepEqual(problems, []);
+  assert.ok(from !== undefined);
+  audit([from]);
+  return from;
+}
+
+const lines = (command: ModelCommand) => command.options.items.map(optionLine);
+
+const operands = (command: ModelCommand) =>
+  command.operands.items.map(({ name, count, word, help }) => [
+    name,
+    count?.value.least,
+    count?.value.most,
+    word.values?.value.map(({ value }) => value).join() ?? '',
+    help?.value ?? '',
+  ]);
+
+test('a commander program is read with options, arguments, allowed values, defaults and subcommands', () => {
+  const program = new Command('tiffin')
+    .version('1.4')
+    .description('keep the books')
+    .option('-c, --config <file>', 'read settings from file', 'tiffin.conf')
+    .option('--colour [when]', 'use colours')
+    .option('--no-colour', 'use none')
+    .enablePositionalOptions();
+  program
+    .command('box')
+    .alias('b')
+    .description('list the boxes')
+    .argument('<day>', 'day of the boxes')
+    .argument('[owners...]', 'owners of boxes')
+    .addOption(
+      new Option('-s, --sort <key>', 'sort by key')
+        .choices(['owner', 'quay'])
+        .default('owner')
+        .env('TIFFIN_SORT'),
+    )
+    .addOption(new Option('-l, --late', 'late ones only').conflicts('sort'))
+    .requiredOption('-k, --kitchen <name>', 'kitchen');
+  const from = read(program);
+  assert.equal(from.version?.value, '1.4');
+  assert.deepEqual(lines(from.root), [
+    '-V --version: output the version number',
+    '-c --config mandatory <file> =tiffin.conf: read settings from file',
+    '--colour !--no-colour optional [when]: use colours'.replace('[when]', 'when'),
+    '-h --help: display help for command',
+  ]);
+  assert.deepEqual(
+    from.root.commands.items.map(({ names }) => names.map(({ text }) => text)),
+    [['box', 'b'], ['help']],
+  );
+  const box = commandAt(from, 'box');
+  assert.deepEqual(lines(box), [
+    '-s --sort mandatory <key> {owner,quay} =owner: sort by key',
+    '-l --late: late ones only',
+    '-k --kitchen mandatory <name>: kitchen',
+    '-h --help: display help for command',
+  ]);
+  assert.deepEqual(operands(box), [
+    ['day', 1, 1, '', 'day of the boxes'],
+    ['owners', 0, null, '', 'owners of boxes'],
+  ]);
+  assert.deepEqual(
+    box.options.items.map(({ required, environment }) => [required?.value, environment[0]?.value]),
+    [
+      [false, 'TIFFIN_SORT'],
+      [false, undefined],
+      [true, undefined],
+      [false, undefined],
+    ],
+  );
+  assert.deepEqual(
+    box.relations.map(({ kind, subject, members }) => [kind, subject?.name, members.map(({ name }) => name)]),
+    [['excludes', '--late', ['--sort']]],
+  );
+  assert.equal(from.root.rules.operandOrder?.value, 'options-before-subcommand');
+  assert.deepEqual(judgeRelations({ command: box, line: [from.root, box], path: [] }).neverUsable, []);
+});
+
+test('a yargs program is read with options, arguments, allowed values, defaults and subcommands', () => {
+  const program = yargs([])
+    .scriptName('tiffin')
+    .option('config', {
+      alias: 'c',
+      type: 'string',
+      default: 'tiffin.conf',
+      describe: 'read settings from file',
+    })
+    .option('verbose', { alias: 'v', type: 'count', describe: 'say more' })
+    .command(['box <day> [owners..]', 'b'], 'list the boxes', (builder) =>
+      builder
+        .positional('day', { choices: ['monday', 'tuesday'], describe: 'day of the boxes' })
+        .option('sort', { alias: 's', choices: ['owner', 'quay'], default: 'owner', describe: 'sort by key' })
+        .option('late', { type: 'boolean', describe: 'late ones only', conflicts: 'sort' })
+        .demandOption('late')
+        .command('map <town>', 'draw a map', { scale: { type: 'number', describe: 'scale of the map' } }),
+    )
+    .strict();
+  const from = read(program);
+  assert.deepEqual(lines(from.root), [
+    '--help: Show help',
+    '--version: Show version number',
+    '-c --config mandatory ? =tiffin.conf: read settings from file',
+    '-v --verbose: say more',
+  ]);
+  assert.equal(from.root.options.items[3]?.repetition?.value, 'counted');
+  const box = commandAt(from, 'box');
+  assert.deepEqual(
+    box.names.map(({ text }) => text),
+    ['box', 'b'],
+  );
+  assert.deepEqual(lines(box), [
+    '-s --sort mandatory ? {owner,quay} =owner: sort by key',
+    '--late: late ones only',
+  ]);
+  assert.equal(box.options.items[1]?.required?.value, true);
+  assert.deepEqual(operands(box), [
+    ['day', 1, 1, 'monday,tuesday', 'day of the boxes'],
+    ['owners', 0, null, '', ''],
+  ]);
+  assert.deepEqual(
+    box.relations.map(({ kind, subject }) => [kind, subject?.name]),
+    [['excludes', '--late']],
+  );
+  const map = commandAt(from, 'box', 'map');
+  assert.deepEqual(lines(map), ['--scale mandatory ?: scale of the map']);
+  assert.equal(from.root.rules.unknownOptions?.value, 'refused');
+});
+
+test('a cac program is read with options, arguments, defaults and subcommands', () => {
+  const program = cac('tiffin');
+  program.option('-c, --config <file>', 'read settings from file', { default: 'tiffin.conf' });
+  program
+    .command('box <day> [...owners]', 'list the boxes')
+    .alias('b')
+    .option('--late', 'late ones only')
+    .option('--no-map', 'draw no map')
+    .option('--sort [key]', 'sort by key');
+  program.command('', 'keep the books').option('-q, --quiet', 'say nothing');
+  program.help();
+  program.version('1.4');
+  const from = read(program);
+  assert.equal(from.version?.value, '1.4');
+  assert.deepEqual(lines(from.root), [
+    '-c --config mandatory <file> =tiffin.conf: read settings from file',
+    '-h --help: Display this message',
+    '-v --version: Display version number',
+    '-q --quiet: say nothing',
+  ]);
+  const box = commandAt(from, 'b');
+  assert.deepEqual(lines(box), [
+    '--late: late ones only',
+    '--no-map: draw no map',
+    '--sort optional key: sort by key',
+  ]);
+  assert.deepEqual(operands(box), [
+    ['day', 1, 1, '', ''],
+    ['owners', 0, null, '', ''],
+  ]);
+});
+
+test('a configuration of parseArgs is read, and its rules are those of the real parser', () => {
+  const config = {
+    options: {
+      sort: { type: 'string', short: 's', default: 'owner' },
+      owner: { type: 'string', multiple: true },
+      late: { type: 'boolean' },
+    },
+    allowPositionals: true,
+    allowNegative: true,
+  } as const;
+  const from = read(config, 'tiffin');
+  assert.deepEqual(lines(from.root), [
+    '-s --sort mandatory ? =owner: ',
+    '--owner mandatory ?: ',
+    '--late !--no-late: ',
+  ]);
+  const given = (...args: string[]) => parseArgs({ ...config, args }).values;
+  assert.deepEqual(given('-squay', '--no-late', '--owner=a', '--owner', 'b'), {
+    __proto__: null,
+    sort: 'quay',
+    late: false,
+    owner: ['a', 'b'],
+  });
+  assert.equal(from.root.rules.optionAbbreviations?.value, false);
+  assert.throws(() => given('--lat'), /Unknown option/);
+});
+
+test('objects of another shape are a problem, and names such as __proto__ are ordinary', () => {
+  for (const object of [undefined, null, 1, 'x', {}, [], { options: {} }, { commands: [] }, () => 1]) {
+    const { interface: from, problems } = readObject(object);
+    assert.equal(from, undefined);
+    assert.equal(problems[0]?.code, 'object-unknown');
+  }
+  const odd = JSON.parse('{"options":{"__proto__":{"type":"boolean"},"constructor":{"type":"string"}}}');
+  assert.deepEqual(lines(read(odd).root), ['--__proto__: ', '--constructor mandatory ?: ']);
+});
