@@ -22,6 +22,14 @@ export const optionsAmongOperands: Rule = {
         evidence: 'options may stand among the operands',
         instances: [],
       };
+    if (order.value === 'options-before-subcommand') {
+      return {
+        standing: 'by design',
+        count: 1,
+        evidence: "the program's own options stand before the subcommand",
+        instances: [programInstance(view, order.place)],
+      };
+    }
     return {
       standing: 'departs',
       count: 1,

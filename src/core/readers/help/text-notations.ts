@@ -27,7 +27,9 @@ const READ_LIMIT = 20_000;
 const VALUES_IN_BRACKETS =
   /[([{](?:choices|choose from|possible values|allowed values|valid values|values|one of|choice of)\b\s*[:=]?\s*([^()[\]{}]{1,800})[)\]}]/i;
 const VALUES_BY_BAR = /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]/;
-const DEFAULT_IN_BRACKETS = /[([]defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
+const DEFAULT_IN_BRACKETS = /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
+/** Where a list of values in brackets ends and another note begins: `(one of: a, b; default: a)`. */
+const NEXT_NOTE = /;\s?(?=(?:default|env|required)\b)/i;
 const DEFAULT_IN_PROSE = /\bdefaults? (?:to|is|value is) ("[^"]{1,200}"|'[^']{1,200}'|[^\s,;]{1,200})/i;
 const ENVIRONMENT = /\[env(?:ironment)?(?: var(?:iable)?)?\s?[:=]\s?\$?([A-Za-z_]\w{0,80})/gi;
 const TYPE_MARK = /\[(boolean|count|string|number|array)\]/;
@@ -57,7 +59,7 @@ type ToFact = <T>(value: T, match: RegExpExecArray) => Fact<T>;
 function readValues(text: string, fact: ToFact): TextNotations['values'] {
   const match = VALUES_IN_BRACKETS.exec(text) ?? VALUES_BY_BAR.exec(text);
   if (match === null) return undefined;
-  const list = match[1] ?? '';
+  const [list = ''] = (match[1] ?? '').split(NEXT_NOTE);
   const from = match.index + match[0].lastIndexOf(list);
   const values: { value: string; start: number; end: number }[] = [];
   for (const part of list.matchAll(/[^,|;]+/g)) {

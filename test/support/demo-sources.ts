@@ -1,0 +1,20 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { type Interface, readSource } from 'dabbawala';
+import { ROOT } from './run-dabbawala.ts';
+
+/** The demo's sources by their paths from the root; a folder stands for all files in it. */
+export function demoSources(paths: readonly string[]): Interface[] {
+  const files = paths.flatMap((path) =>
+    statSync(join(ROOT, path)).isDirectory()
+      ? readdirSync(join(ROOT, path)).map((name) => `${path}/${name}`)
+      : [path],
+  );
+  return files.map((name) => {
+    const { interface: from, problems } = readSource({ name, text: readFileSync(join(ROOT, name), 'utf8') });
+    assert.deepEqual(problems, [], name);
+    assert.ok(from !== undefined);
+    return from;
+  });
+}
