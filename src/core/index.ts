@@ -138,5 +138,6 @@ export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';
 export type { Place, Source, Span } from './source/source.ts';
+export { type UpdatedDocument, updateDocument } from './writers/document/update-document.ts';
 export { documentJson, documentYaml } from './writers/document/write-document.ts';
 export { referenceMarkdown } from './writers/markdown/reference.ts';

@@ -1,4 +1,4 @@
-import { Document, isMap, isPair, isScalar, isSeq, visit } from 'yaml';
+import { Document, isMap, isPair, isScalar, isSeq, type Node, visit } from 'yaml';
 import type { Interface } from '../../model/interface.ts';
 import type { DocumentValue } from './document-value.ts';
 import { interfaceValue } from './interface-value.ts';
@@ -21,7 +21,13 @@ export function documentJson(from: Interface): string {
 
 function yamlText(value: DocumentValue): string {
   const document = new Document(value);
-  visit(document, (_, node) => {
+  layOut(document);
+  return document.toString({ lineWidth: LINE_WIDTH, nullStr: '', flowCollectionPadding: false });
+}
+
+/** Sets small lists and mappings in one line each. */
+export function layOut(root: Document | Node): void {
+  visit(root, (_, node) => {
     if (isSeq(node)) node.flow = isShort(node.items);
     if (isPair(node) && isMap(node.value) && isScalar(node.key) && FLOW_KEYS.has(String(node.key.value))) {
       node.value.flow = isShort(node.value.items);
@@ -29,7 +35,6 @@ function yamlText(value: DocumentValue): string {
     // An empty value reads as "nothing said"; `null` would look like a word.
     if (isScalar(node) && node.value === null) node.source = '';
   });
-  return document.toString({ lineWidth: LINE_WIDTH, nullStr: '', flowCollectionPadding: false });
 }
 
 /** The keys of small mappings that are easier to read in one line. */
