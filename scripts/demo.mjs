@@ -1,4 +1,4 @@
-// The main job on the demo data: audits the made-up program tiffin, and asks what abbreviations come to.
+// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, and asks what abbreviations come to.
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -13,10 +13,12 @@ const help = readdirSync(join(root, folder))
   .map((name) => `${folder}/${name}`);
 
 show(1, 'audit', ...help);
+show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml');
+show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--late', '--ro');
 show(0, 'explain', 'abbreviations/fragile-word');
 process.stdout.write(
-  '\nThe audit ends with status 1 because it found errors or warnings, the abbreviations because --ro is ambiguous.\n' +
+  '\nThe audits end with status 1 because they found errors or warnings, the abbreviations because --ro is ambiguous.\n' +
     'What was planted in the demo data, and the check that finds it: demo/planted.json\n',
 );
 

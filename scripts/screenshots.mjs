@@ -36,6 +36,10 @@ await terminal('abbreviations', `abbreviations ${help}/tiffin-box-list.txt`, [
   'abbreviations',
   `${help}/tiffin-box-list.txt`,
 ]);
+const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml'];
+await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
+const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];
+await terminal('convert', boxList.join(' '), boxList);
 await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
 await workbench();
 await browser.close();
@@ -85,7 +89,7 @@ async function workbench() {
   });
   const page = await browser.newPage({ viewport: VIEWPORT });
   await page.goto(server.resolvedUrls.local[0]);
-  await page.selectOption('select', 'tiffin round open');
+  await page.selectOption('select', 'tiffin-1.4/tiffin.yaml');
   await page.waitForSelector('.finding-error');
   await page.click('.finding-error');
   await page.waitForTimeout(200);

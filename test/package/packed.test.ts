@@ -29,7 +29,7 @@ after(() => rm(folder, { recursive: true, force: true }));
 
 test('the package holds what a user needs, and nothing else', () => {
   const wanted =
-    /^(?:dist\/(?:core|node)\/[\w/-]+\.(?:js|d\.ts)|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|README\.md|LICENSE|package\.json)$/;
+    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|schema\/[\w.]+\.json|README\.md|LICENSE|package\.json)$/;
   assert.deepEqual(
     files.filter((path) => !wanted.test(path)),
     [],
@@ -39,6 +39,8 @@ test('the package holds what a user needs, and nothing else', () => {
     'LICENSE',
     'dist/core/index.d.ts',
     'dist/node/index.js',
+    'dist/testing/index.js',
+    'schema/interface.schema.json',
     'dist/cli/bin.js',
   ]) {
     assert.ok(files.includes(path), path);
@@ -56,9 +58,11 @@ test('installed into an empty folder, all exports work and are typed', async () 
   const program = [
     "import { audit, readHelp, type Audit } from 'dabbawala';",
     "import { readSourceFile } from 'dabbawala/node';",
+    "import { assertSound } from 'dabbawala/testing';",
     "const { source } = await readSourceFile('package.json');",
     "const { interface: from } = readHelp({ name: 'help', text: 'Usage: tiffin\\n\\n  --n=X  one\\n' });",
     'const result: Audit | undefined = from && audit([from]);',
+    "assertSound('Usage: tiffin [-q]\\n\\n  -q  say nothing\\n');",
     'console.log(source?.name, result?.findings.length);',
   ].join('\n');
   await writeFile(join(folder, 'try.ts'), program);

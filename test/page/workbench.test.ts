@@ -126,3 +126,16 @@ test('the page asks for nothing but its own files, and has no errors and no barr
     [],
   );
 });
+
+test('an interface document is read as one, and its mistakes are told with their lines', {
+  skip,
+}, async () => {
+  await setText('dabbawala: 1\nprogram: boxsort\nverison: 2\noptions:\n  --n=X: one\n');
+  await page.waitForSelector('.problem');
+  assert.equal(
+    await page.locator('.problem').textContent(),
+    "line 3 unknown key 'verison'; the nearest is 'version'",
+  );
+  assert.deepEqual(await checksShown(), ['names/one-letter-long']);
+  assert.deepEqual(errors, []);
+});

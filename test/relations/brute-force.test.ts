@@ -19,12 +19,22 @@ import fc from 'fast-check';
 /** A command line: for each option whether it is given, and with which value; z stands for all but x and y. */
 type Line = readonly (false | 'x' | 'y' | 'z')[];
 
-/** All command lines of options of which some may have the values x and y only. */
-function lines(options: readonly Option[]): Line[] {
+/** All command lines of a command, as far as its relations tell them apart; some options may have the values x and y only. */
+function lines({ options, relations }: Command): Line[] {
+  const members = relations.flatMap(({ subject, members }) =>
+    subject === undefined ? members : [subject, ...members],
+  );
   let all: Line[] = [[]];
-  for (const option of options) {
-    const values =
-      option.argument === undefined ? ([false, 'x', 'y', 'z'] as const) : ([false, 'x', 'y'] as const);
+  for (const option of options.items) {
+    const spoken = new Set(
+      members.filter(({ name }) => name === option.names[0]?.text).map(({ value }) => value),
+    );
+    const named = (['x', 'y'] as const).filter((value) => spoken.has(value));
+    const open =
+      option.argument === undefined
+        ? ('z' as const)
+        : (['x', 'y'] as const).find((value) => !spoken.has(value));
+    const values = [false as const, ...named, ...(open === undefined ? [] : [open])];
     all = all.flatMap((line) => values.map((value) => [...line, value]));
   }
   return all;
@@ -109,7 +119,7 @@ const member = (count: number): fc.Arbitrary<Member> =>
 
 const sameMember = (one: Member) => `${one.name}=${one.value ?? ''}`;
 
-const definition: fc.Arbitrary<Command> = fc.integer({ min: 1, max: 5 }).chain((count) =>
+const definition: fc.Arbitrary<Command> = fc.integer({ min: 1, max: 8 }).chain((count) =>
   fc
     .record({
       required: fc.array(fc.constantFrom(undefined, undefined, true as const, 'closed' as const), {
@@ -129,7 +139,7 @@ const definition: fc.Arbitrary<Command> = fc.integer({ min: 1, max: 5 }).chain((
           subject: member(count),
           members: fc.uniqueArray(member(count), { selector: sameMember, minLength: 1, maxLength: 3 }),
         }),
-        { maxLength: 5 },
+        { maxLength: 6 },
       ),
     })
     .map(({ required, relations }) => command(required, relations)),
@@ -177,7 +187,7 @@ function command(
 
 function assertAgrees(from: Command, checksCauses: boolean): void {
   const options = from.options.items;
-  const all = lines(options);
+  const all = lines(from);
   const rules = rulesOf(from);
   const { impossible, neverUsable, withoutEffect, undecided } = judgeRelations({
     command: from,
@@ -225,20 +235,5 @@ test('brute force over all command lines agrees with the solver on 10,000 defini
   fc.assert(
     fc.property(definition, (from) => assertAgrees(from, from.options.items.length <= 4)),
     { numRuns: 10_000 },
-  );
-});
-
-test('brute force agrees on definitions of eight options', () => {
-  const eight = fc.array(
-    fc.record({
-      kind: fc.constantFrom('exactly-one', 'at-most-one', 'all-or-none', 'requires', 'excludes' as const),
-      subject: member(8),
-      members: fc.uniqueArray(member(8), { selector: sameMember, minLength: 1, maxLength: 4 }),
-    }),
-    { minLength: 3, maxLength: 8 },
-  );
-  fc.assert(
-    fc.property(eight, (relations) => assertAgrees(command(Array(8).fill(undefined), relations), false)),
-    { numRuns: 100 },
   );
 });

@@ -4,6 +4,7 @@ import { auditText, type Result } from './audit-text.ts';
 import { ConformanceTable } from './conformance-table.tsx';
 import { FindingsList } from './findings-list.tsx';
 import { HelpEditor } from './help-editor.tsx';
+import { ProblemsList } from './problems-list.tsx';
 import { SAMPLES } from './samples.ts';
 
 const FIRST_SAMPLE = SAMPLES.find(({ name }) => name === 'tiffin box list') ?? SAMPLES[0];
@@ -37,8 +38,8 @@ export function App() {
       <header>
         <h1>Dabbawala workbench</h1>
         <p>
-          Paste the help output of a program. What is wrong with its interface stands beside it; nothing
-          leaves this page.
+          Paste the help output of a program, or its interface document. What is wrong with the interface
+          stands beside it; nothing leaves this page.
         </p>
         <div class="sources">
           <label>
@@ -76,11 +77,7 @@ export function App() {
         <HelpEditor loaded={loaded} marks={marks} onText={setText} onPoint={choosePlace} />
         <section class="results" aria-label="Findings">
           <Summary result={result} />
-          {result.problems.map((problem) => (
-            <p key={problem.code} class="problem" role="alert">
-              {problem.message}
-            </p>
-          ))}
+          <ProblemsList problems={result.problems} />
           <FindingsList findings={findings} chosen={chosen} onChoose={setChosen} />
           {result.audit?.conformance.map(({ program, posix, gnu }) => (
             <div key={program}>

@@ -1,4 +1,4 @@
-import { type Audit, audit, type Problem, readHelp } from 'dabbawala';
+import { type Audit, audit, type Problem, readSource } from 'dabbawala';
 
 /** What the page shows of one text. */
 export interface Result {
@@ -6,8 +6,8 @@ export interface Result {
   readonly problems: readonly Problem[];
 }
 
-/** Reads and audits the text in the editor. */
+/** Reads and audits the text in the editor: help output, or an interface document. */
 export function auditText(text: string): Result {
-  const { interface: from, problems } = readHelp({ name: 'help', text });
+  const { interface: from, problems } = readSource({ name: 'text', text });
   return { audit: from === undefined ? undefined : audit([from]), problems };
 }

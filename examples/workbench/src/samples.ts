@@ -1,19 +1,29 @@
-const texts = import.meta.glob<string>('../../../demo/tiffin-1.4/help/*.txt', {
+const helps = import.meta.glob<string>('../../../demo/tiffin-1.4/help/*.txt', {
   query: '?raw',
   import: 'default',
   eager: true,
 });
 
-/** A help output of the demo program. */
+const documents = import.meta.glob<string>('../../../demo/*/*.yaml', {
+  query: '?raw',
+  import: 'default',
+  eager: true,
+});
+
+/** A help output of a demo program, or an interface document. */
 export interface Sample {
   readonly name: string;
   readonly text: string;
 }
 
-/** The demo program's help outputs, the program's own first. */
-export const SAMPLES: readonly Sample[] = Object.entries(texts)
-  .map(([path, text]) => ({
-    name: path.replace(/^.*\/|\.txt$/g, '').replaceAll('-', ' '),
-    text,
-  }))
-  .sort((a, b) => (a.name < b.name ? -1 : 1));
+/** The help outputs of the demo program, then the documents of all of them. */
+export const SAMPLES: readonly Sample[] = [
+  ...samplesOf(helps, (path) => path.replace(/^.*\/|\.txt$/g, '').replaceAll('-', ' ')),
+  ...samplesOf(documents, (path) => path.replace(/^.*\/demo\//, '')),
+];
+
+function samplesOf(texts: Record<string, string>, nameOf: (path: string) => string): Sample[] {
+  return Object.entries(texts)
+    .map(([path, text]) => ({ name: nameOf(path), text }))
+    .sort((a, b) => (a.name < b.name ? -1 : 1));
+}

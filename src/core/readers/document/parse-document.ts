@@ -69,7 +69,7 @@ class NodeMaker {
 
   #node(node: Node | null, fallback: Span, depth: number): DocumentNode {
     this.#count++;
-    const place = node?.range ? this.#span(node.range[0], node.range[1]) : fallback;
+    const place = node?.range ? this.#trimmed(node.range[0], node.range[1]) : fallback;
     if (this.#count > NODE_LIMIT || depth > DEPTH_LIMIT) {
       this.#fault ??= {
         code: 'document-too-large',
@@ -141,6 +141,13 @@ class NodeMaker {
         span: (start, end) => (isExact ? this.#span(from + start, from + end) : place),
       },
     };
+  }
+
+  /** A block list or mapping ends with its last word, not with the line break behind it. */
+  #trimmed(start: number, end: number): Span {
+    let last = end;
+    while (last > start && ' \t\r\n'.includes(this.#source.text[last - 1] ?? '')) last--;
+    return this.#span(start, last);
   }
 
   #span(start: number, end: number): Span {

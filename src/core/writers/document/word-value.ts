@@ -1,4 +1,12 @@
-import type { AllowedValue, Count, Deprecation, PairKey, Range, Word } from '../../model/argument.ts';
+import {
+  type AllowedValue,
+  type Count,
+  type Deprecation,
+  makeWord,
+  type PairKey,
+  type Range,
+  type Word,
+} from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { saysTheSame } from '../../model/same.ts';
 import { collectionValue } from './collection-value.ts';
@@ -47,24 +55,13 @@ function keysValue(keys: readonly PairKey[]): DocumentValue {
     record.text('help', key.help);
     if (key.value !== undefined) {
       const word = new RecordValue();
-      setWord(word, key.value, UNKNOWN);
+      setWord(word, key.value, makeWord());
       record.set('value', word.map);
     }
     return { name: key.key, value: record.short('help') };
   });
   return collectionValue(things, 'key', 'help') ?? [];
 }
-
-const UNKNOWN: Word = {
-  placeholder: undefined,
-  type: undefined,
-  values: undefined,
-  keys: undefined,
-  range: undefined,
-  default: undefined,
-  separator: undefined,
-  offers: undefined,
-};
 
 function rangeValue({ least, most }: Range): DocumentValue {
   const isPlain = (bound: number) => /^-?\d{1,15}(?:\.\d{1,15})?$/.test(String(bound));

@@ -1,0 +1,126 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import {
+  documentYaml,
+  extendInterface,
+  type Interface,
+  joinInterfaces,
+  readDocument,
+  referenceMarkdown,
+  saysTheSame,
+  walkCommands,
+} from 'dabbawala';
+import { demoSources } from '../support/demo-sources.ts';
+import { readText } from '../support/read-text.ts';
+import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
+
+const HELP = 'demo/tiffin-1.4/help';
+const helps = readdirSync(join(ROOT, HELP)).map((name) => `${HELP}/${name}`);
+const BASE = 'demo/rounds/rounds.yaml';
+const EXTENSION = 'demo/rounds/rounds-harbour.yaml';
+const PROGRAMS: readonly (readonly string[])[] = [
+  helps,
+  ['demo/tiffin-1.4/tiffin.yaml'],
+  ['demo/tiffin-2.0/tiffin.yaml'],
+  [BASE],
+  ['demo/washup/washup.yaml'],
+  ['dabbawala.yaml'],
+];
+
+async function convert(form: string, ...words: string[]): Promise<string> {
+  const { status, stdout, stderr } = await dabbawala(['convert', `--to=${form}`, ...words]);
+  assert.equal(stderr, '');
+  assert.equal(status, 0);
+  return stdout;
+}
+
+function readBack(text: string): Interface | undefined {
+  const { interface: from, problems } = readDocument({ name: 'x', text });
+  assert.deepEqual(problems, [], text);
+  return from;
+}
+
+test('every demo program is written as YAML and JSON that say the same, and the JSON fits the schema', async () => {
+  const schema = JSON.parse(readFileSync(join(ROOT, 'schema/interface.schema.json'), 'utf8'));
+  const fits = new Ajv2020({ strict: false }).compile(schema);
+  for (const sources of PROGRAMS) {
+    const [from] = joinInterfaces(demoSources(sources));
+    const json = await convert('json', ...sources);
+    assert.ok(saysTheSame(readBack(json), from), sources[0]);
+    assert.ok(saysTheSame(readBack(await convert('yaml', ...sources)), from), sources[0]);
+    assert.ok(fits(JSON.parse(json)), JSON.stringify(fits.errors));
+  }
+});
+
+test('a reference in Markdown names every command, option, allowed value and default', async () => {
+  for (const sources of PROGRAMS) {
+    const [from] = joinInterfaces(demoSources(sources));
+    assert.ok(from !== undefined);
+    const text = await convert('markdown', ...sources);
+    for (const { command, path } of walkCommands(from)) {
+      assert.ok(
+        path.length === 1 || text.includes(`## ${path.join(' ').replaceAll('_', '\\_')}`),
+        path.join(' '),
+      );
+      for (const option of command.options.items) {
+        for (const name of option.names) assert.ok(text.includes(name.text), name.text);
+        const [word] = option.argument?.value.words ?? [];
+        for (const { value } of word?.values?.value ?? []) assert.ok(text.includes(value), value);
+        if (word?.default !== undefined) assert.ok(text.includes(word.default.value), word.default.value);
+      }
+    }
+  }
+});
+
+test('texts of strangers stay texts in Markdown', () => {
+  const from = readText(
+    'Usage: tiffin\n\n  -x, --a|--b=`KEY`  <b>bold</b> | cell [link](x) *a* \x1b[2J\n  -y ``  two\n',
+  );
+  const rows = referenceMarkdown(from)
+    .split('\n')
+    .filter((line) => line.startsWith('|'));
+  for (const row of rows) assert.equal(row.replaceAll('\\|', '').split('|').length, 4, row);
+  assert.doesNotMatch(rows.join('\n'), /<b>|[^\\]\[link|\x1b/);
+});
+
+test('an extension is converted with its base, and must be an extension of it', async () => {
+  const [base] = demoSources([BASE]);
+  const [extension] = demoSources([EXTENSION]);
+  assert.ok(base !== undefined && extension !== undefined);
+  assert.equal(
+    await convert('yaml', `--with=${EXTENSION}`, BASE),
+    documentYaml(extendInterface(base, extension)),
+  );
+  for (const [words, message] of [
+    [['audit', '--with', EXTENSION, 'demo/washup/washup.yaml'], /^dabbawala: .*it extends 'rounds'\n/],
+    [['audit', '--with', BASE, BASE], /^dabbawala: .*expected an extension .*it extends none\n/],
+  ] as const) {
+    const ended = await dabbawala(words);
+    assert.equal(ended.status, 2);
+    assert.match(ended.stderr, message);
+  }
+});
+
+test('an audit with an extension says which finding came from which document', async () => {
+  const { stdout, status } = await dabbawala(['audit', '--format=json', '--with', EXTENSION, BASE]);
+  assert.equal(status, 1);
+  const [clash] = JSON.parse(stdout).findings.filter(
+    (finding: { level: string }) => finding.level === 'error',
+  );
+  assert.equal(clash.check, 'conflicts/same-name-twice');
+  assert.deepEqual([clash.place.source, clash.related[0].place.source], [BASE, EXTENSION]);
+});
+
+test('sources of two programs, or none, cannot be converted', async () => {
+  const two = await dabbawala(['convert', '--to=yaml', BASE, 'demo/washup/washup.yaml']);
+  assert.deepEqual([two.status, two.stdout], [2, '']);
+  assert.match(two.stderr, /^dabbawala: expected sources of one program, found 'rounds', 'washup'; /);
+  const none = await dabbawala(['convert', BASE]);
+  assert.equal(none.status, 2);
+  assert.match(none.stderr, /^dabbawala: expected the option '--to=FORM'\n/);
+  const kind = await dabbawala(['convert', '--to=yaml', '--kind=document', `${HELP}/tiffin.txt`]);
+  assert.equal(kind.status, 2);
+});
