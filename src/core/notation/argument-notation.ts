@@ -42,8 +42,10 @@ function joined(text: string, start: number, from: number, to: number): ScannedA
   const end = runEnd(text, from, to);
   if (end === from) return undefined;
   if (text[from] === '[' && bracketEnd(text, from, to) === end) {
-    // `--long=[VALUE]`: the value may be left out.
-    return { ...bracketArgument(text, from, end), separate: false, start };
+    const argument = bracketArgument(text, from, end);
+    // `--long=[VALUE]`: the value may be left out; in `--long=[a|b]` the bracket only holds the values together.
+    const isChoice = argument.words[0]?.values !== undefined;
+    return { ...argument, presence: isChoice ? 'mandatory' : 'optional', separate: false, start };
   }
   return {
     presence: 'mandatory',

@@ -20,15 +20,22 @@ export interface Declaration {
  */
 export function scanDeclaration(text: string, start: number, to: number): Declaration | undefined {
   const names: DeclaredName[] = [];
+  const closer = CLOSERS.get(text[start] ?? '');
   let end = start;
-  let next: number | undefined = start;
+  let next: number | undefined = skipBareHyphen(text, closer === undefined ? start : start + 1);
   while (next !== undefined) {
     const name = scanOptionName(text, next, to);
     if (name === undefined) break;
-    const argument = scanArgument(text, name.end, to);
-    const after: number = argument?.end ?? name.end;
-    if (argument === undefined && !isNameBoundary(text, after, to))
-      return names.length === 0 ? undefined : finish();
+    const nameEnd = skipFootnote(text, name.end, to);
+    let argument = scanArgument(text, nameEnd, to);
+    let after: number = argument?.end ?? nameEnd;
+    if (argument === undefined && !isNameBoundary(text, after, to)) break;
+    if (closer !== undefined && text[after] === closer) {
+      // `{--all|--every} <name>`: what stands behind the bracket is the argument of the last name.
+      after++;
+      argument ??= scanArgument(text, after, to);
+      after = argument?.end ?? after;
+    }
     names.push({ ...name, argument });
     end = after;
     next = separatorEnd(text, after, to);
@@ -38,6 +45,22 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   function finish(): Declaration {
     return { names, loose: names.at(-1)?.argument?.loose ?? false, end };
   }
+}
+
+/** Brackets around names: `[-h|--help]`, `{--all|--every} <name>`. */
+const CLOSERS: ReadonlyMap<string, string> = new Map([
+  ['[', ']'],
+  ['{', '}'],
+]);
+
+/** `-, -l, --login`: a hyphen alone is an operand beside the names. */
+function skipBareHyphen(text: string, start: number): number {
+  return text.startsWith('-, -', start) ? start + 3 : start;
+}
+
+/** `--borders*`: a mark that refers to a note below. */
+function skipFootnote(text: string, end: number, to: number): number {
+  return text[end] === '*' && (end + 1 >= to || isBlank(text[end + 1])) ? end + 1 : end;
 }
 
 /** The index of the next name behind a separator; undefined where no separator with a name behind it follows. */

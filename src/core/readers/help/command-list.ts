@@ -21,8 +21,10 @@ export function readCommandList(
   const running = readRunningList(section.lines, cleaned);
   if (running.length > 0) return running;
   const commands: Command[] = [];
-  for (const entry of findWordEntries(section.lines)) {
-    const names = readNames(entry, cleaned, programPath);
+  const entries = findWordEntries(section.lines);
+  const path = commonFirstWord(entries) ?? programPath;
+  for (const entry of entries) {
+    const names = readNames(entry, cleaned, path);
     if (names.length === 0) continue;
     const flow = new TextFlow(cleaned, entry.pieces);
     const first = names[0]?.place ?? null;
@@ -38,11 +40,22 @@ export function readCommandList(
   return commands;
 }
 
+/** The program's name, where every entry begins with it (`tiffin box`, `tiffin route`). */
+function commonFirstWord(entries: readonly WordEntry[]): string[] | undefined {
+  const words = entries.map(({ line, start, end }) => line.text.slice(start, end).split(/\s+/));
+  const first = words[0]?.[0];
+  const isCommon =
+    first !== undefined &&
+    words.every((own) => own[0] === first) &&
+    (words.length > 1 || NAME.test(words[0]?.[1] ?? ''));
+  return isCommon ? [first] : undefined;
+}
+
 function readNames(entry: WordEntry, cleaned: CleanedText, programPath: readonly string[]): CommandName[] {
   const { line, end } = entry;
   let at = entry.start;
   for (const word of programPath) {
-    if (line.text.startsWith(`${word} `, at)) at += word.length + 1;
+    if (line.text.startsWith(`${word} `, at) || line.text.slice(at, end) === word) at += word.length + 1;
   }
   const names: CommandName[] = [];
   let expectsName = true;

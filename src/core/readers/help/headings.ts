@@ -73,7 +73,7 @@ function nextFilled(line: TextLine, lines: readonly TextLine[]): TextLine | unde
 function headingKind(heading: string): HeadingKind {
   if (/^(?:usage|synopsis)\b/i.test(heading)) return 'usage';
   if (/\bexamples?\b/i.test(heading)) return 'examples';
-  if (/\benvironment\b/i.test(heading)) return 'environment';
+  if (/\benvironment\b/i.test(heading) && !/^options\b/i.test(heading)) return 'environment';
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
   if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
   if (/\b(?:arguments?|operands?|positionals?)\b/i.test(heading)) return 'operands';

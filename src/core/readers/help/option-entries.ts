@@ -48,7 +48,7 @@ interface Candidate extends SplitEntry {
 }
 
 function mayDeclare(line: TextLine): boolean {
-  return !line.blank && (line.text[line.first] === '-' || line.text[line.first] === '+');
+  return !line.blank && /^(?:[-+]|[[{]-)/.test(line.text.slice(line.first, line.first + 2));
 }
 
 function findCandidates(lines: readonly TextLine[]): Candidate[] {
@@ -109,6 +109,7 @@ function isEntry(
   indents: ReadonlyMap<number, number>,
   accepted: ReadonlySet<number>,
 ): boolean {
+  if (isAmongWords(candidate, lines)) return false;
   if (candidate.firmness === 'columns' || candidate.firmness === 'marked') return true;
   const before = lines[candidate.line.index - 1];
   const continuesText =
@@ -120,6 +121,29 @@ function isEntry(
   if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
   return indented && !continuesText;
 }
+
+/**
+ * Whether an entry without a long name and an argument stands in a list most of whose entries begin with no hyphen (`cbreak` above `-cbreak`): there
+ * it is a word like them.
+ */
+function isAmongWords({ line, declaration }: Candidate, lines: readonly TextLine[]): boolean {
+  if (declaration.names.some(({ form, argument }) => form === 'long' || argument !== undefined)) return false;
+  let words = 0;
+  let options = 1;
+  for (const step of [-1, 1]) {
+    for (let i = line.index + step; ; i += step) {
+      const other = lines[i];
+      if (other === undefined || other.blank || Math.abs(i - line.index) > BLOCK_LIMIT) break;
+      if (other.indent !== line.indent) continue;
+      if (mayDeclare(other)) options++;
+      else if (/^\S{1,30}(?: [A-Z]\S*)? {2,}\S/.test(other.text.slice(other.first))) words++;
+    }
+  }
+  return words > options;
+}
+
+/** How far around an entry its list is looked at. */
+const BLOCK_LIMIT = 60;
 
 /** How many blank lines may stand inside one entry's text. */
 const BLANK_LIMIT = 1;

@@ -1,7 +1,8 @@
 import { makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
-import { makeOption, type Option } from '../../model/option.ts';
+import { makeOption, type Option, type OptionName } from '../../model/option.ts';
 import { makeArgument, type ToSpan } from '../../notation/option-argument.ts';
+import { nameFormOf } from '../../notation/option-name.ts';
 import { optionNames, type ShownName, shownArgument } from '../../notation/option-names.ts';
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
@@ -24,8 +25,16 @@ export function optionFromEntry(
   });
   const shown = shownArgument(names);
   const argument = optionArgument(shown, notations, flow);
+  const declared = optionNames(names, shown, argument, 'inferred');
+  const noted = notations.otherNames.map(({ text, isNegated, start, end }) => ({
+    isNegated,
+    name: notedName(text, flow.span(start, end)),
+  }));
+  const further = (isNegated: boolean) =>
+    noted.filter((one) => one.isNegated === isNegated).map(({ name }) => name);
   return makeOption({
-    ...optionNames(names, shown, argument, 'inferred'),
+    names: [...declared.names, ...further(false)],
+    negatedNames: [...declared.negatedNames, ...further(true)],
     argument,
     required: notations.required,
     environment: notations.environment,
@@ -57,14 +66,14 @@ function optionArgument(
   flow: TextFlow,
 ): Knowable<OptionArgument> {
   if (shown?.declared.argument === undefined) {
-    if (notations.typeMark?.value === 'mandatory') {
+    if (notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked) {
       const word = makeWord({
         default: notations.default,
         values: allowedValues(notations, flow),
       });
       return inferred(
         { presence: 'mandatory', words: [word], count: undefined, place: null },
-        notations.typeMark.place,
+        (notations.typeMark ?? notations.values)?.place ?? null,
       );
     }
     // A list that shows arguments at all shows them for each option; still nothing says "none".
@@ -84,4 +93,8 @@ function optionArgument(
           },
         ];
   return stated({ ...argument, words }, argument.place);
+}
+
+function notedName(text: string, place: Place): OptionName {
+  return { text, form: nameFormOf(text) ?? 'long', argument: undefined, place };
 }

@@ -7,9 +7,12 @@ import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
 import { CleanedText } from './cleaned-text.ts';
+import { type CommandChoice, readCommandChoice } from './command-choice.ts';
 import { readCommandList } from './command-list.ts';
+import { joinGivenValues } from './given-values.ts';
 import { findSections, headingFact, type Section } from './headings.ts';
 import type { HelpSettings } from './help-settings.ts';
+import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
 import { readOperandList } from './operand-list.ts';
 import { findOptionEntries, type OptionEntry } from './option-entries.ts';
@@ -17,7 +20,7 @@ import { optionFromEntry } from './option-from-entry.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
-import { joinForms, readUsage, type UsageSummary } from './usage.ts';
+import { readUsage, type UsageSummary, usageForms } from './usage.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 import { placeholdersOf, readValueLists, withListedValues } from './value-lists.ts';
 
@@ -94,6 +97,7 @@ function readParts(
     const section = sectionOf.get(firstLine(entry));
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
+  options = joinForms(joinGivenValues(withoutRepeatedLetters(options)));
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
@@ -111,16 +115,27 @@ function readParts(
       usage.commandPlace !== undefined &&
       section.headingLine !== undefined &&
       !isValueList.has(section));
-  let commands = sections
-    .filter(listsCommands)
-    .flatMap((section) => readCommandList(free(section), cleaned, usage.path));
+  const choices = new Map(
+    sections.flatMap((section) => {
+      const choice = HOLDS_NO_OPTIONS.has(section.kind)
+        ? undefined
+        : readCommandChoice(free(section), cleaned);
+      return choice === undefined ? [] : [[section, choice] as const];
+    }),
+  );
+  let commands = [
+    ...[...choices.values()].flatMap((choice) => choice.commands),
+    ...sections
+      .filter((section) => listsCommands(section) && !choices.has(section))
+      .flatMap((section) => readCommandList(free(section), cleaned, usage.path)),
+  ];
   if (commands.length > ENTRY_LIMIT) {
     problems.push(tooMany(cleaned.source, 'commands', commands.length));
     commands = commands.slice(0, ENTRY_LIMIT);
   }
   const operands = sections
     .filter((section) => section.kind === 'operands' && !isValueList.has(section))
-    .flatMap((section) => readOperandList(free(section), cleaned));
+    .flatMap((section) => readOperandList(withoutChoice(free(section), choices.get(section)), cleaned));
   return {
     options: [...options, ...more],
     commands: distinctCommands([...commands, ...usage.commands]),
@@ -129,6 +144,13 @@ function readParts(
     optionsComplete: findPartialMark(body, cleaned, 'options'),
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
   };
+}
+
+/** The lines of a section that are no choice of commands. */
+function withoutChoice(section: Section, choice: CommandChoice | undefined): Section {
+  return choice === undefined
+    ? section
+    : { ...section, lines: section.lines.filter((line) => !choice.lines.has(line.index)) };
 }
 
 const HOLDS_NO_OPTIONS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment']);
@@ -171,7 +193,7 @@ function assemble(
     program ?? inferred(title.program?.value ?? nameFromSource(source), title.program?.place ?? null);
   const described: Partial<Command> = {
     description: title.summary,
-    forms: joinForms(usage, path, parts.commands.length > 0),
+    forms: usageForms(usage, path, parts.commands.length > 0),
     options: { items: parts.options, complete: parts.optionsComplete },
     commands: { items: parts.commands, complete: parts.commandsComplete },
     operands: { items: parts.operands, complete: undefined },

@@ -52,6 +52,7 @@ function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry |
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
     if (declaration.loose || continuesNames(line.text, at)) continue;
+    if (!isBlank(line.text[at - 2]) && endsInPlaceholder(line)) continue;
     return {
       declaration,
       firmness: 'columns',
@@ -60,6 +61,12 @@ function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry |
     };
   }
   return undefined;
+}
+
+/** Whether the whole line is a declaration that ends in a placeholder, which may reach into the column of the texts. */
+function endsInPlaceholder(line: TextLine): boolean {
+  const declaration = whole(line.text, line.first, line.text.length);
+  return declaration !== undefined && !declaration.loose && declaration.names.at(-1)?.argument !== undefined;
 }
 
 const GUTTERS_TRIED = 6;

@@ -1,21 +1,26 @@
 import { type Fact, stated } from '../../model/fact.ts';
+import { type ListedValue, type ListedValues, scanValueList } from './listed-values.ts';
 import type { TextFlow } from './text-flow.ts';
+
+/** A name that a text tells, by its indexes there. */
+export interface NotedName {
+  readonly text: string;
+  readonly isNegated: boolean;
+  readonly start: number;
+  readonly end: number;
+}
 
 /** What the customary notations in an option's or operand's text say. */
 export interface TextNotations {
-  readonly values:
-    | Fact<
-        readonly {
-          readonly value: string;
-          readonly start: number;
-          readonly end: number;
-        }[]
-      >
-    | undefined;
+  readonly values: Fact<readonly ListedValue[]> | undefined;
   readonly default: Fact<string> | undefined;
   readonly environment: readonly Fact<string>[];
+  /** Whether the values stand in brackets behind a word such as `choices`, so that there must be an argument. */
+  readonly valuesAreMarked: boolean;
   /** What a type mark such as `[string]` says of the argument. */
   readonly typeMark: Fact<'none' | 'mandatory'> | undefined;
+  /** Further names, and names that take the option back, that the text tells (`(alias: --x)`, `(inverse: --no-x)`). */
+  readonly otherNames: readonly NotedName[];
   readonly required: Fact<boolean> | undefined;
   readonly deprecated: Fact<boolean> | undefined;
 }
@@ -29,7 +34,14 @@ const VALUES_IN_BRACKETS =
 const VALUES_BY_BAR = /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]/;
 const DEFAULT_IN_BRACKETS = /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
 /** Where a list of values in brackets ends and another note begins: `(one of: a, b; default: a)`. */
-const NEXT_NOTE = /;\s?(?=(?:default|env|required)\b)/i;
+const NEXT_NOTE = /[;,]\s?(?=(?:default|env|required)\s?[:=])/i;
+/** What stands before a list of values in prose. */
+const LIST_AHEAD =
+  /\b(?:one of|either|(?:may|can|must|should) be|possible values are|valid values are|values are|choices are)(?: one of| either)?(?: the following)?:? /gi;
+/** `METHOD={a,b}` */
+const VALUES_BY_PLACEHOLDER = /\b[A-Z][A-Z_-]{1,30}\s?=\s?\{([^{}]{1,300})\}/;
+/** `[a, b, c]` at the end of a text. */
+const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
 const DEFAULT_IN_PROSE = /\bdefaults? (?:to|is|value is) ("[^"]{1,200}"|'[^']{1,200}'|[^\s,;]{1,200})/i;
 const ENVIRONMENT = /\[env(?:ironment)?(?: var(?:iable)?)?\s?[:=]\s?\$?([A-Za-z_]\w{0,80})/gi;
 const TYPE_MARK = /\[(boolean|count|string|number|array)\]/;
@@ -39,14 +51,15 @@ const DEPRECATED = /[([](?:deprecated|obsolete)\b|^(?:deprecated|obsolete)\b/i;
 /** Reads allowed values, default, environment variables and marks from a text. */
 export function readNotations(flow: TextFlow): TextNotations {
   const text = flow.text.slice(0, READ_LIMIT);
-  const fact = <T>(value: T, match: RegExpExecArray): Fact<T> =>
-    stated(value, flow.span(match.index, match.index + match[0].length));
+  const fact: ToFact = (value, match) => stated(value, flow.span(match.index, match.index + match[0].length));
   const type = TYPE_MARK.exec(text);
   const required = REQUIRED.exec(text);
   const deprecated = DEPRECATED.exec(text);
   return {
     values: readValues(text, fact),
+    valuesAreMarked: VALUES_IN_BRACKETS.test(text),
     default: readDefault(text, fact),
+    otherNames: readOtherNames(text),
     environment: [...text.matchAll(ENVIRONMENT)].map((match) => fact(match[1] ?? '', match)),
     typeMark: type === null ? undefined : fact(/boolean|count/.test(type[0]) ? 'none' : 'mandatory', type),
     required: required === null ? undefined : fact(true, required),
@@ -54,22 +67,77 @@ export function readNotations(flow: TextFlow): TextNotations {
   };
 }
 
-type ToFact = <T>(value: T, match: RegExpExecArray) => Fact<T>;
+type ToFact = <T>(value: T, match: Pick<RegExpExecArray, 'index' | 0>) => Fact<T>;
 
 function readValues(text: string, fact: ToFact): TextNotations['values'] {
-  const match = VALUES_IN_BRACKETS.exec(text) ?? VALUES_BY_BAR.exec(text);
-  if (match === null) return undefined;
+  const match =
+    VALUES_IN_BRACKETS.exec(text) ??
+    VALUES_BY_PLACEHOLDER.exec(text) ??
+    VALUES_BY_BAR.exec(text) ??
+    VALUES_AT_END.exec(text);
+  return (match === null ? undefined : valuesOfMatch(match, fact)) ?? readValuesInProse(text, fact);
+}
+
+/** The values of a list in brackets, parted by commas or bars; undefined where one of them is no word. */
+function valuesOfMatch(match: RegExpExecArray, fact: ToFact): TextNotations['values'] {
   const [list = ''] = (match[1] ?? '').split(NEXT_NOTE);
-  const from = match.index + match[0].lastIndexOf(list);
+  const from = match.index + match[0].lastIndexOf(match[1] ?? '');
   const values: { value: string; start: number; end: number }[] = [];
   for (const part of list.matchAll(/[^,|;]+/g)) {
-    const raw = part[0].trim().replace(/^(?:or|and) /, '');
+    const raw = part[0]
+      .trim()
+      .replace(/^(?:or|and) /, '')
+      .replace(/\s?\((?:the )?default\)$/, '');
     const value = /^(["'`])(.*)\1$/.exec(raw)?.[2] ?? raw;
-    if (!/^[^\s"']{1,60}$/.test(value)) return undefined;
+    if (value === '' ? raw === '' : !/^[^\s"']{1,60}$/.test(value)) return undefined;
     const start = from + part.index + part[0].indexOf(value);
     values.push({ value, start, end: start + value.length });
   }
   return values.length < 2 ? undefined : fact(values, match);
+}
+
+/** `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`. */
+function readValuesInProse(text: string, fact: ToFact): TextNotations['values'] {
+  for (const match of text.matchAll(LIST_AHEAD)) {
+    const list = scanValueList(text, match.index + match[0].length);
+    // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
+    const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
+    if (list?.isQuoted || (list?.hasOr && !isVague)) return factOfList(text, match.index, list, fact);
+  }
+  const colon = /[A-Za-z]: (?=[\w"'`])/g;
+  for (const match of text.matchAll(colon)) {
+    const list = scanValueList(text, match.index + match[0].length);
+    if (list === undefined || !/^[\s.]*$/.test(text.slice(list.end, list.end + 3))) continue;
+    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted)
+      return factOfList(text, match.index + 3, list, fact);
+  }
+  return undefined;
+}
+
+/** Whether a placeholder such as `KEY` stands before an index. */
+function isAfterPlaceholder(text: string, index: number): boolean {
+  return /\b[A-Z][A-Z_-]{1,30} ?$/.test(text.slice(Math.max(0, index - 32), index));
+}
+
+function factOfList(text: string, start: number, list: ListedValues, fact: ToFact): TextNotations['values'] {
+  return fact(list.values, { index: start, 0: text.slice(start, list.end) });
+}
+
+/** `(alias: --x)`, `(aliases: --x, -y)`, `(inverse: --no-x)` */
+const OTHER_NAMES =
+  /\((alias(?:es)?|also|synonyms?|inverse|opposite|negation):\s?(--?[\w][\w-]{0,60}(?:,\s?--?[\w][\w-]{0,60}){0,8})\)/gi;
+
+function readOtherNames(text: string): NotedName[] {
+  return [...text.matchAll(OTHER_NAMES)].flatMap((match) => {
+    const list = match[2] ?? '';
+    const from = match.index + match[0].length - 1 - list.length;
+    return [...list.matchAll(/--?[\w][\w-]*/g)].map((name) => ({
+      text: name[0],
+      isNegated: /^(?:inverse|opposite|negation)$/i.test(match[1] ?? ''),
+      start: from + name.index,
+      end: from + name.index + name[0].length,
+    }));
+  });
 }
 
 function readDefault(text: string, fact: ToFact): Fact<string> | undefined {

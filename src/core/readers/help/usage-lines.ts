@@ -108,6 +108,8 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
   if (line === undefined || line.index > 3) return NONE;
   if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
     return NONE;
+  // Three plain words in a row are a sentence.
+  if (/(?:\s[a-z]+){3}\b/.test(line.text.slice(0, 300))) return NONE;
   const piece = { line, start: line.first, end: withoutText(line, line.first) };
   return {
     forms: [{ pieces: [piece] }],

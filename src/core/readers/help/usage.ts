@@ -89,7 +89,7 @@ function commandsInForms(readings: readonly UsageReading[], depth: number): Comm
 }
 
 /** The forms of the command described. */
-export function joinForms(usage: UsageSummary, path: readonly string[], hasCommands: boolean): Form[] {
+export function usageForms(usage: UsageSummary, path: readonly string[], hasCommands: boolean): Form[] {
   const commandNames = new Set(usage.commands.map(commandName));
   return usage.readings.map((reading) =>
     formOf(reading, { pathLength: path.length, commandNames, hasCommands }),

@@ -1,0 +1,68 @@
+import { type Command, makeCommand } from '../../model/command.ts';
+import { stated } from '../../model/fact.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import type { Section } from './headings.ts';
+import { TextFlow } from './text-flow.ts';
+import type { TextLine } from './text-line.ts';
+import { findWordEntries } from './word-entries.ts';
+
+const CHOICE = /^\{([\w.+-]{1,60}(?:,[\w.+-]{1,60}){0,200})\}/;
+
+/** A choice of commands, `{open,close}`, with the deeper lines on which each has its text. */
+export interface CommandChoice {
+  readonly commands: readonly Command[];
+  /** The lines that it takes, by number. */
+  readonly lines: ReadonlySet<number>;
+}
+
+/**
+ * Reads `{open,close}` as an entry of a list, with an entry for each of its words at a deeper indentation below it: those are
+ * commands. Undefined where the words have no entries of their own, as the allowed values of an operand have not.
+ */
+export function readCommandChoice(section: Section, cleaned: CleanedText): CommandChoice | undefined {
+  const choice = section.lines.find((line) => !line.blank && CHOICE.test(line.text.slice(line.first)));
+  if (choice === undefined) return undefined;
+  const words = new Set(CHOICE.exec(choice.text.slice(choice.first))?.[1]?.split(',') ?? []);
+  const below = deeperLines(section.lines, choice);
+  const commands: Command[] = [];
+  for (const entry of findWordEntries(below)) {
+    const left = entry.line.text.slice(entry.start, entry.end);
+    const [name = ''] = left.split(/[\s(,]/);
+    if (!words.has(name)) continue;
+    const start = entry.line.start + entry.start;
+    const place = cleaned.span(start, start + name.length);
+    const flow = new TextFlow(cleaned, entry.pieces);
+    const aliases = [...left.slice(name.length).matchAll(/[\w.+-]+/g)].flatMap((match) => {
+      const at = start + name.length + match.index;
+      return words.has(match[0]) ? [{ text: match[0], place: cleaned.span(at, at + match[0].length) }] : [];
+    });
+    commands.push(
+      makeCommand({
+        names: [{ text: name, place }, ...aliases],
+        summary: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+        place,
+      }),
+    );
+  }
+  if (commands.length === 0) return undefined;
+  // A command may stand in the choice and go without a text.
+  const named = new Set(commands.flatMap(({ names }) => names.map(({ text }) => text)));
+  const from = choice.start + choice.first;
+  for (const match of choice.text.slice(choice.first).matchAll(/[\w.+-]+/g)) {
+    if (!words.has(match[0]) || named.has(match[0])) continue;
+    const place = cleaned.span(from + match.index, from + match.index + match[0].length);
+    commands.push(makeCommand({ names: [{ text: match[0], place }], place }));
+  }
+  return { commands, lines: new Set([choice, ...below].map((line) => line.index)) };
+}
+
+/** The lines behind one as long as they stand deeper than it. */
+function deeperLines(lines: readonly TextLine[], first: TextLine): TextLine[] {
+  const from = lines.indexOf(first) + 1;
+  const below: TextLine[] = [];
+  for (const line of lines.slice(from)) {
+    if (!line.blank && line.indent <= first.indent) break;
+    below.push(line);
+  }
+  return below;
+}

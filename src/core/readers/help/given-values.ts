@@ -1,0 +1,100 @@
+import { bareValue, makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
+import { inferred, stated } from '../../model/fact.ts';
+import { argumentOf, makeOption, type Option, type OptionName } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
+
+/** A value as it may be shown behind a name, where no placeholder could stand. */
+const LITERAL = /^[a-z][a-z0-9-]*(?:,[a-z][a-z0-9-]*)*$/;
+
+/** One entry that shows a long name with a given value. */
+interface Given {
+  readonly option: Option;
+  readonly name: OptionName;
+  readonly value: string;
+  readonly place: Place;
+}
+
+/**
+ * Entries that show one long name with different values (`-O, --format=roff` and `-T, --format=tex`) describe one option with these
+ * allowed values, and letters that stand for it with a value. Gives the options with such entries joined.
+ */
+export function joinGivenValues(options: readonly Option[]): Option[] {
+  const groups = new Map<string, Given[]>();
+  for (const option of options) {
+    for (const given of givenIn(option))
+      groups.set(given.name.text, [...(groups.get(given.name.text) ?? []), given]);
+  }
+  const joined = new Map<Option, { readonly given: Given; readonly group: readonly Given[] }>();
+  for (const group of groups.values()) {
+    if (new Set(group.map(({ value }) => value)).size < 2) continue;
+    for (const given of group) joined.set(given.option, { given, group });
+  }
+  if (joined.size === 0) return [...options];
+  const made = new Set<string>();
+  return options.flatMap((option) => {
+    const found = joined.get(option);
+    if (found === undefined) return [option];
+    const { given, group } = found;
+    const letters = lettersOf(option, given);
+    if (made.has(given.name.text)) return letters;
+    made.add(given.name.text);
+    return [wholeOption(group), ...letters];
+  });
+}
+
+function givenIn(option: Option): Given[] {
+  return option.names.flatMap((name) => {
+    const argument = argumentOf(option, name)?.value;
+    const [word, ...others] = argument?.words ?? [];
+    const value = word?.placeholder?.value ?? '';
+    if (name.form !== 'long' || others.length > 0 || !LITERAL.test(value)) return [];
+    return [{ option, name, value, place: word?.placeholder?.place ?? null }];
+  });
+}
+
+/** The option that all these entries are about. */
+function wholeOption(group: readonly Given[]): Option {
+  const [first] = group;
+  if (first === undefined) throw new TypeError('a group has entries');
+  const { option, name } = first;
+  const values = [...new Map(group.map(({ value, place }) => [value, place])).entries()];
+  const isList = values.some(([value]) => value.includes(','));
+  const isOptional = group.some(
+    (given) => argumentOf(given.option, given.name)?.value.presence === 'optional',
+  );
+  const argument: OptionArgument = {
+    presence: isOptional ? 'optional' : 'mandatory',
+    words: [
+      makeWord(
+        isList
+          ? {}
+          : {
+              values: stated(
+                values.map(([value, place]) => bareValue(value, place)),
+                first.place,
+              ),
+            },
+      ),
+    ],
+    count: undefined,
+    place: first.place,
+  };
+  return { ...option, names: [{ ...name, argument: undefined }], argument: stated(argument, first.place) };
+}
+
+/** The other names of the entry, which stand for the option with the entry's value. */
+function lettersOf(option: Option, given: Given): Option[] {
+  const names = option.names.filter((name) => name !== given.name && name.form !== 'long');
+  if (names.length === 0) return [];
+  return [
+    makeOption({
+      names: names.map((name) => ({ ...name, argument: undefined })),
+      argument: inferred(NO_ARGUMENT, null),
+      sameAs: stated({ option: given.name.text, value: given.value }, given.place),
+      help: option.help,
+      listed: true,
+      heading: option.heading,
+      place: names[0]?.place ?? option.place,
+    }),
+  ];
+}

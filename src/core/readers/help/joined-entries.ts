@@ -1,0 +1,56 @@
+import type { Option } from '../../model/option.ts';
+
+/**
+ * Two entries with the same names, of which one shows an argument and one does not (`--colour` and `--colour=WHEN`), are forms of one
+ * option whose argument may be left out. Gives the options with such entries joined.
+ */
+export function joinForms(options: readonly Option[]): Option[] {
+  const byNames = new Map<string, Option[]>();
+  for (const option of options) {
+    const key = namesKey(option);
+    byNames.set(key, [...(byNames.get(key) ?? []), option]);
+  }
+  const dropped = new Set<Option>();
+  const replaced = new Map<Option, Option>();
+  for (const group of byNames.values()) {
+    const [bare, ...otherBare] = group.filter(({ argument }) => argument?.value.presence === 'none');
+    const [taking, ...otherTaking] = group.filter(({ argument }) => argument?.value.presence === 'mandatory');
+    if (bare === undefined || taking?.argument === undefined || otherBare.length + otherTaking.length > 0)
+      continue;
+    const argument = {
+      ...taking.argument,
+      value: { ...taking.argument.value, presence: 'optional' as const },
+    };
+    const [first, second] = options.indexOf(bare) < options.indexOf(taking) ? [bare, taking] : [taking, bare];
+    replaced.set(first, { ...first, argument, environment: [...first.environment, ...second.environment] });
+    dropped.add(second);
+  }
+  return options.filter((option) => !dropped.has(option)).map((option) => replaced.get(option) ?? option);
+}
+
+function namesKey({ names }: Option): string {
+  return names
+    .map(({ text }) => text)
+    .sort()
+    .join('\0');
+}
+
+/**
+ * A letter that is repeated (`-vv`, `-DDD`) is no name where the letter alone is an option of the list too: it is the option given
+ * several times. In a list with other single-hyphen long names it may be a name of its own.
+ */
+export function withoutRepeatedLetters(options: readonly Option[]): Option[] {
+  const letters = new Set(
+    options.flatMap(({ names }) => names.flatMap(({ text }) => (text.length === 2 ? [text] : []))),
+  );
+  const isRepeated = (text: string) => /^-(\w)\1+$/.test(text) && letters.has(text.slice(0, 2));
+  const hasWords = options.some(({ names }) =>
+    names.some(({ form, text }) => form === 'single-hyphen-long' && !isRepeated(text)),
+  );
+  if (hasWords) return [...options];
+  return options.flatMap((option) => {
+    const names = option.names.filter(({ text }) => !isRepeated(text));
+    if (names.length === option.names.length) return [option];
+    return names.length === 0 ? [] : [{ ...option, names }];
+  });
+}

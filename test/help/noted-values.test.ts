@@ -1,0 +1,160 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { describedCommand, optionLine, optionLines, readText } from '../support/read-text.ts';
+
+/** The allowed values that a text of one option tells. */
+function valuesOf(text: string, notation = '--sort=KEY'): string[] | undefined {
+  const padding = ' '.repeat(4);
+  const [option] = describedCommand(readText(`Usage: tiffin\n\n  ${notation}${padding}${text}\n`)).options
+    .items;
+  return option?.argument?.value.words[0]?.values?.value.map(({ value }) => value);
+}
+
+test('allowed values are read from the customary notations of texts', () => {
+  const told: [string, string[]][] = [
+    ['sort by [choices: "owner", "quay"]', ['owner', 'quay']],
+    ['sort by (choices: "owner", "quay", default: "quay")', ['owner', 'quay']],
+    ['sort by [choices: "", "owner"] [default: ""]', ['', 'owner']],
+    ['sort by (one of: owner, quay; default: quay)', ['owner', 'quay']],
+    ['[default: default] [possible values: minimal, default, full]', ['minimal', 'default', 'full']],
+    ['group them; KEY={none(default),owner,quay}', ['none', 'owner', 'quay']],
+    ['how to group them [auto, force, never]', ['auto', 'force', 'never']],
+    ["KEY may be 'owner', 'quay', or 'weight'", ['owner', 'quay', 'weight']],
+    [
+      'One of never (do nothing), warn (only say so), always (the default), or ask',
+      ['never', 'warn', 'always', 'ask'],
+    ],
+    ['sort according to KEY: owner -o, quay -q, weight -w', ['owner', 'quay', 'weight']],
+    ['the order of the boxes: owner (default), quay or weight', ['owner', 'quay', 'weight']],
+  ];
+  for (const [text, values] of told) assert.deepEqual(valuesOf(text), values, text);
+});
+
+test('prose with commas and colons is no list of values', () => {
+  for (const text of [
+    'note: boxes, lids and bags are sorted too',
+    'sort them as one of the carriers asked, by hand',
+    'see the manual: it tells more, and better',
+    'it may be slow, or fail',
+    'read KEY, or ask',
+  ]) {
+    assert.equal(valuesOf(text), undefined, text);
+  }
+});
+
+test('a list of choices behind an option without a placeholder tells that there is an argument', () => {
+  assert.deepEqual(
+    optionLines(
+      'Usage: tiffin\n\n  --sort   how to sort  [choices: "owner", "quay"]\n  --plain  no colours\n',
+    ),
+    ['--sort mandatory ? {owner,quay}: how to sort  [choices: "owner", "quay"]', '--plain: no colours'],
+  );
+});
+
+test('entries that show one name with different values are one option, and letters for it', () => {
+  const { items } = describedCommand(
+    readText(
+      'Usage: tiffin\n\n  -q, --check=quiet, --check=silent  say nothing\n  -c, --check, --check=first         say the first\n  --map=FILE  draw\n',
+    ),
+  ).options;
+  assert.deepEqual(
+    items.map((option) => [optionLine(option), option.sameAs?.value.value]),
+    [
+      ['--check mandatory ? {silent,first}: say nothing', undefined],
+      ['-q: say nothing', 'silent'],
+      ['-c: say the first', 'first'],
+      ['--map mandatory FILE: draw', undefined],
+    ],
+  );
+});
+
+test('an option shown with and without its argument is one whose argument may be left out', () => {
+  const text =
+    'Usage: tiffin\n\n      --colour         use colours always\n      --colour=WHEN    use colours if WHEN\n  -q, --quiet  less\n';
+  assert.deepEqual(optionLines(text), ['--colour optional WHEN: use colours always', '-q --quiet: less']);
+});
+
+test('repeated letters are the letter given several times, but for lists of single-hyphen words', () => {
+  assert.deepEqual(
+    optionLines('Usage: tiffin\n\n  -v    say more\n  -vv   say all\n  -vvv  say everything\n'),
+    ['-v: say more'],
+  );
+  assert.deepEqual(
+    optionLines('Usage: tiffin\n\n  -t       test\n  -tt      test twice\n  -post X  after\n'),
+    ['-t: test', '-tt: test twice', '-post mandatory X: after'],
+  );
+});
+
+test('a text may tell further names, and names that take the option back', () => {
+  assert.deepEqual(
+    optionLines(
+      'Usage: tiffin\n\n  --no-colour  no colours (Alias: --no-color)\n  --warn-late  warn of late boxes (inverse:\n               --no-warn-late)\n',
+    ),
+    [
+      '--no-colour --no-color: no colours (Alias: --no-color)',
+      '--warn-late !--no-warn-late: warn of late boxes (inverse: --no-warn-late)',
+    ],
+  );
+});
+
+test('names stand in brackets, behind a hyphen alone, with marks of notes, and end in plus signs', () => {
+  assert.deepEqual(
+    optionLines(
+      'Usage: tiffin\n\n  [-h|--help]              this\n  {--add|--plus} <n>       add n\n  -, -l, --login           as if logged in\n  -j, --borders*           draw borders\n  -C, --c++                for c++\n  --size=[small|large]     size of it\n',
+    ),
+    [
+      '-h --help: this',
+      '--add --plus mandatory <n>: add n',
+      '-l --login: as if logged in',
+      '-j --borders: draw borders',
+      '-C --c++: for c++',
+      '--size mandatory small|large {small,large}: size of it',
+    ],
+  );
+});
+
+test('a placeholder may reach into the column of the texts', () => {
+  const text =
+    'usage: tiffin\n\n  -a, --all             list all\n  --deliver-before-noon DAY\n                        hurry on DAY\n  -q, --quiet           less\n';
+  assert.deepEqual(optionLines(text), [
+    '-a --all: list all',
+    '--deliver-before-noon mandatory DAY: hurry on DAY',
+    '-q --quiet: less',
+  ]);
+});
+
+test('a word with a hyphen in a list of words is no option', () => {
+  const text =
+    'Usage: tiffin [-q] RANGE\n\n  -q, --quiet  less\n\nRANGE is one of:\n\n  N     the box\n  N-    from the box on\n  N-M   from one to the other\n  -M    up to the box\n';
+  assert.deepEqual(optionLines(text), ['-q --quiet: less']);
+});
+
+test('commands are listed with the name of the program, or below a choice of them', () => {
+  const names = (text: string) =>
+    describedCommand(readText(text)).commands.items.map((one) => one.names.map((name) => name.text).join());
+  assert.deepEqual(
+    names(
+      'tiffin <command>\n\nCommands:\n  tiffin round:open         open a round\n  tiffin route:plan <day>   plan a route\n  tiffin [days]             the default\n',
+    ),
+    ['round:open', 'route:plan'],
+  );
+  assert.deepEqual(
+    names(
+      'usage: tiffin [-h] {open,close,help} ...\n\npositional arguments:\n  {open,close,help}\n    open                open a round\n    close               close a round\n\noptions:\n  -h, --help            this\n',
+    ),
+    ['open', 'close', 'help'],
+  );
+  assert.deepEqual(
+    names(
+      'usage: tiffin [-h] {mon,tue}\n\npositional arguments:\n  {mon,tue}   the day\n\noptions:\n  -h, --help  this\n',
+    ),
+    [],
+  );
+});
+
+test('a first line of prose is no usage line', () => {
+  const from = readText('Print the routes of URL or of the carriers in a file.\n\n  -q, --quiet  less\n', {
+    program: 'tiffin',
+  });
+  assert.deepEqual(from.root.forms, []);
+});
