@@ -52,12 +52,13 @@ const DEPRECATED = /[([](?:deprecated|obsolete)\b|^(?:deprecated|obsolete)\b/i;
 export function readNotations(flow: TextFlow): TextNotations {
   const text = flow.text.slice(0, READ_LIMIT);
   const fact: ToFact = (value, match) => stated(value, flow.span(match.index, match.index + match[0].length));
+  const values = readValues(text, fact);
   const type = TYPE_MARK.exec(text);
   const required = REQUIRED.exec(text);
   const deprecated = DEPRECATED.exec(text);
   return {
-    values: readValues(text, fact),
-    valuesAreMarked: VALUES_IN_BRACKETS.test(text),
+    values,
+    valuesAreMarked: values !== undefined && VALUES_IN_BRACKETS.test(text),
     default: readDefault(text, fact),
     otherNames: readOtherNames(text),
     environment: [...text.matchAll(ENVIRONMENT)].map((match) => fact(match[1] ?? '', match)),

@@ -1,6 +1,6 @@
 import { isBlank } from '../../notation/characters.ts';
 import type { TextPiece } from './option-entries.ts';
-import type { TextLine } from './text-line.ts';
+import { columnAt, type TextLine } from './text-line.ts';
 
 /** An entry of a list of commands, operands or values: words on the left, text on the right or below. */
 export interface WordEntry {
@@ -25,13 +25,12 @@ export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
   }[] = [];
   let current: { line: TextLine; start: number; end: number; pieces: TextPiece[] } | undefined;
   let previous: TextLine | undefined;
+  const columns = textColumns(starters);
   for (const line of lines) {
     if (line.blank) continue;
-    if (line.indent === indent && isEntryLine(line)) {
-      const split = splitAtGutter(line) ?? {
-        end: line.text.length,
-        textStart: undefined,
-      };
+    const inColumns = splitAtGutter(line) ?? splitAtColumn(line, columns);
+    if (line.indent === indent && (inColumns !== undefined || isNameAlone(line))) {
+      const split = inColumns ?? { end: line.text.length, textStart: undefined };
       current = { line, start: line.first, end: split.end, pieces: [] };
       if (split.textStart !== undefined) {
         current.pieces.push({
@@ -51,12 +50,32 @@ export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
   return entries;
 }
 
-function isEntryLine(line: TextLine): boolean {
-  if (splitAtGutter(line) !== undefined) return true;
-  // A name alone, with placeholders at most; its text stands below, or nowhere.
-  return /^[^\s,.;:!?]+(?:,? (?:[<[{(]\S*|[A-Z][A-Z0-9_.-]*|[a-z][\w-]*))?$/.test(
+/** A name alone, with placeholders at most; its text stands below, or nowhere. */
+function isNameAlone(line: TextLine): boolean {
+  return /^[^\s,.;:!?]+(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*)){0,6}$/.test(
     line.text.trim().slice(0, 200),
   );
+}
+
+/** The columns at which texts begin behind a gutter. */
+function textColumns(starters: readonly TextLine[]): ReadonlySet<number> {
+  return new Set(
+    starters.flatMap((line) => {
+      const split = splitAtGutter(line);
+      return split === undefined ? [] : [columnAt(line, split.textStart)];
+    }),
+  );
+}
+
+/** A name that fills its column has one blank before its text. */
+function splitAtColumn(
+  line: TextLine,
+  columns: ReadonlySet<number>,
+): { end: number; textStart: number } | undefined {
+  const name = /^\S+(?= \S)/.exec(line.text.slice(line.first, line.first + 120));
+  if (name === null) return undefined;
+  const end = line.first + name[0].length;
+  return columns.has(columnAt(line, end + 1)) ? { end, textStart: end + 1 } : undefined;
 }
 
 function splitAtGutter(line: TextLine): { end: number; textStart: number } | undefined {
