@@ -1,5 +1,6 @@
 #!/usr/bin/env node
 import { main } from './main.ts';
+import { askAtTerminal, showProgress, stopSignal } from './terminal.ts';
 
 // A reader that stops early (`dabbawala ... | head`) is no error of ours.
 process.stdout.on('error', (error: NodeJS.ErrnoException) => {
@@ -13,4 +14,7 @@ process.exitCode = await main(process.argv.slice(2), {
   writeError: (text) => process.stderr.write(text),
   columns: process.stdout.isTTY ? process.stdout.columns : undefined,
   colour: process.stdout.isTTY === true && !process.env.NO_COLOR && process.env.TERM !== 'dumb',
+  showProgress: process.stderr.isTTY ? showProgress : undefined,
+  ask: process.stdin.isTTY && process.stderr.isTTY ? askAtTerminal : undefined,
+  stopSignal,
 });

@@ -8,6 +8,12 @@ export interface Io {
   /** Columns of the terminal that standard output is; undefined where it is none. */
   readonly columns: number | undefined;
   readonly colour: boolean;
+  /** Shows how far long work has come, or takes that away; undefined where standard error is no terminal. */
+  readonly showProgress: ((text: string | undefined) => void) | undefined;
+  /** Asks whoever sits at the terminal; undefined where nobody does. */
+  readonly ask: ((question: string) => Promise<boolean>) | undefined;
+  /** A signal that is given when the user stops the command, which then no longer ends at once. */
+  readonly stopSignal: () => AbortSignal;
 }
 
 const WIDTH_WITHOUT_TERMINAL = 80;

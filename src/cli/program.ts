@@ -24,6 +24,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/abbreviations.ts'),
   },
   {
+    name: 'capture',
+    summary: 'run a program for its help, and write its interface',
+    load: () => import('./commands/capture.ts'),
+  },
+  {
     name: 'convert',
     summary: 'write an interface in another form',
     load: () => import('./commands/convert.ts'),

@@ -96,6 +96,11 @@ const ABOUT: ReadonlySet<string> = new Set([
   'mode',
   'method',
   'key',
+  'spec',
+  'add',
+  'rm',
+  'remove',
+  'ref',
 ]);
 
 /** The word of an option's name that says that its value is a secret. */
@@ -105,7 +110,9 @@ function secretWord(option: Option): string | undefined {
     const words = nameWords(name.text).map((word) => word.toLowerCase());
     const secret = words.find((word) => SECRETS.has(word));
     // A token of a text is no secret, and a plural counts them.
-    if (secret !== undefined && !ABOUT.has(words.at(-1) ?? '') && !isAboutFile(option)) return secret;
+    if (secret === undefined || ABOUT.has(words.at(-1) ?? '') || isAboutFile(option)) continue;
+    // Secrets in the plural are things with names, kept elsewhere.
+    if (!new RegExp(`\\b${secret}s\\b`, 'i').test(option.help?.value ?? '')) return secret;
   }
   return undefined;
 }

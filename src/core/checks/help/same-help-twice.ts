@@ -1,10 +1,10 @@
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { normalisedText } from '../text-likeness.ts';
-import { quoteName } from '../wording.ts';
+import { normalisedText, wordsOf } from '../text-likeness.ts';
+import { listNames, quoteName } from '../wording.ts';
 
-/** One finding for each option whose text is that of an earlier option of the command. */
-export const sameHelpTwice = defineCheck<{ name: string; other: string }>({
+/** One finding for each text that several options of a command have. */
+export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: string }>({
   name: 'help/same-help-twice',
   level: 'warning',
   title: 'Two options have the same text',
@@ -23,35 +23,40 @@ export const sameHelpTwice = defineCheck<{ name: string; other: string }>({
   },
   judge(view, report) {
     for (const at of view.described) {
-      const byText = new Map<string, Option>();
+      const byText = new Map<string, Option[]>();
       for (const option of at.command.options.items) {
         if (option.help === undefined) continue;
         report.judged();
-        const text = normalisedText(option.help.value);
-        if (!text.includes(' ') || REFERS.test(option.help.value)) continue;
-        const before = byText.get(text);
-        if (before === undefined) {
-          byText.set(text, option);
-        } else if (!maySpellOneOption(before, option)) {
-          report.finding({
-            command: at.path,
-            subject: mainName(option).text,
-            data: { name: mainName(option).text, other: mainName(before).text },
-            place: option.help.place,
-            related: [
-              {
-                place: before.help?.place ?? null,
-                note: `the text of ${quoteName(mainName(before).text)}`,
-              },
-            ],
-          });
-        }
+        const { value } = option.help;
+        const text = normalisedText(value);
+        // Marks in the cells of a table are no text.
+        if (!text.includes(' ') || REFERS.test(value) || wordsOf(value).size === 0) continue;
+        byText.set(text, [...(byText.get(text) ?? []), option]);
+      }
+      for (const [first, ...rest] of byText.values()) {
+        if (first === undefined) continue;
+        const copies = rest.filter((option) => !maySpellOneOption(first, option));
+        const [copy] = copies;
+        if (copy?.help === undefined) continue;
+        report.finding({
+          command: at.path,
+          subject: mainName(copy).text,
+          data: { names: copies.map((option) => mainName(option).text), other: mainName(first).text },
+          place: copy.help.place,
+          related: [
+            { place: first.help?.place ?? null, note: `the text of ${quoteName(mainName(first).text)}` },
+            ...copies.slice(1, 5).map((option) => ({ place: option.help?.place ?? null, note: 'and here' })),
+          ],
+        });
       }
     }
   },
-  message: ({ name, other }) => `${quoteName(name)} has the same text as ${quoteName(other)}`,
-  mend: ({ name, other }) =>
-    `say how ${quoteName(name)} differs from ${quoteName(other)}, or make them one option`,
+  message: ({ names, other }) =>
+    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} the same text as ${quoteName(other)}`,
+  mend: ({ names, other }) =>
+    names.length === 1
+      ? `say how ${listNames(names)} differs from ${quoteName(other)}, or make them one option`
+      : `say of each how it differs from ${quoteName(other)}, or make them one option`,
 });
 
 const REFERS =

@@ -3,7 +3,7 @@ import { stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { headingFact, type Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
-import type { TextLine } from './text-line.ts';
+import { columnAt, type TextLine } from './text-line.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** A command's name: no placeholder and no sentence; `route:plan` and `list-users` are names. */
@@ -18,12 +18,15 @@ export function readCommandList(
   cleaned: CleanedText,
   programPath: readonly string[],
 ): Command[] {
-  const running = readRunningList(section.lines, cleaned);
-  if (running.length > 0) return running;
+  const running = readRunningList(section.lines, cleaned) ?? readGrid(section.lines, cleaned);
+  if (running !== undefined) return running;
   const commands: Command[] = [];
   const entries = findWordEntries(section.lines);
-  const path = commonFirstWord(entries) ?? programPath;
+  const common = commonFirstWord(entries);
+  const path = common ?? programPath;
   for (const entry of entries) {
+    // The program alone, in a list of command lines, is no command.
+    if (entry.line.text.slice(entry.start, entry.end) === common?.[0]) continue;
     const names = readNames(entry, cleaned, path);
     if (names.length === 0) continue;
     const flow = new TextFlow(cleaned, entry.pieces);
@@ -55,7 +58,8 @@ function readNames(entry: WordEntry, cleaned: CleanedText, programPath: readonly
   const { line, end } = entry;
   let at = entry.start;
   for (const word of programPath) {
-    if (line.text.startsWith(`${word} `, at) || line.text.slice(at, end) === word) at += word.length + 1;
+    // A command may have the name of the one above it.
+    if (line.text.startsWith(`${word} `, at) && at + word.length + 1 < end) at += word.length + 1;
   }
   const names: CommandName[] = [];
   let expectsName = true;
@@ -77,13 +81,17 @@ function readNames(entry: WordEntry, cleaned: CleanedText, programPath: readonly
   return names;
 }
 
+/** The lines of the first paragraph. */
+function firstParagraph(lines: readonly TextLine[]): TextLine[] {
+  const start = lines.findIndex((line) => !line.blank);
+  if (start < 0) return [];
+  const end = lines.findIndex((line, i) => i > start && line.blank);
+  return lines.slice(start, end < 0 ? lines.length : end);
+}
+
 /** Names in running lines, parted by commas: `add, list, remove,`. */
-function readRunningList(lines: readonly TextLine[], cleaned: CleanedText): Command[] {
-  const filled: TextLine[] = [];
-  for (const line of lines) {
-    if (!line.blank) filled.push(line);
-    else if (filled.length > 0) break;
-  }
+function readRunningList(lines: readonly TextLine[], cleaned: CleanedText): Command[] | undefined {
+  const filled = firstParagraph(lines);
   const text = filled.map((line) => line.text.trim());
   const isRunning =
     filled.length > 0 &&
@@ -93,9 +101,34 @@ function readRunningList(lines: readonly TextLine[], cleaned: CleanedText): Comm
         part.split(',').every((word) => NAME.test(word.trim()) || word === '') &&
         (i === text.length - 1 || part.endsWith(',')),
     );
-  if (!isRunning) return [];
-  return filled.flatMap((line) =>
-    [...line.text.matchAll(/[^\s,]+/g)].map((match) => {
+  return isRunning ? namesIn(filled, /[^\s,]+/g, cleaned) : undefined;
+}
+
+/** Names in several columns, without texts. */
+function readGrid(lines: readonly TextLine[], cleaned: CleanedText): Command[] | undefined {
+  const filled = firstParagraph(lines);
+  const [first] = filled;
+  if (first === undefined) return undefined;
+  const startsOf = (line: TextLine) =>
+    [...line.text.matchAll(/\S+/g)].map((match) => columnAt(line, match.index));
+  const columns = new Set(startsOf(first));
+  const isGrid =
+    columns.size >= 3 &&
+    filled.every(
+      (line) =>
+        !/\S \S/.test(line.text) &&
+        line.text
+          .trim()
+          .split(/\s+/)
+          .every((word) => NAME.test(word)) &&
+        startsOf(line).every((column) => columns.has(column)),
+    );
+  return isGrid ? namesIn(filled, /\S+/g, cleaned) : undefined;
+}
+
+function namesIn(lines: readonly TextLine[], word: RegExp, cleaned: CleanedText): Command[] {
+  return lines.flatMap((line) =>
+    [...line.text.matchAll(word)].map((match) => {
       const start = line.start + match.index;
       const place = cleaned.span(start, start + match[0].length);
       return makeCommand({ names: [{ text: match[0], place }], place });

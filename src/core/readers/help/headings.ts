@@ -50,12 +50,15 @@ function isHeading(
   if (!opens) return false;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (/\s{2,}|[.,;!?]$/.test(text)) return false;
-  if (isCapitals(text)) return true;
+  if (isCapitals(text) || (HEADING_WORDS.test(text) && lines[line.index + 1]?.blank === false)) return true;
   const next = nextFilled(line, lines);
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
 }
+
+/** `Standard commands`, `Digest commands (see the manual)` */
+const HEADING_WORDS = /^(?:[A-Z][\w-]{0,30} )(?:[\w-]{1,30} ){0,3}(?:commands|options)(?: \([^()]{1,80}\))?$/;
 
 function isCapitals(text: string): boolean {
   return /^[A-Z][A-Z0-9 /()&-]{3,}$/.test(text);

@@ -2,7 +2,8 @@ import type { Option } from '../../model/option.ts';
 
 /**
  * Two entries with the same names, of which one shows an argument and one does not (`--colour` and `--colour=WHEN`), are forms of one
- * option whose argument may be left out. Gives the options with such entries joined.
+ * option whose argument may be left out; an entry with the names of another and no text is no option of its own. Gives the
+ * options with such entries joined.
  */
 export function joinForms(options: readonly Option[]): Option[] {
   const byNames = new Map<string, Option[]>();
@@ -13,6 +14,10 @@ export function joinForms(options: readonly Option[]): Option[] {
   const dropped = new Set<Option>();
   const replaced = new Map<Option, Option>();
   for (const group of byNames.values()) {
+    // What is only named once more, without a text, says nothing new.
+    if (group.some(({ help }) => help !== undefined)) {
+      for (const option of group) if (option.help === undefined) dropped.add(option);
+    }
     const [bare, ...otherBare] = group.filter(({ argument }) => argument?.value.presence === 'none');
     const [taking, ...otherTaking] = group.filter(({ argument }) => argument?.value.presence === 'mandatory');
     if (bare === undefined || taking?.argument === undefined || otherBare.length + otherTaking.length > 0)

@@ -36,6 +36,11 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     const goesOn = candidate.firmness === 'alone' && candidate.line.text.endsWith(',');
     if (goesOn && candidates[i + 1]?.line.index === candidate.line.index + 1) continue;
     const { pieces, nextLine } = gatherText(candidate, lines);
+    // `[-l|--long]` without a text is a part of a synopsis.
+    if (pieces.length === 0 && '[{'.includes(candidate.line.text[candidate.line.first] ?? ' ')) {
+      declaring = [];
+      continue;
+    }
     found.push({ declaring, pieces, nextLine });
     declaring = [];
     textUntil = nextLine;

@@ -3,6 +3,7 @@ import { inferred, type Knowable, stated } from '../../model/fact.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
 import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
+import type { Relation } from '../../model/relation.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
@@ -197,7 +198,7 @@ function assemble(
     options: { items: parts.options, complete: parts.optionsComplete },
     commands: { items: parts.commands, complete: parts.commandsComplete },
     operands: { items: parts.operands, complete: undefined },
-    relations: usage.readings.flatMap((reading) => reading.relations),
+    relations: usageRelations(usage, parts.options),
     rules:
       parts.endOfOptions === undefined
         ? UNKNOWN_RULES
@@ -234,6 +235,21 @@ function assemble(
       }),
     sources: [{ source, kind: 'help', command: names, width: settings.width }],
   });
+}
+
+/**
+ * The relations that the synopsis shows. Those of several forms hold in their form only, and what stands between spellings of one
+ * option (`[-h | --help]`) is none.
+ */
+function usageRelations(usage: UsageSummary, options: readonly Option[]): Relation[] {
+  const [reading, ...others] = usage.readings;
+  if (reading === undefined || others.length > 0) return [];
+  const byName = new Map(
+    options.flatMap((option) => option.names.map(({ text }) => [text, option] as const)),
+  );
+  return reading.relations.filter(
+    ({ members }) => new Set(members.map(({ name }) => byName.get(name) ?? name)).size > 1,
+  );
 }
 
 /** The name of the file without folders and ending stands for a program that the text does not name. */

@@ -12,6 +12,7 @@ export function interfaceValue(from: Interface): DocumentMap {
   record.set('dabbawala', wordValue(FORMAT_VERSION));
   record.text('program', from.program);
   record.text('extends', from.extends);
+  record.set('read-from', readFrom(from));
   record.fact('version', from.version, wordValue);
   setFacts(record, 'invocations', from.invocations, (words) =>
     words.every((word) => /^[^\s"']+$/.test(word)) ? words.join(' ') : words,
@@ -43,6 +44,13 @@ export function interfaceValue(from: Interface): DocumentMap {
   setCommand(record, from.root, 0, UNKNOWN_COMPLETENESS);
   if (from.observations.length > 0) record.set('observations', from.observations.map(observationValue));
   return record.map;
+}
+
+/** The kind of source that all was read from, where nobody wrote it as a document. */
+function readFrom({ sources }: Interface): DocumentValue | undefined {
+  const kinds = new Set(sources.map(({ kind }) => kind));
+  const [kind] = kinds;
+  return kinds.size === 1 && kind !== 'document' ? kind : undefined;
 }
 
 function setFacts<T>(

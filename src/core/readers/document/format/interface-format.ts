@@ -35,6 +35,10 @@ const INTERFACE_FIELDS = {
     text,
     'The program that this one adds options and commands to, where it is an extension.',
   ),
+  'read-from': described(
+    choice('objects', 'script', 'help', 'manual'),
+    'What the document was made from, where nobody wrote it: what such a source may leave open stays open.',
+  ),
   version: described(text, 'The version of the program.'),
   invocations: described(
     list(factItem(words)),

@@ -47,7 +47,9 @@ export function interfaceFromRecord(
     seeAlso: factsOf(from, 'see-also', said['see-also']),
     bugAddress: factOf(from, 'bug-address', said['bug-address']),
     observations: (said.observations?.value ?? []).map((one) => observationFrom(one, program.value)),
-    sources: [{ source, kind: 'document', command: [program.value], width: undefined }],
+    sources: [
+      { source, kind: said['read-from']?.value ?? 'document', command: [program.value], width: undefined },
+    ],
   });
 }
 

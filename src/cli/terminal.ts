@@ -1,0 +1,23 @@
+/** Shows a line on standard error in place of the one before; takes it away where there is no text. */
+export function showProgress(text: string | undefined): void {
+  const columns = process.stderr.columns || 80;
+  process.stderr.write(`\r\x1b[K${(text ?? '').slice(0, columns - 1)}`);
+}
+
+/** Asks a question on standard error; yes is a line that begins with y. */
+export async function askAtTerminal(question: string): Promise<boolean> {
+  const { createInterface } = await import('node:readline/promises');
+  const reader = createInterface({ input: process.stdin, output: process.stderr });
+  try {
+    return /^y/i.test(await reader.question(`${question} (y/n) `));
+  } finally {
+    reader.close();
+  }
+}
+
+/** A signal that is given at the first interrupt; a second one ends the command. */
+export function stopSignal(): AbortSignal {
+  const controller = new AbortController();
+  for (const name of ['SIGINT', 'SIGTERM'] as const) process.once(name, () => controller.abort());
+  return controller.signal;
+}

@@ -1,0 +1,23 @@
+import { type CaptureSettings, UNLIKELY_OPTION } from './capture-program.ts';
+
+/** The command lines that a capture would run, as far as they are known before the program has said what it has. */
+export function capturePlan(invocation: readonly string[], settings: CaptureSettings): string[] {
+  const program = invocation.map(shellWord).join(' ');
+  const lines = [
+    `${program} --help`,
+    `${program} COMMAND --help, for every command that a help lists, up to ${settings.depthLimit} deep and ${settings.commandLimit} in all`,
+    `${program} help COMMAND, where --help gives none and the help lists a command help`,
+    settings.shortHelp
+      ? `${program} COMMAND -h, where neither gives any`
+      : `${program} COMMAND -h, where neither gives any and the help shows -h`,
+  ];
+  if (settings.probe) {
+    lines.push(`${program} --version`, `${program} ${UNLIKELY_OPTION}`, `${program} --hel`);
+  }
+  return lines;
+}
+
+/** A word as a shell would have to be given it. */
+function shellWord(word: string): string {
+  return /^[\w@%+=:,./-]+$/.test(word) ? word : `'${word.replaceAll("'", "'\\''")}'`;
+}

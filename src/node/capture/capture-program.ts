@@ -1,0 +1,306 @@
+import { basename } from 'node:path';
+import { commandName } from '../../core/model/command.ts';
+import type { Interface, Observation } from '../../core/model/interface.ts';
+import { joinInterfaces } from '../../core/model/join.ts';
+import { type CommandAt, walkCommands } from '../../core/model/walk.ts';
+import { readHelp } from '../../core/readers/help/read-help.ts';
+import type { Problem } from '../../core/source/problem.ts';
+import { type ProgramRun, runProgram } from './run-program.ts';
+import { openWorkplace, type Workplace } from './workplace.ts';
+
+/** How a program is asked for its help, and how far. */
+export interface CaptureSettings {
+  /** Columns that programs are told of. */
+  readonly width: number;
+  /** The most milliseconds for one run. */
+  readonly timeLimit: number;
+  /** The most bytes that one run may print. */
+  readonly outputLimit: number;
+  /** How many commands may lead to another. */
+  readonly depthLimit: number;
+  /** How many commands are asked at the most. */
+  readonly commandLimit: number;
+  /** How many runs go on side by side. */
+  readonly parallel: number;
+  readonly keepHome: boolean;
+  /** Whether `-h` is asked where `--help` gives no help, even if no help that was read shows it. */
+  readonly shortHelp: boolean;
+  /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`. */
+  readonly probe: boolean;
+}
+
+export const CAPTURE_DEFAULTS: CaptureSettings = {
+  width: 200,
+  timeLimit: 10_000,
+  outputLimit: 4 * 1024 * 1024,
+  depthLimit: 8,
+  commandLimit: 1000,
+  parallel: 4,
+  keepHome: false,
+  shortHelp: false,
+  probe: false,
+};
+
+/** What a capture came to, also where it was stopped. */
+export interface Capture {
+  /** Undefined where no run gave help. */
+  readonly interface: Interface | undefined;
+  readonly runs: readonly ProgramRun[];
+  readonly problems: readonly Problem[];
+  readonly isStopped: boolean;
+}
+
+/** What is known while a capture goes on. */
+export interface CaptureProgress {
+  readonly done: number;
+  readonly waiting: number;
+  readonly current: string;
+}
+
+/** The option that no program has, asked of it by a probe. */
+export const UNLIKELY_OPTION = '--dabbawala-no-such-option';
+
+/**
+ * Asks a program for its help, command by command, and reads what it prints. `invocation` are the words that call it. Every run is
+ * without a shell, in an empty folder and process group of its own, with limits. Never throws; what a run cannot give is a
+ * problem.
+ */
+export async function captureProgram(
+  invocation: readonly string[],
+  settings: Partial<CaptureSettings> = {},
+  onProgress: (progress: CaptureProgress) => void = () => {},
+  signal?: AbortSignal,
+): Promise<Capture> {
+  const whole = { ...CAPTURE_DEFAULTS, ...settings };
+  const workplace = await openWorkplace(whole);
+  try {
+    return await new Capturer(invocation, whole, workplace, onProgress, signal).capture();
+  } finally {
+    await workplace.close();
+  }
+}
+
+class Capturer {
+  readonly #invocation: readonly string[];
+  readonly #program: string;
+  readonly #settings: CaptureSettings;
+  readonly #workplace: Workplace;
+  readonly #onProgress: (progress: CaptureProgress) => void;
+  readonly #signal: AbortSignal | undefined;
+  readonly #runs: ProgramRun[] = [];
+  readonly #views = new Map<string, Interface>();
+  readonly #observations = new Map<string, Observation>();
+  readonly #problems: Problem[] = [];
+  /** Texts that were read already: a program that prints the same for every word has no such command. */
+  readonly #texts = new Set<string>();
+  readonly #queue: string[][] = [[]];
+  /** The commands that each command lists, by its path. */
+  readonly #lists = new Map<string, string>();
+  #asked = 0;
+  #busy = 0;
+  #root: Interface | undefined;
+
+  constructor(
+    invocation: readonly string[],
+    settings: CaptureSettings,
+    workplace: Workplace,
+    onProgress: (progress: CaptureProgress) => void,
+    signal: AbortSignal | undefined,
+  ) {
+    this.#invocation = invocation;
+    this.#program = basename(invocation.at(-1) ?? '');
+    this.#settings = settings;
+    this.#workplace = workplace;
+    this.#onProgress = onProgress;
+    this.#signal = signal;
+  }
+
+  async capture(): Promise<Capture> {
+    await this.#next();
+    await Promise.all(Array.from({ length: this.#settings.parallel }, () => this.#work()));
+    if (this.#settings.probe && this.#root !== undefined) await this.#probe();
+    const paths = [...this.#views.keys()].sort();
+    const [joined] = joinInterfaces(paths.flatMap((path) => this.#views.get(path) ?? []));
+    const observations = [...this.#observations.keys()]
+      .sort()
+      .flatMap((key) => this.#observations.get(key) ?? []);
+    return {
+      interface: joined === undefined ? undefined : { ...joined, observations },
+      runs: this.#runs,
+      problems: this.#problems,
+      isStopped: this.#signal?.aborted === true,
+    };
+  }
+
+  /** Works until nothing waits and nobody else could add something. */
+  async #work(): Promise<void> {
+    while (!this.#signal?.aborted) {
+      if (this.#queue.length > 0) await this.#next();
+      else if (this.#busy > 0) await new Promise((done) => setTimeout(done, 5));
+      else return;
+    }
+  }
+
+  async #next(): Promise<void> {
+    const path = this.#queue.shift();
+    if (path === undefined) return;
+    this.#busy++;
+    try {
+      await this.#ask(path);
+    } finally {
+      this.#busy--;
+    }
+  }
+
+  async #ask(path: readonly string[]): Promise<void> {
+    this.#onProgress({
+      done: this.#asked,
+      waiting: this.#queue.length,
+      current: [this.#program, ...path].join(' '),
+    });
+    this.#asked++;
+    const runs: ProgramRun[] = [];
+    for (const words of this.#waysToAsk(path)) {
+      const run = await this.#run(words);
+      runs.push(run);
+      const view = this.#read(path, words, run);
+      if (view === undefined) continue;
+      if (path.length === 0) this.#root = view;
+      this.#views.set(path.join('\0'), view);
+      this.#observe(words, run);
+      this.#queueCommands(path, view);
+      return;
+    }
+    if (!this.#signal?.aborted) this.#report(path, runs);
+  }
+
+  /** The words behind the program, the surest way to help first. */
+  #waysToAsk(path: readonly string[]): string[][] {
+    const ways = [[...path, '--help']];
+    const root = this.#root?.root;
+    const names = new Set(root?.options.items.flatMap((option) => option.names.map(({ text }) => text)));
+    const hasHelpCommand = root?.commands.items.some((command) =>
+      command.names.some(({ text }) => text === 'help'),
+    );
+    if (path.length > 0 && hasHelpCommand === true) ways.push(['help', ...path]);
+    if (this.#settings.shortHelp || names.has('-h')) ways.push([...path, '-h']);
+    return ways;
+  }
+
+  async #run(words: readonly string[]): Promise<ProgramRun> {
+    const { timeLimit, outputLimit } = this.#settings;
+    const { folder, environment } = this.#workplace;
+    const run = await runProgram([...this.#invocation, ...words], {
+      folder,
+      environment,
+      timeLimit,
+      outputLimit,
+      signal: this.#signal,
+    });
+    this.#runs.push(run);
+    return run;
+  }
+
+  /** The command at a path as the run shows it; undefined where the run shows no help, or another command's. */
+  #read(path: readonly string[], words: readonly string[], run: ProgramRun): Interface | undefined {
+    if (run.end !== 'exit') return undefined;
+    const name = [this.#program, ...words].join(' ');
+    for (const text of [run.standardOutput, run.standardError]) {
+      const known = this.#texts.has(text);
+      const { interface: from } = readHelp(
+        { name, text },
+        { program: this.#program, command: path, width: this.#settings.width },
+      );
+      if (from === undefined || !isHelp(from, path)) continue;
+      if (known) return undefined;
+      this.#texts.add(text);
+      return from;
+    }
+    return undefined;
+  }
+
+  #observe(words: readonly string[], run: ProgramRun): void {
+    const name = [this.#program, ...words].join(' ');
+    this.#observations.set(words.join('\0'), {
+      words,
+      exitStatus: run.status,
+      standardOutput: { name, text: run.standardOutput },
+      standardError: { name, text: run.standardError },
+      width: this.#settings.width,
+    });
+  }
+
+  #queueCommands(path: readonly string[], view: Interface): void {
+    const { depthLimit, commandLimit } = this.#settings;
+    const command = commandAt(view, path);
+    if (command === undefined || path.length >= depthLimit) return;
+    const names = command.command.commands.items.map(commandName);
+    // A program that lists its commands in the help of each of them would be asked for ever.
+    const list = [...names].sort().join('\0');
+    for (let depth = 0; depth < path.length; depth++) {
+      if (this.#lists.get(path.slice(0, depth).join('\0')) === list) return;
+    }
+    this.#lists.set(path.join('\0'), list);
+    for (const name of names) {
+      // `help` only leads to the others, and a word that begins with a hyphen would be an option.
+      if (!/^\w[\w.:@+-]*$/.test(name) || name === 'help') continue;
+      if (this.#asked + this.#queue.length >= commandLimit) {
+        this.#problem(
+          'too-many-commands',
+          `more than ${commandLimit} commands are listed; the rest is not asked`,
+        );
+        return;
+      }
+      this.#queue.push([...path, name]);
+    }
+  }
+
+  /** Says why nothing was read of a command, with what the program said. */
+  #report(path: readonly string[], runs: readonly ProgramRun[]): void {
+    const shown = [...this.#invocation, ...path].join(' ');
+    const ends = runs.map(({ end }) => REASONS[end]).find((reason) => reason !== undefined);
+    const said = runs.flatMap(
+      ({ standardError }) => standardError.trim().split('\n')[0]?.slice(0, 160) ?? [],
+    );
+    const saying = said.find((line) => line !== '');
+    const why = ends ?? `gave no help of its own${saying === undefined ? '' : `: it said '${saying}'`}`;
+    const hint =
+      path.length === 0 && !this.#settings.keepHome ? "; if it needs its home, give '--keep-home'" : '';
+    this.#problem('no-help', `'${shown}' ${why}${hint}`);
+  }
+
+  #problem(code: string, message: string): void {
+    if (this.#problems.some((problem) => problem.message === message)) return;
+    const consequence = this.#root === undefined ? 'unusable' : 'partly-read';
+    this.#problems.push({ code, message, place: null, source: this.#program, consequence });
+  }
+
+  async #probe(): Promise<void> {
+    for (const words of [['--version'], [UNLIKELY_OPTION], ['--hel']]) {
+      if (this.#signal?.aborted) return;
+      this.#observe(words, await this.#run(words));
+    }
+  }
+}
+
+const REASONS: Partial<Record<ProgramRun['end'], string>> = {
+  time: 'took too long',
+  output: 'printed too much',
+  stopped: 'was stopped',
+  'not-started': 'could not be run',
+};
+
+function commandAt(from: Interface, path: readonly string[]): CommandAt | undefined {
+  return [...walkCommands(from)].find((at) => at.path.length === path.length + 1 && at.command.described);
+}
+
+/** Whether a reading shows anything that only help shows. */
+function isHelp(from: Interface, path: readonly string[]): boolean {
+  const command = commandAt(from, path)?.command;
+  if (command === undefined) return false;
+  return (
+    command.options.items.some(({ listed }) => listed) ||
+    command.commands.items.length > 0 ||
+    command.forms.length > 0
+  );
+}

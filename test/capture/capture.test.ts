@@ -1,0 +1,235 @@
+import assert from 'node:assert/strict';
+import { execFileSync, spawn } from 'node:child_process';
+import {
+  chmodSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, beforeEach, test } from 'node:test';
+import { joinInterfaces, readDocument, saysTheSame, walkCommands } from 'dabbawala';
+import { type Capture, type CaptureSettings, captureProgram } from 'dabbawala/node';
+import { demoSources } from '../support/demo-sources.ts';
+import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
+
+const HELP = 'demo/tiffin-1.4/help';
+/** A number that no other process of this machine sleeps for. */
+const NAP = '4711.0815';
+let folder = '';
+let scratch = '';
+const userScratch = process.env.TMPDIR;
+
+before(() => {
+  folder = mkdtempSync(join(tmpdir(), 'dabbawala-programs-'));
+  scratch = mkdtempSync(join(tmpdir(), 'dabbawala-scratch-'));
+  // Where captures put their folders, so that what they leave behind is seen.
+  process.env.TMPDIR = scratch;
+});
+after(() => {
+  if (userScratch === undefined) delete process.env.TMPDIR;
+  else process.env.TMPDIR = userScratch;
+  rmSync(folder, { recursive: true });
+  rmSync(scratch, { recursive: true });
+});
+beforeEach(() => rmSync(join(folder, 'log'), { force: true }));
+
+/** Makes a shell program that writes its words into a log. */
+function program(name: string, body: string): string {
+  const path = join(folder, name);
+  writeFileSync(path, `#!/bin/sh\nprintf '%s\\n' "$*" >> '${join(folder, 'log')}'\n${body}\n`);
+  chmodSync(path, 0o755);
+  return path;
+}
+
+function calls(): string[] {
+  const log = join(folder, 'log');
+  return existsSync(log) ? readFileSync(log, 'utf8').trimEnd().split('\n').sort() : [];
+}
+
+/** Captures, and holds that no file and no process is left. */
+async function capture(path: string, settings: Partial<CaptureSettings> = {}): Promise<Capture> {
+  const result = await captureProgram([path], { timeLimit: 1000, ...settings });
+  assert.deepEqual(readdirSync(scratch), []);
+  const processes = execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' });
+  assert.ok(!processes.includes(NAP), 'a process is left');
+  return result;
+}
+
+const paths = ({ interface: from }: Capture) =>
+  from === undefined ? [] : [...walkCommands(from)].map(({ path }) => path.slice(1).join(' '));
+
+/** A program whose help is in files called by its words. */
+const TIFFIN = `last=
+for word in "$@"; do last=$word; done
+test "$last" = --help || { echo "tiffin: what?" >&2; exit 2; }
+set -- "$@" ; name=tiffin
+for word in "$@"; do test "$word" = --help || name=$name-$word; done
+exec cat '${join(ROOT, HELP)}/'"$name.txt"`;
+
+test('a whole program is captured as its help outputs describe it, and each command is asked once', async () => {
+  const result = await capture(program('tiffin', TIFFIN));
+  assert.deepEqual(result.problems, []);
+  const [read] = joinInterfaces(demoSources([HELP]));
+  assert.ok(result.interface !== undefined && read !== undefined);
+  assert.ok(saysTheSame({ ...result.interface, program: read.program, observations: [] }, read));
+  assert.equal(calls().length, 15);
+  assert.equal(new Set(calls()).size, 15);
+  const [first] = result.interface.observations;
+  assert.deepEqual([first?.words, first?.width, first?.exitStatus], [['--help'], 200, 0]);
+});
+
+test('help SUB and -h are asked only where help that was read shows them', async () => {
+  const only = (extra: string) => `case "$*" in
+--help) printf 'Usage: tiffin [OPTION] COMMAND\\n\\nCommands:\\n  box   list boxes\\n${extra}\\nOptions:\\n  -q  quiet\\n' ;;
+"help box"|"box -h") printf 'Usage: tiffin box [-a]\\n\\n  -a  all\\n' ;;
+*) exit 2 ;;
+esac`;
+  const plain = await capture(program('tiffin', only('')));
+  assert.deepEqual(calls(), ['--help', 'box --help']);
+  assert.deepEqual(paths(plain), ['', 'box']);
+  assert.match(plain.problems[0]?.message ?? '', /tiffin box' gave no help of its own/);
+  rmSync(join(folder, 'log'));
+  await capture(program('tiffin', only('  help  tell more\\n')));
+  assert.deepEqual(calls(), ['--help', 'box --help', 'help box']);
+  rmSync(join(folder, 'log'));
+  const short = await capture(program('tiffin', only('')), { shortHelp: true });
+  assert.deepEqual(calls(), ['--help', 'box --help', 'box -h']);
+  assert.deepEqual(short.problems, []);
+});
+
+test('help that is the same for every word, or lists its commands in each of them, is no trap', async () => {
+  const same = await capture(
+    program('tiffin', `printf 'Usage: tiffin\\n\\nCommands:\\n  box    a\\n  round  b\\n'`),
+  );
+  assert.equal(calls().length, 3);
+  assert.deepEqual(paths(same), ['', 'box', 'round']);
+  rmSync(join(folder, 'log'));
+  await capture(
+    program('tiffin', `printf 'Usage: tiffin %s\\n\\nCommands:\\n  box    a\\n  round  b\\n' "$*"`),
+  );
+  assert.equal(calls().length, 3);
+  rmSync(join(folder, 'log'));
+  const deeper = `printf 'Usage: tiffin %s\\n\\nCommands:\\n  a%s    a\\n  b%s    b\\n' "$*" $$ $$`;
+  const endless = await capture(program('tiffin', deeper), { commandLimit: 20 });
+  assert.ok(calls().length <= 20);
+  assert.ok(endless.problems.some(({ code }) => code === 'too-many-commands'));
+});
+
+test('programs that fork, ignore signals, print without end, wait or write files are ended, and leave nothing', async () => {
+  const help = `printf 'Usage: tiffin [-q]\\n\\n  -q  quiet\\n'`;
+  const cases: [string, string, boolean][] = [
+    ['forks', `sleep ${NAP} & ${help}`, true],
+    ['leaves its group', `setsid sleep ${NAP} >/dev/null 2>&1 & ${help}`, true],
+    ['ignores SIGTERM', `trap '' TERM HUP INT\nsleep ${NAP}\nsleep ${NAP}`, false],
+    ['prints without end', `while :; do echo tiffin tiffin tiffin tiffin; done`, false],
+    ['waits for input', `read word; ${help}`, true],
+    ['waits for a terminal', `read word < /dev/tty || true; ${help}`, true],
+    ['writes files', `echo x > left; mkdir -p "$HOME/.tiffin"; echo y > "$HOME/.tiffin/left"; ${help}`, true],
+    ['does not exist', '', false],
+  ];
+  for (const [name, body, isRead] of cases) {
+    const path = body === '' ? join(folder, 'absent') : program('tiffin', body);
+    const started = Date.now();
+    const result = await capture(path, { outputLimit: 100_000 });
+    assert.ok(Date.now() - started < 5000, name);
+    assert.equal(result.interface !== undefined, isRead, name);
+    assert.equal(result.problems.length, isRead ? 0 : 1, name);
+  }
+});
+
+test('a probe observes the version, an option that does not exist, and an abbreviation', async () => {
+  const result = await capture(
+    program(
+      'tiffin',
+      `case $1 in --help) printf 'Usage: tiffin [-q]\\n\\n  -q  quiet\\n';; --version) echo tiffin 1.4;; *) echo what >&2; exit 2;; esac`,
+    ),
+    { probe: true },
+  );
+  assert.deepEqual(
+    result.interface?.observations.map(({ words, exitStatus, standardError }) => [
+      words[0],
+      exitStatus,
+      standardError.text,
+    ]),
+    [
+      ['--dabbawala-no-such-option', 2, 'what\n'],
+      ['--hel', 2, 'what\n'],
+      ['--help', 0, ''],
+      ['--version', 0, ''],
+    ],
+  );
+});
+
+test('the command writes a document that says what was captured, and shows its plan without running anything', async () => {
+  const path = program('tiffin', TIFFIN);
+  const plan = await dabbawala(['capture', '--plan', '--probe', path]);
+  assert.equal(plan.status, 0);
+  assert.equal(plan.stdout.split('\n')[0], `${path} --help`);
+  assert.match(plan.stdout, /--dabbawala-no-such-option\n/);
+  assert.deepEqual(calls(), []);
+  const asked = await dabbawala(['capture', '--probe', path]);
+  assert.deepEqual([asked.status, asked.stdout], [2, '']);
+  assert.match(asked.stderr, /expected '--yes' where nobody can be asked; nothing was run\n$/);
+  assert.deepEqual(calls(), []);
+  const file = join(folder, 'tiffin.yaml');
+  const written = await dabbawala(['capture', '-o', file, path]);
+  assert.deepEqual([written.status, written.stdout, written.stderr], [0, '', '']);
+  const text = readFileSync(file, 'utf8');
+  const { interface: from, problems } = readDocument({ name: file, text });
+  assert.deepEqual(problems, []);
+  assert.equal(from?.observations.length, 15);
+  assert.equal(from?.sources[0]?.kind, 'help');
+  const json = await dabbawala(['capture', '--to=json', path]);
+  assert.ok(saysTheSame(readDocument({ name: 'x', text: json.stdout }).interface, from));
+});
+
+test('what cannot be captured ends with status 2 and a message', async () => {
+  for (const [words, message] of [
+    [['capture', join(folder, 'absent')], /could not be run; if it needs its home, give '--keep-home'\n$/],
+    [['capture', program('mute', 'echo no >&2; exit 1')], /gave no help of its own: it said 'no'/],
+    [['capture', '--seconds=0', 'x'], /'0' is no value of '--seconds': expected a number from 1 to 600\n/],
+    [
+      ['capture', '-o', join(folder, 'no/such/file'), program('tiffin', TIFFIN)],
+      /no\/such\/file: cannot be written \(ENOENT\)\n$/,
+    ],
+  ] as const) {
+    const ended = await dabbawala(words);
+    assert.equal(ended.status, 2, ended.stderr);
+    assert.match(ended.stderr, message);
+    assert.doesNotMatch(ended.stderr, /\n\s+at /);
+  }
+});
+
+test('a capture that is stopped keeps what it had', async () => {
+  const slow = `case "$*" in --help) printf 'Usage: tiffin\\n\\nCommands:\\n  box    a\\n';; *) sleep ${NAP};; esac`;
+  const path = program('tiffin', slow);
+  const child = spawn(process.execPath, ['dist/cli/bin.js', 'capture', path], { cwd: ROOT });
+  let stdout = '';
+  let stderr = '';
+  child.stdout.on('data', (chunk) => (stdout += chunk));
+  child.stderr.on('data', (chunk) => (stderr += chunk));
+  const ended = new Promise<number | null>((resolve) => child.on('close', resolve));
+  while (!calls().includes('box --help')) await new Promise((resolve) => setTimeout(resolve, 20));
+  child.kill('SIGINT');
+  assert.equal(await ended, 2);
+  assert.match(stderr, /stopped; what was read until then is kept/);
+  const { interface: from } = readDocument({ name: 'x', text: stdout });
+  assert.deepEqual(
+    from?.root.commands.items.map(({ names }) => names[0]?.text),
+    ['box'],
+  );
+  assert.deepEqual(readdirSync(scratch), []);
+});
+
+test('real programs with subcommands are captured whole', {
+  skip: existsSync('/usr/bin/git') ? false : 'git is not on this machine',
+}, async () => {
+  const { interface: from } = await captureProgram(['git'], { depthLimit: 1, timeLimit: 20_000 });
+  const names = from?.root.commands.items.map(({ names: own }) => own[0]?.text) ?? [];
+  for (const name of ['clone', 'commit', 'log']) assert.ok(names.includes(name), name);
+});
