@@ -274,6 +274,17 @@ function command(depth: number): fc.Arbitrary<Command> {
 
 const helped = { help: known(text), place: fc.constant(null) };
 
+const output = text.map((one) => ({ name: 'tiffin', text: one }));
+
+const observation = fc.record({
+  words: fc.array(wordText, { maxLength: 2 }),
+  exitStatus: fc.constantFrom(undefined, 0, 2),
+  standardOutput: output,
+  standardError: output,
+  width: fc.constantFrom(80, 200),
+  milliseconds: fc.constantFrom(undefined, 12),
+});
+
 /** Interfaces of every shape that the model has. */
 export const arbitraryInterface: fc.Arbitrary<Interface> = fc
   .record({
@@ -291,12 +302,23 @@ export const arbitraryInterface: fc.Arbitrary<Interface> = fc
     files: fc.array(fc.record({ path: wordText, ...helped }), { maxLength: 2 }),
     seeAlso: fc.array(fact(text), { maxLength: 2 }),
     bugAddress: known(text),
+    observations: fc.array(observation, { maxLength: 1 }),
   })
   .map((facts) => {
     const root = { ...facts.root, names: [{ text: facts.program.value, place: null }] };
+    // Outputs are called by the command line that printed them.
+    const observations = facts.observations.map((one) => {
+      const name = [facts.program.value, ...one.words].join(' ');
+      return {
+        ...one,
+        standardOutput: { ...one.standardOutput, name },
+        standardError: { ...one.standardError, name },
+      };
+    });
     return makeInterface({
-      ...(facts as Partial<Interface> & Pick<Interface, 'program'>),
+      ...(facts as unknown as Partial<Interface> & Pick<Interface, 'program'>),
       root,
+      observations,
       sources: [],
     });
   });

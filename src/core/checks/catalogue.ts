@@ -1,6 +1,16 @@
 import { fragileWord } from './abbreviations/fragile-word.ts';
 import { prefixOfOther } from './abbreviations/prefix-of-other.ts';
 import { secretInArguments } from './arguments/secret-in-arguments.ts';
+import { abbreviationAccepted } from './behaviour/abbreviation-accepted.ts';
+import { errorOnStandardOutput } from './behaviour/error-on-standard-output.ts';
+import { errorStatus } from './behaviour/error-status.ts';
+import { errorWithoutHint } from './behaviour/error-without-hint.ts';
+import { errorWithoutName } from './behaviour/error-without-name.ts';
+import { escapesWithoutTerminal } from './behaviour/escapes-without-terminal.ts';
+import { helpFails } from './behaviour/help-fails.ts';
+import { helpOnStandardError } from './behaviour/help-on-standard-error.ts';
+import { helpSlow } from './behaviour/help-slow.ts';
+import { unknownOptionAccepted } from './behaviour/unknown-option-accepted.ts';
 import { neverUsable } from './conflicts/never-usable.ts';
 import { relationWithoutEffect } from './conflicts/relation-without-effect.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
@@ -26,4 +36,14 @@ export const CATALOGUE: readonly Check[] = [
   secretInArguments,
   argumentOptional,
   longNameMissing,
+  helpFails,
+  helpOnStandardError,
+  unknownOptionAccepted,
+  errorStatus,
+  errorOnStandardOutput,
+  errorWithoutName,
+  errorWithoutHint,
+  abbreviationAccepted,
+  escapesWithoutTerminal,
+  helpSlow,
 ];

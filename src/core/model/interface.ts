@@ -45,6 +45,8 @@ export interface Observation {
   readonly standardError: Source;
   /** Columns of the terminal that the program was told of. */
   readonly width: number;
+  /** How long the run took; undefined where that was not kept. */
+  readonly milliseconds: number | undefined;
 }
 
 /** All that a program offers on its command line. */

@@ -227,6 +227,8 @@ class Capturer {
       standardOutput: { name, text: run.standardOutput },
       standardError: { name, text: run.standardError },
       width: this.#settings.width,
+      // Times differ from run to run: they are kept only where the behaviour is asked for.
+      milliseconds: this.#settings.probe ? Math.round(run.milliseconds) : undefined,
     });
   }
 

@@ -2,7 +2,7 @@ import type { Rule } from '../rule.ts';
 import { bugAddress } from './bug-address.ts';
 import { endOfOptions } from './end-of-options.ts';
 import { longEquivalents } from './long-equivalents.ts';
-import { observedBehaviour } from './observed-behaviour.ts';
+import { errorForm, helpOnStandardOutput, versionForm } from './observed-behaviour.ts';
 import { optionsAmongOperands } from './options-among-operands.ts';
 import { standardOption } from './standard-option.ts';
 
@@ -14,7 +14,7 @@ export const GNU_RULES: readonly Rule[] = [
   optionsAmongOperands,
   endOfOptions,
   bugAddress,
-  observedBehaviour('4.8.1', 'version form', 'the first line of --version is the name and the version'),
-  observedBehaviour('4.8.2', 'help on standard output', 'help that was asked for goes to standard output'),
-  observedBehaviour('4.4', 'error form', "error messages are 'PROGRAM: MESSAGE'"),
+  versionForm,
+  helpOnStandardOutput,
+  errorForm,
 ];

@@ -86,6 +86,7 @@ function observationValue(one: Observation): DocumentValue {
   record.set('words', one.words);
   record.set('exit-status', one.exitStatus);
   record.set('width', one.width);
+  record.set('milliseconds', one.milliseconds);
   record.set('standard-output', one.standardOutput.text);
   record.set('standard-error', one.standardError.text);
   return record.map;

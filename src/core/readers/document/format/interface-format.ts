@@ -21,6 +21,7 @@ const OBSERVATION_FIELDS = {
   words: described(list(text), 'The words behind the name of the program.'),
   'exit-status': number,
   width: described(number, 'The columns of the terminal that the program was told of.'),
+  milliseconds: described(number, 'How long the run took.'),
   'standard-output': text,
   'standard-error': text,
 };

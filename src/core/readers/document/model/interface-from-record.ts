@@ -80,5 +80,6 @@ function observationFrom({ said }: SaidObservation, program: string): Observatio
     standardOutput: output(said['standard-output']?.value ?? ''),
     standardError: output(said['standard-error']?.value ?? ''),
     width: said.width?.value ?? 80,
+    milliseconds: said.milliseconds?.value,
   };
 }

@@ -1,0 +1,26 @@
+import { errorMessage, firstLine } from '../../observations/observed-runs.ts';
+import { observedCheck } from '../observed-check.ts';
+
+/** A finding for each run that was refused with a message that names neither help nor usage. */
+export const errorWithoutHint = observedCheck({
+  name: 'behaviour/error-without-hint',
+  level: 'note',
+  title: 'A usage error does not say where help is',
+  why: 'Who has mistyped an option needs the list of options next.',
+  standard: 'practice',
+  kinds: ['unknown-option'],
+  departs: (run) => {
+    const message = errorMessage(run);
+    const isRefused = run.observation.exitStatus !== 0 && message.text.trim() !== '';
+    return isRefused && !/\bhelp\b|\busage\b|(?:^|\s)['"`]?-h\b/i.test(message.text)
+      ? { place: firstLine(message) }
+      : undefined;
+  },
+  message: (line) => `the error of '${line}' does not say where help is`,
+  mend: 'end usage errors with a pointer to the help',
+  examples: {
+    wrong: { words: '--no-such-option', status: 2, error: 'tiffin: unknown option\n' },
+    right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },
+    nearMiss: { words: '--no-such-option', status: 2, error: 'tiffin: unknown option\nUsage: tiffin [-q]\n' },
+  },
+});
