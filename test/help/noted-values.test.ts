@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { readHelp } from 'dabbawala';
 import { describedCommand, optionLine, optionLines, readText } from '../support/read-text.ts';
 
 /** The allowed values that a text of one option tells. */
@@ -149,6 +150,35 @@ test('commands are listed with the name of the program, or below a choice of the
       'usage: tiffin [-h] {mon,tue}\n\npositional arguments:\n  {mon,tue}   the day\n\noptions:\n  -h, --help  this\n',
     ),
     [],
+  );
+});
+
+test('a line in an option list that cannot be read is a problem with its place', () => {
+  const text = 'Usage: tiffin\n\n  -q  quiet\n  -a  all\n  -L[*]<v>x   odd\n  -s  sort\n';
+  const { interface: from, problems } = readHelp({ name: 'help.txt', text });
+  assert.equal(from?.root.options.items.length, 3);
+  assert.deepEqual(
+    problems.map(({ code, place, consequence }) => [code, place?.start, consequence]),
+    [['unread-option', text.indexOf('-L'), 'partly-read']],
+  );
+});
+
+test('of the parser a text says little, and what goes with its sentences is inferred', () => {
+  const rules = (text: string) => readText(`Usage: tiffin\n\n${text}\n  -q, --quiet  less\n`).root.rules;
+  const gnu = rules('Mandatory arguments to long options are mandatory for short options too.');
+  assert.deepEqual([gnu.optionAbbreviations?.value, gnu.optionAbbreviations?.basis], [true, 'inferred']);
+  assert.equal(gnu.operandOrder, undefined);
+  const says = rules('Long options may be abbreviated.');
+  assert.deepEqual([says.optionAbbreviations?.value, says.optionAbbreviations?.basis], [true, 'stated']);
+  assert.equal(rules('Options:').optionAbbreviations, undefined);
+});
+
+test('numbers and dots behind names, and a plus at their end', () => {
+  assert.deepEqual(
+    optionLines(
+      'Usage: tiffin\n\n  -b#            boxes at most\n  -v, --verbose...  say more\n  --gram+        in grams\n',
+    ),
+    ['-b mandatory #: boxes at most', '-v --verbose: say more', '--gram+: in grams'],
   );
 });
 

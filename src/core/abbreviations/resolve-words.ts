@@ -10,6 +10,8 @@ export interface WordResolution extends Pick<Resolution<unknown>, 'verdict' | 'n
   readonly shortest: string | undefined;
   /** Whether the parser accepts abbreviations; undefined where not known. */
   readonly accepted: boolean | undefined;
+  /** Whether the names known are all there are; undefined where not known. */
+  readonly complete: boolean | undefined;
 }
 
 /**
@@ -30,6 +32,7 @@ export function resolveWords(scope: OptionScope, words: readonly string[]): Word
       count,
       shortest,
       accepted: scope.accepted?.value,
+      complete: scope.complete?.value,
     };
   });
 }

@@ -33,7 +33,8 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
   }
   if (character === '[') return bracketed(text, start, to, false);
   if (character === '<' || character === '{' || character === '(') return joined(text, start, start, to);
-  if (isUpper(text.charCodeAt(start))) return joined(text, start, start, to);
+  // `-b#`: a number joined to its letter.
+  if (isUpper(text.charCodeAt(start)) || character === '#') return joined(text, start, start, to);
   return isBlank(character) ? separate(text, start, to) : undefined;
 }
 

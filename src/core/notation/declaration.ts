@@ -58,9 +58,10 @@ function skipBareHyphen(text: string, start: number): number {
   return text.startsWith('-, -', start) ? start + 3 : start;
 }
 
-/** `--borders*`: a mark that refers to a note below. */
+/** `--borders*`, `--verbose...`: a mark that refers to a note below, or that the option may be given several times. */
 function skipFootnote(text: string, end: number, to: number): number {
-  return text[end] === '*' && (end + 1 >= to || isBlank(text[end + 1])) ? end + 1 : end;
+  const mark = text[end] === '*' ? 1 : text.startsWith('...', end) ? 3 : 0;
+  return end + mark >= to || isBlank(text[end + mark]) ? end + mark : end;
 }
 
 /** The index of the next name behind a separator; undefined where no separator with a name behind it follows. */

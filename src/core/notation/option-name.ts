@@ -96,15 +96,16 @@ function nameEnd(text: string, from: number, to: number): number {
     else if ('-.:+@'.includes(character) && i + 1 < to && isWordCharacter(text.charCodeAt(i + 1))) i++;
     else break;
   }
-  // `--c++` is a name, `--x+` shows something behind it.
-  return text.startsWith('++', i) ? i + 2 : i;
+  // `--c++` and `--gstabs+` are names.
+  const plus = text.startsWith('++', i) ? 2 : text[i] === '+' ? 1 : 0;
+  return isBlankOrEnd(text, i + plus, to) ? i + plus : i;
 }
 
 /** Whether a name can end before this index. */
 export function isNameBoundary(text: string, index: number, to: number): boolean {
   if (index >= to) return true;
   const character = text[index] ?? ' ';
-  return ' \t=[<{,|/)(}]*'.includes(character) || (character === ':' && isBlankOrEnd(text, index + 1, to));
+  return ' \t=[<{,|/)(}]*#'.includes(character) || (character === ':' && isBlankOrEnd(text, index + 1, to));
 }
 
 function isBlankOrEnd(text: string, index: number, to: number): boolean {

@@ -50,9 +50,7 @@ function standingText(scope: OptionScope): string {
   const accepted =
     scope.accepted === undefined
       ? 'whether the parser accepts abbreviations is not said; this is what they come to where it does'
-      : scope.accepted.value
-        ? 'the parser accepts abbreviations'
-        : 'the parser accepts no abbreviations';
+      : `the parser ${scope.accepted.basis === 'inferred' ? 'likely ' : ''}accepts ${scope.accepted.value ? '' : 'no '}abbreviations`;
   const complete = scope.complete?.value === true ? '' : ', among the names known';
   return `${countOf(scope.index.names.length, 'long name')}: ${accepted}${complete}`;
 }
@@ -70,13 +68,14 @@ function resolutionText({
   count,
   shortest,
   accepted,
+  complete,
 }: WordResolution): string {
   const lead = `${command.map(printable).join(' ')}: '${printable(word)}'`;
   const shown = listNames(names.map(printable));
   const more = count > names.length ? ` (${count} in all)` : '';
   const short =
     shortest === undefined || shortest === word ? '' : `; the shortest form is '${printable(shortest)}'`;
-  const known = accepted === undefined ? ', among the names known' : '';
+  const known = complete === true ? '' : ', among the names known';
   switch (verdict) {
     case 'exact':
       return `${lead} is exact: a full name${short}`;

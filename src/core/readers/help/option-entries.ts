@@ -48,6 +48,32 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
   return found;
 }
 
+/**
+ * The lines that begin with a hyphen where the entries of an option list do, and are no entry nor any entry's text: the reader could not make
+ * out what they declare.
+ */
+export function findUnreadLines(lines: readonly TextLine[], entries: readonly OptionEntry[]): TextLine[] {
+  const taken = new Set<number>();
+  const indents = new Map<number, number>();
+  for (const { declaring, nextLine } of entries) {
+    const first = declaring[0]?.line;
+    if (first === undefined) continue;
+    for (let i = first.index; i < nextLine; i++) taken.add(i);
+    indents.set(first.indent, (indents.get(first.indent) ?? 0) + 1);
+  }
+  return lines.filter(
+    (line) =>
+      !line.blank &&
+      line.indent > 0 &&
+      !taken.has(line.index) &&
+      /^--?[A-Za-z]/.test(line.text.slice(line.first, line.first + 3)) &&
+      (indents.get(line.indent) ?? 0) >= ENTRIES_OF_A_LIST,
+  );
+}
+
+/** So many entries at one indentation make a list. */
+const ENTRIES_OF_A_LIST = 3;
+
 interface Candidate extends SplitEntry {
   readonly line: TextLine;
 }

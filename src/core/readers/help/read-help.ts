@@ -2,7 +2,7 @@ import { type Command, makeCommand } from '../../model/command.ts';
 import { inferred, type Knowable, stated } from '../../model/fact.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
-import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
+import type { ParsingRules } from '../../model/parsing-rules.ts';
 import type { Relation } from '../../model/relation.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
@@ -16,8 +16,9 @@ import type { HelpSettings } from './help-settings.ts';
 import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
 import { readOperandList } from './operand-list.ts';
-import { findOptionEntries, type OptionEntry } from './option-entries.ts';
+import { findOptionEntries, findUnreadLines, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
+import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
@@ -67,7 +68,7 @@ interface Parts {
   readonly options: readonly Option[];
   readonly commands: readonly Command[];
   readonly operands: ReturnType<typeof readOperandList>;
-  readonly endOfOptions: ReturnType<CleanedText['span']> | undefined;
+  readonly rules: ParsingRules;
   readonly optionsComplete: Knowable<boolean>;
   readonly commandsComplete: Knowable<boolean>;
 }
@@ -87,6 +88,10 @@ function readParts(
   const sectionOf = new Map<number, Section>();
   for (const section of sections) for (const line of section.lines) sectionOf.set(line.index, section);
 
+  for (const line of findUnreadLines(body, entries).slice(0, UNREAD_LIMIT)) {
+    if (HOLDS_NO_OPTIONS.has(sectionOf.get(line.index)?.kind ?? 'other')) continue;
+    problems.push(unreadLine(line, cleaned));
+  }
   const declared = entries.filter(
     (entry) => !HOLDS_NO_OPTIONS.has(sectionOf.get(firstLine(entry))?.kind ?? 'other'),
   );
@@ -141,7 +146,7 @@ function readParts(
     options: [...options, ...more],
     commands: distinctCommands([...commands, ...usage.commands]),
     operands,
-    endOfOptions: usage.endOfOptions ?? findEndOfOptions(body, cleaned),
+    rules: readParserEvidence(body, cleaned, usage.endOfOptions ?? findEndOfOptions(body, cleaned)),
     optionsComplete: findPartialMark(body, cleaned, 'options'),
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
   };
@@ -199,13 +204,7 @@ function assemble(
     commands: { items: parts.commands, complete: parts.commandsComplete },
     operands: { items: parts.operands, complete: undefined },
     relations: usageRelations(usage, parts.options),
-    rules:
-      parts.endOfOptions === undefined
-        ? UNKNOWN_RULES
-        : {
-            ...UNKNOWN_RULES,
-            doubleHyphen: stated('ends-options', parts.endOfOptions),
-          },
+    rules: parts.rules,
     described: true,
   };
   const names = [programName.value, ...path];
@@ -257,6 +256,20 @@ function nameFromSource(source: Source): string {
   const base = source.name.split('/').at(-1) ?? '';
   const stem = base.replace(/\.[^.]*$/, '');
   return stem === '' || stem === '-' ? 'program' : stem;
+}
+
+/** The most lines of one text of which it is said that they could not be read. */
+const UNREAD_LIMIT = 20;
+
+function unreadLine(line: TextLine, cleaned: CleanedText): Problem {
+  return {
+    code: 'unread-option',
+    message:
+      'expected an option with its text, found a line that could not be read as one; it is passed over',
+    place: cleaned.span(line.start + line.first, line.start + line.text.length),
+    source: cleaned.source.name,
+    consequence: 'partly-read',
+  };
 }
 
 function tooMany(source: Source, what: string, count: number): Problem {
