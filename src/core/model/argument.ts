@@ -78,20 +78,18 @@ export interface OptionArgument {
   readonly place: Place;
 }
 
-const UNKNOWN_WORD: Word = {
-  placeholder: undefined,
-  type: undefined,
-  values: undefined,
-  keys: undefined,
-  range: undefined,
-  default: undefined,
-  separator: undefined,
-  offers: undefined,
-};
-
 /** A word of which only the given facts are known. */
 export function makeWord(facts: Partial<Word> = {}): Word {
-  return { ...UNKNOWN_WORD, ...facts };
+  return {
+    placeholder: facts.placeholder,
+    type: facts.type,
+    values: facts.values,
+    keys: facts.keys,
+    range: facts.range,
+    default: facts.default,
+    separator: facts.separator,
+    offers: facts.offers,
+  };
 }
 
 /** An allowed value of which only the word itself is known. */

@@ -47,25 +47,25 @@ export interface Option {
   readonly place: Place;
 }
 
-const UNKNOWN_OPTION: Omit<Option, 'names' | 'place'> = {
-  argument: undefined,
-  negatedNames: [],
-  required: undefined,
-  repetition: undefined,
-  inheritance: undefined,
-  appliesToNextOperand: undefined,
-  sameAs: undefined,
-  environment: [],
-  help: undefined,
-  listed: false,
-  heading: undefined,
-  hidden: undefined,
-  deprecated: undefined,
-};
-
-/** An option of which only the given facts are known. */
+/** An option of which only the given facts are known. Written out, since help output may list a hundred thousand. */
 export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Option>): Option {
-  return { ...UNKNOWN_OPTION, ...facts };
+  return {
+    names: facts.names,
+    argument: facts.argument,
+    negatedNames: facts.negatedNames ?? [],
+    required: facts.required,
+    repetition: facts.repetition,
+    inheritance: facts.inheritance,
+    appliesToNextOperand: facts.appliesToNextOperand,
+    sameAs: facts.sameAs,
+    environment: facts.environment ?? [],
+    help: facts.help,
+    listed: facts.listed ?? false,
+    heading: facts.heading,
+    hidden: facts.hidden,
+    deprecated: facts.deprecated,
+    place: facts.place,
+  };
 }
 
 /** The names of an option that begin with two hyphens. */

@@ -230,6 +230,7 @@ const VALUE = /^[A-Za-z0-9][\w.+:/-]*$/;
 
 /** The allowed values of `{a,b}`, `a|b`, `<a|b>` or `(a|b)`; undefined where they are placeholders or one alone. */
 function listedValues(raw: string, bare: string): string[] | undefined {
+  if (!raw.startsWith('{') && !bare.includes('|')) return undefined;
   const parts = (raw.startsWith('{') ? bare.split(/[,|]/) : bare.split('|')).map((part) =>
     part.trim().replace(/^(["'])(.*)\1$/, '$2'),
   );

@@ -53,19 +53,19 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
  * out what they declare.
  */
 export function findUnreadLines(lines: readonly TextLine[], entries: readonly OptionEntry[]): TextLine[] {
-  const taken = new Set<number>();
+  const taken = new Uint8Array(lines.length);
   const indents = new Map<number, number>();
   for (const { declaring, nextLine } of entries) {
     const first = declaring[0]?.line;
     if (first === undefined) continue;
-    for (let i = first.index; i < nextLine; i++) taken.add(i);
+    taken.fill(1, first.index, nextLine);
     indents.set(first.indent, (indents.get(first.indent) ?? 0) + 1);
   }
   return lines.filter(
     (line) =>
       !line.blank &&
       line.indent > 0 &&
-      !taken.has(line.index) &&
+      taken[line.index] !== 1 &&
       /^--?[A-Za-z]/.test(line.text.slice(line.first, line.first + 3)) &&
       (indents.get(line.indent) ?? 0) >= ENTRIES_OF_A_LIST,
   );
@@ -79,7 +79,10 @@ interface Candidate extends SplitEntry {
 }
 
 function mayDeclare(line: TextLine): boolean {
-  return !line.blank && /^(?:[-+]|[[{]-)/.test(line.text.slice(line.first, line.first + 2));
+  if (line.blank) return false;
+  const character = line.text[line.first];
+  const isBracket = (character === '[' || character === '{') && line.text[line.first + 1] === '-';
+  return character === '-' || character === '+' || isBracket;
 }
 
 function findCandidates(lines: readonly TextLine[]): Candidate[] {

@@ -82,25 +82,25 @@ function readParts(
   // The synopses are read as such: for everything else their lines are empty.
   const body = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
   const entries = findOptionEntries(body);
-  const taken = new Set<number>();
-  for (const entry of entries) for (let i = firstLine(entry); i < entry.nextLine; i++) taken.add(i);
-  const sections = findSections(body, (line) => taken.has(line.index));
-  const sectionOf = new Map<number, Section>();
-  for (const section of sections) for (const line of section.lines) sectionOf.set(line.index, section);
+  const taken = new Uint8Array(lines.length);
+  for (const entry of entries) taken.fill(1, firstLine(entry), entry.nextLine);
+  const sections = findSections(body, (line) => taken[line.index] === 1);
+  const sectionOf: (Section | undefined)[] = new Array(lines.length);
+  for (const section of sections) for (const line of section.lines) sectionOf[line.index] = section;
 
   for (const line of findUnreadLines(body, entries).slice(0, UNREAD_LIMIT)) {
-    if (HOLDS_NO_OPTIONS.has(sectionOf.get(line.index)?.kind ?? 'other')) continue;
+    if (HOLDS_NO_OPTIONS.has(sectionOf[line.index]?.kind ?? 'other')) continue;
     problems.push(unreadLine(line, cleaned));
   }
   const declared = entries.filter(
-    (entry) => !HOLDS_NO_OPTIONS.has(sectionOf.get(firstLine(entry))?.kind ?? 'other'),
+    (entry) => !HOLDS_NO_OPTIONS.has(sectionOf[firstLine(entry)]?.kind ?? 'other'),
   );
   if (declared.length > ENTRY_LIMIT) {
     problems.push(tooMany(cleaned.source, 'options', declared.length));
     declared.length = ENTRY_LIMIT;
   }
   let options = declared.map((entry) => {
-    const section = sectionOf.get(firstLine(entry));
+    const section = sectionOf[firstLine(entry)];
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
   options = joinForms(joinGivenValues(withoutRepeatedLetters(options)));
@@ -113,7 +113,7 @@ function readParts(
   const isValueList = new Set(valueLists.map((list) => list.section));
   const free = (section: Section) => ({
     ...section,
-    lines: section.lines.filter((line) => !taken.has(line.index)),
+    lines: section.lines.filter((line) => taken[line.index] !== 1),
   });
   const listsCommands = (section: Section) =>
     section.kind === 'commands' ||

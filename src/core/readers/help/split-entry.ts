@@ -29,14 +29,24 @@ export interface SplitEntry {
 export function splitEntry(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
   const { text, first } = line;
   // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
-  if (scanDeclaration(text, first, Math.min(text.length, first + 400)) === undefined) return undefined;
+  const limit = Math.min(text.length, first + 400);
+  const scanned = scanDeclaration(text, first, limit);
+  if (scanned === undefined) return undefined;
   return (
-    atKnownColumn(line, columns) ?? atGutter(line) ?? alone(line, columns) ?? atMark(line) ?? softly(line)
+    atKnownColumn(line, columns) ??
+    atGutter(line) ??
+    alone(line, columns, limit === text.length ? scanned : undefined) ??
+    atMark(line) ??
+    softly(line)
   );
 }
 
-function whole(text: string, start: number, to: number): Declaration | undefined {
-  const declaration = scanDeclaration(text, start, to);
+function whole(
+  text: string,
+  start: number,
+  to: number,
+  declaration: Declaration | undefined = scanDeclaration(text, start, to),
+): Declaration | undefined {
   if (declaration === undefined) return undefined;
   const rest = text.slice(declaration.end, to).trim();
   // A comma at the end of the line: more names follow on the next.
@@ -103,8 +113,12 @@ function continuesNames(text: string, index: number): boolean {
   );
 }
 
-function alone(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
-  const declaration = whole(line.text, line.first, line.text.length);
+function alone(
+  line: TextLine,
+  columns: readonly number[],
+  scanned: Declaration | undefined,
+): SplitEntry | undefined {
+  const declaration = whole(line.text, line.first, line.text.length, scanned);
   if (declaration === undefined) return undefined;
   // `-s silent`: a placeholder where others have their texts in a column, else more likely a text.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;

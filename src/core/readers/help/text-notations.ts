@@ -35,6 +35,8 @@ const VALUES_BY_BAR = /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]/;
 const DEFAULT_IN_BRACKETS = /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
 /** Where a list of values in brackets ends and another note begins: `(one of: a, b; default: a)`. */
 const NEXT_NOTE = /[;,]\s?(?=(?:default|env|required)\s?[:=])/i;
+/** A text without these lists nothing: most texts are sorted out by that. */
+const MAY_LIST = /[:,|]| or /;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
   /\b(?:one of|either|(?:may|can|must|should) be|possible values are|valid values are|values are|choices are)(?: one of| either)?(?: the following)?:? /gi;
@@ -99,6 +101,7 @@ function valuesOfMatch(match: RegExpExecArray, fact: ToFact): TextNotations['val
 
 /** `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`. */
 function readValuesInProse(text: string, fact: ToFact): TextNotations['values'] {
+  if (!MAY_LIST.test(text)) return undefined;
   for (const match of text.matchAll(LIST_AHEAD)) {
     const list = scanValueList(text, match.index + match[0].length);
     // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
