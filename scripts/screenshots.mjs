@@ -40,6 +40,7 @@ const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbo
 await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
 const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];
 await terminal('convert', boxList.join(' '), boxList);
+await terminal('capture', 'capture --plan --probe tiffin', ['capture', '--plan', '--probe', 'tiffin']);
 await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
 await workbench();
 await browser.close();
