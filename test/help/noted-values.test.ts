@@ -101,9 +101,10 @@ test('a text may tell further names, and names that take the option back', () =>
 test('names stand in brackets, behind a hyphen alone, with marks of notes, and end in plus signs', () => {
   assert.deepEqual(
     optionLines(
-      'Usage: tiffin\n\n  [-h|--help]              this\n  {--add|--plus} <n>       add n\n  -, -l, --login           as if logged in\n  -j, --borders*           draw borders\n  -C, --c++                for c++\n  --size=[small|large]     size of it\n',
+      'Usage: tiffin\n\n  [-f|--form {card,roll}]\n  [-h|--help]              this\n  {--add|--plus} <n>       add n\n  -, -l, --login           as if logged in\n  -j, --borders*           draw borders\n  -C, --c++                for c++\n  --size=[small|large]     size of it\n',
     ),
     [
+      '-f --form mandatory {card,roll} {card,roll}: ',
       '-h --help: this',
       '--add --plus mandatory <n>: add n',
       '-l --login: as if logged in',

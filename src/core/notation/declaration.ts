@@ -33,8 +33,9 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     if (closer !== undefined && text[after] === closer) {
       // `{--all|--every} <name>`: what stands behind the bracket is the argument of the last name.
       after++;
-      argument ??= scanArgument(text, after, to);
-      after = argument?.end ?? after;
+      const behind = argument === undefined ? scanArgument(text, after, to) : undefined;
+      argument ??= behind;
+      after = behind?.end ?? after;
     }
     names.push({ ...name, argument });
     end = after;

@@ -29,6 +29,9 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
   let declaring: DeclaringLine[] = [];
   let textUntil = 0;
   const candidates = findCandidates(lines);
+  const bracketedIndents = new Set(
+    candidates.filter((one) => isBracketed(one) && one.firmness === 'columns').map(({ line }) => line.indent),
+  );
   for (const [i, candidate] of candidates.entries()) {
     if (candidate.line.index < textUntil) continue;
     declaring.push(candidate);
@@ -36,8 +39,8 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     const goesOn = candidate.firmness === 'alone' && candidate.line.text.endsWith(',');
     if (goesOn && candidates[i + 1]?.line.index === candidate.line.index + 1) continue;
     const { pieces, nextLine } = gatherText(candidate, lines);
-    // `[-l|--long]` without a text is a part of a synopsis.
-    if (pieces.length === 0 && '[{'.includes(candidate.line.text[candidate.line.first] ?? ' ')) {
+    // `[-l|--long]` without a text is a part of a synopsis, unless others like it have one.
+    if (pieces.length === 0 && isBracketed(candidate) && !bracketedIndents.has(candidate.line.indent)) {
       declaring = [];
       continue;
     }
@@ -76,6 +79,10 @@ const ENTRIES_OF_A_LIST = 3;
 
 interface Candidate extends SplitEntry {
   readonly line: TextLine;
+}
+
+function isBracketed({ line }: Candidate): boolean {
+  return '[{'.includes(line.text[line.first] ?? ' ');
 }
 
 function mayDeclare(line: TextLine): boolean {
