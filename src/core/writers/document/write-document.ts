@@ -27,14 +27,21 @@ function yamlText(value: DocumentValue): string {
 
 /** Sets small lists and mappings in one line each. */
 export function layOut(root: Document | Node): void {
-  visit(root, (_, node) => {
-    if (isSeq(node)) node.flow = isShort(node.items);
-    if (isPair(node) && isMap(node.value) && isScalar(node.key) && FLOW_KEYS.has(String(node.key.value))) {
+  visit(root, (_, node, path) => {
+    if (isSeq(node)) node.flow = !LINE_KEYS.has(keyOf(path.at(-1))) && isShort(node.items);
+    if (isPair(node) && isMap(node.value) && FLOW_KEYS.has(keyOf(node))) {
       node.value.flow = isShort(node.value.items);
     }
     // An empty value reads as "nothing said"; `null` would look like a word.
     if (isScalar(node) && node.value === null) node.source = '';
   });
+}
+
+/** The keys of lists whose items are lines of their own. */
+const LINE_KEYS: ReadonlySet<string> = new Set(['usage', 'examples']);
+
+function keyOf(parent: unknown): string {
+  return isPair(parent) && isScalar(parent.key) ? String(parent.key.value) : '';
 }
 
 /** The keys of small mappings that are easier to read in one line. */
