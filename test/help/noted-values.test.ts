@@ -125,6 +125,15 @@ test('a placeholder may reach into the column of the texts', () => {
   ]);
 });
 
+test('a text may begin with the name of another option', () => {
+  const text =
+    'Usage: tiffin\n\n  -N --box <id>         list one box\n     --boxes <file>     -N for all boxes listed in <file>\n';
+  assert.deepEqual(optionLines(text), [
+    '-N --box mandatory <id>: list one box',
+    '--boxes mandatory <file>: -N for all boxes listed in <file>',
+  ]);
+});
+
 test('a word with a hyphen in a list of words is no option', () => {
   const text =
     'Usage: tiffin [-q] RANGE\n\n  -q, --quiet  less\n\nRANGE is one of:\n\n  N     the box\n  N-    from the box on\n  N-M   from one to the other\n  -M    up to the box\n';

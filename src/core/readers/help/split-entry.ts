@@ -103,8 +103,10 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     if (!continuesNames(text, i)) return fallback !== undefined && declaration.loose ? fallback : entry;
     fallback ??= entry;
   }
-  if (fallback !== undefined && whole(text, first, text.length) !== undefined) return undefined;
-  return fallback;
+  if (fallback === undefined) return undefined;
+  // Names to the end of the line; with bare words behind them it is a text that begins with a name.
+  const all = whole(text, first, text.length);
+  return all === undefined || all.loose ? fallback : undefined;
 }
 
 function continuesNames(text: string, index: number): boolean {
