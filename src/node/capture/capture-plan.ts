@@ -1,4 +1,4 @@
-import { type CaptureSettings, UNLIKELY_OPTION } from './capture-program.ts';
+import { type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
 
 /** The command lines that a capture would run, as far as they are known before the program has said what it has. */
 export function capturePlan(invocation: readonly string[], settings: CaptureSettings): string[] {

@@ -5,41 +5,9 @@ import { joinInterfaces } from '../../core/model/join.ts';
 import { type CommandAt, walkCommands } from '../../core/model/walk.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
+import { CAPTURE_DEFAULTS, type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
 import { type ProgramRun, runProgram } from './run-program.ts';
 import { openWorkplace, type Workplace } from './workplace.ts';
-
-/** How a program is asked for its help, and how far. */
-export interface CaptureSettings {
-  /** Columns that programs are told of. */
-  readonly width: number;
-  /** The most milliseconds for one run. */
-  readonly timeLimit: number;
-  /** The most bytes that one run may print. */
-  readonly outputLimit: number;
-  /** How many commands may lead to another. */
-  readonly depthLimit: number;
-  /** How many commands are asked at the most. */
-  readonly commandLimit: number;
-  /** How many runs go on side by side. */
-  readonly parallel: number;
-  readonly keepHome: boolean;
-  /** Whether `-h` is asked where `--help` gives no help, even if no help that was read shows it. */
-  readonly shortHelp: boolean;
-  /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`. */
-  readonly probe: boolean;
-}
-
-export const CAPTURE_DEFAULTS: CaptureSettings = {
-  width: 200,
-  timeLimit: 10_000,
-  outputLimit: 4 * 1024 * 1024,
-  depthLimit: 8,
-  commandLimit: 1000,
-  parallel: 4,
-  keepHome: false,
-  shortHelp: false,
-  probe: false,
-};
 
 /** What a capture came to, also where it was stopped. */
 export interface Capture {
@@ -56,9 +24,6 @@ export interface CaptureProgress {
   readonly waiting: number;
   readonly current: string;
 }
-
-/** The option that no program has, asked of it by a probe. */
-export const UNLIKELY_OPTION = '--dabbawala-no-such-option';
 
 /**
  * Asks a program for its help, command by command, and reads what it prints. `invocation` are the words that call it. Every run is

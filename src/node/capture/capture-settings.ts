@@ -1,0 +1,35 @@
+/** How a program is asked for its help, and how far. */
+export interface CaptureSettings {
+  /** Columns that programs are told of. */
+  readonly width: number;
+  /** The most milliseconds for one run. */
+  readonly timeLimit: number;
+  /** The most bytes that one run may print. */
+  readonly outputLimit: number;
+  /** How many commands may lead to another. */
+  readonly depthLimit: number;
+  /** How many commands are asked at the most. */
+  readonly commandLimit: number;
+  /** How many runs go on side by side. */
+  readonly parallel: number;
+  readonly keepHome: boolean;
+  /** Whether `-h` is asked where `--help` gives no help, even if no help that was read shows it. */
+  readonly shortHelp: boolean;
+  /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`. */
+  readonly probe: boolean;
+}
+
+export const CAPTURE_DEFAULTS: CaptureSettings = {
+  width: 200,
+  timeLimit: 10_000,
+  outputLimit: 4 * 1024 * 1024,
+  depthLimit: 8,
+  commandLimit: 1000,
+  parallel: 4,
+  keepHome: false,
+  shortHelp: false,
+  probe: false,
+};
+
+/** The option that no program has, asked of it by a probe. */
+export const UNLIKELY_OPTION = '--dabbawala-no-such-option';
