@@ -142,3 +142,20 @@ test('what a notation says is stated, and what only the layout suggests is infer
   assert.equal(without?.argument?.basis, 'inferred');
   assert.equal(without?.required, undefined);
 });
+
+test('headings in other languages are known', () => {
+  const texts: [string, string, string, string][] = [
+    ['Aufruf:', 'oder:', 'Befehle:', 'Optionen:'],
+    ['Utilisation :', 'ou :', 'Commandes :', 'Options :'],
+    ['Uso:', 'o:', 'Comandos:', 'Opciones:'],
+    ['Использование:', 'или:', 'Команды:', 'Параметры:'],
+    ['使い方:', 'or:', 'コマンド:', 'オプション:'],
+  ];
+  for (const [usage, or, commands, options] of texts) {
+    const text = `${usage} tiffin [-q] BOX\n  ${or} tiffin COMMAND\n\n${commands}\n  open   a\n  close  b\n\n${options}\n  -q, --quiet  less\n`;
+    const command = describedCommand(readText(text));
+    assert.equal(command.forms.length, 2, usage);
+    assert.deepEqual(command.commands.items.map(commandName), ['open', 'close'], usage);
+    assert.equal(command.options.items.length, 1);
+  }
+});

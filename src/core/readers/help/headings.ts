@@ -1,5 +1,6 @@
 import { type Fact, stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { COMMAND_WORDS, EXAMPLE_WORDS, OPERAND_WORDS, OPTION_WORDS } from './heading-words.ts';
 import type { TextLine } from './text-line.ts';
 
 export type HeadingKind =
@@ -83,8 +84,17 @@ function headingKind(heading: string): HeadingKind {
   if (/\b(?:sub-?commands?|commands?|subcmds?)\b/i.test(heading) && !/\bcommand[- ]line\b/i.test(heading)) {
     return 'commands';
   }
-  return 'other';
+  return KINDS_IN_OTHER_LANGUAGES.find(([pattern]) => pattern.test(heading))?.[1] ?? 'other';
 }
+
+const inOtherLanguages = (words: string) => new RegExp(`(?:^|[\\s(])(?:${words})(?:$|[\\s:(])`, 'iu');
+
+const KINDS_IN_OTHER_LANGUAGES: readonly (readonly [RegExp, HeadingKind])[] = [
+  [inOtherLanguages(EXAMPLE_WORDS), 'examples'],
+  [inOtherLanguages(OPTION_WORDS), 'options'],
+  [inOtherLanguages(OPERAND_WORDS), 'operands'],
+  [inOtherLanguages(COMMAND_WORDS), 'commands'],
+];
 
 /** The heading of a section as a fact; undefined where it has none that says more than its kind. */
 export function headingFact(section: Section | undefined, cleaned: CleanedText): Fact<string> | undefined {

@@ -1,3 +1,4 @@
+import { USAGE_WORDS } from './heading-words.ts';
 import type { TextPiece } from './option-entries.ts';
 import type { TextLine } from './text-line.ts';
 
@@ -15,9 +16,9 @@ export interface UsageLines {
 }
 
 const NONE: UsageLines = { forms: [], taken: new Set(), announced: false };
-const ANNOUNCEMENT = /^\s*(?:usage|synopsis)\s*(?::|$)\s*/i;
+const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?=\S)/i;
-const ANOTHER_FORM = /^\s*or\s*:?\s+/i;
+const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
 const LINES_LIMIT = 400;
 
 /** Finds the synopses of a help text. */
