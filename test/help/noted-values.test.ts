@@ -192,6 +192,19 @@ test('numbers and dots behind names, and a plus at their end', () => {
   );
 });
 
+test('commands stand in boxes too', () => {
+  const text =
+    'Usage: tiffin COMMAND\n\n╭─ Commands ───────────╮\n│ open   open a round  │\n│ close  close a round │\n╰──────────────────────╯\n';
+  const { items } = describedCommand(readText(text)).commands;
+  assert.deepEqual(
+    items.map(({ names, summary }) => [names[0]?.text, summary?.value]),
+    [
+      ['open', 'open a round'],
+      ['close', 'close a round'],
+    ],
+  );
+});
+
 test('a first line of prose is no usage line', () => {
   const from = readText('Print the routes of URL or of the carriers in a file.\n\n  -q, --quiet  less\n', {
     program: 'tiffin',

@@ -134,6 +134,16 @@ const LAYOUTS: readonly {
     options: ['-a: ', '-b: ', '-c: ', '-o mandatory FILE: ', '--map !--no-map: ', '-h --help: '],
   },
   {
+    layout: 'boxes with their titles in the border',
+    text: 'Usage: tiffin [OPTIONS]\n\n╭─ Options ────────────────────────╮\n│ --quiet  -q        say nothing   │\n│ --route      TEXT  this route    │\n╰──────────────────────────────────╯\n',
+    options: ['--quiet -q: say nothing', '--route mandatory TEXT: this route'],
+  },
+  {
+    layout: 'ruled tables',
+    text: 'Usage: tiffin\n\n+-------------+-------------+\n| -q, --quiet | say nothing |\n| --box=ID    | this box    |\n+-------------+-------------+\n',
+    options: ['-q --quiet: say nothing', '--box mandatory ID: this box'],
+  },
+  {
     layout: 'type marks at the right margin',
     text: 'tiffin [options]\n\nOptions:\n  --paper  size of the sheet                [string]\n  --plain  no colours                      [boolean]\n',
     options: [

@@ -1,4 +1,5 @@
 import type { Source, Span } from '../../source/source.ts';
+import { withoutBoxes } from './boxes.ts';
 
 const ESCAPE = 0x1b;
 const BACKSPACE = 0x08;
@@ -8,7 +9,7 @@ const LINE_FEED = 0x0a;
 const RETURN = 0x0d;
 
 /**
- * A help text without terminal escapes, overstrikes and other control characters, its line breaks all `\n`; it knows
+ * A help text without terminal escapes, overstrikes, frames and other control characters, its line breaks all `\n`; it knows
  * where each of its characters stood in the text as it was read.
  */
 export class CleanedText {
@@ -20,11 +21,11 @@ export class CleanedText {
   constructor(source: Source) {
     this.source = source;
     if (isClean(source.text)) {
-      this.text = source.text;
+      this.text = withoutBoxes(source.text);
       return;
     }
     const cleaned = clean(source.text);
-    this.text = cleaned.text;
+    this.text = withoutBoxes(cleaned.text);
     this.#offsets = cleaned.offsets;
   }
 

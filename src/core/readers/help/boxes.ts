@@ -1,0 +1,34 @@
+const BOX = /[\u2500-\u257f]/;
+const RULE = /[─━═╌╍┄┅┈┉]{2}/;
+
+/**
+ * A text of the same length without the frames of boxes and tables: their lines become blanks, and a title set into the upper border
+ * becomes a heading with a colon.
+ */
+export function withoutBoxes(text: string): string {
+  const hasBars = /^\s*\|.*\|\s*$/m.test(text.slice(0, 200_000));
+  if (!BOX.test(text) && !hasBars) return text;
+  const lines = text.split('\n');
+  return lines.map((line, i) => withoutFrame(line, lines[i - 1], lines[i + 1])).join('\n');
+}
+
+function withoutFrame(line: string, before: string | undefined, after: string | undefined): string {
+  if (BOX.test(line)) {
+    const bare = line.replace(/[\u2500-\u257f]/g, ' ');
+    return RULE.test(line) ? withColon(bare) : bare;
+  }
+  // A table of bars has more lines of its kind; a rule of dashes is one.
+  const isRow = (one: string | undefined) => one !== undefined && /^\s*[|+].*[|+]\s*$/.test(one);
+  if (!isRow(line) || !(isRow(before) || isRow(after))) return line;
+  return /^[\s|+=:-]+$/.test(line)
+    ? ' '.repeat(line.length)
+    : line.replace(/(^\s*)\||\|(\s*$)| \|(?= )/g, (found) => ' '.repeat(found.length));
+}
+
+/** A title with a colon in place of the blank behind it. */
+function withColon(line: string): string {
+  const title = line.trim();
+  const end = line.indexOf(title) + title.length;
+  if (!/^\p{L}[\p{L} -]{1,40}$/u.test(title) || line[end] !== ' ') return line;
+  return `${line.slice(0, end)}:${line.slice(end + 1)}`;
+}
