@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, auditJson, auditText, type Place, readHelp } from 'dabbawala';
+import { audit, auditJson, auditText, detectKind, type Place, readHelp } from 'dabbawala';
 import fc from 'fast-check';
 import { ROOT } from '../support/run-dabbawala.ts';
 
@@ -22,6 +22,7 @@ function* placesIn(value: unknown, seen = new Set<unknown>()): Generator<NonNull
 /** Reads and audits a text, and checks what must hold of any text. */
 function checkAnyText(text: string): void {
   const source = { name: 'any', text };
+  detectKind(text);
   const { interface: from, problems } = readHelp(source);
   for (const place of placesIn([from, problems])) {
     if (place.source !== source) continue;
@@ -110,6 +111,10 @@ test('texts made to cost much time are read like others', () => {
     `${' '.repeat(200_000)}-a`,
     `  -a  ${'x'.repeat(1_000_000)}`,
     `${'  -a  x\n'.repeat(20_000)}`,
+    `Usage: tiffin\n${'\n'.repeat(500_000)}  -a  x`,
+    `Usage: tiffin${' ...'.repeat(100_000)}x`,
+    `Usage: tiffin\n\n${'--a\n'.repeat(60_000)}  --b  a text\n`,
+    `Usage: tiffin\n${'|'.repeat(500_000)}x\n| a |`,
     `Commands:\n${'  a, '.repeat(50_000)}`,
     `\x1b]${'x'.repeat(500_000)}`,
     `a${'\b'.repeat(500_000)}`,

@@ -63,7 +63,8 @@ class SynopsisParser {
         const items = alternatives.at(-1);
         if (node === 'repeat') {
           const last = items?.pop();
-          if (last !== undefined) items?.push({ kind: 'repeat', body: last });
+          // Dots behind dots say nothing more, and must not nest.
+          if (last !== undefined) items?.push(last.kind === 'repeat' ? last : { kind: 'repeat', body: last });
         } else if (node !== undefined) {
           items?.push(node);
         }

@@ -5,7 +5,7 @@ const LOOKED_AT = 64 * 1024;
 
 /** The kind of source that a text is, told from its contents: an interface document has the key of its format; else it is help output. */
 export function detectKind(text: string): Extract<SourceKind, 'document' | 'help'> {
-  return /^(?:\{?\s*)["']?dabbawala["']?[ \t]*:[ \t]*["']?\d/m.test(text.slice(0, LOOKED_AT))
+  return /^\uFEFF?\{?[ \t]*["']?dabbawala["']?[ \t]*:[ \t]*["']?\d/m.test(text.slice(0, LOOKED_AT))
     ? 'document'
     : 'help';
 }

@@ -78,6 +78,8 @@ function pairsOf(scope: OptionScope): NamePair[] {
   const sorted = [...scope.names].sort((a, b) => compareCodeUnits(a.name.text, b.name.text));
   const pairs: NamePair[] = [];
   for (const [i, short] of sorted.entries()) {
+    // A name that several options have is told once.
+    if (sorted[i - 1]?.name.text === short.name.text) continue;
     const longer: ScopeName[] = [];
     for (let j = i + 1; j < sorted.length; j++) {
       const other = sorted[j];

@@ -6,8 +6,7 @@ const RULE = /[─━═╌╍┄┅┈┉]{2}/;
  * becomes a heading with a colon.
  */
 export function withoutBoxes(text: string): string {
-  const hasBars = /^\s*\|.*\|\s*$/m.test(text.slice(0, 200_000));
-  if (!BOX.test(text) && !hasBars) return text;
+  if (!BOX.test(text) && !/^[ \t]*\|/m.test(text)) return text;
   const lines = text.split('\n');
   return lines.map((line, i) => withoutFrame(line, lines[i - 1], lines[i + 1])).join('\n');
 }
@@ -18,11 +17,15 @@ function withoutFrame(line: string, before: string | undefined, after: string | 
     return RULE.test(line) ? withColon(bare) : bare;
   }
   // A table of bars has more lines of its kind; a rule of dashes is one.
-  const isRow = (one: string | undefined) => one !== undefined && /^\s*[|+].*[|+]\s*$/.test(one);
   if (!isRow(line) || !(isRow(before) || isRow(after))) return line;
   return /^[\s|+=:-]+$/.test(line)
     ? ' '.repeat(line.length)
     : line.replace(/(^\s*)\||\|(\s*$)| \|(?= )/g, (found) => ' '.repeat(found.length));
+}
+
+function isRow(line: string | undefined): boolean {
+  const row = line?.trim() ?? '';
+  return row.length > 1 && /^[|+]/.test(row) && /[|+]$/.test(row);
 }
 
 /** A title with a colon in place of the blank behind it. */

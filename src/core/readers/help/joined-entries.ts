@@ -9,7 +9,9 @@ export function joinForms(options: readonly Option[]): Option[] {
   const byNames = new Map<string, Option[]>();
   for (const option of options) {
     const key = namesKey(option);
-    byNames.set(key, [...(byNames.get(key) ?? []), option]);
+    const group = byNames.get(key);
+    if (group === undefined) byNames.set(key, [option]);
+    else group.push(option);
   }
   const dropped = new Set<Option>();
   const replaced = new Map<Option, Option>();
@@ -26,7 +28,7 @@ export function joinForms(options: readonly Option[]): Option[] {
       ...taking.argument,
       value: { ...taking.argument.value, presence: 'optional' as const },
     };
-    const [first, second] = options.indexOf(bare) < options.indexOf(taking) ? [bare, taking] : [taking, bare];
+    const [first, second] = group.indexOf(bare) < group.indexOf(taking) ? [bare, taking] : [taking, bare];
     replaced.set(first, { ...first, argument, environment: [...first.environment, ...second.environment] });
     dropped.add(second);
   }
