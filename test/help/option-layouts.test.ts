@@ -50,6 +50,11 @@ const LAYOUTS: readonly {
     ],
   },
   {
+    layout: 'names parted by the word or, and arguments of several words',
+    text: 'Usage: tiffin\n\n  -c or --calm    be calm\n  -w N or --wait N\n                  wait\n  -x n m          box the compass\n',
+    options: ['-c --calm: be calm', '-w --wait mandatory N: wait', '-x mandatory n m: box the compass'],
+  },
+  {
     layout: 'negated names',
     text: 'Usage: tiffin\n\n  --[no-]colour       use colours\n  --map / --no-map    draw a map\n',
     options: ['--colour !--no-colour: use colours', '--map !--no-map: draw a map'],

@@ -57,6 +57,28 @@ test('bars between options are relations', () => {
   );
 });
 
+test('bars between spellings of one option join them, and the argument behind them is theirs', () => {
+  const usages: [string, string[]][] = [
+    ['[-O|--sort KEY]', ['-O,--sort mandatory KEY']],
+    ['[-c|-C|--columns]', ['-c,-C,--columns none']],
+    ['[-h | --help]', ['-h,--help none']],
+    ['[-n|--none|--map on|off]', ['-n,--none none', '--map mandatory on,off']],
+    ['[--ebb {low|high|flat}]', ['--ebb mandatory low,high,flat']],
+    ['[--ahead {[+]BOXES|all}]', ['--ahead mandatory [+]BOXES|all']],
+    ['[-a|-b]', ['-a none', '-b none']],
+  ];
+  for (const [usage, expected] of usages) {
+    const options = describedCommand(readText(`Usage: tiffin ${usage} BOX\n`)).options.items;
+    const shown = options.map(({ names, argument }) => {
+      const word = argument?.value.words[0];
+      const values =
+        word?.values?.value.map(({ value }) => value).join(',') ?? word?.placeholder?.value ?? '';
+      return `${names.map(({ text }) => text).join(',')} ${argument?.value.presence} ${values}`.trim();
+    });
+    assert.deepEqual(shown, expected, usage);
+  }
+});
+
 test('the double hyphen of a usage line or list is a stated parsing rule', () => {
   for (const text of [
     'usage: tiffin [-q] [--] BOX...\n',

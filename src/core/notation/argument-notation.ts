@@ -158,6 +158,8 @@ function separateWordEnd(
   if (isOpener(character) || character === '"' || character === "'")
     return { end, loose: false, dots: false };
   if (!isPlaceholderLike(word)) return undefined;
+  // `-c or --calm`: another name follows.
+  if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
   return { end, loose: hasLower(word), dots: false };
 }
 

@@ -57,7 +57,16 @@ class SynopsisParser {
         this.#at++;
       } else if (token.isMark && token.text === '|') {
         this.#at++;
-        alternatives.push([]);
+        const items = alternatives.at(-1) ?? [];
+        const left = items.at(-1);
+        if (
+          left !== undefined &&
+          isValue(left) &&
+          !isJoined(left, items.at(-2)) &&
+          this.#isValueNext(token)
+        ) {
+          items[items.length - 1] = this.#choiceOfValues(left, depth);
+        } else alternatives.push([]);
       } else {
         const node = this.#item(depth);
         const items = alternatives.at(-1);
@@ -87,6 +96,22 @@ class SynopsisParser {
     if (!token.isMark) return this.#word(token, depth);
     if (token.text === '...') return 'repeat';
     return this.#bracket(token, depth);
+  }
+
+  /** Whether a bar without blanks has a word behind it that is no option: it binds closer than a blank does. */
+  #isValueNext(bar: Token): boolean {
+    const next = this.#tokens[this.#at];
+    return bar.joined && next?.joined === true && !next.isMark && !next.text.startsWith('-');
+  }
+
+  /** `on|off` in `--map on|off`. */
+  #choiceOfValues(left: SynopsisNode, depth: number): SynopsisNode {
+    const token = this.#tokens[this.#at];
+    if (token === undefined) return left;
+    this.#at++;
+    const before = left.kind === 'choice' ? left.alternatives : [left];
+    const start = startOf(left);
+    return { kind: 'choice', alternatives: [...before, this.#word(token, depth)], start, end: token.end };
   }
 
   #bracket(open: Token, depth: number): SynopsisNode {
@@ -123,6 +148,18 @@ class SynopsisParser {
   }
 }
 
+/** Whether a node stands behind another with no blank between them (`[+]BOXES`). */
+function isJoined(node: SynopsisNode, before: SynopsisNode | undefined): boolean {
+  return before !== undefined && endOf(before) === startOf(node);
+}
+
+/** A word that is no option, or a choice of such words. */
+function isValue(node: SynopsisNode): boolean {
+  return node.kind === 'choice'
+    ? node.alternatives.every(isValue)
+    : node.kind === 'word' && !node.text.startsWith('-');
+}
+
 function sequenceOf(items: readonly SynopsisNode[]): SynopsisNode {
   const only = items[0];
   return items.length === 1 && only !== undefined ? only : { kind: 'sequence', items };
@@ -140,7 +177,7 @@ function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
         kind: 'choice',
         alternatives: [...choices, right],
         start: startOf(left),
-        end: startOf(right),
+        end: endOf(right),
       });
     } else if (left !== undefined) {
       out.push(left);
@@ -150,9 +187,19 @@ function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
   return out;
 }
 
-function startOf(node: SynopsisNode): number {
+/** Where a node begins in the text. */
+export function startOf(node: SynopsisNode): number {
   if (node.kind === 'sequence') return node.items[0] === undefined ? 0 : startOf(node.items[0]);
   return node.kind === 'repeat' ? startOf(node.body) : node.start;
+}
+
+/** Where a node ends in the text; dots behind it are not counted. */
+export function endOf(node: SynopsisNode): number {
+  if (node.kind === 'sequence') {
+    const last = node.items.at(-1);
+    return last === undefined ? 0 : endOf(last);
+  }
+  return node.kind === 'repeat' ? endOf(node.body) : node.end;
 }
 
 function tokenize(text: string): Token[] {

@@ -1,13 +1,15 @@
-import { makeWord, type OptionArgument } from '../model/argument.ts';
+import { bareValue, makeWord, type OptionArgument } from '../model/argument.ts';
 import type { Form, FormOption } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { Span } from '../source/source.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
+import { type FollowingArgument, followingArgument, takesFollowing } from './following-argument.ts';
 import { makeArgument } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
-import { parseSynopsis, type SynopsisNode } from './synopsis.ts';
+import { areSpellings } from './spelling.ts';
+import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
 
 /** An option as a synopsis shows it, by its offsets in the synopsis. */
 export interface UsageOption {
@@ -29,6 +31,8 @@ export interface UsageReading {
   readonly goesOn: boolean;
   readonly options: readonly UsageOption[];
   readonly relations: readonly Relation[];
+  /** Names, each time two, that a bar shows to be spellings of one option (`-h|--help`). */
+  readonly spellings: readonly (readonly [string, string])[];
   /** Where a placeholder for a subcommand stands. */
   readonly commandPlace: Span | undefined;
   /** Where the end of the options, `--`, is shown. */
@@ -66,6 +70,7 @@ export function readUsageForm(flow: PlacedText, flags: ReadonlySet<string> = NO_
     goesOn: head.taken < items.length,
     options: walker.options,
     relations: walker.relations,
+    spellings: walker.spellings,
     commandPlace: walker.commandPlace,
     endOfOptions: walker.endOfOptions,
   };
@@ -111,6 +116,7 @@ class FormWalker {
   readonly operands: Operand[] = [];
   readonly options: UsageOption[] = [];
   readonly relations: Relation[] = [];
+  readonly spellings: [string, string][] = [];
   commandPlace: Span | undefined;
   endOfOptions: Span | undefined;
   readonly #flow: PlacedText;
@@ -126,7 +132,7 @@ class FormWalker {
       const item = items[i];
       if (item === undefined) continue;
       const argument = takesFollowing(item, this.#flags)
-        ? followingArgument(items[i + 1], context)
+        ? followingArgument(items[i + 1], context, this.#flow.text)
         : undefined;
       this.#node(item, context, argument);
       if (argument !== undefined) i++;
@@ -161,12 +167,22 @@ class FormWalker {
   ): void {
     const members: Member[] = [];
     let complete = true;
+    let before: { name: string; end: number } | undefined;
     for (const alternative of node.alternatives) {
       const optionsBefore = this.options.length;
       const operandsBefore = this.operands.length;
       this.#node(alternative, { ...context, optional: true, bracketed: true }, argument);
       const option = this.options[optionsBefore];
       const operand = this.operands[operandsBefore];
+      const name = option?.declared.text;
+      const isTight = before !== undefined && this.#flow.text.slice(before.end, startOf(alternative)) === '|';
+      const isSpelling =
+        name !== undefined &&
+        before !== undefined &&
+        areSpellings(before.name, name, isTight, node.alternatives.length);
+      if (isSpelling && before !== undefined) this.spellings.push([before.name, name]);
+      before = name === undefined ? undefined : { name, end: endOf(alternative) };
+      if (isSpelling) continue;
       if (option !== undefined) {
         members.push({
           kind: 'option',
@@ -233,7 +249,17 @@ class FormWalker {
     const place = this.#flow.span(following.start, following.end);
     return {
       presence: following.optional ? 'optional' : 'mandatory',
-      words: [makeWord({ placeholder: stated(following.text, place) })],
+      words: [
+        makeWord({
+          placeholder: stated(following.text, place),
+          values:
+            following.values &&
+            stated(
+              following.values.map((value) => bareValue(value, place)),
+              place,
+            ),
+        }),
+      ],
       count: undefined,
       place,
     };
@@ -266,43 +292,4 @@ class FormWalker {
       place,
     });
   }
-}
-
-interface FollowingArgument {
-  readonly text: string;
-  readonly optional: boolean;
-  readonly start: number;
-  readonly end: number;
-}
-
-/** Whether a node is an option, or a choice of options, without an argument of its own. */
-function takesFollowing(node: SynopsisNode, flags: ReadonlySet<string>): boolean {
-  if (node.kind === 'choice') return node.alternatives.every((one) => takesFollowing(one, flags));
-  return (
-    node.kind === 'word' &&
-    !flags.has(node.text) &&
-    node.joined === undefined &&
-    /^--?[A-Za-z0-9?]/.test(node.text) &&
-    !/[=<]/.test(node.text)
-  );
-}
-
-/** The placeholder that follows an option as its argument; undefined where an operand follows. */
-function followingArgument(node: SynopsisNode | undefined, context: Context): FollowingArgument | undefined {
-  if (node === undefined) return undefined;
-  if (node.kind === 'repeat') return followingArgument(node.body, context);
-  if (node.kind === 'optional') {
-    const inner = context.bracketed ? followingArgument(node.body, context) : undefined;
-    return inner === undefined ? undefined : { ...inner, optional: true };
-  }
-  if (node.kind === 'choice') {
-    const isValues = node.alternatives.every((part) => part.kind === 'word' && !part.text.startsWith('-'));
-    if (!isValues || !context.bracketed) return undefined;
-    const text = node.alternatives.map((part) => (part.kind === 'word' ? part.text : '')).join('|');
-    return { text, optional: false, start: node.start, end: node.end };
-  }
-  if (node.kind !== 'word' || node.text.startsWith('-') || node.joined !== undefined) return undefined;
-  const isMarked = /^<|^[A-Z][A-Z0-9_=:,.-]*$/.test(node.text);
-  if (!isMarked && !context.bracketed) return undefined;
-  return { text: node.text, optional: false, start: node.start, end: node.end };
 }

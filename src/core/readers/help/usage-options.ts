@@ -14,15 +14,17 @@ export function usageOnlyOptions(readings: readonly UsageReading[], known: Reado
     for (const option of expand(usage, known)) {
       const name = option.names[0];
       if (name === undefined || known.has(name.text) || made.has(name.text)) continue;
-      const other = made.get(spelling.get(name.text) ?? '');
-      if (other !== undefined && name.form !== other.names[0]?.form) {
+      const same = [...(spelling.get(name.text) ?? [])];
+      const other = same.map((spelled) => made.get(spelled)).find((one) => one !== undefined);
+      if (other !== undefined) {
+        const isShown = option.argument?.basis === 'stated';
         const joined = {
           ...other,
           names: [...other.names, ...option.names],
-          argument: other.argument ?? option.argument,
+          argument: isShown ? option.argument : (other.argument ?? option.argument),
         };
         for (const { text } of joined.names) made.set(text, joined);
-      } else if (!known.has(spelling.get(name.text) ?? '')) {
+      } else if (!same.some((spelled) => known.has(spelled))) {
         made.set(name.text, option);
       }
     }
@@ -30,18 +32,14 @@ export function usageOnlyOptions(readings: readonly UsageReading[], known: Reado
   return [...new Set(made.values())];
 }
 
-/** `[-h | --help]` shows two spellings of one option: the letter begins the name. */
-function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, string> {
-  const pairs = new Map<string, string>();
-  for (const relation of readings.flatMap((reading) => reading.relations)) {
-    const [a, b] = relation.members;
-    if (relation.members.length !== 2 || a === undefined || b === undefined) continue;
-    if (a.name.length === 2 && b.name.startsWith(`--${a.name[1]}`)) {
-      pairs.set(b.name, a.name);
-      pairs.set(a.name, b.name);
-    }
+/** For each name that a bar shows to be a spelling of another, the names that are one with it. */
+function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, ReadonlySet<string>> {
+  const groups = new Map<string, Set<string>>();
+  for (const [a, b] of readings.flatMap((reading) => reading.spellings)) {
+    const joined = new Set([a, ...(groups.get(a) ?? []), b, ...(groups.get(b) ?? [])]);
+    for (const name of joined) groups.set(name, joined);
   }
-  return pairs;
+  return groups;
 }
 
 function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {

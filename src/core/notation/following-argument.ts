@@ -1,0 +1,56 @@
+import { endOf, type SynopsisNode, startOf } from './synopsis.ts';
+
+/** The placeholder that follows an option as its argument, by its offsets in the synopsis. */
+export interface FollowingArgument {
+  readonly text: string;
+  /** The values that a choice lists (`{on|off}`); undefined where it lists placeholders, or there is none. */
+  readonly values: readonly string[] | undefined;
+  readonly optional: boolean;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** Whether a node is an option, or a choice of options, without an argument of its own. */
+export function takesFollowing(node: SynopsisNode, flags: ReadonlySet<string>): boolean {
+  if (node.kind === 'choice') return node.alternatives.every((one) => takesFollowing(one, flags));
+  return (
+    node.kind === 'word' &&
+    !flags.has(node.text) &&
+    node.joined === undefined &&
+    /^--?[A-Za-z0-9?]/.test(node.text) &&
+    !/[=<]/.test(node.text)
+  );
+}
+
+/** The placeholder that follows an option as its argument; undefined where an operand follows. */
+export function followingArgument(
+  node: SynopsisNode | undefined,
+  context: { readonly bracketed: boolean },
+  text: string,
+): FollowingArgument | undefined {
+  if (node === undefined) return undefined;
+  if (node.kind === 'repeat') return followingArgument(node.body, context, text);
+  if (node.kind === 'optional') {
+    const inner = context.bracketed ? followingArgument(node.body, context, text) : undefined;
+    return inner === undefined ? undefined : { ...inner, optional: true };
+  }
+  if (node.kind === 'choice') return context.bracketed ? choiceArgument(node, text) : undefined;
+  if (node.kind !== 'word' || node.text.startsWith('-') || node.joined !== undefined) return undefined;
+  const isMarked = /^<|^[A-Z][A-Z0-9_=:,.-]*$/.test(node.text);
+  if (!isMarked && !context.bracketed) return undefined;
+  return { text: node.text, values: undefined, optional: false, start: node.start, end: node.end };
+}
+
+/** `{on|off}`, `{[+]BOXES|all}`: no alternative is an option. */
+function choiceArgument(
+  node: SynopsisNode & { kind: 'choice' },
+  text: string,
+): FollowingArgument | undefined {
+  const alternatives = node.alternatives.map((part) => text.slice(startOf(part), endOf(part)));
+  if (alternatives.some((part) => part === '' || part.startsWith('-'))) return undefined;
+  const values = alternatives.every((part) => LITERAL_VALUE.test(part)) ? alternatives : undefined;
+  return { text: alternatives.join('|'), values, optional: false, start: node.start, end: node.end };
+}
+
+/** A word in capitals or angle brackets is a placeholder. */
+const LITERAL_VALUE = /^(?=[^a-z]*[a-z])[A-Za-z0-9][\w.+:/-]*$/;
