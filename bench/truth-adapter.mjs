@@ -1,5 +1,5 @@
 // Turns the interface document that `dabbawala convert --to=json` prints into the form in which truths are scored.
-import { readDocument, walkCommands } from 'dabbawala';
+import { NameIndex, nearestRule, readDocument, walkCommands } from 'dabbawala';
 
 /** The options, subcommands and prefixes of the command that the help output described. */
 export function fromTool(json) {
@@ -7,14 +7,17 @@ export function fromTool(json) {
   return from === undefined ? { options: [], subcommands: [], prefixes: null } : scoredForm(from);
 }
 
-/** The same of an interface; prefixes are left to be derived from the long names. */
+/** The same of an interface. */
 export function scoredForm(from) {
   const at = [...walkCommands(from)].findLast(({ command }) => command.described);
   const command = at?.command ?? from.root;
+  // A text that shows its commands by synopses shows their options there, and the truths are about all options in the text.
+  const shown = command.commands.items.filter(({ described }) => !described);
+  const options = [command, ...shown].flatMap(({ options: { items } }) => items);
   return {
-    options: command.options.items.map(scoredOption),
+    options: options.map(scoredOption),
     subcommands: command.commands.items.map(({ names }) => names[0].text),
-    prefixes: null,
+    prefixes: scoredPrefixes(options, at?.line ?? [from.root]),
   };
 }
 
@@ -32,4 +35,28 @@ function scoredOption({ names, negatedNames, argument }) {
     value: argument === undefined ? 'unknown' : PRESENCE[argument.value.presence],
     choices: values ?? null,
   };
+}
+
+/** What every prefix of the long names resolves to, by the rules that the text lets one know. */
+function scoredPrefixes(options, line) {
+  const names = options.flatMap((option) =>
+    [...option.names, ...option.negatedNames]
+      .filter(({ form }) => form === 'long')
+      .map(({ text }) => ({ name: text, target: option })),
+  );
+  const index = new NameIndex(names, {
+    abbreviations: true,
+    spellingsTie: nearestRule(line, 'spellingsTie')?.value === true,
+  });
+  const bare = (name) => name.slice(2);
+  return Object.fromEntries(
+    [...index.prefixes(3), ...index.names].map((prefix) => {
+      const { verdict, names } = index.resolve(prefix, index.names.length);
+      if (verdict === 'ambiguous') return [bare(prefix), { verdict, names: names.map(bare) }];
+      return [
+        bare(prefix),
+        { verdict: verdict === 'same-option' ? 'unique' : verdict, name: bare(names[0]) },
+      ];
+    }),
+  );
 }

@@ -183,6 +183,41 @@ test('of the parser a text says little, and what goes with its sentences is infe
   assert.equal(rules('Options:').optionAbbreviations, undefined);
 });
 
+test('sentences that widespread parsers print let one infer how they behave', () => {
+  const sentences: [string, boolean, boolean | undefined][] = [
+    ['  -h, --help  show this help message and exit', true, true],
+    ['Use "tiffin [command] --help" for more information about a command.', false, undefined],
+    ['  -h, --help   display help for command', false, undefined],
+    ['      --help  Show help              [boolean]', false, undefined],
+  ];
+  for (const [sentence, abbreviations, spellingsTie] of sentences) {
+    const { rules } = readText(`Usage: tiffin\n\nOptions:\n  -q, --quiet  less\n${sentence}\n`).root;
+    assert.equal(rules.optionAbbreviations?.value, abbreviations, sentence);
+    assert.equal(rules.optionAbbreviations?.basis, 'inferred');
+    assert.equal(rules.spellingsTie?.value, spellingsTie, sentence);
+  }
+});
+
+test('an option whose text calls it the same as another is that option, and takes its argument', () => {
+  const { options } = readText(
+    'Usage: tiffin\n\n  -s, --sort=KEY  sort\n      --order     alias for --sort\n  -q              same as --sort=quay\n  -H, --head=N    same as --sort=N\n  -m              same as --sort=map --all\n',
+  ).root;
+  assert.deepEqual(
+    options.items.map(({ sameAs, argument }) => [
+      sameAs?.value.option,
+      sameAs?.value.value,
+      argument?.value.presence,
+    ]),
+    [
+      [undefined, undefined, 'mandatory'],
+      ['--sort', undefined, 'mandatory'],
+      ['--sort', 'quay', 'none'],
+      ['--sort', undefined, 'mandatory'],
+      [undefined, undefined, 'none'],
+    ],
+  );
+});
+
 test('numbers and dots behind names, and a plus at their end', () => {
   assert.deepEqual(
     optionLines(

@@ -181,3 +181,25 @@ test('headings in other languages are known', () => {
     assert.equal(command.options.items.length, 1);
   }
 });
+
+test('synopses without texts, one below the other, are commands with their options', () => {
+  const text =
+    'Usage: tiffin [-q]\n\n  list [--late] [DAY]\n  move [-f|--force] BOX...\n       [--to QUAY]\n  list --brief\n  halt\n';
+  const { items } = describedCommand(readText(text)).commands;
+  assert.deepEqual(
+    items.map((command) => [
+      commandName(command),
+      command.forms.map(operandText).join(' | '),
+      command.options.items.flatMap((option) => option.names.map(({ text: name }) => name)).join(' '),
+    ]),
+    [
+      ['list', 'word DAY 0..1 | ', '--late --brief'],
+      ['move', 'word BOX 1..any', '-f --force --to'],
+      ['halt', '', ''],
+    ],
+  );
+  const prose = describedCommand(
+    readText('Usage: tiffin [-q]\n\n  list the boxes [see below]\n  move them\n  halt\n'),
+  );
+  assert.deepEqual(prose.commands.items, []);
+});

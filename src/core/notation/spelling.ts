@@ -1,13 +1,21 @@
+/** Whether two names are a letter and the long name that begins with it, in either case and order (`-h`, `--help`). */
+export function isLetterOf(a: string, b: string): boolean {
+  const [short, long] = a.length <= b.length ? [a, b] : [b, a];
+  return /^-[^-]$/.test(short) && long.startsWith('--') && sameLetter(short, long.slice(1));
+}
+
 /**
  * Whether two names beside a bar in a synopsis (`-h | --help`) are spellings of one option rather than two options: a
- * letter and the long name that begins with it, in either case; or any letter and long name that are alone in their choice
- * with no blanks about the bar (`-O|--sort`). Of letters, only the same in both cases are, without blanks (`-c|-C`).
+ * letter and its long name; any letter and long name that are alone in their choice with no blanks about the bar
+ * (`-O|--sort`); or, beside a third, one letter in both cases (`-c|-C|--columns`).
  */
 export function areSpellings(a: string, b: string, isTight: boolean, alternatives: number): boolean {
+  if (isLetterOf(a, b)) return true;
   const [short, long] = a.length <= b.length ? [a, b] : [b, a];
-  if (!/^-[^-]$/.test(short)) return false;
-  const letter = short.slice(1).toLowerCase();
-  if (long.length === 2) return isTight && alternatives > 2 && long.slice(1).toLowerCase() === letter;
-  if (!long.startsWith('--')) return false;
-  return long.slice(2, 3).toLowerCase() === letter || (isTight && alternatives === 2);
+  if (!/^-[^-]$/.test(short) || !isTight) return false;
+  return long.startsWith('--') ? alternatives === 2 : alternatives > 2 && sameLetter(short, long);
+}
+
+function sameLetter(a: string, b: string): boolean {
+  return a.slice(1, 2).toLowerCase() === b.slice(1, 2).toLowerCase() && b.length !== 1;
 }

@@ -1,3 +1,5 @@
+import { isLetterOf } from './spelling.ts';
+
 /** A synopsis read as a grammar (POSIX XBD 12.1 and its customary variants). Offsets are in the text that was read. */
 export type SynopsisNode =
   | {
@@ -59,13 +61,8 @@ class SynopsisParser {
         this.#at++;
         const items = alternatives.at(-1) ?? [];
         const left = items.at(-1);
-        if (
-          left !== undefined &&
-          isValue(left) &&
-          !isJoined(left, items.at(-2)) &&
-          this.#isValueNext(token)
-        ) {
-          items[items.length - 1] = this.#choiceOfValues(left, depth);
+        if (left !== undefined && !isJoined(left, items.at(-2)) && this.#bindsClosely(left, token)) {
+          items[items.length - 1] = this.#closeChoice(left, depth);
         } else alternatives.push([]);
       } else {
         const node = this.#item(depth);
@@ -82,11 +79,12 @@ class SynopsisParser {
       token = this.#tokens[this.#at];
     }
     const bodies = alternatives.map(sequenceOf);
+    const flat = bodies.flatMap((body) => (body.kind === 'choice' ? body.alternatives : [body]));
     return bodies.length === 1 && bodies[0] !== undefined
       ? bodies[0]
       : depth === 0
         ? sequenceOf(tightChoices(alternatives))
-        : { kind: 'choice', alternatives: bodies, start, end };
+        : { kind: 'choice', alternatives: flat, start, end };
   }
 
   #item(depth: number): SynopsisNode | 'repeat' | undefined {
@@ -98,14 +96,19 @@ class SynopsisParser {
     return this.#bracket(token, depth);
   }
 
-  /** Whether a bar without blanks has a word behind it that is no option: it binds closer than a blank does. */
-  #isValueNext(bar: Token): boolean {
+  /**
+   * Whether a bar without blanks binds closer than a blank does: between words that are no options, and between
+   * spellings of one option.
+   */
+  #bindsClosely(left: SynopsisNode, bar: Token): boolean {
     const next = this.#tokens[this.#at];
-    return bar.joined && next?.joined === true && !next.isMark && !next.text.startsWith('-');
+    if (next === undefined || !bar.joined || !next.joined || next.isMark) return false;
+    if (!next.text.startsWith('-')) return isValue(left);
+    return left.kind === 'word' && left.joined === undefined && isLetterOf(left.text, next.text);
   }
 
-  /** `on|off` in `--map on|off`. */
-  #choiceOfValues(left: SynopsisNode, depth: number): SynopsisNode {
+  /** `on|off` in `--map on|off`, `-m|--map` in `-m|--map on|off`. */
+  #closeChoice(left: SynopsisNode, depth: number): SynopsisNode {
     const token = this.#tokens[this.#at];
     if (token === undefined) return left;
     this.#at++;

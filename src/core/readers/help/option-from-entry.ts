@@ -37,6 +37,7 @@ export function optionFromEntry(
     negatedNames: [...declared.negatedNames, ...further(true)],
     argument,
     required: notations.required,
+    sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
     deprecated:
       notations.deprecated === undefined
@@ -50,6 +51,14 @@ export function optionFromEntry(
     heading,
     place: entryPlace(entry, cleaned),
   });
+}
+
+/** In `-H, --head=N  same as --header=N` the value is that of this option, and says nothing more. */
+function sameAs(noted: TextNotations['sameAs'], argument: OptionArgument | undefined): Option['sameAs'] {
+  const own = argument?.words.at(-1)?.placeholder?.value;
+  return noted === undefined || own === undefined || noted.value.value !== own
+    ? noted
+    : { ...noted, value: { option: noted.value.option, value: undefined } };
 }
 
 function entryPlace({ declaring }: OptionEntry, cleaned: CleanedText): Place {

@@ -2,18 +2,16 @@ import { inferred, stated } from '../../model/fact.ts';
 import { type ParsingRules, UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { PARSER_SENTENCES } from './parser-sentences.ts';
 import type { TextLine } from './text-line.ts';
 
 /** Sentences that say that prefixes of long options are accepted. */
 const SAYS_ABBREVIATED =
   /\b(?:unambiguous|unique) (?:prefix|abbreviation)|\blong options (?:can|may) be (?:abbreviated|shortened)/i;
 
-/** The sentence that programs with the GNU parser print above their options. */
-const GNU_SENTENCE = /^\s*mandatory (?:or optional )?arguments to long options are (?:also )?mandatory/i;
-
 /**
- * What a text says, or lets one infer, of the parser: that it accepts abbreviations where it says so; and from the sentence that
- * goes with the GNU parser, what that parser does. Everything else stays unknown.
+ * What a text says, or lets one infer, of the parser: that it accepts abbreviations where it says so; and from a sentence
+ * that a widespread parser prints, what that parser does. Everything else stays unknown.
  */
 export function readParserEvidence(
   lines: readonly TextLine[],
@@ -21,21 +19,23 @@ export function readParserEvidence(
   endOfOptions: Span | undefined,
 ): ParsingRules {
   const says = findLine(lines, cleaned, SAYS_ABBREVIATED);
-  const isGnu = findLine(lines, cleaned, GNU_SENTENCE);
   return {
     ...UNKNOWN_RULES,
-    ...(isGnu === undefined
-      ? {}
-      : {
-          optionAbbreviations: inferred(true, isGnu),
-          spellingsTie: inferred(false, isGnu),
-          caseSensitive: inferred(true, isGnu),
-          grouping: inferred(true, isGnu),
-          doubleHyphen: inferred('ends-options' as const, isGnu),
-        }),
+    ...inferredRules(lines, cleaned),
     ...(says === undefined ? {} : { optionAbbreviations: stated(true, says) }),
     ...(endOfOptions === undefined ? {} : { doubleHyphen: stated('ends-options' as const, endOfOptions) }),
   };
+}
+
+function inferredRules(lines: readonly TextLine[], cleaned: CleanedText): Partial<ParsingRules> {
+  for (const { pattern, behaviour } of PARSER_SENTENCES) {
+    const place = findLine(lines, cleaned, pattern);
+    if (place === undefined) continue;
+    return Object.fromEntries(
+      Object.entries(behaviour).map(([rule, value]) => [rule, inferred(value, place)]),
+    );
+  }
+  return {};
 }
 
 function findLine(lines: readonly TextLine[], cleaned: CleanedText, pattern: RegExp): Span | undefined {

@@ -10,6 +10,7 @@ import type { Reading } from '../reading.ts';
 import { CleanedText } from './cleaned-text.ts';
 import { type CommandChoice, readCommandChoice } from './command-choice.ts';
 import { readCommandList } from './command-list.ts';
+import { readCommandSynopses } from './command-synopses.ts';
 import { joinGivenValues } from './given-values.ts';
 import { findSections, headingFact, type Section } from './headings.ts';
 import type { HelpSettings } from './help-settings.ts';
@@ -20,6 +21,7 @@ import { findOptionEntries, findUnreadLines, type OptionEntry } from './option-e
 import { optionFromEntry } from './option-from-entry.ts';
 import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
+import { withArgumentsOfSame } from './same-options.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
 import { readUsage, type UsageSummary, usageForms } from './usage.ts';
@@ -80,7 +82,9 @@ function readParts(
   problems: Problem[],
 ): Parts {
   // The synopses are read as such: for everything else their lines are empty.
-  const body = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
+  const withoutUsage = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
+  const synopses = readCommandSynopses(withoutUsage, cleaned);
+  const body = withoutUsage.map((line) => (synopses.lines.has(line.index) ? blankLine(line) : line));
   const entries = findOptionEntries(body);
   const taken = new Uint8Array(lines.length);
   for (const entry of entries) taken.fill(1, firstLine(entry), entry.nextLine);
@@ -99,11 +103,11 @@ function readParts(
     problems.push(tooMany(cleaned.source, 'options', declared.length));
     declared.length = ENTRY_LIMIT;
   }
-  let options = declared.map((entry) => {
+  let options: readonly Option[] = declared.map((entry) => {
     const section = sectionOf[firstLine(entry)];
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
-  options = joinForms(joinGivenValues(withoutRepeatedLetters(options)));
+  options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
@@ -144,7 +148,7 @@ function readParts(
     .flatMap((section) => readOperandList(withoutChoice(free(section), choices.get(section)), cleaned));
   return {
     options: [...options, ...more],
-    commands: distinctCommands([...commands, ...usage.commands]),
+    commands: distinctCommands([...commands, ...synopses.commands, ...usage.commands]),
     operands,
     rules: readParserEvidence(body, cleaned, usage.endOfOptions ?? findEndOfOptions(body, cleaned)),
     optionsComplete: findPartialMark(body, cleaned, 'options'),

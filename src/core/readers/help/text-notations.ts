@@ -21,6 +21,8 @@ export interface TextNotations {
   readonly typeMark: Fact<'none' | 'mandatory'> | undefined;
   /** Further names, and names that take the option back, that the text tells (`(alias: --x)`, `(inverse: --no-x)`). */
   readonly otherNames: readonly NotedName[];
+  /** The option, with its value, that the text says this one is short for. */
+  readonly sameAs: Fact<{ readonly option: string; readonly value: string | undefined }> | undefined;
   readonly required: Fact<boolean> | undefined;
   readonly deprecated: Fact<boolean> | undefined;
 }
@@ -50,6 +52,10 @@ const TYPE_MARK = /\[(boolean|count|string|number|array)\]/;
 const REQUIRED = /[([](?:required|mandatory)[)\]]/i;
 const DEPRECATED = /[([](?:deprecated|obsolete)\b|^(?:deprecated|obsolete)\b/i;
 
+/** `same as --map`, `an alias for option --sort=size`; an option with more behind it is not the same. */
+const SAME_AS =
+  /^(?:the )?(?:same as|an? alias (?:for|of)|alias (?:for|of)|an? synonym (?:for|of)|synonym (?:for|of)|equivalent to|(?:a )?shorthand for|short for)(?: the)?(?: option)? (--?\w[\w-]{0,60})(?:=(\S{1,60}))?\.?$/i;
+
 /** Reads allowed values, default, environment variables and marks from a text. */
 export function readNotations(flow: TextFlow): TextNotations {
   const text = flow.text.slice(0, READ_LIMIT);
@@ -58,6 +64,7 @@ export function readNotations(flow: TextFlow): TextNotations {
   const type = TYPE_MARK.exec(text);
   const required = REQUIRED.exec(text);
   const deprecated = DEPRECATED.exec(text);
+  const same = SAME_AS.exec(text);
   return {
     values,
     valuesAreMarked: values !== undefined && VALUES_IN_BRACKETS.test(text),
@@ -65,6 +72,7 @@ export function readNotations(flow: TextFlow): TextNotations {
     otherNames: readOtherNames(text),
     environment: [...text.matchAll(ENVIRONMENT)].map((match) => fact(match[1] ?? '', match)),
     typeMark: type === null ? undefined : fact(/boolean|count/.test(type[0]) ? 'none' : 'mandatory', type),
+    sameAs: same === null ? undefined : fact({ option: same[1] ?? '', value: same[2] }, same),
     required: required === null ? undefined : fact(true, required),
     deprecated: deprecated === null ? undefined : fact(true, deprecated),
   };
