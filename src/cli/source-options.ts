@@ -1,11 +1,12 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import { READABLE_KINDS, type SourceSettings } from 'dabbawala';
+import { type ParsingRules, READABLE_KINDS, readParsingRule, type SourceSettings } from 'dabbawala';
 
 /** The options that say of a source what its text does not. */
 export interface SourceOptions {
   readonly kind?: (typeof READABLE_KINDS)[number];
   readonly program?: string;
   readonly command?: readonly string[];
+  readonly rule?: ParsingRules;
 }
 
 export interface FormatOption {
@@ -25,6 +26,11 @@ export function addSourceOptions(command: Command): Command {
       '--command <PATH>',
       "the subcommand that help output describes, such as 'route plan'",
       commandPath,
+    )
+    .option(
+      '--rule <KEY=VALUE>',
+      "how the parser behaves, such as 'case-sensitive=false'; may be given several times",
+      addRule,
     );
 }
 
@@ -34,14 +40,21 @@ export function formatOption(): Option {
     .default('text');
 }
 
-export function sourceSettings({ kind, program, command }: SourceOptions): SourceSettings {
-  return { kind, program, command };
+export function sourceSettings({ kind, program, command, rule }: SourceOptions): SourceSettings {
+  return { kind, program, command, rules: rule };
 }
 
 function commandPath(value: string): string[] {
   const path = value.split(/\s+/).filter((word) => word !== '');
   if (path.length === 0) throw new InvalidArgumentError('expected the names of commands, parted by blanks');
   return path;
+}
+
+function addRule(value: string, before: ParsingRules | undefined): ParsingRules {
+  const { rules, mistake } = readParsingRule(value);
+  if (rules === undefined) throw new InvalidArgumentError(mistake);
+  const known = Object.entries(rules).filter(([, rule]) => rule !== undefined);
+  return { ...(before ?? rules), ...Object.fromEntries(known) };
 }
 
 /** The option for documents of extensions, which may be given several times. */

@@ -12,7 +12,7 @@ export function usageError(message: string, programName: string, commandPath: st
   return `${programName}: ${wordValueError(first) ?? wordMissing(first) ?? wordOther(first)}${hint}\nTry '${commandPath} --help' for more.\n`;
 }
 
-const VALUE_ERROR = /^option '(?:-\w, )?(--[\w-]+)(?: <\w+>)?' argument '(.*)' is invalid\. (.*)$/;
+const VALUE_ERROR = /^option '(?:-\w, )?(--[\w-]+)(?: <[^>]+>)?' argument '(.*)' is invalid\. (.*)$/;
 
 function wordValueError(message: string): string | undefined {
   const match = VALUE_ERROR.exec(message);

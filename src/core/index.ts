@@ -93,6 +93,7 @@ export {
   type OptionName,
   type Repetition,
 } from './model/option.ts';
+export { overrideRules } from './model/override-rules.ts';
 export {
   type ParsingRules,
   UNKNOWN_RULES,
@@ -104,6 +105,7 @@ export { type CommandAt, walkCommands } from './model/walk.ts';
 export { detectKind } from './readers/detect.ts';
 export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';
+export { type ParsingRuleReading, readParsingRule } from './readers/document/read-parsing-rule.ts';
 export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';
 export type { ObjectSettings } from './readers/objects/object-settings.ts';

@@ -58,6 +58,24 @@ test('--program and --command say what the text does not', async () => {
   assert.deepEqual(JSON.parse(stdout).findings[0].command, ['tiffin', 'box', 'list']);
 });
 
+test('--rule says how the parser behaves, over what the source says', async () => {
+  const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
+  assert.equal((await dabbawala(['abbreviations', tiffin, '--vers'])).status, 0);
+  const refused = await dabbawala(['abbreviations', '--rule=option-abbreviations=false', tiffin, '--vers']);
+  assert.equal(refused.status, 1);
+  const mistakes: [string, RegExp][] = [
+    ['case-sensitive=no', /'case-sensitive=no' is no value of '--rule': expected true or false, found 'no'\n/],
+    ['grouping', /expected KEY=VALUE, found 'grouping'\n/],
+    ['groping=true', /unknown key 'groping'; the nearest is 'grouping'\n/],
+    ['value-forms=-xV,--x', /expected one of '-xV', '-x V', '--x=V', '--x V', found '--x';/],
+  ];
+  for (const [rule, message] of mistakes) {
+    const { status, stderr } = await dabbawala(['audit', `--rule=${rule}`, tiffin]);
+    assert.equal(status, 2);
+    assert.match(stderr, message);
+  }
+});
+
 test('abbreviations tells what words come to, and fails on those that come to nothing or too much', async () => {
   const source = `${HELP}/tiffin-box-list.txt`;
   const cases: [string[], number, RegExp][] = [

@@ -1,3 +1,5 @@
+import { overrideRules } from '../model/override-rules.ts';
+import type { ParsingRules } from '../model/parsing-rules.ts';
 import type { Source } from '../source/source.ts';
 import { detectKind } from './detect.ts';
 import { readDocument } from './document/read-document.ts';
@@ -12,10 +14,15 @@ export const READABLE_KINDS = ['document', 'help'] as const;
 export interface SourceSettings extends HelpSettings {
   /** What kind of source it is; told from its contents where not given. */
   readonly kind?: (typeof READABLE_KINDS)[number] | undefined;
+  /** Parsing rules that hold whatever the source says; those that are unknown here are left as they are. */
+  readonly rules?: ParsingRules | undefined;
 }
 
-/** Reads a source of any kind; the settings for help output do not count for others. Never throws. */
+/** Reads a source of any kind; the settings for help output, but for its rules, do not count for others. Never throws. */
 export function readSource(source: Source, settings: SourceSettings = {}): Reading {
   const kind = settings.kind ?? detectKind(source.text);
-  return kind === 'document' ? readDocument(source) : readHelp(source, settings);
+  const reading = kind === 'document' ? readDocument(source) : readHelp(source, settings);
+  return reading.interface === undefined || settings.rules === undefined
+    ? reading
+    : { ...reading, interface: overrideRules(reading.interface, settings.rules) };
 }

@@ -1,0 +1,36 @@
+import type { ParsingRules } from '../../model/parsing-rules.ts';
+import { parsing } from './format/parsing-format.ts';
+import { rulesFromRecord } from './model/rules-from-record.ts';
+import { parseDocument } from './parse-document.ts';
+import { readAs } from './shape/shape.ts';
+
+/** A parsing rule that was given in one word, or what is wrong with the word. */
+export type ParsingRuleReading =
+  | { readonly rules: ParsingRules; readonly mistake: undefined }
+  | { readonly rules: undefined; readonly mistake: string };
+
+/** Keys whose values are lists. */
+const LISTS: ReadonlySet<string> = new Set(['option-prefixes', 'value-forms']);
+
+/**
+ * Reads one parsing rule as `KEY=VALUE`, with the keys and values that `parsing` has in an interface document
+ * (`case-sensitive=false`, `value-forms=-xV,--x=V`); the items of a list are parted by commas. Every other rule is
+ * unknown. Gives the mistake, without a place, where it is none.
+ */
+export function readParsingRule(word: string): ParsingRuleReading {
+  const [, key, value] = /^([^=]*)=(.*)$/s.exec(word) ?? [];
+  if (key === undefined || value === undefined) {
+    return { rules: undefined, mistake: `expected KEY=VALUE, found '${word}'` };
+  }
+  const text = /^(?:true|false)$/.test(value)
+    ? value
+    : JSON.stringify(LISTS.has(key) ? value.split(',') : value);
+  const { root } = parseDocument({ name: word, text: `{${JSON.stringify(key)}: ${text}}` });
+  let mistake: string | undefined;
+  const record =
+    root &&
+    readAs(parsing, root, (_, message) => {
+      mistake ??= message;
+    });
+  return mistake === undefined ? { rules: rulesFromRecord(record), mistake } : { rules: undefined, mistake };
+}
