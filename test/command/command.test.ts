@@ -64,7 +64,10 @@ test('--rule says how the parser behaves, over what the source says', async () =
   const refused = await dabbawala(['abbreviations', '--rule=option-abbreviations=false', tiffin, '--vers']);
   assert.equal(refused.status, 1);
   const mistakes: [string, RegExp][] = [
-    ['case-sensitive=no', /'case-sensitive=no' is no value of '--rule': expected true or false, found 'no'\n/],
+    [
+      'case-sensitive=no',
+      /'case-sensitive=no' is no value of '--rule': expected true or false, found 'no'\n/,
+    ],
     ['grouping', /expected KEY=VALUE, found 'grouping'\n/],
     ['groping=true', /unknown key 'groping'; the nearest is 'grouping'\n/],
     ['value-forms=-xV,--x', /expected one of '-xV', '-x V', '--x=V', '--x V', found '--x';/],

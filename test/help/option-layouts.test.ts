@@ -55,6 +55,16 @@ const LAYOUTS: readonly {
     options: ['-c --calm: be calm', '-w --wait mandatory N: wait', '-x mandatory n m: box the compass'],
   },
   {
+    layout: 'words in columns whose wrapped texts go on with options',
+    text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
+    options: ['-q: be quiet'],
+  },
+  {
+    layout: 'a group of letters in the usage line with letters doubled',
+    text: 'Usage: tiffin [-aqqv] [-vv]\n\n  -a  all\n  -q  quiet\n  -v  more\n',
+    options: ['-a: all', '-q: quiet', '-v: more', '-vv: '],
+  },
+  {
     layout: 'negated names',
     text: 'Usage: tiffin\n\n  --[no-]colour       use colours\n  --map / --no-map    draw a map\n',
     options: ['--colour !--no-colour: use colours', '--map !--no-map: draw a map'],

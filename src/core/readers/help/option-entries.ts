@@ -150,7 +150,7 @@ function isEntry(
   indents: ReadonlyMap<number, number>,
   accepted: ReadonlySet<number>,
 ): boolean {
-  if (isAmongWords(candidate, lines)) return false;
+  if (isAmongWords(candidate, lines) || continuesTextOfWord(candidate, lines)) return false;
   if (candidate.firmness === 'columns' || candidate.firmness === 'marked') return true;
   const before = lines[candidate.line.index - 1];
   const continuesText =
@@ -161,6 +161,19 @@ function isEntry(
   const indented = indents.has(candidate.line.indent);
   if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
   return indented && !continuesText;
+}
+
+/** Whether a line stands below the text of a word in columns (`raw    same as -echo`), and goes on with it. */
+function continuesTextOfWord({ line }: Candidate, lines: readonly TextLine[]): boolean {
+  const before = lines[line.index - 1];
+  if (before === undefined || before.blank || before.indent >= line.indent || mayDeclare(before))
+    return false;
+  const at = indexAtColumn(before, line.indent);
+  return (
+    at !== undefined &&
+    /[^ ] {2,}$/.test(before.text.slice(Math.max(0, at - 40), at)) &&
+    before.text[at] !== ' '
+  );
 }
 
 /**

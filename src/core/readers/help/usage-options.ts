@@ -45,12 +45,13 @@ function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, Reado
 function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
   const { declared, place } = usage;
   const letters = declared.text.slice(1);
+  const different = new Set(letters).size;
   const isGroup =
     declared.form === 'single-hyphen-long' &&
     usage.argument === undefined &&
     /^[A-Za-z0-9]+$/.test(letters) &&
     !known.has(declared.text) &&
-    new Set(letters).size === letters.length &&
+    (different === letters.length || (different > 2 && known.size > 0)) &&
     (known.size === 0 || [...letters].every((letter) => known.has(`-${letter}`)));
   if (isGroup) {
     return [...letters].map((letter, i) => {
