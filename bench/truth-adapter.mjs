@@ -1,5 +1,5 @@
 // Turns the interface document that `dabbawala convert --to=json` prints into the form in which truths are scored.
-import { NameIndex, nearestRule, readDocument, walkCommands } from 'dabbawala';
+import { nearestRule, optionScope, readDocument, UNKNOWN_RULES, walkCommands } from 'dabbawala';
 
 /** The options, subcommands and prefixes of the command that the help output described. */
 export function fromTool(json) {
@@ -17,7 +17,7 @@ export function scoredForm(from) {
   return {
     options: options.map(scoredOption),
     subcommands: command.commands.items.map(({ names }) => names[0].text),
-    prefixes: scoredPrefixes(options, at?.line ?? [from.root]),
+    prefixes: scoredPrefixes(options, command, at?.line ?? [from.root]),
   };
 }
 
@@ -38,16 +38,10 @@ function scoredOption({ names, negatedNames, argument }) {
 }
 
 /** What every prefix of the long names resolves to, by the rules that the text lets one know. */
-function scoredPrefixes(options, line) {
-  const names = options.flatMap((option) =>
-    [...option.names, ...option.negatedNames]
-      .filter(({ form }) => form === 'long')
-      .map(({ text }) => ({ name: text, target: option })),
-  );
-  const index = new NameIndex(names, {
-    abbreviations: true,
-    spellingsTie: nearestRule(line, 'spellingsTie')?.value === true,
-  });
+function scoredPrefixes(options, command, line) {
+  const merged = { ...command, options: { items: options, complete: command.options.complete } };
+  const rules = { ...UNKNOWN_RULES, spellingsTie: nearestRule(line, 'spellingsTie') };
+  const { index } = optionScope({ command: { ...merged, rules }, line: [{ ...merged, rules }], path: [] });
   const bare = (name) => name.slice(2);
   return Object.fromEntries(
     [...index.prefixes(3), ...index.names].map((prefix) => {

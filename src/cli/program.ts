@@ -20,7 +20,7 @@ const COMMANDS: readonly CommandEntry[] = [
   },
   {
     name: 'abbreviations',
-    summary: 'tell how short long options can be written',
+    summary: 'tell how short options and commands can be written',
     load: () => import('./commands/abbreviations.ts'),
   },
   {

@@ -1,19 +1,25 @@
+export { type CommandScope, commandScope } from './abbreviations/command-scope.ts';
+export { type FragileAbbreviation, fragileAbbreviations } from './abbreviations/fragility.ts';
+export { type FreeLetters, freeLetters, unusedLetters } from './abbreviations/free-letters.ts';
 export { leadingWords } from './abbreviations/leading-words.ts';
+export { LikelyNames } from './abbreviations/likely-names.ts';
 export {
   type IndexedName,
   type IndexRules,
   NameIndex,
 } from './abbreviations/name-index.ts';
+export type { NameLookup, PrefixRange } from './abbreviations/name-lookup.ts';
+export { type NameScope, nameScopes } from './abbreviations/name-scope.ts';
 export {
   type OptionScope,
+  optionScope,
   optionScopes,
   type ScopeName,
   type ScopeTarget,
 } from './abbreviations/option-scope.ts';
-export {
-  resolveWords,
-  type WordResolution,
-} from './abbreviations/resolve-words.ts';
+export { resolveWords, type WordResolution } from './abbreviations/resolve-words.ts';
+export { SegmentIndex } from './abbreviations/segment-index.ts';
+export { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from './abbreviations/verdict.ts';
 export {
   type Audit,
@@ -124,16 +130,14 @@ export {
   type WithoutEffect,
 } from './relations/judge-relations.ts';
 export { abbreviationsJson } from './reports/abbreviations-json.ts';
-export {
-  abbreviationsText,
-  resolutionsText,
-} from './reports/abbreviations-text.ts';
+export { abbreviationsText } from './reports/abbreviations-text.ts';
 export { auditJson } from './reports/audit-json.ts';
 export { auditText } from './reports/audit-text.ts';
 export { explainJson } from './reports/explain-json.ts';
 export { catalogueText, checkText } from './reports/explain-text.ts';
 export { placeText } from './reports/finding-text.ts';
 export type { JsonPlace } from './reports/json-place.ts';
+export { resolutionsText } from './reports/resolutions-text.ts';
 export type { TextOptions } from './reports/text-style.ts';
 export type { Tool } from './reports/tool.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';

@@ -85,7 +85,7 @@ test('abbreviations tells what words come to, and fails on those that come to no
     [
       ['--late'],
       0,
-      /'--late' is unique, among the names known: it stands for\s+'--late-boxes'; the shortest form is '--l'/,
+      /'--late' is unique, among the names known: it stands for\s+'--late-boxes',[\s\S]+the shortest form is '--l'/,
     ],
     [['late'], 0, /stands for\s+'--late-boxes'/],
     [['--route'], 0, /'--route' is exact/],

@@ -1,4 +1,11 @@
-import { abbreviationsJson, abbreviationsText, optionScopes, resolutionsText, resolveWords } from 'dabbawala';
+import {
+  abbreviationsJson,
+  abbreviationsText,
+  nameScopes,
+  resolutionsText,
+  resolveWords,
+  type Verdict,
+} from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
@@ -12,17 +19,19 @@ import {
 } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
+const RESOLVED: ReadonlySet<Verdict> = new Set(['exact', 'unique', 'same-option']);
+
 type AbbreviationsOptions = SourceOptions & FormatOption;
 
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Lists every long option with the shortest prefix that means the same; with WORDs, tells what each stands for. ' +
-        'A WORD may begin with hyphens.',
+      'Lists long options, and commands and values that can be shortened, each with the shortest form that means the same; ' +
+        'with WORDs, tells what each stands for, and what would change that. A WORD may begin with hyphens.',
     )
     .usage('[OPTION]... SOURCE [WORD]...')
     .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
-    .argument('[WORD...]', 'abbreviations of long options, with or without hyphens')
+    .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full')
     .passThroughOptions();
   addSourceOptions(command)
     .addOption(formatOption())
@@ -39,13 +48,12 @@ async function runAbbreviations(
 ): Promise<number> {
   const { interfaces, unusable } = await readSources([name], sourceSettings(options), io);
   if (unusable) return UNUSABLE;
-  const scopes = interfaces.flatMap(optionScopes);
-  const resolved = scopes.flatMap((scope) => resolveWords(scope, words));
+  const scopes = interfaces.flatMap(nameScopes);
+  const resolved = resolveWords(scopes, words);
   if (options.format === 'json') io.write(abbreviationsJson(scopes, resolved, TOOL));
   else if (words.length > 0 && scopes.length > 0) io.write(resolutionsText(resolved, textOptions(io)));
   else io.write(abbreviationsText(scopes, textOptions(io)));
-  const isResolved = (word: string) =>
-    resolved.some((one) => one.word === word && one.verdict !== 'ambiguous' && one.verdict !== 'unknown');
+  const isResolved = (word: string) => resolved.some((one) => one.word === word && RESOLVED.has(one.verdict));
   const asked = new Set(resolved.map(({ word }) => word));
   const hasAnswers = words.length === 0 || (asked.size > 0 && [...asked].every(isResolved));
   return hasAnswers ? DONE : FOUND;

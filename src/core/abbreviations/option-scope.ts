@@ -3,6 +3,7 @@ import type { Interface } from '../model/interface.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { Option, OptionName } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
+import { indexRules } from './index-rules.ts';
 import { type IndexedName, NameIndex } from './name-index.ts';
 
 /** A long name of a scope with the option that it belongs to. */
@@ -10,10 +11,13 @@ export interface ScopeName {
   readonly option: Option;
   readonly name: OptionName;
   readonly negated: boolean;
+  /** Whether no source declares the name: the parser makes it. */
+  readonly generated: boolean;
 }
 
 /** The long options that may be typed at one command, where their abbreviations compete. */
 export interface OptionScope {
+  readonly kind: 'options';
   readonly at: CommandAt;
   /** Whether the parser accepts abbreviations here; undefined where the sources do not say. */
   readonly accepted: Knowable<boolean>;
@@ -30,51 +34,91 @@ export interface ScopeTarget {
   readonly negated: boolean;
 }
 
+/** Two hyphens and a letter: shorter words are no abbreviations. */
+const LEAST_LENGTH = 3;
+
 /** The scope of each command that has long options, in the order of the commands. */
 export function optionScopes(from: Interface): OptionScope[] {
-  const scopes: OptionScope[] = [];
-  for (const at of walkCommands(from)) {
-    const scope = makeScope(at);
-    if (scope.names.length > 0) scopes.push(scope);
-  }
-  return scopes;
+  return [...walkCommands(from)].map(optionScope).filter((scope) => scope.names.length > 0);
 }
 
-function makeScope(at: CommandAt): OptionScope {
+/**
+ * The long options that may be typed at one command: its own, those inherited from the commands above, and the negated names
+ * that the parser makes. Long names with one hyphen (`-sort`) are among them where abbreviations are known to be accepted.
+ */
+export function optionScope(at: CommandAt): OptionScope {
   const accepted = nearestRule(at.line, 'optionAbbreviations');
-  const spellingsTie = nearestRule(at.line, 'spellingsTie');
+  const options = optionsInReach(at);
+  const hasSingleHyphen = accepted?.value === true;
+  const isLong = ({ form }: OptionName) =>
+    form === 'long' || (hasSingleHyphen && form === 'single-hyphen-long');
+  const targets = targetsOf(options);
   const names: ScopeName[] = [];
   const indexed: IndexedName<ScopeTarget>[] = [];
-  const add = (option: Option, own: readonly OptionName[], negated: boolean) => {
-    const target: ScopeTarget = { option, negated };
-    for (const name of own) {
-      if (name.form !== 'long') continue;
-      names.push({ option, name, negated });
-      indexed.push({ name: name.text, target });
-    }
+  const add = (option: Option, name: OptionName, negated: boolean, generated: boolean) => {
+    const target = targets.get(option)?.[negated ? 1 : 0];
+    if (target === undefined) return;
+    names.push({ option, name, negated, generated });
+    indexed.push({ name: name.text, target });
   };
-  for (const option of optionsInReach(at)) {
-    add(option, option.names, false);
-    add(option, option.negatedNames, true);
+  for (const option of options) {
+    for (const name of option.names.filter(isLong)) add(option, name, false, false);
+    for (const name of option.negatedNames.filter(isLong)) add(option, name, true, false);
+  }
+  if (nearestRule(at.line, 'generatedNegation')?.value === true) {
+    for (const option of options) for (const name of negations(option)) add(option, name, true, true);
   }
   return {
+    kind: 'options',
     at,
     accepted,
     complete: at.command.options.complete,
     names,
-    index: new NameIndex(indexed, {
-      abbreviations: accepted?.value !== false,
-      spellingsTie: spellingsTie?.value === true,
-    }),
+    index: new NameIndex(indexed, indexRules(at.line, accepted, LEAST_LENGTH)),
   };
 }
 
 /** A command's own options, and those of the commands above that may stand anywhere below. */
-function optionsInReach(at: CommandAt): Option[] {
+export function optionsInReach(at: CommandAt): Option[] {
   const above = at.line
     .slice(0, -1)
     .flatMap((command) =>
       command.options.items.filter((option) => option.inheritance?.value === 'anywhere-below'),
     );
   return [...at.command.options.items, ...above];
+}
+
+/** For each option, what its names and its negated names stand for; an option that is the same as another is that one. */
+function targetsOf(options: readonly Option[]): ReadonlyMap<Option, readonly [ScopeTarget, ScopeTarget]> {
+  const byName = new Map<string, Option>();
+  for (const option of options)
+    for (const { text } of option.names) if (!byName.has(text)) byName.set(text, option);
+  const own = new Map(
+    options.map((option) => [option, [targetOf(option, false), targetOf(option, true)] as const]),
+  );
+  return new Map(
+    options.map((option) => {
+      let meant = option;
+      // As many steps as there are options: two may call each other the same.
+      for (let steps = 0; steps < options.length; steps++) {
+        const same = meant.sameAs?.value;
+        const next = same === undefined || same.value !== undefined ? undefined : byName.get(same.option);
+        if (next === undefined || next === option) break;
+        meant = next;
+      }
+      return [option, own.get(meant) ?? [targetOf(option, false), targetOf(option, true)]] as const;
+    }),
+  );
+}
+
+function targetOf(option: Option, negated: boolean): ScopeTarget {
+  return { option, negated };
+}
+
+/** The `--no-NAME` of each long name of a flag, where it has no negated names of its own. */
+function negations(option: Option): OptionName[] {
+  if (option.argument?.value.presence !== 'none' || option.negatedNames.length > 0) return [];
+  return option.names
+    .filter(({ form, text }) => form === 'long' && !text.startsWith('--no-'))
+    .map((name) => ({ ...name, text: `--no-${name.text.slice(2)}` }));
 }

@@ -1,13 +1,21 @@
-import type { OptionScope } from './option-scope.ts';
+import { LikelyNames } from './likely-names.ts';
+import type { NameScope } from './name-scope.ts';
 import type { Resolution } from './verdict.ts';
 
 /** What a word comes to in one scope. */
 export interface WordResolution extends Pick<Resolution<unknown>, 'verdict' | 'names' | 'count'> {
   readonly word: string;
+  readonly kind: NameScope['kind'];
   /** The path of the command in whose scope it was looked up. */
   readonly command: readonly string[];
+  /** The option or operand whose value it is; undefined for options and commands. */
+  readonly subject: string | undefined;
   /** The shortest form that means the same today; undefined where the word stands for nothing, or for several things. */
   readonly shortest: string | undefined;
+  /** The shortest form that no likely new name would break; the full name where each would. */
+  readonly safest: string | undefined;
+  /** Likely new names that would make the word ambiguous, or take it over where one is the word itself. */
+  readonly breakers: readonly string[];
   /** Whether the parser accepts abbreviations; undefined where not known. */
   readonly accepted: boolean | undefined;
   /** Whether the names known are all there are; undefined where not known. */
@@ -15,24 +23,63 @@ export interface WordResolution extends Pick<Resolution<unknown>, 'verdict' | 'n
 }
 
 /**
- * Looks words up in a scope. A word may be given without its hyphens (`late` for `--late`), and with a value behind an
- * equals sign.
+ * Looks words up in scopes, each in all that it may belong to. A word without hyphens may be a long option all the same (`late`
+ * for `--late`), a command or a value; one with hyphens is an option, and may have a value behind an equals sign. Scopes where
+ * it stands for nothing are left out if it stands for something in others, and so are abbreviated values that the parser is not
+ * known to accept.
  */
-export function resolveWords(scope: OptionScope, words: readonly string[]): WordResolution[] {
-  return words.map((word) => {
-    const name = (word.startsWith('-') ? word : `--${word}`).split('=', 1)[0] ?? word;
-    const { verdict, names, count, target } = scope.index.resolve(name);
-    const shortest =
-      target === undefined || names[0] === undefined ? undefined : scope.index.shortest(names[0]);
-    return {
-      word: name,
-      command: scope.at.path,
-      verdict,
-      names,
-      count,
-      shortest,
-      accepted: scope.accepted?.value,
-      complete: scope.complete?.value,
-    };
+export function resolveWords(scopes: readonly NameScope[], words: readonly string[]): WordResolution[] {
+  const likely = new LikelyNames(
+    scopes.flatMap((scope) => (scope.kind === 'options' ? scope.index.names : [])),
+  );
+  return words.flatMap((word) => {
+    const all = scopes
+      .filter(({ kind }) => kind === 'options' || !word.startsWith('-'))
+      .map((scope) => resolveIn(scope, word, likely));
+    const meaning = all.filter(
+      ({ verdict, kind, accepted }) =>
+        verdict !== 'unknown' && (kind !== 'values' || verdict === 'exact' || accepted === true),
+    );
+    const asOption = all.filter(({ kind }) => kind === 'options');
+    return [meaning, asOption, all].find((some) => some.length > 0) ?? [];
   });
+}
+
+function resolveIn(scope: NameScope, given: string, likely: LikelyNames): WordResolution {
+  const word = scope.kind === 'options' ? optionName(given) : given;
+  const { verdict, names, count } = scope.index.resolve(word);
+  const [name] = verdict === 'ambiguous' ? [] : names;
+  const has = (one: string) => scope.index.names.includes(one);
+  const breakersOf = (prefix: string) => (scope.kind === 'options' ? likely.beginning(prefix, has) : []);
+  const isShort = verdict === 'unique' || verdict === 'same-option';
+  return {
+    word,
+    kind: scope.kind,
+    command: scope.at.path,
+    subject: scope.kind === 'values' ? scope.subject : undefined,
+    verdict: verdict === 'unknown' && scope.complete?.value === false ? 'not-judged' : verdict,
+    names,
+    count,
+    shortest: name === undefined ? undefined : scope.index.shortest(name),
+    safest: name === undefined ? undefined : safest(scope, name, breakersOf),
+    breakers: isShort ? breakersOf(word) : [],
+    accepted: scope.accepted?.value,
+    complete: scope.complete?.value,
+  };
+}
+
+/** The shortest form from the shortest accepted one on that no likely name begins with. */
+function safest(scope: NameScope, name: string, breakersOf: (prefix: string) => readonly string[]): string {
+  const shortest = scope.index.shortest(name);
+  if (!name.startsWith(shortest)) return shortest;
+  for (let length = shortest.length; length < name.length; length++) {
+    const prefix = name.slice(0, length);
+    // A full name in between is exact, and another option.
+    if (breakersOf(prefix).length === 0 && scope.index.resolve(prefix, 1).verdict !== 'exact') return prefix;
+  }
+  return name;
+}
+
+function optionName(word: string): string {
+  return (word.startsWith('-') ? word : `--${word}`).split('=', 1)[0] ?? word;
 }

@@ -38,6 +38,10 @@ export interface ParsingRules {
   readonly valueForms: Knowable<ValueForms>;
   /** Whether a word that begins with a hyphen may be an option-argument. */
   readonly hyphenValues: Knowable<boolean>;
+  /** Whether a negative number is a value or operand where no option is a digit. */
+  readonly negativeNumbers: Knowable<boolean>;
+  /** Whether an optional option-argument must be joined to its option, or may be the next word too. */
+  readonly optionalValues: Knowable<'joined' | 'joined-or-separate'>;
   readonly operandOrder: Knowable<'mixed' | 'first-operand-ends-options' | 'options-before-subcommand'>;
   readonly doubleHyphen: Knowable<'ends-options' | 'begins-command-line' | 'ordinary'>;
   readonly unknownOptions: Knowable<'refused' | 'passed-on' | 'ignored'>;
@@ -61,6 +65,8 @@ export const UNKNOWN_RULES: ParsingRules = {
   numberOption: undefined,
   valueForms: undefined,
   hyphenValues: undefined,
+  negativeNumbers: undefined,
+  optionalValues: undefined,
   operandOrder: undefined,
   doubleHyphen: undefined,
   unknownOptions: undefined,

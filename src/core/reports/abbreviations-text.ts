@@ -1,95 +1,134 @@
+import { fragileAbbreviations } from '../abbreviations/fragility.ts';
+import { freeLetters } from '../abbreviations/free-letters.ts';
+import { LikelyNames } from '../abbreviations/likely-names.ts';
+import type { PrefixRange } from '../abbreviations/name-lookup.ts';
+import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { OptionScope } from '../abbreviations/option-scope.ts';
-import type { WordResolution } from '../abbreviations/resolve-words.ts';
-import { countOf, listNames } from '../checks/wording.ts';
+import { countOf, listSome, quoteName } from '../checks/wording.ts';
 import { printable } from '../source/printable.ts';
-import { textWidth } from '../source/text-width.ts';
+import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
 
-/** The scopes of an interface as a table for people: each name with the shortest form that means the same today. */
-export function abbreviationsText(scopes: readonly OptionScope[], options: TextOptions): string {
-  if (scopes.length === 0) return 'no long options are known\n';
-  return scopes.map((scope) => scopeText(scope, options)).join('\n');
+/** How many candidates of a prefix, or likely new names, a line tells. */
+const NAMES_SHOWN = 3;
+
+/** How many fragile abbreviations of one scope the table tells; JSON has them all. */
+const FRAGILE_SHOWN = 8;
+
+/**
+ * The scopes of an interface as tables for people: each name with the shortest form that means the same today and the letters
+ * that are free for it, the ambiguous prefixes in ranges, and the abbreviations that people likely took for names. Subcommands
+ * and values have a table where the parser is known to accept their abbreviations.
+ */
+export function abbreviationsText(scopes: readonly NameScope[], options: TextOptions): string {
+  const shown = scopes.filter(({ kind, accepted }) => kind === 'options' || accepted?.value === true);
+  if (shown.length === 0) return 'no long options are known\n';
+  const likely = new LikelyNames(
+    scopes.flatMap((scope) => (scope.kind === 'options' ? scope.index.names : [])),
+  );
+  return shown.map((scope) => scopeText(scope, likely, options)).join('\n');
 }
 
-function scopeText(scope: OptionScope, options: TextOptions): string {
-  const { names } = scope.index;
-  const rows = names.map((name) => {
-    const shortest = scope.index.shortest(name);
-    const rivals =
-      shortest.length > 3
-        ? scope.index.resolve(shortest.slice(0, -1)).names.filter((other) => other !== name)
-        : [];
-    return { name: printable(name), shortest: printable(shortest), rivals };
-  });
-  const nameWidth = Math.max(...rows.map((row) => textWidth(row.name)));
-  const shortWidth = Math.max('shortest'.length, ...rows.map((row) => textWidth(row.shortest)));
-  const pad = (text: string, width: number) => text + ' '.repeat(Math.max(0, width - textWidth(text)));
-  const lines = rows.map(({ name, shortest, rivals }) => {
-    const cut = shortest.length < name.length ? name.slice(shortest.length) : '';
-    const marked = shortest === name ? name : styled(shortest, ['bold', 'underline'], options) + cut;
-    const lead = `  ${marked}${' '.repeat(nameWidth - textWidth(name))}  ${pad(shortest, shortWidth)}`;
-    const reason = rivals.length === 0 ? '' : `  one letter less is also ${listNames(rivals.slice(0, 2))}`;
-    const room = usedWidth(options) - nameWidth - shortWidth - 4;
-    return textWidth(reason) <= room
-      ? `${lead}${styled(reason, ['dim'], options)}`.trimEnd()
-      : lead.trimEnd();
-  });
-  const heading = styled(`  ${pad('name', nameWidth)}  shortest`, ['dim'], options);
+function scopeText(scope: NameScope, likely: LikelyNames, options: TextOptions): string {
+  const path = [...scope.at.path, ...(scope.kind === 'values' ? [scope.subject] : [])]
+    .map(printable)
+    .join(' ');
+  const title = scope.kind === 'options' ? path : `${path}, ${scope.kind}`;
   return [
-    styled(scope.at.path.map(printable).join(' '), ['bold', 'underline'], options),
+    styled(title, ['bold', 'underline'], options),
     wrapText(standingText(scope), usedWidth(options), '  ', '  '),
     '',
-    heading,
-    ...lines,
+    ...namesTable(scope, options),
+    ...rangesTable(scope.index.ambiguousRanges(), options),
+    ...(scope.kind === 'options' ? fragileTable(scope, likely, options) : []),
     '',
   ].join('\n');
 }
 
-function standingText(scope: OptionScope): string {
-  const accepted =
-    scope.accepted === undefined
+function standingText({ kind, accepted, complete, index }: NameScope): string {
+  const standing =
+    accepted === undefined
       ? 'whether the parser accepts abbreviations is not said; this is what they come to where it does'
-      : `the parser ${scope.accepted.basis === 'inferred' ? 'likely ' : ''}accepts ${scope.accepted.value ? '' : 'no '}abbreviations`;
-  const complete = scope.complete?.value === true ? '' : ', among the names known';
-  return `${countOf(scope.index.names.length, 'long name')}: ${accepted}${complete}`;
+      : `the parser ${accepted.basis === 'inferred' ? 'likely ' : ''}accepts ${accepted.value ? '' : 'no '}abbreviations`;
+  const known = complete?.value === true ? '' : ', among the names known';
+  const noun = { options: 'long name', commands: 'command', values: 'value' }[kind];
+  return `${countOf(index.names.length, noun)}: ${standing}${known}`;
 }
 
-/** What words come to, a line each. */
-export function resolutionsText(words: readonly WordResolution[], options: TextOptions): string {
-  return words.map((word) => `${wrapText(resolutionText(word), usedWidth(options), '', '    ')}\n`).join('');
+function namesTable(scope: NameScope, options: TextOptions): string[] {
+  const letters = scope.kind === 'options' ? lettersByName(scope) : new Map<string, string>();
+  const rows = scope.index.names.map((name): TextCell[] => {
+    const shortest = scope.index.shortest(name);
+    const forms = scope.kind === 'commands' ? (scope.segments?.minimalForms(name) ?? []) : [];
+    const cut = name.startsWith(shortest) ? shortest.length : 0;
+    const marked =
+      styled(printable(name.slice(0, cut)), ['bold', 'underline'], options) + printable(name.slice(cut));
+    return [
+      { text: printable(name), shown: marked },
+      { text: forms.length > 1 ? forms.map(printable).join('  ') : printable(shortest) },
+      { text: letters.get(name) ?? '' },
+    ];
+  });
+  const heading = scope.kind === 'options' ? 'name' : scope.kind.slice(0, -1);
+  const shortHeading =
+    scope.kind === 'commands' && scope.segments !== undefined ? 'shortest forms' : 'shortest';
+  const titles = [heading, shortHeading, ...(letters.size > 0 ? ['letter'] : [])];
+  return columnsText(titles, rows, options);
 }
 
-function resolutionText({
-  word,
-  command,
-  verdict,
-  names,
-  count,
-  shortest,
-  accepted,
-  complete,
-}: WordResolution): string {
-  const lead = `${command.map(printable).join(' ')}: '${printable(word)}'`;
-  const shown = listNames(names.map(printable));
-  const more = count > names.length ? ` (${count} in all)` : '';
-  const short =
-    shortest === undefined || shortest === word ? '' : `; the shortest form is '${printable(shortest)}'`;
-  const known = complete === true ? '' : ', among the names known';
-  switch (verdict) {
-    case 'exact':
-      return `${lead} is exact: a full name${short}`;
-    case 'unique':
-      return `${lead} is unique${known}: it stands for ${shown}${short}`;
-    case 'same-option':
-      return `${lead} begins spellings of the same option${known}: ${shown}${short}`;
-    case 'ambiguous':
-      return `${lead} is ambiguous: it begins ${shown}${more}`;
-    case 'unknown':
-      return accepted === false
-        ? `${lead} is unknown: no option has this name, and the parser accepts no abbreviations`
-        : `${lead} is unknown: no option known here begins so`;
-    case 'not-judged':
-      return `${lead} is not judged: too little is known`;
+/** For each long name of a command's own options, its letter, or those that it could have. */
+function lettersByName(scope: OptionScope): Map<string, string> {
+  const letters = new Map<string, string>();
+  for (const { option, name } of scope.names) {
+    const letter = option.names.find(({ form }) => form === 'short');
+    if (letter !== undefined) letters.set(name.text, printable(letter.text));
   }
+  for (const { option, customary, free } of freeLetters(scope.at)) {
+    const [first, ...others] = free;
+    const isCustomary = first !== undefined && customary.includes(first);
+    const text =
+      first === undefined
+        ? 'none of its initials is free'
+        : `free: ${[first, ...others.slice(0, 2)].join(' ')}`;
+    for (const { text: name, form } of option.names)
+      if (form === 'long') letters.set(name, isCustomary ? `${text} (${first} by custom)` : text);
+  }
+  return letters;
+}
+
+function rangesTable(ranges: readonly PrefixRange[], options: TextOptions): string[] {
+  if (ranges.length === 0) return [];
+  const rows = ranges.map(({ from, to, names, count }): TextCell[] => {
+    const shown = names.slice(0, NAMES_SHOWN).map(printable).join(', ');
+    const more = count > NAMES_SHOWN ? ` and ${count - NAMES_SHOWN} more` : '';
+    return [
+      { text: from === to ? printable(from) : `${printable(from)} … ${printable(to)}` },
+      { text: `${shown}${more}` },
+    ];
+  });
+  return ['', ...columnsText(['ambiguous', 'begins'], rows, options)];
+}
+
+function fragileTable(scope: OptionScope, likely: LikelyNames, options: TextOptions): string[] {
+  const fragile = fragileAbbreviations(scope, likely).filter(
+    ({ because, breakers }) => because === 'leading-words' || breakers.length > 0,
+  );
+  if (fragile.length === 0) return [];
+  const rows = fragile.slice(0, FRAGILE_SHOWN).map(({ word, name, breakers, takenOver }): TextCell[] => {
+    const others = breakers.filter((one) => one !== word).map((one) => quoteName(printable(one)));
+    const breaking = others.length === 0 ? '' : `a new ${listSome(others, NAMES_SHOWN)} would break it`;
+    const text = takenOver
+      ? 'a new option of this name would take it over'
+      : breaking === ''
+        ? 'any new name that begins so would break it'
+        : breaking;
+    return [{ text: printable(word) }, { text: printable(name) }, { text }];
+  });
+  const more = fragile.length - rows.length;
+  return [
+    '',
+    ...columnsText(['taken for a name', 'means', 'until'], rows, options),
+    ...(more > 0 ? [styled(`  and ${more} more`, ['dim'], options)] : []),
+  ];
 }

@@ -157,10 +157,16 @@ function isEntry(
     before !== undefined &&
     !before.blank &&
     before.indent === candidate.line.indent &&
-    !accepted.has(before.index);
+    !accepted.has(before.index) &&
+    !isUnreadEntry(before);
   const indented = indents.has(candidate.line.indent);
   if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
   return indented && !continuesText;
+}
+
+/** A line in columns with a name that cannot be read (`--fish-<N>   with N fish`). */
+function isUnreadEntry(line: TextLine): boolean {
+  return /^--?\S{1,60} {2,}\S/.test(line.text.slice(line.first, line.first + 90));
 }
 
 /** Whether a line stands below the text of a word in columns (`raw    same as -echo`), and goes on with it. */

@@ -26,7 +26,7 @@ export const PARSER_SENTENCES: readonly ParserSentence[] = [
   },
   {
     // Both parsers of Python's standard library.
-    pattern: /\bshow this help message and exit\s*$/,
+    pattern: /\bshow this help message and exit\.?\s*$/i,
     behaviour: {
       optionAbbreviations: true,
       prefixTie: 'refused',

@@ -22,6 +22,8 @@ export function rulesValue(rules: ParsingRules): DocumentValue | undefined {
   record.fact('number-option', rules.numberOption, plain);
   record.fact('value-forms', rules.valueForms, valueFormsValue);
   record.fact('hyphen-values', rules.hyphenValues, plain);
+  record.fact('negative-numbers', rules.negativeNumbers, plain);
+  record.fact('optional-values', rules.optionalValues, plain);
   record.fact('operand-order', rules.operandOrder, plain);
   record.fact('double-hyphen', rules.doubleHyphen, plain);
   record.fact('unknown-options', rules.unknownOptions, plain);

@@ -29,6 +29,14 @@ const PARSING_FIELDS = {
     'All ways in which a value may be joined to its option.',
   ),
   'hyphen-values': described(truth, 'Whether a word that begins with a hyphen may be an option-argument.'),
+  'negative-numbers': described(
+    truth,
+    'Whether a negative number is a value or operand where no option is a digit.',
+  ),
+  'optional-values': described(
+    choice('joined', 'joined-or-separate'),
+    'Whether an optional option-argument must be joined to its option, or may be the next word too.',
+  ),
   'operand-order': described(
     choice('mixed', 'first-operand-ends-options', 'options-before-subcommand'),
     'Where options may stand among the operands.',

@@ -25,6 +25,8 @@ export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {
     numberOption: factOf(from, 'number-option', said['number-option']),
     valueForms: valueFormsOf(from),
     hyphenValues: factOf(from, 'hyphen-values', said['hyphen-values']),
+    negativeNumbers: factOf(from, 'negative-numbers', said['negative-numbers']),
+    optionalValues: factOf(from, 'optional-values', said['optional-values']),
     operandOrder: factOf(from, 'operand-order', said['operand-order']),
     doubleHyphen: factOf(from, 'double-hyphen', said['double-hyphen']),
     unknownOptions: factOf(from, 'unknown-options', said['unknown-options']),

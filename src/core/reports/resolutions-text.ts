@@ -1,0 +1,112 @@
+import type { WordResolution } from '../abbreviations/resolve-words.ts';
+import { listNames, listSome, quoteName } from '../checks/wording.ts';
+import { printable } from '../source/printable.ts';
+import { type TextOptions, usedWidth } from './text-style.ts';
+import { wrapText } from './text-wrap.ts';
+
+/** How many likely new names a line tells. */
+const BREAKERS_SHOWN = 3;
+
+/** How many further commands a line names in which a word means the same. */
+const COMMANDS_SHOWN = 3;
+
+/** What words come to, a paragraph each: what it stands for and why, its shortest and its safest form, and what would change it. */
+export function resolutionsText(words: readonly WordResolution[], options: TextOptions): string {
+  return groupsOfSame(words)
+    .map(([word, ...others]) => {
+      const [head, ...notes] = resolutionLines(word);
+      if (others.length > 0) notes.push(`the same in ${listSome(others.map(whereOf), COMMANDS_SHOWN)}`);
+      const width = usedWidth(options);
+      return [
+        wrapText(head ?? '', width, '', '    '),
+        ...notes.map((note) => wrapText(note, width, '  ', '    ')),
+        '',
+      ].join('\n');
+    })
+    .join('');
+}
+
+/** Resolutions that differ in their command only, together: an inherited option is the same in many. */
+function groupsOfSame(words: readonly WordResolution[]): [WordResolution, ...WordResolution[]][] {
+  const groups = new Map<string, [WordResolution, ...WordResolution[]]>();
+  for (const word of words) {
+    const id = JSON.stringify({ ...word, command: undefined });
+    const group = groups.get(id);
+    if (group === undefined) groups.set(id, [word]);
+    else group.push(word);
+  }
+  return [...groups.values()];
+}
+
+/** The command, and the option or operand whose value it is. */
+function whereOf({ command, subject }: WordResolution): string {
+  return [...command, ...(subject === undefined ? [] : [subject])].map(printable).join(' ');
+}
+
+const KINDS = { options: 'option', commands: 'command', values: 'value' } as const;
+
+function resolutionLines(resolution: WordResolution): string[] {
+  const { word, kind, verdict, names, count, accepted, complete } = resolution;
+  const lead = `${whereOf(resolution)}: '${printable(word)}'`;
+  const shown = listNames(names.map(printable));
+  const more = count > names.length ? ` (${count} in all)` : '';
+  const known = complete === true ? '' : ', among the names known';
+  const unsaid = accepted === undefined ? ', if the parser accepts abbreviations, which is not said' : '';
+  switch (verdict) {
+    case 'exact':
+      return [`${lead} is exact: the full name of ${article(KINDS[kind])}`, ...shortNotes(resolution)];
+    case 'unique':
+      return [
+        count > 1
+          ? `${lead} stands for ${shown}${known}: the first declared of ${count} that begin so${unsaid}`
+          : `${lead} is unique${known}: it stands for ${shown}, as no other begins so${unsaid}`,
+        ...shortNotes(resolution),
+        ...changeNotes(resolution),
+      ];
+    case 'same-option':
+      return [
+        `${lead} begins spellings of the same ${KINDS[kind]}${known}: ${shown}${unsaid}`,
+        ...shortNotes(resolution),
+        ...changeNotes(resolution),
+      ];
+    case 'ambiguous':
+      return [`${lead} is ambiguous: it begins ${shown}${more}`];
+    case 'unknown':
+      return [
+        accepted === false
+          ? `${lead} is unknown: no ${KINDS[kind]} has this name, and the parser accepts no abbreviations`
+          : `${lead} is unknown: no ${KINDS[kind]} known here begins so`,
+      ];
+    case 'not-judged':
+      return [`${lead} is not judged: no ${KINDS[kind]} known here begins so, but the list is not complete`];
+  }
+}
+
+function shortNotes({ word, shortest, safest }: WordResolution): string[] {
+  if (shortest === undefined || safest === undefined) return [];
+  const isShortest =
+    shortest === word ? 'it is the shortest form' : `the shortest form is ${quoted(shortest)}`;
+  const isSafest =
+    safest === shortest ? '' : `; the shortest that no likely new name would break is ${quoted(safest)}`;
+  return [`${isShortest}${isSafest}`];
+}
+
+function changeNotes({ word, breakers }: WordResolution): string[] {
+  if (breakers.length === 0) return [];
+  const others = breakers.filter((name) => name !== word);
+  const list = listSome(others.slice(0, 20).map(quoted), BREAKERS_SHOWN);
+  return [
+    ...(breakers.includes(word)
+      ? [`a new option of exactly this name would take it over without a message`]
+      : []),
+    ...(others.length > 0 ? [`a new ${list} would make it ambiguous`] : []),
+  ];
+}
+
+function quoted(name: string): string {
+  return quoteName(printable(name));
+}
+
+function article(noun: string): string {
+  return /^[aeiou]/.test(noun) ? `an ${noun}` : `a ${noun}`;
+}
