@@ -1,4 +1,7 @@
+import { type CommandScope, commandScope } from './abbreviations/command-scope.ts';
+import { LikelyNames } from './abbreviations/likely-names.ts';
 import { type OptionScope, optionScopes } from './abbreviations/option-scope.ts';
+import { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
 import type { Interface, Standard } from './model/interface.ts';
 import { type CommandAt, walkCommands } from './model/walk.ts';
 import { judgeRelations, type RelationVerdicts } from './relations/judge-relations.ts';
@@ -16,6 +19,9 @@ export class AuditView {
   readonly commands: readonly CommandAt[];
   readonly scopes: readonly OptionScope[];
   readonly #claims: ReadonlySet<Standard>;
+  #commandScopes: readonly CommandScope[] | undefined;
+  #valueScopes: readonly ValueScope[] | undefined;
+  #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
   constructor(from: Interface) {
@@ -28,6 +34,24 @@ export class AuditView {
   /** The commands that a source describes itself, not only names in a list. */
   get described(): readonly CommandAt[] {
     return this.commands.filter((at) => at.command.described);
+  }
+
+  /** The subcommands of each command that has some. */
+  get commandScopes(): readonly CommandScope[] {
+    this.#commandScopes ??= this.commands.map(commandScope).filter(({ names }) => names.length > 0);
+    return this.#commandScopes;
+  }
+
+  /** Each list of allowed values. */
+  get valueScopes(): readonly ValueScope[] {
+    this.#valueScopes ??= this.commands.flatMap(valueScopes);
+    return this.#valueScopes;
+  }
+
+  /** Names that new options may well get. */
+  get likelyNames(): LikelyNames {
+    this.#likely ??= new LikelyNames(this.scopes.flatMap(({ index }) => index.names));
+    return this.#likely;
   }
 
   /** What follows from the relations of each command that has some, or that must be given something. */

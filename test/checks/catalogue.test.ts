@@ -2,17 +2,19 @@ import assert from 'node:assert/strict';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, CATALOGUE, type Finding } from 'dabbawala';
+import { audit, CATALOGUE, extendInterface, type Finding } from 'dabbawala';
 import { readText } from '../support/read-text.ts';
 import { ROOT } from '../support/run-dabbawala.ts';
 
-function findingsOf(text: string): readonly Finding[] {
-  return audit([readText(text)]).findings;
+function findingsOf(text: string, extension?: string): readonly Finding[] {
+  const from = readText(text);
+  return audit([extension === undefined ? from : extendInterface(from, readText(extension))]).findings;
 }
 
 for (const { name, level, examples } of CATALOGUE) {
   test(`${name}: its wrong example has exactly its finding, the right one and the near miss none`, () => {
-    const own = (text: string) => findingsOf(text).filter((finding) => finding.check === name);
+    const own = (text: string) =>
+      findingsOf(text, examples.extension).filter((finding) => finding.check === name);
     const [finding, ...others] = own(examples.wrong);
     assert.equal(others.length, 0);
     assert.equal(finding?.level, level);
@@ -22,7 +24,7 @@ for (const { name, level, examples } of CATALOGUE) {
   });
 
   test(`${name}: message and mend are one sentence each, in one style`, () => {
-    for (const { message, mend } of findingsOf(examples.wrong)) {
+    for (const { message, mend } of findingsOf(examples.wrong, examples.extension)) {
       for (const text of [message, mend]) {
         assert.match(text, /^['a-z\d]/);
         assert.doesNotMatch(text, /[.!?]$|\bplease\b|undefined|\bshould consider\b/i);
@@ -42,7 +44,10 @@ test('every check has a file of its own name in the folder of its area, and no f
 
 test('a finding is plain data, but for its places', () => {
   for (const { examples } of CATALOGUE) {
-    for (const { place: _place, related: _related, ...plain } of findingsOf(examples.wrong)) {
+    for (const { place: _place, related: _related, ...plain } of findingsOf(
+      examples.wrong,
+      examples.extension,
+    )) {
       assert.deepEqual(JSON.parse(JSON.stringify(plain)), plain);
     }
   }

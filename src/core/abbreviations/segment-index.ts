@@ -84,6 +84,12 @@ export class SegmentIndex<T> implements NameLookup<T> {
       .sort((a, b) => a.length - b.length || compareCodeUnits(a, b));
   }
 
+  /** The form with one letter of each segment; undefined where a name has one segment only. */
+  oneLetterForm(name: string): string | undefined {
+    const segments = name.split(this.#separator);
+    return segments.length < 2 ? undefined : segments.map((one) => one.slice(0, 1)).join(this.#separator);
+  }
+
   *prefixes(_from: number): Generator<string> {
     const seen = new Set<string>();
     for (const { name, segments } of this.#entries) {

@@ -1,5 +1,13 @@
+import { ambiguousWord } from './abbreviations/ambiguous-word.ts';
+import { caseFoldsTogether } from './abbreviations/case-folds-together.ts';
+import { commandSegmentsAmbiguous } from './abbreviations/command-segments-ambiguous.ts';
+import { commandsAbbreviated } from './abbreviations/commands-abbreviated.ts';
+import { extensionBreaks } from './abbreviations/extension-breaks.ts';
 import { fragileWord } from './abbreviations/fragile-word.ts';
+import { negationCrowded } from './abbreviations/negation-crowded.ts';
 import { prefixOfOther } from './abbreviations/prefix-of-other.ts';
+import { standardOptionCrowded } from './abbreviations/standard-option-crowded.ts';
+import { valuesAbbreviated } from './abbreviations/values-abbreviated.ts';
 import { secretInArguments } from './arguments/secret-in-arguments.ts';
 import { abbreviationAccepted } from './behaviour/abbreviation-accepted.ts';
 import { errorOnStandardOutput } from './behaviour/error-on-standard-output.ts';
@@ -24,8 +32,16 @@ import { argumentOptional } from './posix/argument-optional.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
 export const CATALOGUE: readonly Check[] = [
+  ambiguousWord,
   fragileWord,
   prefixOfOther,
+  standardOptionCrowded,
+  caseFoldsTogether,
+  negationCrowded,
+  commandsAbbreviated,
+  commandSegmentsAmbiguous,
+  valuesAbbreviated,
+  extensionBreaks,
   sameNameTwice,
   neverUsable,
   relationWithoutEffect,

@@ -19,11 +19,15 @@ export interface CheckInfo {
   readonly needs: readonly string[];
   /** The version of the catalogue that it came in. */
   readonly since: number;
-  /** Help outputs or interface documents: one with exactly one finding of this check, two with none. */
+  /**
+   * Help outputs or interface documents: one with exactly one finding of this check, two with none. Where the check is about
+   * extensions, all three are audited with the one given.
+   */
   readonly examples: {
     readonly wrong: string;
     readonly right: string;
     readonly nearMiss: string;
+    readonly extension?: string;
   };
 }
 

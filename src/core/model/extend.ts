@@ -12,6 +12,10 @@ export function extendInterface(base: Interface, extension: Interface): Interfac
     environment: [...base.environment, ...extension.environment],
     files: [...base.files, ...extension.files],
     sources: [...base.sources, ...extension.sources],
+    extended: {
+      base: base.extended?.base ?? base,
+      extensions: [...(base.extended?.extensions ?? []), extension],
+    },
   };
 }
 

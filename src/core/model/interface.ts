@@ -66,6 +66,8 @@ export interface Interface {
   readonly bugAddress: Knowable<string>;
   readonly observations: readonly Observation[];
   readonly sources: readonly InterfaceSource[];
+  /** Where extensions were added: the program without them, and each by itself, in the order in which they were added. */
+  readonly extended: { readonly base: Interface; readonly extensions: readonly Interface[] } | undefined;
 }
 
 const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {
@@ -79,6 +81,7 @@ const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {
   seeAlso: [],
   bugAddress: undefined,
   observations: [],
+  extended: undefined,
 };
 
 /** An interface of which only the given facts are known. */

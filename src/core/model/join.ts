@@ -46,6 +46,7 @@ function joinTwo(a: Interface, b: Interface): Interface {
     bugAddress: prefer(a.bugAddress, b.bugAddress),
     observations: [...a.observations, ...b.observations],
     sources: [...a.sources, ...b.sources],
+    extended: a.extended ?? b.extended,
   };
 }
 

@@ -41,5 +41,8 @@ export function checkText(check: Check, options: TextOptions): string {
     example('Wrong', check.examples.wrong),
     example('Right', check.examples.right),
     example('Near miss: looks like it and is not', check.examples.nearMiss),
+    ...(check.examples.extension === undefined
+      ? []
+      : [example('The extension that all three are audited with', check.examples.extension)]),
   ].join('\n\n')}\n`;
 }

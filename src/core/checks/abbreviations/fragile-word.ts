@@ -1,6 +1,4 @@
-import { leadingWords, nameWords, QUALIFIERS } from '../../abbreviations/leading-words.ts';
-import type { OptionScope } from '../../abbreviations/option-scope.ts';
-import { GNU_LONG_OPTIONS } from '../../standards/gnu-long-options.ts';
+import { fragileAbbreviations } from '../../abbreviations/fragility.ts';
 import { defineCheck } from '../define-check.ts';
 import { listNames, listSome, quoteName } from '../wording.ts';
 
@@ -35,11 +33,12 @@ export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
       '  --no-colour   print plain text\n',
   },
   judge(view, report) {
-    const names = new Set(view.scopes.flatMap((scope) => scope.names.map(({ name }) => name.text)));
     for (const scope of view.scopes) {
       report.judged();
       if (scope.accepted?.value === false) continue;
-      const words = fragileWords(scope, names);
+      const words = fragileAbbreviations(scope, view.likelyNames)
+        .filter(({ because }) => because === 'leading-words')
+        .map(({ word, name, breakers }) => ({ word, name, breakers }));
       const first = words[0];
       if (first === undefined) continue;
       const placeOf = (name: string) =>
@@ -80,22 +79,4 @@ function likelyBreak({ word, breakers }: FragileWord): string {
   return breakers.includes(word)
     ? `; a new option ${quoteName(word)} would take over its callers`
     : `; a new ${listNames(breakers)} would break ${quoteName(word)}`;
-}
-
-/** The fragile words of a scope, those that a likely new name would break first. */
-function fragileWords(scope: OptionScope, family: ReadonlySet<string>): FragileWord[] {
-  const own = new Set(scope.names.map(({ name }) => name.text));
-  const likely = [...family, ...GNU_LONG_OPTIONS.map(({ name }) => `--${name}`)].filter(
-    (name) => !own.has(name),
-  );
-  const found = new Map<string, FragileWord>();
-  for (const { name } of scope.names) {
-    for (const word of leadingWords(name.text)) {
-      if (found.has(word) || nameWords(word).every((part) => QUALIFIERS.has(part.toLowerCase()))) continue;
-      if (scope.index.resolve(word, 0).verdict !== 'unique') continue;
-      const breakers = [...new Set(likely.filter((candidate) => candidate.startsWith(word)))];
-      found.set(word, { word, name: name.text, breakers });
-    }
-  }
-  return [...found.values()].sort((a, b) => Number(b.breakers.length > 0) - Number(a.breakers.length > 0));
 }

@@ -1,0 +1,77 @@
+import type { SegmentIndex } from '../../abbreviations/segment-index.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames, listSome, quoteName } from '../wording.ts';
+
+/** How many forms a message names before it only counts. */
+const FORMS_SHOWN = 3;
+
+type SharedForm = { readonly form: string; readonly names: readonly string[] };
+
+/** One finding for each command: the forms with one letter of each segment that several of its subcommands share. */
+export const commandSegmentsAmbiguous = defineCheck<{ forms: readonly SharedForm[] }>({
+  name: 'abbreviations/command-segments-ambiguous',
+  level: 'note',
+  title: 'Commands share their form of one letter for each segment',
+  why:
+    'Where segments may be shortened, people try one letter of each first. What several commands share is an error for the caller, ' +
+    'and was the form of one of them before the others came.',
+  standard: 'practice',
+  needs: ['whether the parser accepts shortened segments of command names'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {segment-abbreviations: true, segment-separator: ":"}\ncommands:\n  route:plan: plan it\n  route:print: print it\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {segment-abbreviations: true, segment-separator: ":"}\ncommands:\n  route:plan: plan it\n  route:show: print it\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {segment-abbreviations: true, segment-separator: ":"}\ncommands:\n  route:plan: plan it\n  kitchen:print: print it\n',
+  },
+  judge(view, report) {
+    for (const { at, segments, names } of view.commandScopes) {
+      if (segments === undefined) continue;
+      report.judged(names.length);
+      const forms = sharedForms(
+        segments,
+        names.map(({ name }) => name.text),
+      );
+      const [first] = forms;
+      if (first === undefined) continue;
+      const placeOf = (one: string | undefined) =>
+        names.find(({ name }) => name.text === one)?.name.place ?? null;
+      report.finding({
+        command: at.path,
+        subject: first.form,
+        data: { forms },
+        place: placeOf(first.names[0]),
+        related: first.names.slice(1, 5).map((name) => ({
+          place: placeOf(name),
+          note: `${quoteName(first.form)} is short for this too`,
+        })),
+      });
+    }
+  },
+  message({ forms }) {
+    const [first, ...others] = forms;
+    if (first === undefined) return '';
+    return others.length === 0
+      ? `${quoteName(first.form)} may be ${listNames(first.names)}`
+      : `${forms.length} forms of one letter for each segment are shared: ${listSome(
+          forms.map(({ form, names }) => `${quoteName(form)} by ${names.length} commands`),
+          FORMS_SHOWN,
+        )}`;
+  },
+  mend: () =>
+    'begin the last segments with different letters, or give the commands short aliases of their own',
+});
+
+/** The forms with one letter of every segment that begin several names of more than one segment. */
+function sharedForms<T>(index: SegmentIndex<T>, names: readonly string[]): SharedForm[] {
+  const forms = new Map<string, SharedForm>();
+  for (const name of names) {
+    const form = index.oneLetterForm(name);
+    if (form === undefined || forms.has(form)) continue;
+    const resolution = index.resolve(form);
+    if (resolution.verdict === 'ambiguous') forms.set(form, { form, names: resolution.names });
+  }
+  return [...forms.values()];
+}
