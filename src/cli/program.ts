@@ -24,6 +24,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/abbreviations.ts'),
   },
   {
+    name: 'trace',
+    summary: 'tell how a command line is read, word by word',
+    load: () => import('./commands/trace.ts'),
+  },
+  {
     name: 'capture',
     summary: 'run a program for its help, and write its interface',
     load: () => import('./commands/capture.ts'),

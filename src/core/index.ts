@@ -19,6 +19,7 @@ export {
 } from './abbreviations/option-scope.ts';
 export { resolveWords, type WordResolution } from './abbreviations/resolve-words.ts';
 export { SegmentIndex } from './abbreviations/segment-index.ts';
+export { type SuggestionScope, suggest } from './abbreviations/suggest.ts';
 export { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from './abbreviations/verdict.ts';
 export {
@@ -108,6 +109,17 @@ export {
 export type { Member, Relation, RelationKind } from './model/relation.ts';
 export { saysTheSame } from './model/same.ts';
 export { type CommandAt, walkCommands } from './model/walk.ts';
+export type {
+  AssumedRule,
+  GivenOption,
+  Trace,
+  TracedWord,
+  TraceProblem,
+  TraceProblemCode,
+  WordPart,
+  WordRole,
+} from './parsing/trace.ts';
+export { traceWords } from './parsing/trace-words.ts';
 export { detectKind } from './readers/detect.ts';
 export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';
@@ -140,6 +152,8 @@ export type { JsonPlace } from './reports/json-place.ts';
 export { resolutionsText } from './reports/resolutions-text.ts';
 export type { TextOptions } from './reports/text-style.ts';
 export type { Tool } from './reports/tool.ts';
+export { traceJson } from './reports/trace-json.ts';
+export { traceText } from './reports/trace-text.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';

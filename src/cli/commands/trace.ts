@@ -1,0 +1,60 @@
+import { traceJson, traceText, traceWords } from 'dabbawala';
+import type { Declare } from '../declare.ts';
+import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
+import { type Io, textOptions } from '../io.ts';
+import { readWithExtensions } from '../read-sources.ts';
+import { reportError } from '../report-problem.ts';
+import {
+  addSourceOptions,
+  type FormatOption,
+  formatOption,
+  type SourceOptions,
+  sourceSettings,
+  withOption,
+} from '../source-options.ts';
+import { TOOL } from '../version.ts';
+
+interface TraceOptions extends SourceOptions, FormatOption {
+  readonly with?: readonly string[];
+}
+
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Tells how the parser reads a command line, word by word: which option, command or operand each is, and what is wrong. ' +
+        'The WORDs are those behind the name of the program.',
+    )
+    .usage('[OPTION]... SOURCE -- [WORD]...')
+    .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
+    .argument('[WORD...]', 'the command line, without the name of the program')
+    .passThroughOptions();
+  addSourceOptions(command)
+    .addOption(withOption())
+    .addOption(formatOption())
+    .action(async (source: string, words: string[], options: TraceOptions) =>
+      done(await runTrace(source, words, options, io)),
+    );
+};
+
+async function runTrace(
+  name: string,
+  given: readonly string[],
+  options: TraceOptions,
+  io: Io,
+): Promise<number> {
+  const { interfaces, unusable } = await readWithExtensions(
+    [name],
+    options.with ?? [],
+    sourceSettings(options),
+    io,
+  );
+  const [from] = interfaces;
+  if (from === undefined || unusable) return UNUSABLE;
+  if (given[0] !== '--') {
+    reportError("expected '--' between the source and the words of the command line", io);
+    return UNUSABLE;
+  }
+  const trace = traceWords(from, given.slice(1));
+  io.write(options.format === 'json' ? traceJson(trace, TOOL) : traceText(trace, textOptions(io)));
+  return trace.problems.length > 0 ? FOUND : DONE;
+}

@@ -1,0 +1,73 @@
+import type { NameIndex } from '../abbreviations/name-index.ts';
+import { optionScope, optionsInReach, type ScopeTarget } from '../abbreviations/option-scope.ts';
+import type { Resolution, Verdict } from '../abbreviations/verdict.ts';
+import type { OptionArgument } from '../model/argument.ts';
+import { argumentOf, mainName, type Option, type OptionName } from '../model/option.ts';
+import type { CommandAt } from '../model/walk.ts';
+
+/** An option as one of its names calls it. */
+export interface NamedOption {
+  readonly option: Option;
+  readonly name: OptionName;
+  readonly negated: boolean;
+}
+
+/** What a word comes to as a long name. */
+export interface LongResolution {
+  readonly verdict: Verdict;
+  readonly names: readonly string[];
+  readonly found: NamedOption | undefined;
+}
+
+/** Finds the options that may be typed at one command. */
+export class OptionLookup {
+  readonly complete: boolean;
+  readonly names: readonly string[];
+  readonly hasPlusNames: boolean;
+  readonly #index: NameIndex<ScopeTarget>;
+  readonly #byName = new Map<string, NamedOption>();
+  readonly #foldsCase: boolean;
+
+  constructor(at: CommandAt, foldsCase: boolean) {
+    const scope = optionScope(at);
+    this.complete = at.command.options.complete?.value === true;
+    this.#index = scope.index;
+    this.#foldsCase = foldsCase;
+    for (const option of optionsInReach(at)) {
+      for (const name of option.names) this.#add({ option, name, negated: false });
+      for (const name of option.negatedNames) this.#add({ option, name, negated: true });
+    }
+    for (const { option, name, negated } of scope.names) this.#add({ option, name, negated });
+    this.names = [...this.#byName.keys()];
+    this.hasPlusNames = this.names.some((name) => name.startsWith('+'));
+  }
+
+  #add(named: NamedOption): void {
+    for (const key of this.#foldsCase ? [named.name.text, named.name.text.toLowerCase()] : [named.name.text])
+      if (!this.#byName.has(key)) this.#byName.set(key, named);
+  }
+
+  /** The option that has exactly this name. */
+  exact(name: string): NamedOption | undefined {
+    return this.#byName.get(name) ?? (this.#foldsCase ? this.#byName.get(name.toLowerCase()) : undefined);
+  }
+
+  /** What a long name comes to, in full or abbreviated. */
+  long(word: string): LongResolution {
+    const exact = this.exact(word);
+    if (exact !== undefined) return { verdict: 'exact', names: [exact.name.text], found: exact };
+    const { verdict, names }: Resolution<ScopeTarget> = this.#index.resolve(word);
+    const found = verdict === 'unique' || verdict === 'same-option' ? this.exact(names[0] ?? '') : undefined;
+    return { verdict, names, found };
+  }
+}
+
+/** The name that messages call an option by: its negated name where that was given. */
+export function calledName({ option, name, negated }: NamedOption): string {
+  return negated ? name.text : mainName(option).text;
+}
+
+/** The option-argument that goes with a name; undefined where it is not known whether there is one. */
+export function argumentOfNamed({ option, name, negated }: NamedOption): OptionArgument | undefined {
+  return negated ? undefined : argumentOf(option, name)?.value;
+}

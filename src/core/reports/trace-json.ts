@@ -1,0 +1,11 @@
+import type { Trace } from '../parsing/trace.ts';
+import type { Tool } from './tool.ts';
+
+/** A trace as JSON text, ending in a newline. */
+export function traceJson(
+  { command, words, firstOperand, options, operands, problems, assumed }: Trace,
+  tool: Tool,
+): string {
+  const report = { version: 1, tool, command, words, firstOperand, options, operands, problems, assumed };
+  return `${JSON.stringify(report, null, 2)}\n`;
+}

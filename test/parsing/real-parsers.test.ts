@@ -1,0 +1,121 @@
+import assert from 'node:assert/strict';
+import { spawnSync } from 'node:child_process';
+import { test } from 'node:test';
+import { traceWords } from 'dabbawala';
+import fc from 'fast-check';
+import { type GeneratedOption, optionSets, programOf } from '../support/option-sets.ts';
+import { absent } from '../support/programs.ts';
+
+const CASES = 2000;
+
+/** What a parser read: options with their arguments in order, then the operands; or that something is wrong. */
+type Reading = { options: [string, string][]; operands: string[] } | 'error';
+
+function ourReading(
+  options: readonly GeneratedOption[],
+  words: readonly string[],
+  order: 'mixed' | 'first-operand-ends-options',
+): Reading {
+  const trace = traceWords(programOf(options, { operandOrder: order }), words);
+  if (trace.problems.length > 0) return 'error';
+  return {
+    options: trace.options.map(({ name, values }) => [name, values[0] ?? '']),
+    operands: [...trace.operands],
+  };
+}
+
+function readsAlike(
+  cases: readonly { options: readonly GeneratedOption[]; words: readonly string[] }[],
+  order: 'mixed' | 'first-operand-ends-options',
+  real: (index: number) => Reading,
+): { errors: number } {
+  let errors = 0;
+  for (const [i, { options, words }] of cases.entries()) {
+    const theirs = real(i);
+    if (theirs === 'error') errors++;
+    assert.deepEqual(ourReading(options, words, order), theirs, JSON.stringify({ options, words }));
+  }
+  return { errors };
+}
+
+test('trace reads command lines as the enhanced getopt command does', { skip: absent('getopt') }, (t) => {
+  const cases = fc.sample(optionSets({ long: true }), { numRuns: CASES, seed: 20 });
+  const { errors } = readsAlike(cases, 'mixed', (i) => {
+    const { options, words } = cases[i] ?? { options: [], words: [] };
+    const mark = (argument: string) => ({ none: '', mandatory: ':', optional: '::' })[argument] ?? '';
+    const short = options.flatMap(({ letter, argument }) =>
+      letter === undefined ? [] : [`${letter}${mark(argument)}`],
+    );
+    const long = options.flatMap(({ name, argument }) =>
+      name === undefined ? [] : [`${name}${mark(argument)}`],
+    );
+    const { status, stdout } = spawnSync(
+      'getopt',
+      ['-o', short.join(''), '-l', long.join(','), '--shell', 'sh', '--', ...words],
+      { encoding: 'utf8', env: { PATH: process.env.PATH, LC_ALL: 'C' } },
+    );
+    return status === 0 ? fromGetopt(stdout, options) : 'error';
+  });
+  t.diagnostic(`getopt: ${CASES} command lines, ${errors} of them refused by both`);
+});
+
+/** Reads what getopt prints: words quoted for a shell, `--` before the operands. */
+function fromGetopt(printed: string, options: readonly GeneratedOption[]): Reading {
+  const words = [...printed.matchAll(/'((?:[^']|'\\'')*)'|(\S+)/g)].map(
+    ([, quoted, bare]) => quoted?.replaceAll("'\\''", "'") ?? bare ?? '',
+  );
+  const end = words.indexOf('--');
+  const given: [string, string][] = [];
+  const takes = new Map(
+    options.flatMap(({ letter, name, argument }) => [
+      [`-${letter}`, argument !== 'none'],
+      [`--${name}`, argument !== 'none'],
+    ]),
+  );
+  let at = 0;
+  // An argument may be the word `--` too.
+  for (; words[at] !== '--' && at < words.length; at++) {
+    const option = words[at] ?? '';
+    given.push([option, takes.get(option) ? (words[++at] ?? '') : '']);
+  }
+  return { options: given, operands: words.slice(Math.max(at, end) + 1) };
+}
+
+const GETOPTS = `
+while IFS= read -r -d '' optstring && IFS= read -r -d '' count; do
+  words=()
+  for ((i = 0; i < count; i++)); do IFS= read -r -d '' word; words+=("$word"); done
+  OPTIND=1
+  while getopts "$optstring" letter "\${words[@]}"; do printf '%s\\0%s\\0' "$letter" "$OPTARG"; OPTARG=; done
+  printf 'end\\0%s\\0' "$OPTIND"
+done`;
+
+test("trace reads command lines as bash's getopts does", { skip: absent('bash') }, (t) => {
+  const cases = fc.sample(optionSets({ long: false }), { numRuns: CASES, seed: 21 });
+  const input = cases.flatMap(({ options, words }) => [
+    `:${options.map(({ letter, argument }) => `${letter}${argument === 'none' ? '' : ':'}`).join('')}`,
+    `${words.length}`,
+    ...words,
+  ]);
+  const { stdout } = spawnSync('bash', ['-c', GETOPTS], {
+    encoding: 'utf8',
+    input: `${input.join('\0')}\0`,
+    env: { PATH: process.env.PATH, LC_ALL: 'C' },
+    maxBuffer: 1 << 26,
+  });
+  const answers = stdout.split('\0');
+  let at = 0;
+  const { errors } = readsAlike(cases, 'first-operand-ends-options', (i) => {
+    const given: [string, string][] = [];
+    let isWrong = false;
+    for (; answers[at] !== 'end'; at += 2) {
+      const letter = answers[at] ?? '';
+      isWrong ||= letter === '?' || letter === ':';
+      given.push([`-${letter}`, answers[at + 1] ?? '']);
+    }
+    const next = Number(answers[at + 1]);
+    at += 2;
+    return isWrong ? 'error' : { options: given, operands: [...(cases[i]?.words.slice(next - 1) ?? [])] };
+  });
+  t.diagnostic(`getopts: ${CASES} command lines, ${errors} of them refused by both`);
+});
