@@ -56,7 +56,7 @@ export type {
   ValueType,
   Word,
 } from './model/argument.ts';
-export { bareValue, makeWord } from './model/argument.ts';
+export { bareValue, makeWord, NO_ARGUMENT } from './model/argument.ts';
 export {
   type Command,
   type CommandName,

@@ -19,10 +19,31 @@ function realVerdict(program: string, prefix: string): { verdict: Verdict; names
   return { verdict: 'accepted', names: names.filter((name) => name.startsWith(prefix)) };
 }
 
-for (const program of ['ls', 'sort', 'grep', 'tar']) {
+const PROGRAMS = [
+  ...[
+    'ls',
+    'sort',
+    'grep',
+    'tar',
+    'cp',
+    'mv',
+    'rm',
+    'du',
+    'df',
+    'wc',
+    'head',
+    'tail',
+    'date',
+    'stat',
+    'touch',
+  ],
+  ...['sed', 'cut', 'uniq'],
+];
+
+for (const program of PROGRAMS) {
   test(`prefixes of the options in the help of ${program}`, { skip: absent(program) }, (t) => {
     const [scope] = optionScopes(readText(output(program, ['--help']).stdout));
-    assert.ok(scope !== undefined && scope.index.names.length > 10);
+    assert.ok(scope !== undefined && scope.index.names.length >= 4);
     const shown = new Set(scope.index.names);
     const hidden = new Set<string>();
     let compared = 0;

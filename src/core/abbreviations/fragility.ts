@@ -2,7 +2,7 @@ import { compareCodeUnits } from '../source/source.ts';
 import { leadingWords, nameWords, QUALIFIERS } from './leading-words.ts';
 import type { LikelyNames } from './likely-names.ts';
 import type { OptionScope } from './option-scope.ts';
-import { SHORT_FORMS } from './short-forms.ts';
+import { shortFormsOf } from './short-forms.ts';
 
 /** An abbreviation that means one option today and that people are likely to have taken for a name. */
 export interface FragileAbbreviation {
@@ -63,7 +63,7 @@ function shortForms(name: string): string[] {
   let at = hyphens;
   for (const word of nameWords(name)) {
     const start = name.indexOf(word, at);
-    for (const form of SHORT_FORMS.get(word.toLowerCase()) ?? []) {
+    for (const form of shortFormsOf(word)) {
       if (start + form.length < name.length) forms.push(name.slice(0, start + form.length));
     }
     at = start + word.length;

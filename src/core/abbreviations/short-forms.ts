@@ -37,7 +37,7 @@ const TABLE = `
 `;
 
 /** For each word, its short forms that begin it; those that do not, such as `cmd`, are no abbreviations to a parser. */
-export const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
+const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
   TABLE.trim()
     .split(/\s+/)
     .map((entry) => {
@@ -45,3 +45,11 @@ export const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
       return [word, forms.split(',').filter((form) => word.startsWith(form) && form.length > 1)] as const;
     }),
 );
+
+/** The customary short forms of a word, in the singular or plural, that are its own beginnings. */
+export function shortFormsOf(word: string): string[] {
+  const lower = word.toLowerCase();
+  const singular = lower.replace(/ies$/, 'y').replace(/([^s])s$/, '$1');
+  const forms = [...(SHORT_FORMS.get(lower) ?? []), ...(SHORT_FORMS.get(singular) ?? [])];
+  return [...new Set(forms)].filter((form) => lower.startsWith(form));
+}

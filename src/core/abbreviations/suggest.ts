@@ -45,7 +45,7 @@ function costOf(given: string, name: string): number | undefined {
   const sorted = (text: string) => nameWords(text).sort(compareCodeUnits).join('-');
   if (given.length > 2 && sorted(given) === sorted(name)) return 0.4;
   const edits = distance(given, name);
-  // A third of the letters may be wrong; a word of two or three letters may have one wrong, one letter none.
-  const most = given.length < 2 ? 0 : Math.max(1, Math.floor(Math.min(given.length, name.length) / 3));
+  // Two letters of five may be wrong, as when two are swapped; of a single letter none.
+  const most = given.length < 2 ? 0 : Math.max(1, Math.floor(Math.min(given.length, name.length) * 0.4));
   return edits <= most ? edits : undefined;
 }

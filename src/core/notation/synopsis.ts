@@ -37,15 +37,17 @@ const DEPTH_LIMIT = 40;
 
 /** Reads a synopsis; brackets that do not match are taken as closed at the end. */
 export function parseSynopsis(text: string): SynopsisNode {
-  return new SynopsisParser(tokenize(text)).sequence(0);
+  return new SynopsisParser(text).sequence(0);
 }
 
 class SynopsisParser {
+  readonly #text: string;
   readonly #tokens: readonly Token[];
   #at = 0;
 
-  constructor(tokens: readonly Token[]) {
-    this.#tokens = tokens;
+  constructor(text: string) {
+    this.#text = text;
+    this.#tokens = tokenize(text);
   }
 
   sequence(depth: number): SynopsisNode {
@@ -122,6 +124,13 @@ class SynopsisParser {
     const close = this.#tokens[this.#at];
     const end = close?.end ?? this.#tokens.at(-1)?.end ?? open.end;
     this.#at++;
+    const next = this.#tokens[this.#at];
+    if (open.text === '[' && next?.joined && !next.isMark && !/^-/.test(this.#text.slice(open.end))) {
+      // `[(amend|reword):]<commit>` is one word, of which a part may be left out.
+      this.#at++;
+      const text = this.#text.slice(open.start, next.end);
+      return { kind: 'word', text, joined: undefined, start: open.start, end: next.end };
+    }
     if (open.text === '[') return { kind: 'optional', body, start: open.start, end };
     return body;
   }

@@ -70,7 +70,9 @@ export function findUnreadLines(lines: readonly TextLine[], entries: readonly Op
       line.indent > 0 &&
       taken[line.index] !== 1 &&
       /^--?[A-Za-z]/.test(line.text.slice(line.first, line.first + 3)) &&
-      (indents.get(line.indent) ?? 0) >= ENTRIES_OF_A_LIST,
+      (indents.get(line.indent) ?? 0) >= ENTRIES_OF_A_LIST &&
+      // What can be read and was refused is running text.
+      splitEntry(line, []) === undefined,
   );
 }
 
