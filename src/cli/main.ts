@@ -1,4 +1,4 @@
-import { CommanderError } from 'commander';
+import { type Command, CommanderError } from 'commander';
 import { DONE, UNUSABLE } from './exit-status.ts';
 import type { Io } from './io.ts';
 import { makeProgram } from './program.ts';
@@ -6,15 +6,28 @@ import { makeProgram } from './program.ts';
 /** Runs the command with the words behind its name; gives its exit status. */
 export async function main(words: readonly string[], io: Io): Promise<number> {
   let status = DONE;
-  const program = makeProgram(io, (result) => {
-    status = result;
-  });
+  let refused: { message: string; command: Command } | undefined;
+  const program = makeProgram(
+    io,
+    (result) => {
+      status = result;
+    },
+    (message, command) => {
+      refused = { message, command };
+    },
+  );
   try {
     if (words.length === 0) program.error('expected a command');
     await program.parseAsync(words, { from: 'user' });
   } catch (error) {
     if (!(error instanceof CommanderError)) throw error;
-    return error.exitCode === 0 ? DONE : UNUSABLE;
+    if (error.exitCode === 0) return DONE;
+    if (refused !== undefined) {
+      // What only errors need is loaded when there is one.
+      const { usageError } = await import('./usage-error.ts');
+      io.writeError(usageError(refused.message, refused.command));
+    }
+    return UNUSABLE;
   }
   return status;
 }

@@ -1,8 +1,7 @@
 import { Command } from 'commander';
 import type { Declare } from './declare.ts';
-import { HelpLayout, pathOf } from './help-layout.ts';
+import { HelpLayout } from './help-layout.ts';
 import type { Io } from './io.ts';
-import { usageError } from './usage-error.ts';
 import { TOOL } from './version.ts';
 
 interface CommandEntry {
@@ -45,19 +44,22 @@ const COMMANDS: readonly CommandEntry[] = [
   },
 ];
 
+/** Takes the argument parser's message, and the command at which it stopped. */
+export type Refuse = (message: string, command: Command) => void;
+
 /** Makes the command with its subcommands; each is declared when the words call it. */
-export function makeProgram(io: Io, done: (status: number) => void): Command {
+export function makeProgram(io: Io, done: (status: number) => void, refuse: Refuse): Command {
   const program = new Command(TOOL.name)
     .description(
       'Audits the command-line interface of a program, read from its help output or its interface document.',
     )
     .usage('COMMAND [OPTION]... [OPERAND]...')
     .version(`${TOOL.name} ${TOOL.version}`, '-V, --version', 'print the name and version, and exit');
-  prepare(program, io);
+  prepare(program, io, refuse);
   const loads = new Map<Command, CommandEntry['load']>();
   for (const { name, summary, load } of COMMANDS) {
     const command = program.command(name).summary(summary);
-    prepare(command, io);
+    prepare(command, io, refuse);
     loads.set(command, load);
   }
   program.hook('preSubcommand', async (_, command) => {
@@ -67,16 +69,17 @@ export function makeProgram(io: Io, done: (status: number) => void): Command {
   return program;
 }
 
-function prepare(command: Command, io: Io): void {
+function prepare(command: Command, io: Io, refuse: Refuse): void {
   command
     .helpOption('-h, --help', 'print this help, and exit')
     .helpCommand(false)
     .enablePositionalOptions()
     .exitOverride()
+    .showSuggestionAfterError(false)
     .configureOutput({
       writeOut: io.write,
       writeErr: io.writeError,
-      outputError: (message, write) => write(usageError(message, TOOL.name, pathOf(command))),
+      outputError: (message) => refuse(message, command),
       getOutHelpWidth: () => io.columns ?? 80,
     });
   command.createHelp = () => Object.assign(new HelpLayout(), { helpWidth: io.columns ?? 80 });

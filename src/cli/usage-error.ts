@@ -1,15 +1,32 @@
+import type { Command } from 'commander';
+import { suggest } from 'dabbawala';
+import { pathOf } from './help-layout.ts';
+import { TOOL } from './version.ts';
+
 /**
  * Words an error of the argument parser as the GNU Coding Standards ask (4.4): the program first, no capital letter, no
- * full stop, and where to look.
+ * full stop, the names that may have been meant, and where to look.
  */
-export function usageError(message: string, programName: string, commandPath: string): string {
-  const [first = '', ...more] = message
+export function usageError(message: string, command: Command): string {
+  const [first = ''] = message
     .trim()
     .replace(/^error: /, '')
     .split('\n');
-  const suggestion = /Did you mean (?:one of )?(.*)\?\)/.exec(more.join(' '))?.[1];
-  const hint = suggestion === undefined ? '' : `; did you mean '${suggestion}'?`;
-  return `${programName}: ${wordValueError(first) ?? wordMissing(first) ?? wordOther(first)}${hint}\nTry '${commandPath} --help' for more.\n`;
+  const worded = wordValueError(first) ?? wordMissing(first) ?? wordTooMany(first) ?? wordOther(first);
+  return `${TOOL.name}: ${worded}${hint(first, command)}\nTry '${pathOf(command)} --help' for more.\n`;
+}
+
+/** `; did you mean '--late'?` behind an unknown option or command; nothing where no name is near. */
+function hint(message: string, command: Command): string {
+  const [, kind, word = ''] = /^unknown (option|command) '(.*)'$/.exec(message) ?? [];
+  if (kind === undefined) return '';
+  const { options, commands } = command;
+  const names =
+    kind === 'command'
+      ? commands.map((below) => below.name())
+      : [...options.flatMap(({ long }) => long ?? []), '--help'];
+  const near = suggest(word, names).map((name) => `'${name}'`);
+  return near.length === 0 ? '' : `; did you mean ${near.join(' or ')}?`;
 }
 
 const VALUE_ERROR = /^option '(?:-\w, )?(--[\w-]+)(?: <[^>]+>)?' argument '(.*)' is invalid\. (.*)$/;
@@ -24,6 +41,13 @@ function wordValueError(message: string): string | undefined {
 function wordMissing(message: string): string | undefined {
   const match = /^required option '(--[\w-]+)(?: <(\w+)>)?' not specified$/.exec(message);
   return match === null ? undefined : `expected the option '${match[1]}=${match[2]}'`;
+}
+
+function wordTooMany(message: string): string | undefined {
+  const match = /^too many arguments for '.*'\. Expected (\d+) arguments? but got (\d+)\.?$/.exec(message);
+  return match === null
+    ? undefined
+    : `expected ${match[1]} ${match[1] === '1' ? 'operand' : 'operands'} at the most, found ${match[2]}`;
 }
 
 function wordOther(message: string): string {

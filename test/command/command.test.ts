@@ -128,6 +128,20 @@ test('explain lists every check, and explains each', async () => {
   );
 });
 
+test('unknown options and commands come with the names that may have been meant', async () => {
+  const cases: [string[], RegExp][] = [
+    [['audt', 'x'], /unknown command 'audt'; did you mean 'audit'\?\n/],
+    [['audit', '--wit', 'x'], /unknown option '--wit'; did you mean '--with'\?\n/],
+    [['audit', '--zzz', 'x'], /unknown option '--zzz'\n/],
+    [['explain', 'a', 'b'], /expected 1 operand at the most, found 2\n/],
+  ];
+  for (const [words, message] of cases) {
+    const { status, stderr } = await dabbawala(words);
+    assert.equal(status, 2);
+    assert.match(stderr, message);
+  }
+});
+
 test('errors name the program, say what was expected, and end with status 2', async () => {
   const cases: [string[], RegExp][] = [
     [[], /^dabbawala: expected a command\nTry 'dabbawala --help' for more\.\n$/],
