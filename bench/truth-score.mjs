@@ -3,7 +3,8 @@
 /**
  * `declared`: names in the left column that were found; `mentioned`: names anywhere in the text; `true`: found names that the program
  * has; `linked`: letters and long names put in one option; `argument`: none, optional or mandatory; `values`: all allowed
- * values; `commands`: subcommands found; `commands-true`: found subcommands that exist.
+ * values; `commands`: subcommands found; `commands-true`: found subcommands that exist; `prefixes`: what prefixes of long
+ * names come to, as far as the text shows all names; `prefixes-named`: the same with the names.
  */
 export const MEASURES = [
   'declared',
@@ -14,6 +15,8 @@ export const MEASURES = [
   'values',
   'commands',
   'commands-true',
+  'prefixes',
+  'prefixes-named',
 ];
 
 /** Names that programs take without listing them among their options. */
@@ -43,6 +46,7 @@ export function scoreEntry(entry, got) {
     argument: isWhole ? scoreArgument(entry, byName) : nothing(),
     values: scoreValues(entry, byName),
     ...scoreCommands(entry, got.subcommands),
+    ...scorePrefixes(entry, got.prefixes),
   };
 }
 
@@ -117,6 +121,18 @@ function scoreValues(entry, byName) {
       ];
     }),
   );
+}
+
+function scorePrefixes(entry, read) {
+  const shown = Object.entries(entry.prefixes ?? {}).filter(([, { shown: isShown }]) => isShown);
+  const list = (names) => [...new Set(names ?? [])].sort().join(' ');
+  const same = shown.map(([prefix, { verdict }]) => (read?.[prefix]?.verdict ?? 'unknown') === verdict);
+  const named = shown.map(([prefix, { verdict, name, names }], i) => {
+    if (!same[i]) return false;
+    if (verdict === 'ambiguous') return list(read[prefix].names) === list(names);
+    return verdict !== 'unique' || name === undefined || read[prefix].name === name;
+  });
+  return { prefixes: count(same), 'prefixes-named': count(named) };
 }
 
 function scoreCommands(entry, read) {

@@ -32,10 +32,12 @@ const browser = await chromium.launch({
 });
 const all = readdirSync(join(root, help)).map((name) => `${help}/${name}`);
 await terminal('audit', `audit ${help}/*.txt`, ['audit', ...all]);
-await terminal('abbreviations', `abbreviations ${help}/tiffin-box-list.txt`, [
-  'abbreviations',
-  `${help}/tiffin-box-list.txt`,
-]);
+const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
+await terminal('abbreviations', `abbreviations ${tiffin}`, ['abbreviations', tiffin]);
+const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--vers', '--stop'];
+await terminal('words', rounds.join(' '), rounds);
+const line = ['box', 'list', '-arnorth', '--late', '--sor=siz', 'mon', '--', '-x', '--maap'];
+await terminal('trace', `trace ${tiffin} -- ${line.join(' ')}`, ['trace', tiffin, '--', ...line]);
 const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml'];
 await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
 const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];

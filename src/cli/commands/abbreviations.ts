@@ -9,19 +9,22 @@ import {
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
-import { readSources } from '../read-sources.ts';
+import { readWithExtensions } from '../read-sources.ts';
 import {
   addSourceOptions,
   type FormatOption,
   formatOption,
   type SourceOptions,
   sourceSettings,
+  withOption,
 } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
 const RESOLVED: ReadonlySet<Verdict> = new Set(['exact', 'unique', 'same-option']);
 
-type AbbreviationsOptions = SourceOptions & FormatOption;
+interface AbbreviationsOptions extends SourceOptions, FormatOption {
+  readonly with?: readonly string[];
+}
 
 export const declare: Declare = (command, io, done) => {
   command
@@ -34,6 +37,7 @@ export const declare: Declare = (command, io, done) => {
     .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full')
     .passThroughOptions();
   addSourceOptions(command)
+    .addOption(withOption())
     .addOption(formatOption())
     .action(async (source: string, words: string[], options: AbbreviationsOptions) =>
       done(await runAbbreviations(source, words, options, io)),
@@ -46,7 +50,12 @@ async function runAbbreviations(
   options: AbbreviationsOptions,
   io: Io,
 ): Promise<number> {
-  const { interfaces, unusable } = await readSources([name], sourceSettings(options), io);
+  const { interfaces, unusable } = await readWithExtensions(
+    [name],
+    options.with ?? [],
+    sourceSettings(options),
+    io,
+  );
   if (unusable) return UNUSABLE;
   const scopes = interfaces.flatMap(nameScopes);
   const resolved = resolveWords(scopes, words);

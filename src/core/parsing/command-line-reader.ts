@@ -150,7 +150,8 @@ export class CommandLineReader {
   /** `--name`, `--name=value`. */
   #readLong(index: number, text: string): void {
     const equals = text.indexOf('=');
-    const hasValue = equals > 0 && this.#rule('valueForms').longEquals;
+    const forms = this.#rules.known(this.#at.line, 'valueForms');
+    const hasValue = equals > 0 && forms?.longEquals !== false;
     const name = hasValue ? text.slice(0, equals) : text;
     const { verdict, names, found } = this.#lookup.long(name);
     if (verdict !== 'exact' && verdict !== 'unknown') this.#rule('optionAbbreviations');

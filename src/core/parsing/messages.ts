@@ -1,7 +1,7 @@
 import { suggest } from '../abbreviations/suggest.ts';
 
 /** How many names a message lists before it only counts. */
-const NAMES_SHOWN = 5;
+const NAMES_SHOWN = 4;
 
 /** `'--map', '--mark' or '--mast'`. */
 export function alternatives(names: readonly string[]): string {

@@ -4,7 +4,8 @@ import { LikelyNames } from '../abbreviations/likely-names.ts';
 import type { PrefixRange } from '../abbreviations/name-lookup.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { OptionScope } from '../abbreviations/option-scope.ts';
-import { countOf, listSome, quoteName } from '../checks/wording.ts';
+import { countOf } from '../checks/wording.ts';
+import { alternatives } from '../parsing/messages.ts';
 import { printable } from '../source/printable.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
@@ -27,7 +28,27 @@ export function abbreviationsText(scopes: readonly NameScope[], options: TextOpt
   const likely = new LikelyNames(
     scopes.flatMap((scope) => (scope.kind === 'options' ? scope.index.names : [])),
   );
-  return shown.map((scope) => scopeText(scope, likely, options)).join('\n');
+  const tables = shown.filter(({ names }) => names.length > 1);
+  return [
+    ...tables.map((scope) => scopeText(scope, likely, options)),
+    ...singlesText(
+      shown.filter(({ names }) => names.length === 1),
+      options,
+    ),
+  ].join('\n');
+}
+
+/** Where there is one name only, nothing competes with it: a line for each such name. */
+function singlesText(scopes: readonly NameScope[], options: TextOptions): string[] {
+  const byName = new Map<string, string[]>();
+  for (const { index, at } of scopes) {
+    const [name = ''] = index.names;
+    byName.set(name, [...(byName.get(name) ?? []), at.path.map(printable).join(' ')]);
+  }
+  return [...byName].map(([name, paths]) => {
+    const where = styled(paths.join(', '), ['bold'], options);
+    return `${wrapText(`${printable(name)} alone: ${where}`, usedWidth(options), '', '  ')}\n`;
+  });
 }
 
 function scopeText(scope: NameScope, likely: LikelyNames, options: TextOptions): string {
@@ -116,19 +137,18 @@ function fragileTable(scope: OptionScope, likely: LikelyNames, options: TextOpti
   );
   if (fragile.length === 0) return [];
   const rows = fragile.slice(0, FRAGILE_SHOWN).map(({ word, name, breakers, takenOver }): TextCell[] => {
-    const others = breakers.filter((one) => one !== word).map((one) => quoteName(printable(one)));
-    const breaking = others.length === 0 ? '' : `a new ${listSome(others, NAMES_SHOWN)} would break it`;
+    const others = breakers.filter((one) => one !== word).map(printable);
     const text = takenOver
-      ? 'a new option of this name would take it over'
-      : breaking === ''
-        ? 'any new name that begins so would break it'
-        : breaking;
+      ? 'a new option of this very name, without a message'
+      : others.length === 0
+        ? 'any new name that begins so'
+        : `a new ${alternatives(others)}`;
     return [{ text: printable(word) }, { text: printable(name) }, { text }];
   });
   const more = fragile.length - rows.length;
   return [
     '',
-    ...columnsText(['taken for a name', 'means', 'until'], rows, options),
+    ...columnsText(['taken for a name', 'means', 'what would change that'], rows, options),
     ...(more > 0 ? [styled(`  and ${more} more`, ['dim'], options)] : []),
   ];
 }

@@ -1,11 +1,9 @@
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
 import { listNames, listSome, quoteName } from '../checks/wording.ts';
+import { alternatives } from '../parsing/messages.ts';
 import { printable } from '../source/printable.ts';
 import { type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
-
-/** How many likely new names a line tells. */
-const BREAKERS_SHOWN = 3;
 
 /** How many further commands a line names in which a word means the same. */
 const COMMANDS_SHOWN = 3;
@@ -94,12 +92,11 @@ function shortNotes({ word, shortest, safest }: WordResolution): string[] {
 function changeNotes({ word, breakers }: WordResolution): string[] {
   if (breakers.length === 0) return [];
   const others = breakers.filter((name) => name !== word);
-  const list = listSome(others.slice(0, 20).map(quoted), BREAKERS_SHOWN);
   return [
     ...(breakers.includes(word)
       ? [`a new option of exactly this name would take it over without a message`]
       : []),
-    ...(others.length > 0 ? [`a new ${list} would make it ambiguous`] : []),
+    ...(others.length > 0 ? [`a new ${alternatives(others.map(printable))} would make it ambiguous`] : []),
   ];
 }
 

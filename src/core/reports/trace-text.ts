@@ -19,6 +19,7 @@ export function traceText(trace: Trace, options: TextOptions): string {
     first === undefined ? 'no operand' : `first operand: word ${first.index + 1}, ${quoted(first.text)}`;
   const paragraphs = [
     styled(command.map(printable).join(' '), ['bold', 'underline'], options),
+    '',
     ...(rows.length > 0 ? columnsText(['', 'word', 'read as', ''], rows, options) : ['  no words']),
     '',
     wrapText(operandLine, width, '  ', '  '),
