@@ -7,7 +7,7 @@ import { buildIfNeeded, root } from '../scripts/setup.mjs';
 
 buildIfNeeded();
 
-const RUNS = 5;
+const RUNS = 7;
 
 function median(values) {
   return values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];

@@ -113,6 +113,49 @@ test('abbreviations --format json has every prefix with its verdict, names such 
   assert.deepEqual(scope.prefixes['--__proto_'], { verdict: 'unique', names: ['--__proto__'] });
 });
 
+test('trace reads a command line, and fails on one that the program would refuse', async () => {
+  const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
+  const read = await dabbawala(['trace', tiffin, '--', 'box', 'list', '-arnorth', '--late', 'mon']);
+  assert.equal(read.status, 0);
+  assert.match(read.stdout, /^tiffin box list\n/);
+  assert.match(read.stdout, /4 {2}--late +option +--late-boxes, abbreviated\n/);
+  assert.match(read.stdout, /first operand: word 5, 'mon'/);
+  const refused = await dabbawala(['trace', '--format=json', tiffin, '--', 'box', 'list', '--sort=x']);
+  assert.equal(refused.status, 1);
+  const { version, command, words, firstOperand, problems } = JSON.parse(refused.stdout);
+  assert.deepEqual([version, command, firstOperand], [1, ['tiffin', 'box', 'list'], null]);
+  assert.deepEqual(words[2].parts[1], {
+    start: 7,
+    end: 8,
+    role: 'option-argument',
+    name: '--sort',
+    option: '--sort',
+    verdict: null,
+  });
+  assert.deepEqual(
+    problems.map(({ code, word }: { code: string; word: number }) => [code, word]),
+    [['value-not-allowed', 2]],
+  );
+  const { status, stderr } = await dabbawala(['trace', tiffin, 'box']);
+  assert.deepEqual([status, /expected '--' between/.test(stderr)], [2, true]);
+});
+
+test('abbreviations tells commands, values and letters, and what an extension changes', async () => {
+  const rounds = 'demo/rounds/rounds.yaml';
+  const table = await dabbawala(['abbreviations', rounds]);
+  assert.match(table.stdout, /route:plan +r:pl\n/);
+  assert.match(table.stdout, /r:p … route:p +route:plan, route:print\n/);
+  const { stdout } = await dabbawala(['abbreviations', '--format=json', rounds]);
+  const { scopes } = JSON.parse(stdout);
+  const commands = scopes.find(({ kind }: { kind: string }) => kind === 'commands');
+  assert.deepEqual(commands.forms['route:print'], ['r:pr']);
+  assert.deepEqual(commands.prefixes['r:p'], { verdict: 'ambiguous', names: ['route:plan', 'route:print'] });
+  assert.equal((await dabbawala(['abbreviations', rounds, '--stop'])).status, 0);
+  const harbour = ['--with', 'demo/rounds/rounds-harbour.yaml'];
+  assert.equal((await dabbawala(['abbreviations', rounds, '--avo'])).status, 0);
+  assert.equal((await dabbawala(['abbreviations', ...harbour, rounds, '--avo'])).status, 1);
+});
+
 test('explain lists every check, and explains each', async () => {
   const list = await dabbawala(['explain']);
   for (const { name, title } of CATALOGUE) {

@@ -45,17 +45,17 @@ export class NameIndex<T> implements NameLookup<T> {
 
   constructor(names: Iterable<IndexedName<T>>, rules: IndexRules) {
     this.#rules = rules;
+    const given = [...names];
+    const keys = given.map(({ name }) => this.#fold(name));
     // A name that two things claim stands for the first one, as in every parser's table.
-    const first = new Map<string, { name: string; target: T; declared: number }>();
-    for (const { name, target } of names) {
-      const key = this.#fold(name);
-      if (!first.has(key)) first.set(key, { name, target, declared: first.size });
-    }
-    const sorted = [...first].sort(([a], [b]) => compareCodeUnits(a, b));
-    this.#keys = sorted.map(([key]) => key);
-    this.names = sorted.map(([, { name }]) => name);
-    this.#targets = sorted.map(([, { target }]) => target);
-    this.#declared = Uint32Array.from(sorted, ([, { declared }]) => declared);
+    const sorted = keys
+      .map((_, i) => i)
+      .sort((a, b) => compareCodeUnits(keys[a] ?? '', keys[b] ?? '') || a - b)
+      .filter((at, i, all) => i === 0 || keys[at] !== keys[all[i - 1] ?? 0]);
+    this.#declared = Uint32Array.from(sorted);
+    this.#keys = sorted.map((at) => keys[at] ?? '');
+    this.names = sorted.map((at) => given[at]?.name ?? '');
+    this.#targets = sorted.map((at) => given[at]?.target as T);
     this.#sameUntil = new Uint32Array(sorted.length);
     for (let i = sorted.length - 1; i >= 0; i--) {
       const joins = i + 1 < sorted.length && this.#targets[i] === this.#targets[i + 1];
@@ -194,8 +194,14 @@ export class NameIndex<T> implements NameLookup<T> {
 
   /** The index after the last name that begins with a word, the first of which stands at `start`. */
   #prefixEnd(word: string, start: number): number {
+    // Few names begin with a word as a rule: the end is sought in steps that double.
     let low = start;
-    let high = this.#keys.length;
+    let high = start;
+    for (let step = 1; this.#keys[high]?.startsWith(word); step *= 2) {
+      low = high + 1;
+      high += step;
+    }
+    high = Math.min(high, this.#keys.length);
     while (low < high) {
       const middle = (low + high) >> 1;
       if ((this.#keys[middle] ?? '').startsWith(word)) low = middle + 1;
