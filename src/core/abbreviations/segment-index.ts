@@ -16,6 +16,9 @@ const FORMS_LIMIT = 4000;
 /** The most forms of all names together that are listed. */
 const LISTED_LIMIT = 20_000;
 
+/** How many names may be looked at to find minimal and ambiguous forms; what is not found by then is not told. */
+const STEPS_LIMIT = 20_000_000;
+
 /**
  * Names of several segments (`route:plan`), each of which may be shortened (`r:p`): an exact name first, then every name
  * whose first segments begin with the given ones. Fewer segments than a name has are enough.
@@ -27,6 +30,7 @@ export class SegmentIndex<T> implements NameLookup<T> {
   readonly #byName: ReadonlyMap<string, Entry<T>>;
   readonly #separator: string;
   readonly #rules: IndexRules;
+  #stepsLeft = STEPS_LIMIT;
 
   constructor(names: Iterable<IndexedName<T>>, separator: string, rules: IndexRules) {
     this.#separator = separator;
@@ -74,6 +78,7 @@ export class SegmentIndex<T> implements NameLookup<T> {
     if (entry === undefined) return [];
     const minimal: (readonly number[])[] = [];
     for (const lengths of formLengths(entry.segments)) {
+      if (!this.#takeSteps()) break;
       // Forms come by the number of their segments, then by their length: what is longer than an accepted one is not minimal.
       if (minimal.some((known) => known.every((length, i) => length <= (lengths[i] ?? 0)))) continue;
       const form = this.#form(name, lengths);
@@ -106,6 +111,7 @@ export class SegmentIndex<T> implements NameLookup<T> {
   ambiguousRanges(): PrefixRange[] {
     const ranges = new Map<string, PrefixRange>();
     for (const form of this.prefixes(1)) {
+      if (!this.#takeSteps()) break;
       const { verdict, names, count } = this.resolve(form);
       if (verdict !== 'ambiguous') continue;
       const depth = form.split(this.#separator).length;
@@ -119,6 +125,11 @@ export class SegmentIndex<T> implements NameLookup<T> {
       });
     }
     return [...ranges.values()].sort((a, b) => compareCodeUnits(a.from, b.from));
+  }
+
+  #takeSteps(): boolean {
+    this.#stepsLeft -= this.#entries.length;
+    return this.#stepsLeft >= 0;
   }
 
   #begunBy(given: readonly string[]): Entry<T>[] {
