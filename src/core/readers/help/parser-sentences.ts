@@ -37,8 +37,9 @@ export const PARSER_SENTENCES: readonly ParserSentence[] = [
     },
   },
   {
-    // The most used parser of programs in Go.
-    pattern: /^Use "[^"]{1,80} \[command\] --help" for more information about a command\.?\s*$/,
+    // The most used parser of programs in Go, and those who word its sentence anew.
+    pattern:
+      /^(?:Use "[^"]{1,80} \[command\] --help" for more information about a command|Run '[^']{1,80} COMMAND --help' for more information on a command)\.?\s*$/,
     behaviour: {
       optionAbbreviations: false,
       commandAbbreviations: false,
