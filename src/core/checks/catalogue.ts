@@ -19,8 +19,16 @@ import { helpFails } from './behaviour/help-fails.ts';
 import { helpOnStandardError } from './behaviour/help-on-standard-error.ts';
 import { helpSlow } from './behaviour/help-slow.ts';
 import { unknownOptionAccepted } from './behaviour/unknown-option-accepted.ts';
+import { commandOrOperand } from './conflicts/command-or-operand.ts';
+import { defaultNotAllowed } from './conflicts/default-not-allowed.ts';
+import { digitOrNegative } from './conflicts/digit-or-negative.ts';
+import { environmentCollision } from './conflicts/environment-collision.ts';
+import { inheritedRedefined } from './conflicts/inherited-redefined.ts';
+import { keyCollision } from './conflicts/key-collision.ts';
+import { nameReadsAsLetters } from './conflicts/name-reads-as-letters.ts';
 import { neverUsable } from './conflicts/never-usable.ts';
 import { relationWithoutEffect } from './conflicts/relation-without-effect.ts';
+import { requiredWithDefault } from './conflicts/required-with-default.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
 import type { Check } from './define-check.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
@@ -45,6 +53,14 @@ export const CATALOGUE: readonly Check[] = [
   sameNameTwice,
   neverUsable,
   relationWithoutEffect,
+  inheritedRedefined,
+  keyCollision,
+  environmentCollision,
+  nameReadsAsLetters,
+  digitOrNegative,
+  commandOrOperand,
+  defaultNotAllowed,
+  requiredWithDefault,
   separatorsMixed,
   oneLetterLong,
   optionUndescribed,

@@ -1,5 +1,6 @@
 import { valueScope } from '../abbreviations/value-scope.ts';
 import type { Word } from '../model/argument.ts';
+import { numberRefusal } from '../model/number-refusal.ts';
 import type { CommandAt } from '../model/walk.ts';
 
 /** What is wrong with a word as an argument. */
@@ -32,7 +33,7 @@ export function findWordFault(
 }
 
 function findPartFault(word: Word, text: string, subject: string, at: CommandAt): WordFault | undefined {
-  const { values, keys, type, range } = word;
+  const { values, keys } = word;
   if (values !== undefined && values.basis !== 'inferred') {
     const { index, accepted } = valueScope(values, subject, at);
     const { verdict, names } = index.resolve(text);
@@ -49,20 +50,8 @@ function findPartFault(word: Word, text: string, subject: string, at: CommandAt)
     const known = keys.value.map((one) => one.key);
     return known.includes(key) ? undefined : notAllowed(`KEY=VALUE, the key one of ${shownList(known)}`);
   }
-  return findNumberFault(text, type, range);
-}
-
-function findNumberFault(text: string, type: Word['type'], range: Word['range']): WordFault | undefined {
-  if (type === undefined || type.basis === 'inferred') return undefined;
-  if (type.value === 'integer' && !/^[+-]?\d+$/.test(text)) return notAllowed('a whole number');
-  if (type.value === 'number' && !/^[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?$/.test(text))
-    return notAllowed('a number');
-  if (range === undefined || range.basis === 'inferred' || !/^integer|^number/.test(type.value))
-    return undefined;
-  const { least, most } = range.value;
-  const number = Number(text);
-  const isIn = (typeof least !== 'number' || number >= least) && (typeof most !== 'number' || number <= most);
-  return isIn ? undefined : notAllowed(`a number from ${least ?? 'any'} to ${most ?? 'any'}`);
+  const expected = numberRefusal(word, text);
+  return expected === undefined ? undefined : notAllowed(expected);
 }
 
 function notAllowed(expected: string): WordFault {

@@ -1,0 +1,58 @@
+import { commandName } from '../../model/command.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each command with subcommands that takes an operand of any words. */
+export const commandOrOperand = defineCheck<{ operand: string; command: string }>({
+  name: 'conflicts/command-or-operand',
+  level: 'warning',
+  title: 'The first word may be a subcommand or an operand',
+  why:
+    'An operand that happens to be called like a subcommand runs that instead. Every new subcommand takes a word away from ' +
+    'callers who give it as an operand.',
+  standard: 'practice',
+  needs: ['the subcommands and the operands of the command'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\noperands:\n  OWNER: {help: whose box to print, count: 0..1}\ncommands:\n  list: list all boxes\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  print: {summary: print a box, operands: {OWNER: {help: whose box, count: 1}}}\n  list: list all boxes\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\noperands:\n  BOX: {help: number of the box, count: 0..1, type: integer}\ncommands:\n  list: list all boxes\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const [sub] = command.commands.items;
+      if (sub === undefined || command.operands.items.length === 0) continue;
+      report.judged();
+      const names = new Set(command.commands.items.flatMap((one) => one.names.map(({ text }) => text)));
+      const operand = command.operands.items.find(({ kind, word }) => {
+        const isNumber = word.type?.value === 'integer' || word.type?.value === 'number';
+        const values = word.values?.value;
+        const isOther = values !== undefined && !values.some(({ value }) => names.has(value));
+        return kind === 'word' && !isNumber && !isOther;
+      });
+      // A list of the operand's values that are the commands themselves shows the commands, and no operand.
+      if (operand === undefined || operand.word.values !== undefined || stands(operand.name)) continue;
+      report.finding({
+        command: path,
+        subject: operand.name,
+        data: { operand: operand.name, command: commandName(sub) },
+        place: operand.place,
+        related: [{ place: sub.place, note: `may be the operand ${quoteName(operand.name)} too` }],
+      });
+    }
+  },
+  message: ({ operand, command }) =>
+    `the operand ${quoteName(operand)} may be a word such as ${quoteName(command)}, which is a subcommand`,
+  mend: ({ operand }) =>
+    `make a subcommand of what is done with ${quoteName(operand)}, or take it as an option-argument`,
+});
+
+/** Placeholders that stand for the subcommand and its own words. */
+function stands(name: string): boolean {
+  return /^(?:sub-?)?(?:commands?|cmd|args?|arguments?|options?|action|verb|topic)\b/i.test(
+    name.replace(/^[<[]/, ''),
+  );
+}

@@ -1,0 +1,63 @@
+import type { Word } from '../../model/argument.ts';
+import { mainName, type OptionName } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each command that has a digit for an option and takes numbers that may be negative. */
+export const digitOrNegative = defineCheck<{ digit: string; number: string }>({
+  name: 'conflicts/digit-or-negative',
+  level: 'warning',
+  title: 'A digit is an option where a negative number may stand',
+  why: 'The parser reads -5 as the option, so that no negative number can be given, or as the number, so that the option cannot.',
+  standard: 'POSIX XBD 12.2, Guideline 3',
+  needs: ['the types of operands and optional option-arguments'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  -1: one box a line\noperands:\n  DEGREES: {help: warmth, count: 0..1, type: integer}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  -l: one box a line\noperands:\n  DEGREES: {help: warmth, count: 0..1, type: integer}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  -1: one box a line\noperands:\n  BOXES: {help: how many, count: 0..1, type: integer, range: 0..40}\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const digit = digitName(at);
+      const number = negativeWord(at);
+      if (number !== undefined || digit !== undefined) report.judged();
+      if (digit === undefined || number === undefined) continue;
+      report.finding({
+        command: at.path,
+        subject: digit.text,
+        data: { digit: digit.text, number: number.name },
+        place: digit.place,
+        related: [{ place: number.place, note: 'may be a negative number' }],
+      });
+    }
+  },
+  message: ({ digit, number }) =>
+    `${quoteName(digit)} is an option, and ${quoteName(number)} may be a negative number`,
+  mend: ({ digit }) =>
+    `give the option ${quoteName(digit)} a letter, or say that the number is never negative`,
+});
+
+function digitName({ command }: CommandAt): OptionName | undefined {
+  return command.options.items.flatMap(({ names }) => names).find(({ text }) => /^-\d$/.test(text));
+}
+
+/** An operand, or an optional option-argument, that is known to be a number and may be below zero. */
+function negativeWord({ command }: CommandAt) {
+  const operand = command.operands.items.find(({ word }) => mayBeNegative(word));
+  if (operand !== undefined) return { name: operand.name, place: operand.place };
+  const option = command.options.items.find(
+    ({ argument }) => argument?.value.presence === 'optional' && argument.value.words.some(mayBeNegative),
+  );
+  return option === undefined ? undefined : { name: mainName(option).text, place: option.place };
+}
+
+function mayBeNegative({ type, range }: Word): boolean {
+  const isNumber = type?.value === 'integer' || type?.value === 'number';
+  const least = range?.value.least;
+  return isNumber && (typeof least !== 'number' || least < 0);
+}

@@ -1,0 +1,47 @@
+import { mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each environment variable that two options of one command fall back to. */
+export const environmentCollision = defineCheck<{ variable: string; first: string; second: string }>({
+  name: 'conflicts/environment-collision',
+  level: 'warning',
+  title: 'Two options fall back to one environment variable',
+  why: 'Whoever sets the variable for one of them sets the other too, and sees it only in what comes out.',
+  standard: 'practice',
+  needs: ['the environment variables of the options'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --quay=NAME   the quay [env: TIFFIN_PLACE]\n  --route=NAME  the route [env: TIFFIN_PLACE]\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --quay=NAME   the quay [env: TIFFIN_QUAY]\n  --route=NAME  the route [env: TIFFIN_ROUTE]\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --quay=NAME   the quay [env: TIFFIN_PLACE]\n  --route=NAME  the route, see TIFFIN_PLACE\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const byVariable = new Map<string, Option>();
+      for (const option of at.command.options.items) {
+        for (const { value, place } of option.environment) {
+          report.judged();
+          const before = byVariable.get(value);
+          if (before === undefined) byVariable.set(value, option);
+          else if (before !== option) {
+            const [first, second] = [mainName(before), mainName(option)];
+            report.finding({
+              command: at.path,
+              subject: second.text,
+              data: { variable: value, first: first.text, second: second.text },
+              place: place ?? second.place,
+              related: [{ place: first.place, note: `falls back to ${value} too` }],
+            });
+          }
+        }
+      }
+    }
+  },
+  message: ({ variable, first, second }) =>
+    `${quoteName(first)} and ${quoteName(second)} both fall back to the variable ${variable}`,
+  mend: ({ second }) => `give ${quoteName(second)} a variable of its own`,
+});

@@ -1,0 +1,47 @@
+import type { OptionName } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each two long names of a command that become one variable. */
+export const keyCollision = defineCheck<{ first: string; second: string }>({
+  name: 'conflicts/key-collision',
+  level: 'warning',
+  title: 'Two names become one key when a parser makes variables of them',
+  why: 'Many parsers hand over options by name without hyphens and underscores; of these two, one overwrites the other.',
+  standard: 'practice',
+  needs: ['the long options of the command'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --dry-run  change nothing\n  --dryRun   empty the kettle\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --dry-run  change nothing\n  --drain    empty the kettle\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --dry-run, --dryRun  change nothing\n  --dry-runs           count them\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const byKey = new Map<string, { name: OptionName; option: unknown }>();
+      for (const option of at.command.options.items) {
+        for (const name of option.names) {
+          if (name.form !== 'long') continue;
+          report.judged();
+          const key = name.text.replace(/[-_.]/g, '').toLowerCase();
+          const before = byKey.get(key);
+          if (before === undefined) byKey.set(key, { name, option });
+          // The same name twice is another matter.
+          else if (before.option !== option && before.name.text !== name.text) {
+            report.finding({
+              command: at.path,
+              subject: before.name.text,
+              data: { first: before.name.text, second: name.text },
+              place: before.name.place,
+              related: [{ place: name.place, note: 'has the same letters' }],
+            });
+          }
+        }
+      }
+    }
+  },
+  message: ({ first, second }) =>
+    `${quoteName(first)} and ${quoteName(second)} are one key to a parser that drops hyphens and case`,
+  mend: ({ second }) => `rename ${quoteName(second)}, or make it a spelling of the other`,
+});

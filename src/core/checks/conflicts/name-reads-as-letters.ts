@@ -1,0 +1,80 @@
+import { nearestRule } from '../../model/nearest-rule.ts';
+import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames, quoteName } from '../wording.ts';
+
+/** One finding for each long name with one hyphen that is also a group of letters. */
+export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly string[] }>({
+  name: 'conflicts/name-reads-as-letters',
+  level: 'warning',
+  title: 'A long name with one hyphen is also a group of short options',
+  why: 'The parser reads such a word in one of two ways, and whoever means the other gets several options at once, or one instead of several.',
+  standard: 'POSIX XBD 12.2, Guideline 5',
+  needs: ['the options of the command', 'whether letters can be grouped'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: true}\noptions:\n  -so: sort boxes\n  -s: print sizes\n  -o: print owners\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -so: sort boxes\n  -s: print sizes\n  -o: print owners\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: true}\noptions:\n  -sort: sort boxes\n  -s: print sizes\n  -o: print owners\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const singles = at.command.options.items.flatMap((option) =>
+        option.names.filter(({ form }) => form === 'single-hyphen-long'),
+      );
+      if (singles.length === 0) continue;
+      const letters = lettersOf(at.command.options.items);
+      const grouping = nearestRule(at.line, 'grouping');
+      for (const name of singles) {
+        const group = groupOf(name, letters);
+        if (group === undefined || grouping?.value === false) {
+          report.judged();
+        } else if (grouping === undefined) {
+          report.notJudged({
+            command: at.path,
+            count: 1,
+            reason: 'whether short options can be grouped',
+            supply: "state 'grouping' in the parsing rules, or give --rule=grouping=false",
+            place: name.place,
+          });
+        } else {
+          report.judged();
+          report.finding({
+            command: at.path,
+            subject: name.text,
+            data: { name: name.text, letters: group },
+            place: name.place,
+          });
+        }
+      }
+    }
+  },
+  message: ({ name, letters }) => `${quoteName(name)} is also ${listNames(letters)} in one word`,
+  mend: ({ name }) => `give it two hyphens (${quoteName(`-${name}`)})`,
+});
+
+function lettersOf(options: readonly Option[]): ReadonlyMap<string, Option> {
+  return new Map(
+    options.flatMap((option) =>
+      option.names.filter(({ form }) => form === 'short').map(({ text }) => [text, option] as const),
+    ),
+  );
+}
+
+/** The letters that a word is as a group, all of them flags but the last; undefined where it is none. */
+function groupOf(name: OptionName, letters: ReadonlyMap<string, Option>): string[] | undefined {
+  const group = [...name.text.slice(1)].map((letter) => `-${letter}`);
+  // `-vv` is a letter given twice by custom.
+  if (new Set(group).size < 2) return undefined;
+  const isFlag = (letter: string) => {
+    const option = letters.get(letter);
+    const named = option?.names.find(({ text }) => text === letter);
+    return (
+      option !== undefined && named !== undefined && argumentOf(option, named)?.value.presence === 'none'
+    );
+  };
+  return group.slice(0, -1).every(isFlag) && letters.has(group.at(-1) ?? '') ? group : undefined;
+}

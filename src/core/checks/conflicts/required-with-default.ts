@@ -1,0 +1,52 @@
+import { mainName } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each option or operand that must be given and has a default all the same. */
+export const requiredWithDefault = defineCheck<{ name: string; default: string }>({
+  name: 'conflicts/required-with-default',
+  level: 'warning',
+  title: 'What must be given has a default',
+  why: 'The default can never come into force. Either it must not be given, and the parser refuses callers for nothing, or the default misleads them.',
+  standard: 'practice',
+  needs: ['which options and operands are mandatory', 'their defaults'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay=NAME:\n    help: the quay\n    required: true\n    argument: {default: north}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay=NAME:\n    help: the quay\n    required: false\n    argument: {default: north}\n',
+    nearMiss: 'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay=NAME: {help: the quay, required: true}\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      for (const option of command.options.items) {
+        if (option.required?.value !== true) continue;
+        report.judged();
+        const literal = option.argument?.value.words.at(-1)?.default;
+        if (literal === undefined) continue;
+        const name = mainName(option);
+        report.finding({
+          command: path,
+          subject: name.text,
+          data: { name: name.text, default: literal.value },
+          place: literal.place ?? name.place,
+        });
+      }
+      for (const { name, word, count, place } of command.operands.items) {
+        if (count === undefined || count.value.least < 1) continue;
+        report.judged();
+        if (word.default === undefined) continue;
+        report.finding({
+          command: path,
+          subject: name,
+          data: { name, default: word.default.value },
+          place: word.default.place ?? place,
+        });
+      }
+    }
+  },
+  message: ({ name, default: literal }) =>
+    `${quoteName(name)} must be given, so that its default ${quoteName(literal)} never counts`,
+  mend: ({ name }) => `let ${quoteName(name)} be left out, or take its default away`,
+});
