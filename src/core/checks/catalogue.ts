@@ -8,7 +8,16 @@ import { negationCrowded } from './abbreviations/negation-crowded.ts';
 import { prefixOfOther } from './abbreviations/prefix-of-other.ts';
 import { standardOptionCrowded } from './abbreviations/standard-option-crowded.ts';
 import { valuesAbbreviated } from './abbreviations/values-abbreviated.ts';
+import { booleanTakesValue } from './arguments/boolean-takes-value.ts';
+import { optionalArgumentSwallows } from './arguments/optional-argument-swallows.ts';
+import { optionalBeforeRequired } from './arguments/optional-before-required.ts';
+import { repeatUnclear } from './arguments/repeat-unclear.ts';
+import { requiredOption } from './arguments/required-option.ts';
 import { secretInArguments } from './arguments/secret-in-arguments.ts';
+import { swallowsOperands } from './arguments/swallows-operands.ts';
+import { tooManyOperands } from './arguments/too-many-operands.ts';
+import { twoOpenEnded } from './arguments/two-open-ended.ts';
+import { verbsAsOperands } from './arguments/verbs-as-operands.ts';
 import { abbreviationAccepted } from './behaviour/abbreviation-accepted.ts';
 import { errorOnStandardOutput } from './behaviour/error-on-standard-output.ts';
 import { errorStatus } from './behaviour/error-status.ts';
@@ -66,6 +75,15 @@ export const CATALOGUE: readonly Check[] = [
   optionUndescribed,
   sameHelpTwice,
   secretInArguments,
+  optionalBeforeRequired,
+  twoOpenEnded,
+  swallowsOperands,
+  optionalArgumentSwallows,
+  tooManyOperands,
+  verbsAsOperands,
+  requiredOption,
+  booleanTakesValue,
+  repeatUnclear,
   argumentOptional,
   longNameMissing,
   helpFails,

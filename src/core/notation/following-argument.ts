@@ -54,3 +54,10 @@ function choiceArgument(
 
 /** A word in capitals or angle brackets is a placeholder. */
 const LITERAL_VALUE = /^(?=[^a-z]*[a-z])[A-Za-z0-9][\w.+:/-]*$/;
+
+/** Whether a node is `[DAY ...]` behind the argument `DAY`. */
+export function isMoreOf(node: SynopsisNode | undefined, argument: FollowingArgument): boolean {
+  if (node?.kind !== 'optional' || node.body.kind !== 'repeat') return false;
+  const { body } = node.body;
+  return body.kind === 'word' && body.text === argument.text;
+}

@@ -5,7 +5,7 @@ import type { Operand } from '../model/operand.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { Span } from '../source/source.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
-import { type FollowingArgument, followingArgument, takesFollowing } from './following-argument.ts';
+import { type FollowingArgument, followingArgument, isMoreOf, takesFollowing } from './following-argument.ts';
 import { makeArgument } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
 import { areSpellings } from './spelling.ts';
@@ -135,7 +135,10 @@ class FormWalker {
         ? followingArgument(items[i + 1], context, this.#flow.text)
         : undefined;
       this.#node(item, context, argument);
-      if (argument !== undefined) i++;
+      if (argument === undefined) continue;
+      i++;
+      // `--skip DAY [DAY ...]`: more words of the same argument.
+      if (isMoreOf(items[i + 1], argument)) i++;
     }
   }
 

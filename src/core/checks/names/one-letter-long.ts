@@ -22,7 +22,7 @@ export const oneLetterLong = defineCheck<{ name: string }>({
     for (const scope of view.scopes) {
       for (const { name } of scope.names) {
         report.judged();
-        if (name.text.length !== 3) continue;
+        if (name.form !== 'long' || name.text.length !== 3) continue;
         report.finding({
           command: scope.at.path,
           subject: name.text,

@@ -1,0 +1,49 @@
+import { mainName } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { countOf, listNames } from '../wording.ts';
+
+/** Pairs of values that say no more than that an option is on or off. */
+const PAIRS: ReadonlySet<string> = new Set(['false true', 'no yes', 'off on', '0 1']);
+
+/** One finding for each command with options that take true or false. */
+export const booleanTakesValue = defineCheck<{ names: readonly string[] }>({
+  name: 'arguments/boolean-takes-value',
+  level: 'note',
+  title: 'An option takes true or false as its argument',
+  why: 'Nobody can guess whether it wants true, yes, on or 1, and whoever gives the option alone, as with every other switch, is refused.',
+  standard: 'practice',
+  needs: ['the allowed values or the type of the option'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --map {true,false}  draw a map\n  --quiet             say nothing\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --[no-]map          draw a map\n  --quiet             say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --map {on,off,auto}  draw a map\n  --quiet              say nothing\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      report.judged(command.options.items.length);
+      const options = command.options.items.filter(({ argument }) => {
+        const [word, ...others] = argument?.value.words ?? [];
+        if (word === undefined || others.length > 0 || argument?.value.presence !== 'mandatory') return false;
+        const values = word.values?.value.map(({ value }) => value.toLowerCase()).sort();
+        return word.type?.value === 'boolean' || PAIRS.has(values?.join(' ') ?? '');
+      });
+      const [first] = options;
+      if (first === undefined) continue;
+      const name = mainName(first);
+      report.finding({
+        command: path,
+        subject: name.text,
+        data: { names: options.map((option) => mainName(option).text) },
+        place: name.place,
+      });
+    }
+  },
+  message: ({ names }) =>
+    `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that say on or off`,
+  mend: ({ names }) =>
+    `make ${names.length === 1 ? 'it a switch' : 'them switches'}, with a name such as '--no-x' that takes it back`,
+});

@@ -1,0 +1,60 @@
+import { nearestRule } from '../../model/nearest-rule.ts';
+import { mainName } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each option whose optional argument may be the word that was meant as an operand. */
+export const optionalArgumentSwallows = defineCheck<{ option: string; operand: string }>({
+  name: 'arguments/optional-argument-swallows',
+  level: 'warning',
+  title: 'An optional option-argument takes the operand behind it',
+  why: 'Whoever gives the option without its argument and an operand behind it finds the operand taken for the argument, without a message.',
+  standard: 'POSIX XBD 12.2, Guideline 7',
+  needs: ['whether an optional option-argument may be a separate word', 'the operands of the command'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {optional-values: joined-or-separate}\nusage: tiffin [OPTION]... BOX\noptions:\n  --map[=SIZE]: draw a map\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {optional-values: joined}\nusage: tiffin [OPTION]... BOX\noptions:\n  --map[=SIZE]: draw a map\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {optional-values: joined-or-separate}\nusage: tiffin [OPTION]...\noptions:\n  --map[=SIZE]: draw a map\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const { command, path } = at;
+      const operands = [...command.forms.flatMap((form) => form.operands), ...command.operands.items];
+      const operand = operands.find(({ kind }) => kind !== 'keyword');
+      const optional = command.options.items.filter(
+        ({ argument }) => argument?.value.presence === 'optional',
+      );
+      const rule = nearestRule(at.line, 'optionalValues');
+      if (optional.length === 0) continue;
+      if (rule === undefined && operand !== undefined) {
+        report.notJudged({
+          command: path,
+          count: optional.length,
+          reason: 'whether an optional option-argument may be a separate word',
+          supply: "state 'optional-values' in the parsing rules, or give --rule=optional-values=joined",
+          place: optional[0]?.place ?? null,
+        });
+        continue;
+      }
+      report.judged(optional.length);
+      if (rule?.value !== 'joined-or-separate' || operand === undefined) continue;
+      for (const option of optional) {
+        const name = mainName(option);
+        report.finding({
+          command: path,
+          subject: name.text,
+          data: { option: name.text, operand: operand.name },
+          place: name.place,
+          related: [{ place: operand.place, note: 'is taken for its argument' }],
+        });
+      }
+    }
+  },
+  message: ({ option, operand }) =>
+    `${quoteName(option)} without its argument takes the operand ${quoteName(operand)} for it`,
+  mend: ({ option }) => `take the argument of ${quoteName(option)} only where it is joined by '='`,
+});

@@ -1,0 +1,54 @@
+import type { Form } from '../../model/command.ts';
+import type { Operand } from '../../model/operand.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each form in which it cannot be told which of its operands were left out. */
+export const optionalBeforeRequired = defineCheck<{ optional: string; required: string }>({
+  name: 'arguments/optional-before-required',
+  level: 'warning',
+  title: 'An optional operand stands before a mandatory one, and others vary too',
+  why: 'With fewer words than operands, nobody can tell which were left out; the parser takes one reading, and the caller meant the other.',
+  standard: 'POSIX XBD 12.1',
+  needs: ['the operands of the usage line'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [QUAY] BOX [DAY]\n\n  -q  say nothing\n',
+    right: 'Usage: tiffin BOX [QUAY] [DAY]\n\n  -q  say nothing\n',
+    nearMiss: 'Usage: tiffin [QUAY] BOX\n\n  -q  say nothing\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      for (const form of command.forms) {
+        if (form.operands.length === 0) continue;
+        report.judged();
+        const pair = undecided(form);
+        if (pair === undefined) continue;
+        report.finding({
+          command: path,
+          subject: pair.optional.name,
+          data: { optional: pair.optional.name, required: pair.required.name },
+          place: pair.optional.place,
+          related: [{ place: pair.required.place, note: 'must be given all the same' }],
+        });
+      }
+    }
+  },
+  message: ({ optional, required }) =>
+    `${quoteName(optional)} may be left out before ${quoteName(required)}, and the number of words does not tell whether it was`,
+  mend: ({ optional }) => `put ${quoteName(optional)} behind the mandatory operands, or make an option of it`,
+});
+
+/** An optional operand before a mandatory one, where a third one varies in number, so that counting does not help. */
+function undecided({ operands }: Form): { optional: Operand; required: Operand } | undefined {
+  const words = operands.filter(({ kind }) => kind === 'word');
+  if (words.some(({ count }) => count === undefined)) return undefined;
+  const varies = ({ count }: Operand) => count?.value.least !== count?.value.most;
+  for (const [i, optional] of words.entries()) {
+    if (optional.count?.value.least !== 0) continue;
+    const required = words.slice(i + 1).find(({ count }) => (count?.value.least ?? 0) > 0);
+    if (required !== undefined && words.some((other) => other !== optional && varies(other)))
+      return { optional, required };
+  }
+  return undefined;
+}

@@ -1,0 +1,53 @@
+import { mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** One finding for each command with options that may be repeated, to an end that is not said. */
+export const repeatUnclear = defineCheck<{ names: readonly string[] }>({
+  name: 'arguments/repeat-unclear',
+  level: 'note',
+  title: 'An option may be given several times, and nothing says to what end',
+  why: 'Whether the last one wins or all count is a matter of the parser; wrappers that add an option of their own need to know.',
+  standard: 'POSIX XBD 12.2, Guideline 11',
+  needs: ['which options may be repeated'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY (may be repeated)\n  --quiet     say nothing\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY (may be repeated, and leaves out all)\n  --quiet     say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY, or repeated days\n  --quiet     say nothing\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      report.judged(command.options.items.length);
+      const options = command.options.items.filter((option) => mayRepeat(option) && !saysWhatFor(option));
+      const [first] = options;
+      if (first === undefined) continue;
+      const name = mainName(first);
+      report.finding({
+        command: path,
+        subject: name.text,
+        data: { names: options.map((option) => mainName(option).text) },
+        place: name.place,
+      });
+    }
+  },
+  message: ({ names }) =>
+    `${listNames(names)} may be given several times, and it is not said whether the last one wins or all count`,
+  mend: () => 'say in the help whether the last one wins or all of them count',
+});
+
+const REPEATED =
+  /\b(?:may|can) be (?:repeated|(?:given|specified|used|passed) (?:several|multiple|many|more than one) times?|(?:given|specified|used) more than once)\b/i;
+const PURPOSE =
+  /\b(?:all|each|every|last|first|add(?:s|ed|itional)?|append(?:s|ed)?|combine[sd]?|override[sn]?|cumulative|accumulate[sd]?|more|increase[sd]?|several|list|both|together|multiple [a-z]+s\b(?! times))\b/i;
+
+function mayRepeat({ help, argument }: Option): boolean {
+  return argument?.value.presence !== 'none' && REPEATED.test(help?.value ?? '');
+}
+
+function saysWhatFor({ help, repetition }: Option): boolean {
+  return repetition !== undefined || PURPOSE.test((help?.value ?? '').replace(REPEATED, ''));
+}

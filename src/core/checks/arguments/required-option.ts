@@ -1,0 +1,51 @@
+import { mainName, type Option } from '../../model/option.ts';
+import type { Relation } from '../../model/relation.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** One finding for each command with options that must always be given. */
+export const requiredOption = defineCheck<{ names: readonly string[] }>({
+  name: 'arguments/required-option',
+  level: 'note',
+  title: 'An option must always be given',
+  why: 'What must always be given is no option: people read its letter or name as something they may leave out.',
+  standard: 'GNU Coding Standards 4.8',
+  needs: ['which options are mandatory'],
+  since: 1,
+  examples: {
+    wrong:
+      'usage: tiffin --quay NAME [-q] BOX\n\noptions:\n  --quay NAME  the quay (required)\n  -q           say nothing\n',
+    right:
+      'usage: tiffin [--quay NAME] [-q] BOX\n\noptions:\n  --quay NAME  the quay\n  -q           say nothing\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay=NAME: {help: the quay, required: true}\n  --all: every quay\nrelations:\n  - exactly-one: [--quay, --all]\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      report.judged(command.options.items.length);
+      const required = command.options.items.filter(
+        (option) => option.required?.value === true && !isChoice(option, command.relations),
+      );
+      const [first] = required;
+      if (first === undefined) continue;
+      const name = mainName(first);
+      report.finding({
+        command: path,
+        subject: name.text,
+        data: { names: required.map((option) => mainName(option).text) },
+        place: name.place,
+      });
+    }
+  },
+  message: ({ names }) => `${listNames(names)} must always be given`,
+  mend: ({ names }) =>
+    `take ${names.length === 1 ? 'it' : 'what is worked on'} as an operand, or choose a default`,
+});
+
+function isChoice(option: Option, relations: readonly Relation[]): boolean {
+  const names = new Set(option.names.map(({ text }) => text));
+  return relations.some(
+    ({ kind, members }) =>
+      (kind === 'exactly-one' || kind === 'at-least-one') && members.some(({ name }) => names.has(name)),
+  );
+}

@@ -1,0 +1,46 @@
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** How many operands people keep in mind in their order. */
+const MOST = 3;
+
+/** One finding for each form with more operands than people keep in mind. */
+export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
+  name: 'arguments/too-many-operands',
+  level: 'warning',
+  title: 'More than three operands, whose order must be remembered',
+  why: 'Nothing on the command line says which word is which; two that are swapped are an error at best, and a wrong result without a message at worst.',
+  standard: 'practice',
+  needs: ['the operands of the usage line'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin OWNER QUAY DAY LITRES\n\n  -q  say nothing\n',
+    right:
+      'Usage: tiffin --quay=QUAY --day=DAY OWNER LITRES\n\n  --quay=QUAY  the quay\n  --day=DAY    the day\n',
+    nearMiss: 'Usage: tiffin OWNER QUAY DAY...\n\n  -q  say nothing\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      for (const { operands } of command.forms) {
+        if (operands.length === 0) continue;
+        report.judged();
+        const words = operands.filter(
+          ({ kind, count, name }) => kind === 'word' && (count?.value.least ?? 1) > 0 && /[a-z]/i.test(name),
+        );
+        const names = [...new Set(words.map(({ name }) => name))];
+        // The same word with a number behind it (`FILE1 FILE2`) is one meaning.
+        const meanings = new Set(names.map((name) => name.replace(/[-_]?\d+>?$/, '')));
+        if (meanings.size <= MOST) continue;
+        report.finding({
+          command: path,
+          subject: names[0] ?? '',
+          data: { names },
+          place: words[0]?.place ?? null,
+        });
+        break;
+      }
+    }
+  },
+  message: ({ names }) => `${names.length} operands must be given in their order: ${listNames(names)}`,
+  mend: () => 'keep the operand that is worked on, and take the others as option-arguments with names',
+});

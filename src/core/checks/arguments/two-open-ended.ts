@@ -1,0 +1,54 @@
+import type { Form } from '../../model/command.ts';
+import type { Operand } from '../../model/operand.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each form with two operands that each take any number of words. */
+export const twoOpenEnded = defineCheck<{ first: string; second: string }>({
+  name: 'arguments/two-open-ended',
+  level: 'error',
+  title: 'Two operands each take any number of words',
+  why: 'No parser can tell where the first ends and the second begins: it gives all words to one of them.',
+  standard: 'POSIX XBD 12.1',
+  needs: ['the operands of the usage line'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin BOX... CARRIER...\n\n  -q  say nothing\n',
+    right: 'Usage: tiffin BOX... CARRIER\n\n  -q  say nothing\n',
+    nearMiss: 'Usage: tiffin BOX... -- CARRIER...\n\n  -q  say nothing\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      for (const form of command.forms) {
+        const open = form.operands.filter(({ kind, count }) => kind === 'word' && count?.value.most === null);
+        if (form.operands.length > 0) report.judged();
+        const [first, second] = open;
+        if (first === undefined || second === undefined || isParted(form, first, second)) continue;
+        if ([first, second].some(({ count }) => count?.basis === 'inferred')) continue;
+        report.finding({
+          command: path,
+          subject: second.name,
+          data: { first: first.name, second: second.name },
+          place: second.place,
+          related: [{ place: first.place, note: 'takes any number of words before it' }],
+        });
+      }
+    }
+  },
+  message: ({ first, second }) =>
+    `${quoteName(first)} and ${quoteName(second)} each take any number of words, with nothing between them`,
+  mend: ({ second }) => `take ${quoteName(second)} as an option-argument, or let '--' part the two`,
+});
+
+/** Whether an option, a word with a mark such as `NAME=VALUE`, or `--` stands between two operands, or tells one by itself. */
+function isParted(form: Form, first: Operand, second: Operand): boolean {
+  const isMarked = ({ word, name }: Operand) => /[=:@+%]|^-/.test(word.placeholder?.value ?? name);
+  if (isMarked(first) || isMarked(second)) return true;
+  const between = textBetween(first.place, second.place) ?? form.text;
+  return /(?:^|[\s[])-|\||\b(?:and|to|in|from|with|as)\b/.test(between);
+}
+
+function textBetween(a: Place, b: Place): string | undefined {
+  return a === null || b === null || a.source !== b.source ? undefined : a.source.text.slice(a.end, b.start);
+}

@@ -1,0 +1,44 @@
+import { defineCheck } from '../define-check.ts';
+import { VERBS } from '../verbs.ts';
+import { listNames } from '../wording.ts';
+
+/** One finding for each form in which several mandatory operands are called like acts. */
+export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({
+  name: 'arguments/verbs-as-operands',
+  level: 'warning',
+  title: 'Acts are declared as mandatory operands',
+  why: 'The usage line asks for all of them at once, where one is meant: the parser takes any word in each place, and callers cannot see what to write.',
+  standard: 'practice',
+  needs: ['the operands of the usage line'],
+  since: 1,
+  examples: {
+    wrong:
+      'usage: tiffin [-h] open close list\n\npositional arguments:\n  open\n  close\n  list\n\noptions:\n  -h  help\n',
+    right:
+      'usage: tiffin [-h] {open,close,list}\n\npositional arguments:\n  {open,close,list}\n\noptions:\n  -h  help\n',
+    nearMiss:
+      'usage: tiffin [-h] order list\n\npositional arguments:\n  order\n  list\n\noptions:\n  -h  help\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      for (const { operands } of command.forms) {
+        if (operands.length === 0) continue;
+        report.judged();
+        const verbs = operands.filter(
+          ({ name, kind, count }) => kind === 'word' && (count?.value.least ?? 0) > 0 && VERBS.has(name),
+        );
+        const [first, second] = verbs;
+        if (first === undefined || second === undefined) continue;
+        report.finding({
+          command: path,
+          subject: first.name,
+          data: { names: verbs.map(({ name }) => name) },
+          place: first.place,
+          related: [{ place: second.place, note: 'must be given besides' }],
+        });
+      }
+    }
+  },
+  message: ({ names }) => `${listNames(names)} must all be given, and are called like acts to choose from`,
+  mend: () => 'declare one operand with these as its allowed values, or a subcommand for each',
+});
