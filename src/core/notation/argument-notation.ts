@@ -110,7 +110,8 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
       repeats = true;
     } else {
       words.push(makeScannedWord(text, i, wordEnd.end));
-      repeats ||= /(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
+      // In `KEY=N...` the dots go on with the word, and not with more words.
+      repeats ||= /^[<[]?[\w -]+>?\]?(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
     }
     loose ||= wordEnd.loose;
     end = wordEnd.end;
@@ -145,11 +146,16 @@ function separateWordEnd(
   to: number,
 ): { end: number; loose: boolean; dots: boolean } | undefined {
   const character = text[start] ?? '';
-  if (text.startsWith('...', start)) return { end: start + 3, loose: false, dots: true };
+  if (text.startsWith('...', start)) {
+    // `-0 ... -9` are letters from one to another.
+    return /^\.{3},? [-+]/.test(text.slice(start, start + 6))
+      ? undefined
+      : { end: start + 3, loose: false, dots: true };
+  }
   if (character === '[') {
     // `FILE [FILE ...]`: more of the same.
     const end = bracketEnd(text, start, to);
-    const isMore = end !== undefined && /(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
+    const isMore = end !== undefined && /^\[\s*[^-\s][^]*(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
     return isMore ? { end, loose: false, dots: true } : undefined;
   }
   const end = runEnd(text, start, to);

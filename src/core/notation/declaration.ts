@@ -75,5 +75,7 @@ function separatorEnd(text: string, start: number, to: number): number | undefin
     if (text.startsWith(' or ', i)) i += 4;
   } else if (i === start) return undefined;
   while (i < to && isBlank(text[i])) i++;
+  const dots = /^\.{2,3},?\s+(?=[-+])/.exec(text.slice(i, Math.min(to, i + 12)));
+  i += dots?.[0].length ?? 0;
   return i < to && (text[i] === '-' || text[i] === '+') ? i : undefined;
 }

@@ -55,9 +55,15 @@ function choiceArgument(
 /** A word in capitals or angle brackets is a placeholder. */
 const LITERAL_VALUE = /^(?=[^a-z]*[a-z])[A-Za-z0-9][\w.+:/-]*$/;
 
-/** Whether a node is `[DAY ...]` behind the argument `DAY`. */
-export function isMoreOf(node: SynopsisNode | undefined, argument: FollowingArgument): boolean {
+/** Whether a node is `[DAY ...]` behind the argument `DAY`, or, inside a bracket with the option, `[OTHER ...]`. */
+export function isMoreOf(
+  node: SynopsisNode | undefined,
+  argument: FollowingArgument,
+  isBracketed: boolean,
+): boolean {
+  // `(-l BOX | -e BOX FOLDER)`: what stands in a bracket with an option is its own.
+  if (isBracketed && node?.kind === 'word') return /^<|^[A-Z][A-Z0-9_-]*$/.test(node.text);
   if (node?.kind !== 'optional' || node.body.kind !== 'repeat') return false;
   const { body } = node.body;
-  return body.kind === 'word' && body.text === argument.text;
+  return body.kind === 'word' && (isBracketed || body.text === argument.text);
 }

@@ -146,6 +146,23 @@ class SynopsisParser {
     return { kind: 'sequence', items: [] };
   }
 
+  /** Passes over what is joined to a word: a word, or a bracket that holds more than dots; gives its end. */
+  #joinedPartEnd(): number | undefined {
+    const next = this.#tokens[this.#at];
+    if (!next?.joined || (next.isMark && next.text !== '[')) return undefined;
+    if (!next.isMark) {
+      this.#at++;
+      return next.end;
+    }
+    const inner = this.#tokens[this.#at + 1];
+    if (inner === undefined || inner.text === '...' || /^[-|]/.test(inner.text)) return undefined;
+    this.#at++;
+    this.#skipBracket();
+    const close = this.#tokens[this.#at];
+    this.#at++;
+    return close?.end ?? this.#text.length;
+  }
+
   /** A word, with a bracket that is joined to it (`--long[=VALUE]`, `-x[VALUE]`). */
   #word(token: Token, depth: number): SynopsisNode {
     const next = this.#tokens[this.#at];
@@ -156,7 +173,12 @@ class SynopsisParser {
       joined = this.#bracket(next, depth);
       end = this.#tokens[this.#at - 1]?.end ?? end;
     }
-    return { kind: 'word', text: token.text, joined, start: token.start, end };
+    if (joined === undefined && !token.text.startsWith('-')) {
+      // `HOST[:PORT]/FILE` is one word, of which a part may be left out.
+      for (let after = this.#joinedPartEnd(); after !== undefined; after = this.#joinedPartEnd()) end = after;
+    }
+    const text = this.#text.slice(token.start, joined === undefined ? end : token.end);
+    return { kind: 'word', text, joined, start: token.start, end };
   }
 }
 
@@ -253,6 +275,11 @@ function wordEnd(text: string, start: number): number {
         i = close + 1;
         continue;
       }
+    }
+    if (text.startsWith('(s)', i) && i > start) {
+      // `file(s)`
+      i += 3;
+      continue;
     }
     if (/[\s[\](){}|…]/.test(character) || (i > start && text.startsWith('...', i))) break;
     i++;

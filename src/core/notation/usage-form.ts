@@ -40,8 +40,7 @@ export interface UsageReading {
 }
 
 const LITERAL = /^[a-z0-9][\w.:+-]*$/;
-const ANY_OPTIONS =
-  /^[<[]*(?:any |global |common |command |other )?(?:options?|flags?|switches|opts)[>\]]*$/i;
+const ANY_OPTIONS = /^[<[]*(?:[\w-]+[- ])?(?:options?|option\(s\)|flags?|switches|opts)[>\]]*$/i;
 const ANY_COMMAND = /^[<]?(?:sub-?)?(?:commands?|cmd)[>]?$/i;
 
 const NO_FLAGS: ReadonlySet<string> = new Set();
@@ -81,7 +80,14 @@ function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
   const literals: { text: string; place: Span }[] = [];
   let taken = 0;
   let programEnd = 0;
-  for (const item of items) {
+  for (const whole of items) {
+    // `link add|a`: a command with its alias.
+    const first = whole.kind === 'choice' && taken > 0 ? whole.alternatives[0] : undefined;
+    const isAlias =
+      whole.kind === 'choice' &&
+      !/[{(]\s*$/.test(flow.text.slice(0, whole.start)) &&
+      whole.alternatives.every((one) => one.kind === 'word' && LITERAL.test(one.text));
+    const item = first !== undefined && isAlias ? first : whole;
     if (item.kind !== 'word' || item.joined !== undefined) break;
     const isModuleSwitch = program.length === 1 && item.text === '-m' && items[taken + 1]?.kind === 'word';
     if (program.length === 0 || isModuleSwitch || (program.length === 2 && program[1] === '-m')) {
@@ -103,6 +109,26 @@ function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
     taken,
     programPlace: flow.span(start, Math.max(start, programEnd)),
   };
+}
+
+/** The alternatives of a choice where each is a word that is no option and no placeholder for options or a subcommand. */
+function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | undefined {
+  const words = node.alternatives.map((one) => (one.kind === 'word' ? one.text : ''));
+  const isPlain = words.every(
+    (word) => /^[<\w]/.test(word) && !ANY_OPTIONS.test(word) && !ANY_COMMAND.test(word),
+  );
+  return isPlain ? words : undefined;
+}
+
+/** `[emulation options]`: the options, with a word about them. */
+function namesOptions(node: SynopsisNode): boolean {
+  const last = node.kind === 'sequence' ? node.items.at(-1) : undefined;
+  return (
+    node.kind === 'sequence' &&
+    node.items.every((item) => item.kind === 'word' && !item.text.startsWith('-')) &&
+    last?.kind === 'word' &&
+    ANY_OPTIONS.test(last.text)
+  );
 }
 
 interface Context {
@@ -138,7 +164,7 @@ class FormWalker {
       if (argument === undefined) continue;
       i++;
       // `--skip DAY [DAY ...]`: more words of the same argument.
-      if (isMoreOf(items[i + 1], argument)) i++;
+      while (isMoreOf(items[i + 1], argument, context.bracketed)) i++;
     }
   }
 
@@ -152,6 +178,7 @@ class FormWalker {
         this.sequence(node.items, context);
         break;
       case 'optional':
+        if (namesOptions(node.body)) break;
         this.#node(node.body, { ...context, optional: true, bracketed: true }, undefined);
         break;
       case 'repeat':
@@ -168,6 +195,11 @@ class FormWalker {
     context: Context,
     argument: FollowingArgument | undefined,
   ): void {
+    const words = plainWords(node);
+    if (words !== undefined) {
+      this.#operandChoice(node, words, context);
+      return;
+    }
     const members: Member[] = [];
     let complete = true;
     let before: { name: string; end: number } | undefined;
@@ -209,6 +241,30 @@ class FormWalker {
       members,
       basis: 'stated',
       place: this.#flow.span(node.start, node.end),
+    });
+  }
+
+  /** `on|off`, `FILE|DIR`: one operand, with its allowed values where all are literal. */
+  #operandChoice(node: SynopsisNode & { kind: 'choice' }, words: readonly string[], context: Context): void {
+    const place = this.#flow.span(node.start, node.end);
+    const isLiteral = words.every((word) => LITERAL.test(word));
+    const name = words.map((word) => word.replace(/^<(.*)>$/, '$1')).join('|');
+    this.operands.push({
+      kind: 'word',
+      name,
+      word: makeWord({
+        placeholder: stated(name, place),
+        values: isLiteral
+          ? stated(
+              words.map((word) => bareValue(word, place)),
+              place,
+            )
+          : undefined,
+      }),
+      vocabulary: [],
+      count: stated({ least: context.optional ? 0 : 1, most: context.repeated ? null : 1 }, place),
+      help: undefined,
+      place,
     });
   }
 

@@ -1,4 +1,6 @@
-import { mainName } from '../../model/option.ts';
+import type { Command } from '../../model/command.ts';
+import type { Operand } from '../../model/operand.ts';
+import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { quoteName } from '../wording.ts';
 
@@ -19,14 +21,13 @@ export const swallowsOperands = defineCheck<{ option: string; operand: string }>
   },
   judge(view, report) {
     for (const { command, path } of view.described) {
-      const operands = [...command.forms.flatMap((form) => form.operands), ...command.operands.items];
-      const operand = operands.find(({ kind }) => kind === 'word' || kind === 'command-line');
       for (const option of command.options.items) {
         const argument = option.argument?.value;
-        if (argument === undefined || argument.presence === 'none') continue;
+        if (argument === undefined || argument.presence !== 'mandatory') continue;
         report.judged();
         const isOpen = argument.count?.value.most === null;
         const isOneWord = argument.words.some(({ separator }) => separator !== undefined);
+        const operand = operandBeside(option, command);
         if (!isOpen || isOneWord || operand === undefined) continue;
         const name = mainName(option);
         report.finding({
@@ -44,3 +45,12 @@ export const swallowsOperands = defineCheck<{ option: string; operand: string }>
   mend: ({ option }) =>
     `let ${quoteName(option)} take one word and be given several times, or take a list parted by commas`,
 });
+
+/** An operand of a form with the option, or of any form where none names the option. */
+function operandBeside(option: Option, command: Command): Operand | undefined {
+  const names = new Set(option.names.map(({ text }) => text));
+  const naming = command.forms.filter((form) => form.options.some(({ name }) => names.has(name)));
+  const forms = naming.length > 0 ? naming : command.forms;
+  const operands = forms.length > 0 ? forms.flatMap((form) => form.operands) : command.operands.items;
+  return operands.find(({ kind }) => kind === 'word' || kind === 'command-line');
+}

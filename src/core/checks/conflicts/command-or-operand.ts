@@ -35,6 +35,8 @@ export const commandOrOperand = defineCheck<{ operand: string; command: string }
       });
       // A list of the operand's values that are the commands themselves shows the commands, and no operand.
       if (operand === undefined || operand.word.values !== undefined || stands(operand.name)) continue;
+      // `+toolchain` is told from a command by its first character.
+      if (!/^[\w<[]*\w/.test(operand.name)) continue;
       report.finding({
         command: path,
         subject: operand.name,

@@ -53,18 +53,30 @@ function continuesUsage(
   body: readonly TextPiece[],
   afterMark: number,
 ): boolean {
+  if (next.text[next.first] === '#') return false;
   if (body.length === 0) return true;
   if (ANOTHER_FORM.test(next.text)) return true;
   const startsBelow = afterMark >= first.text.length;
   const opening = body[0];
   if (startsBelow) {
-    if (opening === undefined || next.indent < opening.line.indent) return false;
+    if (opening === undefined || next.indent < opening.line.indent || isProse(next)) return false;
     // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
     return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
   }
+  if (isProse(next)) return false;
   if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
   return next.text[next.first] !== '-' || next.indent >= 8;
+}
+
+/** A sentence or a heading below a synopsis is no part of it. */
+function isProse(line: TextLine): boolean {
+  const [text = ''] = line.text
+    .slice(line.first, line.first + 200)
+    .trimEnd()
+    .split(/\s{2,}|\t/, 1);
+  if (/^[A-Za-z][\w ]*:$/.test(text)) return true;
+  return !/[[\]<>{}|]|(?:^|\s)-/.test(text) && /(?:^|\s)[A-Za-z]{2,}(?: [a-z]+){2,}/.test(text);
 }
 
 function splitForms(body: readonly TextPiece[]): UsageForm[] {
@@ -95,7 +107,9 @@ function markEnd(line: TextLine, start: number): number {
 
 /** A synopsis may have a text behind a gutter (`tiffin list    list the boxes`). */
 function withoutText(line: TextLine, start: number): number {
-  const match = /\S\s{3,}(?=[A-Za-z][a-z' ]+ [a-z])/.exec(line.text.slice(start));
+  const match = /\S(?:\s{3,}(?=[A-Za-z][a-z']* [a-z])|\s{2}(?=[a-z]+ (?:[a-z]+|<\w+>) [a-z<]))/.exec(
+    line.text.slice(start),
+  );
   return match === null ? line.text.length : start + match.index + 1;
 }
 
