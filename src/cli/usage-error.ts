@@ -12,7 +12,7 @@ export function usageError(message: string, command: Command): string {
     .trim()
     .replace(/^error: /, '')
     .split('\n');
-  const worded = wordValueError(first) ?? wordMissing(first) ?? wordTooMany(first) ?? wordOther(first);
+  const worded = wordValueError(first) ?? wordTooMany(first) ?? wordOther(first);
   return `${TOOL.name}: ${worded}${hint(first, command)}\nTry '${pathOf(command)} --help' for more.\n`;
 }
 
@@ -36,11 +36,6 @@ function wordValueError(message: string): string | undefined {
   if (match === null) return undefined;
   const [, option, value, reason = ''] = match;
   return `'${value}' is no value of '${option}': ${wordOther(reason.replace(/^Allowed choices are/, 'expected one of'))}`;
-}
-
-function wordMissing(message: string): string | undefined {
-  const match = /^required option '(--[\w-]+)(?: <(\w+)>)?' not specified$/.exec(message);
-  return match === null ? undefined : `expected the option '${match[1]}=${match[2]}'`;
 }
 
 function wordTooMany(message: string): string | undefined {

@@ -24,12 +24,12 @@ export const declare: Declare = (command, io, done) => {
     .description(
       'Reads sources of one program and writes its interface in another form: as an interface document, or as a reference.',
     )
-    .usage('[OPTION]... --to=FORM SOURCE...')
+    .usage('[OPTION]... SOURCE...')
     .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input')
     .addOption(
       new Option('--to <FORM>', 'the form to write: yaml and json are interface documents')
         .choices(Object.keys(WRITERS))
-        .makeOptionMandatory(),
+        .default('yaml'),
     );
   addSourceOptions(command)
     .addOption(withOption())

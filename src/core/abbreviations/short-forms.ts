@@ -7,7 +7,7 @@ const TABLE = `
   arguments:args attribute:attr attributes:attrs authentication:auth authorization:auth automatic:auto 
   background:back binary:bin certificate:cert character:char characters:chars
   column:col columns:cols command:com,cmd compare:comp,cmp complete:compl compress:comp
-  concatenate:cat,concat condition:cond configuration:conf,config configure:conf,config connect:conn connection:conn
+  concatenate:cat,concat condition:cond config:cfg,conf configuration:conf,config,cfg configure:conf,config connect:conn connection:conn
   context:ctx continue:cont convert:conv coordinate:coord count:cnt 
   current:cur,curr database:db debug:dbg decimal:dec default:def defaults:defs delete:del delimiter:delim
   dependencies:deps dependency:dep description:desc destination:dest develop:dev device:dev
@@ -36,20 +36,28 @@ const TABLE = `
   volume:vol warning:warn warnings:warn width:wid window:win
 `;
 
-/** For each word, its short forms that begin it; those that do not, such as `cmd`, are no abbreviations to a parser. */
+/** For each word, all its short forms, in the order of the table. */
 const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
   TABLE.trim()
     .split(/\s+/)
     .map((entry) => {
       const [word = '', forms = ''] = entry.split(':');
-      return [word, forms.split(',').filter((form) => word.startsWith(form) && form.length > 1)] as const;
+      return [word, forms.split(',')] as const;
     }),
 );
 
-/** The customary short forms of a word, in the singular or plural, that are its own beginnings. */
+/** All customary short forms of a word, those that do not begin it (`cmd`) too. */
+export function customaryShortForms(word: string): readonly string[] {
+  return SHORT_FORMS.get(word.toLowerCase()) ?? [];
+}
+
+/**
+ * The customary short forms of a word, in the singular or plural, that are its own beginnings: those that do not begin it are no
+ * abbreviations to a parser.
+ */
 export function shortFormsOf(word: string): string[] {
   const lower = word.toLowerCase();
   const singular = lower.replace(/ies$/, 'y').replace(/([^s])s$/, '$1');
   const forms = [...(SHORT_FORMS.get(lower) ?? []), ...(SHORT_FORMS.get(singular) ?? [])];
-  return [...new Set(forms)].filter((form) => lower.startsWith(form));
+  return [...new Set(forms)].filter((form) => form.length > 1 && lower.startsWith(form));
 }

@@ -43,8 +43,16 @@ import type { Check } from './define-check.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
 import { optionUndescribed } from './help/option-undescribed.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
+import { letterCaseMixed } from './names/letter-case-mixed.ts';
+import { letterDrifts } from './names/letter-drifts.ts';
+import { nearlyEqual } from './names/nearly-equal.ts';
+import { negationMixed } from './names/negation-mixed.ts';
+import { oneConceptManyNames } from './names/one-concept-many-names.ts';
 import { oneLetterLong } from './names/one-letter-long.ts';
+import { oneLetterManyMeanings } from './names/one-letter-many-meanings.ts';
+import { oneNameManyMeanings } from './names/one-name-many-meanings.ts';
 import { separatorsMixed } from './names/separators-mixed.ts';
+import { tooLong } from './names/too-long.ts';
 import { argumentOptional } from './posix/argument-optional.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
@@ -72,6 +80,14 @@ export const CATALOGUE: readonly Check[] = [
   requiredWithDefault,
   separatorsMixed,
   oneLetterLong,
+  letterCaseMixed,
+  tooLong,
+  nearlyEqual,
+  negationMixed,
+  letterDrifts,
+  oneLetterManyMeanings,
+  oneNameManyMeanings,
+  oneConceptManyNames,
   optionUndescribed,
   sameHelpTwice,
   secretInArguments,

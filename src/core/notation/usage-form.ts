@@ -115,7 +115,7 @@ function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
 function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | undefined {
   const words = node.alternatives.map((one) => (one.kind === 'word' ? one.text : ''));
   const isPlain = words.every(
-    (word) => /^[<\w]/.test(word) && !ANY_OPTIONS.test(word) && !ANY_COMMAND.test(word),
+    (word) => /^(?:[<\w]|-$)/.test(word) && !ANY_OPTIONS.test(word) && !ANY_COMMAND.test(word),
   );
   return isPlain ? words : undefined;
 }

@@ -1,6 +1,5 @@
 import type { Form } from '../../model/command.ts';
 import type { Operand } from '../../model/operand.ts';
-import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 import { quoteName } from '../wording.ts';
 
@@ -45,10 +44,11 @@ export const twoOpenEnded = defineCheck<{ first: string; second: string }>({
 function isParted(form: Form, first: Operand, second: Operand): boolean {
   const isMarked = ({ word, name }: Operand) => /[=:@+%]|^-/.test(word.placeholder?.value ?? name);
   if (isMarked(first) || isMarked(second)) return true;
-  const between = textBetween(first.place, second.place) ?? form.text;
+  const from = form.text.indexOf(placeholderOf(first)) + placeholderOf(first).length;
+  const between = form.text.slice(from, form.text.indexOf(placeholderOf(second), from));
   return /(?:^|[\s[])-|\||\b(?:and|to|in|from|with|as)\b/.test(between);
 }
 
-function textBetween(a: Place, b: Place): string | undefined {
-  return a === null || b === null || a.source !== b.source ? undefined : a.source.text.slice(a.end, b.start);
+function placeholderOf({ word, name }: Operand): string {
+  return word.placeholder?.value ?? name;
 }

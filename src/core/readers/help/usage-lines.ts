@@ -110,7 +110,10 @@ function withoutText(line: TextLine, start: number): number {
   const match = /\S(?:\s{3,}(?=[A-Za-z][a-z']* [a-z])|\s{2}(?=[a-z]+ (?:[a-z]+|<\w+>) [a-z<]))/.exec(
     line.text.slice(start),
   );
-  return match === null ? line.text.length : start + match.index + 1;
+  const end = match === null ? line.text.length : start + match.index + 1;
+  // `tiffin open BOX (same as tiffin box open BOX)`
+  const remark = /\s\((?:same as|see|e\.g\.|for example)\s/.exec(line.text.slice(start, end));
+  return remark === null ? end : start + remark.index;
 }
 
 function firstWord(line: TextLine, start: number): string {

@@ -1,0 +1,48 @@
+import { defineCheck } from '../define-check.ts';
+import { countOf, listNames } from '../wording.ts';
+
+/** One finding for an interface of whose long names a few have upper case letters. */
+export const letterCaseMixed = defineCheck<{ names: readonly string[]; others: number }>({
+  name: 'names/letter-case-mixed',
+  level: 'note',
+  title: 'Upper and lower case are mixed among the long names',
+  why: 'Names are typed from memory, and memory keeps no case: each capital is an error message for somebody.',
+  standard: 'GNU Coding Standards 4.8',
+  needs: ['the long options'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --HTML     write a page\n  --quiet    say nothing\n  --map      draw a map\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --html     write a page\n  --quiet    say nothing\n  --map      draw a map\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  -H, --html  write a page\n  -Q          say nothing\n  --map       draw a map\n',
+  },
+  judge(view, report) {
+    const seen = new Map<
+      string,
+      { place: (typeof view.scopes)[number]['names'][number]['name']['place']; path: readonly string[] }
+    >();
+    for (const { at, names } of view.scopes) {
+      for (const { name, generated } of names) {
+        if (name.form === 'long' && !generated && !seen.has(name.text))
+          seen.set(name.text, { place: name.place, path: at.path });
+      }
+    }
+    report.judged(seen.size);
+    // `--dryRun` joins its words by capitals, which is another matter.
+    const upper = [...seen].filter(([name]) => /[A-Z]/.test(name) && !/[a-z][A-Z]/.test(name));
+    const others = [...seen].filter(([name]) => !/[A-Z]/.test(name)).length;
+    const [first] = upper;
+    if (first === undefined || upper.length >= others) return;
+    report.finding({
+      command: first[1].path,
+      subject: first[0],
+      data: { names: upper.map(([name]) => name), others },
+      place: first[1].place,
+    });
+  },
+  message: ({ names, others }) =>
+    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} capitals, ${countOf(others, 'other name')} none`,
+  mend: () => 'write all long names in lower case, and keep the others as hidden aliases',
+});

@@ -1,0 +1,68 @@
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { listSome, quoteName } from '../wording.ts';
+
+const STYLES: readonly (readonly [string, RegExp])[] = [
+  ['--no-', /^--no-\w/],
+  ['--disable-', /^--disable-\w/],
+  ['--without-', /^--without-\w/],
+  ['--dont-', /^--do?nt-\w/],
+];
+
+/** One finding for an interface that takes things back in several ways. */
+export const negationMixed = defineCheck<{
+  styles: readonly { style: string; name: string; count: number }[];
+}>({
+  name: 'names/negation-mixed',
+  level: 'note',
+  title: 'Options take things back under different first words',
+  why: 'Who wants to switch something off tries the word that worked before; here it depends on the option.',
+  standard: 'practice',
+  needs: ['the long options'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --no-colour     plain text\n  --no-map        draw no map\n  --disable-tide  leave out the tide\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --no-colour     plain text\n  --no-map        draw no map\n  --no-tide       leave out the tide\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --enable-tide   count the tide\n  --disable-tide  leave out the tide\n  --no-map        draw no map\n',
+  },
+  judge(view, report) {
+    const seen = new Map<string, { place: Place; path: readonly string[] }>();
+    for (const { at, names } of view.scopes) {
+      for (const { name, generated } of names)
+        if (!generated && !seen.has(name.text)) seen.set(name.text, { place: name.place, path: at.path });
+    }
+    report.judged(seen.size);
+    const styles = STYLES.map(([style, pattern]) => ({
+      style,
+      names: [...seen.keys()].filter(
+        // `--disable-x` beside `--enable-x` is a pair of its own.
+        (name) =>
+          pattern.test(name) &&
+          !(style === '--disable-' && seen.has(name.replace('--disable-', '--enable-'))),
+      ),
+    }))
+      .filter(({ names }) => names.length > 0)
+      .sort((a, b) => b.names.length - a.names.length);
+    const odd = styles[1]?.names[0];
+    const at = odd === undefined ? undefined : seen.get(odd);
+    if (odd === undefined || at === undefined) return;
+    report.finding({
+      command: at.path,
+      subject: odd,
+      data: {
+        styles: styles.map(({ style, names }) => ({ style, name: names[0] ?? '', count: names.length })),
+      },
+      place: at.place,
+    });
+  },
+  message: ({ styles }) =>
+    `things are taken back in ${styles.length} ways: ${listSome(
+      styles.map(({ name, count }) => `${quoteName(name)}${count > 1 ? ` and ${count - 1} more` : ''}`),
+      styles.length,
+    )}`,
+  mend: ({ styles }) =>
+    `begin all of them with ${quoteName(styles[0]?.style ?? '')}, and keep the others as hidden aliases`,
+});

@@ -1,0 +1,91 @@
+import { longNames, type Option, type OptionName } from '../../model/option.ts';
+import { conceptOf } from '../concepts.ts';
+import { defineCheck } from '../define-check.ts';
+import { wordsOf } from '../text-likeness.ts';
+import { listSome, quoteName } from '../wording.ts';
+
+interface Use {
+  readonly option: Option;
+  readonly name: OptionName;
+  readonly path: readonly string[];
+}
+
+type Name = { readonly name: string; readonly command: string };
+
+/** One finding for each concept that has one name in one command and another in the next. */
+export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
+  name: 'names/one-concept-many-names',
+  level: 'note',
+  title: 'One thing has different names in different commands',
+  why: 'Who learnt the name with one command is refused by the next, and looks for the difference that two names promise.',
+  standard: 'practice',
+  needs: ['the options of several commands'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--dry-run": change nothing}}\n  route: {options: {"--simulate": change nothing}}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--dry-run": change nothing}}\n  route: {options: {"--dry-run": change nothing}}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--remove=NAME": take out a carrier}}\n  route: {options: {"--delete": forget the whole route}}\n',
+  },
+  judge(view, report) {
+    const byConcept = new Map<string, Use[]>();
+    for (const { command, path } of view.commands) {
+      for (const option of command.options.items) {
+        // Who offers both names offers a way for everybody.
+        const names = longNames(option);
+        const concepts = new Set(names.map(({ text }) => conceptOf(text)?.id));
+        const [name] = names;
+        const concept = name === undefined ? undefined : conceptOf(name.text);
+        if (name === undefined || concept === undefined || (names.length > 1 && concepts.size === 1))
+          continue;
+        report.judged();
+        const uses = byConcept.get(concept.id) ?? [];
+        const isSame = uses.every((use) => !concept.isLoose || agrees(use.option, option));
+        if (isSame) byConcept.set(concept.id, [...uses, { option, name, path }]);
+      }
+    }
+    for (const uses of byConcept.values()) {
+      const distinct = uses.filter(
+        ({ name }, i) => uses.findIndex((other) => other.name.text === name.text) === i,
+      );
+      const [first, second] = distinct;
+      if (first === undefined || second === undefined || sharesCommand(uses)) continue;
+      report.finding({
+        command: second.path,
+        subject: second.name.text,
+        data: { names: distinct.map(({ name, path }) => ({ name: name.text, command: path.join(' ') })) },
+        place: second.name.place,
+        related: [{ place: first.name.place, note: `is ${quoteName(first.name.text)} here` }],
+      });
+    }
+  },
+  message: ({ names }) =>
+    `one thing has ${names.length} names: ${listSome(
+      names.map(({ name, command }) => `${quoteName(name)} in ${quoteName(command)}`),
+      2,
+    )}`,
+  mend: ({ names }) =>
+    `call it ${quoteName(names[0]?.name ?? '')} everywhere, and keep the other as a hidden alias`,
+});
+
+/** Whether two options take the same and their texts share most words. */
+function agrees(a: Option, b: Option): boolean {
+  if (a.argument?.value.presence !== b.argument?.value.presence) return false;
+  const [left, right] = [wordsOf(a.help?.value ?? ''), wordsOf(b.help?.value ?? '')];
+  const shared = [...left].filter((word) => right.has(word)).length;
+  return left.size > 0 && shared * 2 >= Math.max(left.size, right.size);
+}
+
+/** Two names in one command are two things there. */
+function sharesCommand(uses: readonly Use[]): boolean {
+  const byCommand = new Map<string, string>();
+  for (const { path, name } of uses) {
+    const command = path.join(' ');
+    const known = byCommand.get(command);
+    if (known !== undefined && known !== name.text) return true;
+    byCommand.set(command, name.text);
+  }
+  return false;
+}

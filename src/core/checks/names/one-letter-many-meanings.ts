@@ -1,0 +1,98 @@
+import type { Place } from '../../source/source.ts';
+import { conceptOf } from '../concepts.ts';
+import { defineCheck } from '../define-check.ts';
+import { listSome, quoteName } from '../wording.ts';
+
+/** Meanings that cannot be taken back. */
+const DESTROYS = /^--(?:force|delete|remove|purge|overwrite|destroy|erase|prune|clean)$/;
+
+/** How many letters a message tells before it only counts. */
+const LETTERS_SHOWN = 3;
+
+type Letter = {
+  readonly letter: string;
+  readonly names: readonly string[];
+  readonly commands: readonly string[];
+};
+
+/** One finding for an interface: letters that are different options in different commands; one for each that destroys in one of them. */
+export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>({
+  name: 'names/one-letter-many-meanings',
+  level: 'note',
+  title: 'One letter is different options in different commands',
+  why: 'The hand learns a letter and not a command. Where it forces or deletes in one command and is harmless in another, the slip costs data.',
+  standard: 'practice',
+  needs: ['the options of several commands'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"-q, --quay=NAME": the quay}}\n  route: {options: {"-q, --quick": the short way}}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"-q, --quay=NAME": the quay}}\n  route: {options: {"-s, --quick": the short way}}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"-q, --quiet": less}}\n  route: {options: {"-q, --silent": less}}\n',
+  },
+  judge(view, report) {
+    const byLetter = new Map<string, Map<string, { name: string; path: readonly string[]; place: Place }>>();
+    for (const { command, path } of view.commands) {
+      for (const { names } of command.options.items) {
+        const long = names.find(({ form }) => form === 'long');
+        for (const { text, form, place } of names) {
+          if (form !== 'short' || long === undefined) continue;
+          const meaning = conceptOf(long.text)?.id ?? long.text;
+          const known = byLetter.get(text) ?? new Map();
+          if (!known.has(meaning)) known.set(meaning, { name: long.text, path, place });
+          byLetter.set(text, known);
+        }
+      }
+    }
+    report.judged(byLetter.size);
+    const several = [...byLetter]
+      .map(([letter, meanings]) => {
+        const all = [...meanings.values()];
+        const grave = all.find(({ name }) => DESTROYS.test(name));
+        const harmless = all.find(({ name }) => !DESTROYS.test(name));
+        // The two that a message tells stand first.
+        const told = grave === undefined || harmless === undefined ? all.slice(0, 2) : [harmless, grave];
+        return { letter, all: [...told, ...all.filter((one) => !told.includes(one))] };
+      })
+      .filter(({ all }) => new Set(all.map(({ path }) => path.join(' '))).size > 1);
+    const asData = ({ letter, all }: (typeof several)[number]): Letter => ({
+      letter,
+      names: all.map(({ name }) => name),
+      commands: all.map(({ path }) => path.join(' ')),
+    });
+    const isGrave = ({ all }: (typeof several)[number]) =>
+      all.some(({ name }) => DESTROYS.test(name)) && all.some(({ name }) => !DESTROYS.test(name));
+    for (const group of [
+      ...several.filter(isGrave).map((one) => [one]),
+      several.filter((one) => !isGrave(one)),
+    ]) {
+      const [first] = group;
+      const second = first?.all[1];
+      if (first === undefined || second === undefined) continue;
+      report.finding({
+        command: second.path,
+        subject: first.letter,
+        data: { letters: group.map(asData) },
+        level: isGrave(first) ? 'warning' : 'note',
+        place: second.place,
+        related: first.all.slice(0, 1).map(({ name, place, path }) => ({
+          place,
+          note: `is ${quoteName(name)} in ${quoteName(path.join(' '))}`,
+        })),
+      });
+    }
+  },
+  message({ letters }) {
+    const [first, ...others] = letters;
+    if (first === undefined) return '';
+    return others.length === 0
+      ? `${quoteName(first.letter)} is ${quoteName(first.names[1] ?? '')} here and ${quoteName(first.names[0] ?? '')} in ${quoteName(first.commands[0] ?? '')}`
+      : `${letters.length} letters are different options in different commands: ${listSome(
+          letters.map(({ letter, names }) => `${quoteName(letter)} (${names.slice(0, 2).join(', ')})`),
+          LETTERS_SHOWN,
+        )}`;
+  },
+  mend: () => 'keep a letter for one meaning in the whole program, and give rare options no letter',
+});

@@ -1,0 +1,81 @@
+import { mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+type Meanings = {
+  readonly name: string;
+  readonly here: string;
+  readonly there: string;
+  readonly command: string;
+};
+
+/** One finding for each long name that takes different things in different commands. */
+export const oneNameManyMeanings = defineCheck<Meanings>({
+  name: 'names/one-name-many-meanings',
+  level: 'warning',
+  title: 'One long name takes different things in different commands',
+  why: 'Where one command takes a value and the next none, the value of a habit becomes an operand there, or a word is swallowed here.',
+  standard: 'practice',
+  needs: ['the options of several commands, and their arguments'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--map=FILE": write a map}}\n  route: {options: {"--map": draw a map}}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--map-file=FILE": write a map}}\n  route: {options: {"--map": draw a map}}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--map[=FILE]": write a map}}\n  route: {options: {"--map": draw a map}}\n',
+  },
+  judge(view, report) {
+    const first = new Map<string, { option: Option; path: readonly string[] }>();
+    const said = new Set<string>();
+    for (const { command, path } of view.commands) {
+      for (const option of command.options.items) {
+        for (const { text, form } of option.names) {
+          if (form !== 'long') continue;
+          report.judged();
+          const before = first.get(text);
+          if (before === undefined) {
+            first.set(text, { option, path });
+            continue;
+          }
+          const difference = differenceOf(option, before.option);
+          if (difference === undefined || said.has(text) || before.path === path) continue;
+          said.add(text);
+          report.finding({
+            command: path,
+            subject: text,
+            data: {
+              name: text,
+              here: difference.here,
+              there: difference.there,
+              command: before.path.join(' '),
+            },
+            level: difference.isGrave ? 'warning' : 'note',
+            place: option.place,
+            related: [{ place: mainName(before.option).place, note: `${difference.there} here` }],
+          });
+        }
+      }
+    }
+  },
+  message: ({ name, here, there, command }) =>
+    `${quoteName(name)} ${here} here, and ${there} in ${quoteName(command)}`,
+  mend: ({ name }) => `give one of the two meanings of ${quoteName(name)} another name`,
+});
+
+function differenceOf(a: Option, b: Option) {
+  const [here, there] = [a.argument?.value, b.argument?.value];
+  if (here === undefined || there === undefined) return undefined;
+  const isGrave =
+    (here.presence === 'none' && there.presence === 'mandatory') ||
+    (here.presence === 'mandatory' && there.presence === 'none');
+  if (isGrave) {
+    const words = (presence: string) => (presence === 'none' ? 'takes no argument' : 'needs an argument');
+    return { isGrave, here: words(here.presence), there: words(there.presence) };
+  }
+  const [typeHere, typeThere] = [here.words[0]?.type, there.words[0]?.type];
+  if (typeHere?.basis !== 'stated' || typeThere?.basis !== 'stated' || typeHere.value === typeThere.value)
+    return undefined;
+  return { isGrave, here: `takes ${typeHere.value}`, there: `takes ${typeThere.value}` };
+}

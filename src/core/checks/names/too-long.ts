@@ -1,0 +1,49 @@
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** The longest name, without its hyphens, and the most hyphens in it. */
+const MOST_CHARACTERS = 24;
+const MOST_HYPHENS = 3;
+
+/** One finding for each command with long names that nobody types. */
+export const tooLong = defineCheck<{ names: readonly string[] }>({
+  name: 'names/too-long',
+  level: 'note',
+  title: 'A name is too long to be typed or remembered',
+  why: 'Nobody types such a name in full: callers abbreviate it, where they can, or copy it wrongly; and it pushes the texts out of the help.',
+  standard: 'practice',
+  needs: ['the long options'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --abcdefghijklmnopqrstuvwxyz  spell\n  --quiet  say nothing\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --new-only  leave out the boxes of the day before\n  --quiet     say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --leave-out-older-boxes  only new boxes\n  --quiet  say nothing\n',
+  },
+  judge(view, report) {
+    const said = new Set<string>();
+    for (const { at, names } of view.scopes) {
+      const declared = new Set(at.command.options.items);
+      const own = names.filter(({ option, generated }) => declared.has(option) && !generated);
+      report.judged(own.length);
+      const long = own.filter(({ name }) => {
+        const word = name.text.replace(/^--?/, '');
+        const isLong = word.length > MOST_CHARACTERS || word.split('-').length - 1 > MOST_HYPHENS;
+        // Commands that share options share their names too: each is told once.
+        return isLong && !said.has(name.text);
+      });
+      for (const { name } of long) said.add(name.text);
+      const [first] = long;
+      if (first === undefined) continue;
+      report.finding({
+        command: at.path,
+        subject: first.name.text,
+        data: { names: long.map(({ name }) => name.text) },
+        place: first.name.place,
+      });
+    }
+  },
+  message: ({ names }) => `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to be typed`,
+  mend: () => 'find a name of two or three short words, and leave the rest to the help',
+});
