@@ -43,6 +43,7 @@ import type { Check } from './define-check.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
 import { optionUndescribed } from './help/option-undescribed.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
+import { letterAgainstCustom } from './names/letter-against-custom.ts';
 import { letterCaseMixed } from './names/letter-case-mixed.ts';
 import { letterDrifts } from './names/letter-drifts.ts';
 import { nearlyEqual } from './names/nearly-equal.ts';
@@ -51,8 +52,12 @@ import { oneConceptManyNames } from './names/one-concept-many-names.ts';
 import { oneLetterLong } from './names/one-letter-long.ts';
 import { oneLetterManyMeanings } from './names/one-letter-many-meanings.ts';
 import { oneNameManyMeanings } from './names/one-name-many-meanings.ts';
+import { placeholderMixed } from './names/placeholder-mixed.ts';
 import { separatorsMixed } from './names/separators-mixed.ts';
 import { tooLong } from './names/too-long.ts';
+import { truncatedMixed } from './names/truncated-mixed.ts';
+import { verbsMixed } from './names/verbs-mixed.ts';
+import { wordOrderMixed } from './names/word-order-mixed.ts';
 import { argumentOptional } from './posix/argument-optional.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
@@ -85,6 +90,11 @@ export const CATALOGUE: readonly Check[] = [
   nearlyEqual,
   negationMixed,
   letterDrifts,
+  wordOrderMixed,
+  verbsMixed,
+  truncatedMixed,
+  letterAgainstCustom,
+  placeholderMixed,
   oneLetterManyMeanings,
   oneNameManyMeanings,
   oneConceptManyNames,

@@ -1,0 +1,112 @@
+import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import type { OptionName } from '../../model/option.ts';
+import { longNames, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** Letters, each with the names that it stands for by custom; the first ones are what people expect. */
+const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
+  Object.entries({
+    h: ['help', 'host', 'hostname', 'human-readable', 'no-dereference', 'height', 'header', 'no-filename'],
+    V: ['version', 'verify', 'volume', 'verbose'],
+    v: ['verbose', 'version', 'invert-match', 'volume', 'verify', 'variable', 'value'],
+    q: ['quiet', 'silent', 'query'],
+    o: ['output', 'out', 'option', 'output-file', 'options', 'only', 'owner', 'offset', 'or'],
+    f: [
+      'force',
+      'file',
+      'format',
+      'follow',
+      'fields',
+      'from',
+      'filter',
+      'foreground',
+      'full',
+      'fast',
+      'field',
+    ],
+    n: [
+      'dry-run',
+      'number',
+      'name',
+      'lines',
+      'line-number',
+      'numeric',
+      'numeric-sort',
+      'no-act',
+      'namespace',
+      'count',
+    ],
+    r: [
+      'recursive',
+      'reverse',
+      'read-only',
+      'reference',
+      'raw',
+      'remove',
+      'release',
+      'repository',
+      'regexp',
+      'root',
+      'ref',
+    ],
+    y: ['yes', 'assume-yes', 'year'],
+  }),
+);
+
+type Against = { readonly letter: string; readonly name: string; readonly custom: string };
+
+/** One finding for each letter that means something else while the option that has it by custom is there without it. */
+export const letterAgainstCustom = defineCheck<Against>({
+  name: 'names/letter-against-custom',
+  level: 'note',
+  title: 'A letter is not the option that it is by custom',
+  why: 'Fingers know these letters from every other program; here they do something else, while the option that was meant has no letter.',
+  standard: 'GNU Coding Standards 4.10',
+  needs: ['the options of the command'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -q, --quay=NAME  the quay\n      --quiet      say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  -k, --quay=NAME  the quay\n  -q, --quiet      say nothing\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -q, --quay=NAME  the quay\n  -s, --quiet      say nothing\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const options = optionsInReach(at);
+      for (const option of at.command.options.items) {
+        for (const letter of option.names.filter(({ form }) => form === 'short')) {
+          const names = CUSTOM.get(letter.text.slice(1));
+          if (names === undefined) continue;
+          report.judged();
+          const own = longNames(option).map(({ text }) => text.slice(2));
+          const isCustomary = own.some((name) =>
+            names.some((known) => name === known || name.startsWith(`${known}-`)),
+          );
+          const bare = bareCustomary(names[0] ?? '', options);
+          if (own.length === 0 || isCustomary || bare === undefined) continue;
+          report.finding({
+            command: at.path,
+            subject: letter.text,
+            data: { letter: letter.text, name: `--${own[0]}`, custom: bare.text },
+            place: letter.place,
+            related: [
+              { place: bare.place, note: `is ${quoteName(letter.text)} by custom, and has no letter` },
+            ],
+          });
+        }
+      }
+    }
+  },
+  message: ({ letter, name, custom }) =>
+    `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} has no letter`,
+  mend: ({ letter, custom, name }) =>
+    `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter, or none, to ${quoteName(name)}`,
+});
+
+/** The long name of the option that has a letter by custom, where it is there without any letter. */
+function bareCustomary(name: string, options: readonly Option[]): OptionName | undefined {
+  const option = options.find((one) => longNames(one).some(({ text }) => text === `--${name}`));
+  return option?.names.some(({ form }) => form === 'short')
+    ? undefined
+    : option?.names.find(({ form }) => form === 'long');
+}

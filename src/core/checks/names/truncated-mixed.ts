@@ -1,0 +1,59 @@
+import { nameWords } from '../../abbreviations/leading-words.ts';
+import { customaryShortForms } from '../../abbreviations/short-forms.ts';
+import type { Option } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { listSome, quoteName } from '../wording.ts';
+
+/** How many pairs a message names before it only counts. */
+const PAIRS_SHOWN = 3;
+
+type Pair = { readonly full: string; readonly cut: string };
+
+/** One finding for an interface that writes a word in full in one name and cut short in another. */
+export const truncatedMixed = defineCheck<{ pairs: readonly Pair[] }>({
+  name: 'names/truncated-mixed',
+  level: 'note',
+  title: 'A word is written in full in one name and cut short in another',
+  why: 'Nobody can know which of the names has the short word; both look right, and one is an error.',
+  standard: 'practice',
+  needs: ['the long options'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --config=FILE    read FILE\n  --cfg-dir=DIR    look in DIR\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --config=FILE    read FILE\n  --config-dir=DIR look in DIR\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  --config, --cfg  read a file\n  --map-dir=DIR    look in DIR\n',
+  },
+  judge(view, report) {
+    const uses = new Map<string, { name: string; option: Option; path: readonly string[]; place: Place }>();
+    for (const { at, names } of view.scopes) {
+      for (const { name, option, generated } of names) {
+        if (generated) continue;
+        report.judged();
+        for (const word of nameWords(name.text.toLowerCase()))
+          if (!uses.has(word)) uses.set(word, { name: name.text, option, path: at.path, place: name.place });
+      }
+    }
+    const pairs = [...uses].flatMap(([word, full]) =>
+      customaryShortForms(word).flatMap((form) => {
+        const cut = uses.get(form);
+        return cut === undefined || cut.option === full.option || form.length < 2 ? [] : [{ full, cut }];
+      }),
+    );
+    const [first] = pairs;
+    if (first === undefined) return;
+    report.finding({
+      command: first.cut.path,
+      subject: first.cut.name,
+      data: { pairs: pairs.map(({ full, cut }) => ({ full: full.name, cut: cut.name })) },
+      place: first.cut.place,
+      related: [{ place: first.full.place, note: 'has the word in full' }],
+    });
+  },
+  message: ({ pairs }) =>
+    `a word is cut short in ${listSome(
+      pairs.map(({ full, cut }) => `${quoteName(cut)} and in full in ${quoteName(full)}`),
+      PAIRS_SHOWN,
+    )}`,
+  mend: () => 'write the word in one way in all names, and keep the other names as hidden aliases',
+});

@@ -1,0 +1,85 @@
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** Acts, each with the verbs that people call it by. */
+const ACTS: readonly (readonly string[])[] = [
+  ['create', 'add', 'new', 'make'],
+  ['remove', 'delete', 'rm', 'del', 'destroy', 'erase'],
+  ['list', 'ls'],
+  ['show', 'view', 'display', 'inspect', 'describe'],
+  ['update', 'edit', 'modify', 'change'],
+];
+
+interface Group {
+  readonly path: readonly string[];
+  /** The part of the names before the verb; empty where a command above has it. */
+  readonly of: string;
+  readonly verbs: Map<string, Place>;
+}
+
+type Verbs = { readonly first: string; readonly second: string; readonly there: string };
+
+/** One finding for each act that one group of commands has under one verb and another group under another. */
+export const verbsMixed = defineCheck<Verbs>({
+  name: 'names/verbs-mixed',
+  level: 'note',
+  title: 'Groups of commands have different verbs for one act',
+  why: 'Who can add a box tries to add a route; that it must be created is found only in the list of commands.',
+  standard: 'practice',
+  needs: ['the subcommands of several commands'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {commands: {add: add one, list: list them}}\n  route: {commands: {create: make one, list: list them}}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {commands: {add: add one, list: list them}}\n  route: {commands: {add: make one, list: list them}}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {commands: {create: make one, add: put it in, list: list them}}\n  route: {commands: {create: make one, list: list them}}\n',
+  },
+  judge(view, report) {
+    const groups = new Map<string, Group>();
+    for (const { command, path } of view.commands) {
+      for (const sub of command.commands.items) {
+        for (const { text, place } of sub.names) {
+          const [verb = '', of = ''] = text.toLowerCase().split(/[-_:]/).reverse();
+          const id = [...path, of].join(' ');
+          const group = groups.get(id) ?? { path, of, verbs: new Map() };
+          group.verbs.set(verb, place);
+          groups.set(id, group);
+        }
+      }
+    }
+    if (groups.size < 2) return;
+    for (const act of ACTS) {
+      report.judged();
+      // A group that has both verbs means two things by them.
+      const single = [...groups.values()].flatMap((group) => {
+        const own = act.filter((verb) => group.verbs.has(verb));
+        return own.length === 1 ? [{ group, verb: own[0] ?? '' }] : [];
+      });
+      const several = [...groups.values()].some(
+        (group) => act.filter((verb) => group.verbs.has(verb)).length > 1,
+      );
+      const [first] = single;
+      const second = single.find(({ verb }) => verb !== first?.verb);
+      if (first === undefined || second === undefined || several) continue;
+      report.finding({
+        command: second.group.path,
+        subject: second.verb,
+        data: { first: first.verb, second: second.verb, there: nameOf(first.group) },
+        place: second.group.verbs.get(second.verb) ?? null,
+        related: [
+          { place: first.group.verbs.get(first.verb) ?? null, note: `is ${quoteName(first.verb)} here` },
+        ],
+      });
+    }
+  },
+  message: ({ first, second, there }) =>
+    `${quoteName(second)} here is ${quoteName(first)} in ${quoteName(there)}`,
+  mend: ({ first }) => `call it ${quoteName(first)} in all groups, and keep the other verb as an alias`,
+});
+
+function nameOf({ path, of }: Group): string {
+  return [...path, ...(of === '' ? [] : [of])].join(' ');
+}

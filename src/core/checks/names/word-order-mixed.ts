@@ -1,0 +1,61 @@
+import { commandName } from '../../model/command.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { VERBS } from '../verbs.ts';
+import { listNames, quoteName } from '../wording.ts';
+
+type Order = 'verb first' | 'verb last';
+
+/** One finding for an interface whose commands of two words have the verb now first and now last. */
+export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names: readonly string[] }>({
+  name: 'names/word-order-mixed',
+  level: 'note',
+  title: 'Commands of two words have the verb now first and now last',
+  why: 'Who knows one command guesses the next from it, and completion by the first word shows only half of those that belong together.',
+  standard: 'practice',
+  needs: ['the commands'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box-add: add a box\n  box-remove: take it out\n  route-show: print it\n  open-round: open one\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box-add: add a box\n  box-remove: take it out\n  route-show: print it\n  round-open: open one\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\ncommands:\n  box-add: add a box\n  box-remove: take it out\n  route-show: print it\n  show: print all\n  late-boxes: print late ones\n',
+  },
+  judge(view, report) {
+    const groups = new Map<Order, { name: string; path: readonly string[]; place: Place }[]>();
+    for (const { command, path } of view.commands) {
+      for (const sub of command.commands.items) {
+        report.judged();
+        const name = commandName(sub);
+        const order = orderOf(name);
+        if (order !== undefined)
+          groups.set(order, [...(groups.get(order) ?? []), { name, path, place: sub.place }]);
+      }
+    }
+    const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
+    const first = odd?.[1][0];
+    // Two against one may be chance.
+    if (usual === undefined || odd === undefined || first === undefined || usual[1].length < LEAST) return;
+    report.finding({
+      command: first.path,
+      subject: first.name,
+      data: { usual: usual[0], example: usual[1][0]?.name ?? '', names: odd[1].map(({ name }) => name) },
+      place: first.place,
+      related: [{ place: usual[1][0]?.place ?? null, note: `the ${usual[0]}, as in most` }],
+    });
+  },
+  message: ({ usual, example, names }) =>
+    `most commands have the ${usual}, as ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'has' : 'have'} not`,
+  mend: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
+});
+
+const LEAST = 3;
+
+function orderOf(name: string): Order | undefined {
+  const words = name.toLowerCase().split(/[-_:]/);
+  const [first = '', last = ''] = [words[0], words.at(-1)];
+  if (words.length !== 2 || VERBS.has(first) === VERBS.has(last)) return undefined;
+  return VERBS.has(first) ? 'verb first' : 'verb last';
+}
