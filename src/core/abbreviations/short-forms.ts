@@ -16,11 +16,11 @@ const TABLE = `
   example:ex execute:exec executable:exe expression:expr,exp extension:ext extract:extr field:fld 
   format:fmt frequency:freq function:func,fn generate:gen global:glob group:grp header:head history:hist
   identifier:id,ident ignore:ign image:img include:inc,incl increment:incr information:info initialize:init
-  input:in instance:inst integer:int interactive:inter interval:int iteration:iter keyword:key language:lang
+  input:in instance:inst integer:int interval:int iteration:iter keyword:key language:lang
   length:len level:lev,lvl libraries:libs library:lib limit:lim location:loc maximum:max memory:mem message:msg
   minimum:min minutes:min miscellaneous:misc mode:mod module:mod multiple:mult multiply:mul negative:neg
   network:net number:num object:obj optimize:opt option:opt options:opts order:ord original:orig
-  output:out package:pkg,pack parallel:par parameter:param parameters:params parent:par partition:part
+  output:out package:pkg parallel:par parameter:param parameters:params parent:par partition:part
   password:pass,passwd pattern:pat percent:perc,pct permission:perm permissions:perms position:pos prefix:pre,pref
   preferences:prefs previous:prev priority:prio private:priv procedure:proc process:proc production:prod
   profile:prof program:prog project:proj properties:props property:prop protocol:proto public:pub quantity:qty
@@ -29,11 +29,11 @@ const TABLE = `
   replace:repl repository:repo request:req required:req resolution:res resource:res response:resp
   restore:rest result:res return:ret reverse:rev revision:rev second:sec seconds:sec,secs select:sel
   sequence:seq service:svc session:sess signature:sig simulate:sim source:src specification:spec
-  standard:std statistics:stat,stats status:stat string:str subject:subj suffix:suf summary:sum symbol:sym
+  standard:std statistics:stat,stats string:str subject:subj suffix:suf summary:sum symbol:sym
   symbolic:sym synchronize:sync system:sys table:tab target:targ,tgt temporary:temp,tmp terminal:term
   timestamp:ts total:tot transaction:trans transfer:xfer unique:uniq update:upd utility:util
   validate:val,valid value:val variable:var variables:vars verbose:verb version:ver,vers vertical:vert
-  volume:vol warning:warn warnings:warn width:wid window:win
+  volume:vol width:wid window:win
 `;
 
 /** For each word, all its short forms, in the order of the table. */

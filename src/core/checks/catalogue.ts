@@ -41,8 +41,19 @@ import { requiredWithDefault } from './conflicts/required-with-default.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
 import type { Check } from './define-check.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
+import { commandUndescribed } from './help/command-undescribed.ts';
+import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
+import { exampleMissing } from './help/example-missing.ts';
+import { helpOfAnotherOption } from './help/help-of-another-option.ts';
+import { operandUndescribed } from './help/operand-undescribed.ts';
 import { optionUndescribed } from './help/option-undescribed.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
+import { saysNothing } from './help/says-nothing.ts';
+import { styleMixed } from './help/style-mixed.ts';
+import { unitUnstated } from './help/unit-unstated.ts';
+import { unsortedWall } from './help/unsorted-wall.ts';
+import { usageMissing } from './help/usage-missing.ts';
+import { valueUnnamed } from './help/value-unnamed.ts';
 import { letterAgainstCustom } from './names/letter-against-custom.ts';
 import { letterCaseMixed } from './names/letter-case-mixed.ts';
 import { letterDrifts } from './names/letter-drifts.ts';
@@ -100,6 +111,17 @@ export const CATALOGUE: readonly Check[] = [
   oneConceptManyNames,
   optionUndescribed,
   sameHelpTwice,
+  saysNothing,
+  helpOfAnotherOption,
+  usageMissing,
+  commandUndescribed,
+  valueUnnamed,
+  operandUndescribed,
+  deprecatedWithoutWay,
+  styleMixed,
+  unsortedWall,
+  unitUnstated,
+  exampleMissing,
   secretInArguments,
   optionalBeforeRequired,
   twoOpenEnded,

@@ -155,7 +155,8 @@ function separateWordEnd(
   if (character === '[') {
     // `FILE [FILE ...]`: more of the same.
     const end = bracketEnd(text, start, to);
-    const isMore = end !== undefined && /^\[\s*[^-\s][^]*(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
+    const isMore =
+      end !== undefined && /^\[\s*[^-\s](?:.|\n)*(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
     return isMore ? { end, loose: false, dots: true } : undefined;
   }
   const end = runEnd(text, start, to);

@@ -1,0 +1,42 @@
+import { commandName } from '../../model/command.ts';
+import { defineCheck } from '../define-check.ts';
+import { countOf, listNames } from '../wording.ts';
+
+/** One finding for each command that lists subcommands without a text beside others with one. */
+export const commandUndescribed = defineCheck<{ names: readonly string[]; described: number }>({
+  name: 'help/command-undescribed',
+  level: 'warning',
+  title: 'A command is listed without a text',
+  why: 'Its name is all that there is to choose by, and the reader must run its help to learn whether it is the right one.',
+  standard: 'practice',
+  needs: ['a list of commands'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin COMMAND\n\nCommands:\n  open   open a round\n  close  close a round\n  count\n',
+    right:
+      'Usage: tiffin COMMAND\n\nCommands:\n  open   open a round\n  close  close a round\n  count  count the boxes\n',
+    nearMiss: 'Usage: tiffin COMMAND\n\nCommands:\n  open, close, count\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.commands) {
+      const listed = command.commands.items.filter(({ hidden }) => hidden?.value !== true);
+      report.judged(listed.length);
+      const bare = listed.filter(
+        ({ summary, description, names }) =>
+          summary === undefined && description === undefined && names[0]?.text !== 'help',
+      );
+      const [first] = bare;
+      // Names alone in a row are an index, with the texts elsewhere.
+      if (first === undefined || bare.length * 2 > listed.length) continue;
+      report.finding({
+        command: path,
+        subject: commandName(first),
+        data: { names: bare.map(commandName), described: listed.length - bare.length },
+        place: first.place,
+      });
+    }
+  },
+  message: ({ names, described }) =>
+    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other command')} listed ${described === 1 ? 'has' : 'have'} one`,
+  mend: () => 'say in a few words what it does',
+});

@@ -1,0 +1,47 @@
+import { mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** One finding for each command with deprecated options that name nothing in their place. */
+export const deprecatedWithoutWay = defineCheck<{ names: readonly string[] }>({
+  name: 'help/deprecated-without-way',
+  level: 'note',
+  title: 'Something is deprecated, and nothing says what to use instead',
+  why: 'Callers are told to change and not how, and so they keep it until it is gone.',
+  standard: 'practice',
+  needs: ['what is deprecated'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --late  list late boxes (deprecated)\n  --map   draw a map\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --late  list late boxes (deprecated; use --after=noon)\n  --map   draw a map\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --late  no longer has an effect (deprecated)\n  --map   draw a map\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const deprecated = command.options.items.filter((option) => option.deprecated !== undefined);
+      report.judged(deprecated.length);
+      const lost = deprecated.filter((option) => !namesWay(option));
+      const [first] = lost;
+      if (first === undefined) continue;
+      report.finding({
+        command: path,
+        subject: mainName(first).text,
+        data: { names: lost.map((option) => mainName(option).text) },
+        place: first.place,
+      });
+    }
+  },
+  message: ({ names }) =>
+    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} deprecated, with nothing in the place`,
+  mend: () => 'name the option or command to use instead, or say that none is needed',
+});
+
+/** Whether a deprecated option says what to use, or that it does nothing any more. */
+function namesWay({ deprecated, help, sameAs }: Option): boolean {
+  if (deprecated?.value.replacedBy !== undefined || sameAs !== undefined) return true;
+  return /--?\w|\b(?:instead|use|see|replaced|ignored|no effect|does nothing|has an? effect|default|always|synonym|alias|compat)/i.test(
+    help?.value ?? '',
+  );
+}

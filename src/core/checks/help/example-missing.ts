@@ -1,0 +1,56 @@
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** Commands with fewer options and operands explain themselves. */
+const MOST = 3;
+
+/** One finding for an interface some of whose larger commands show no example. */
+export const exampleMissing = defineCheck<{ command: string; count: number; others: number }>({
+  name: 'help/example-missing',
+  level: 'note',
+  title: 'A command with many options shows no example',
+  why: 'Most readers look for a line that is nearly theirs, and change it; without one they put it together by trial.',
+  standard: 'practice',
+  needs: ['the help or the document of the command'],
+  since: 1,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n  -c  carriers\n  -d  days\n',
+    right:
+      'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n  -c  carriers\n  -d  days\n\nExamples:\n  tiffin -ab 12\n',
+    nearMiss: 'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n',
+  },
+  judge(view, report) {
+    const lacking: {
+      path: readonly string[];
+      parts: number;
+      place: (typeof view.commands)[number]['command']['place'];
+    }[] = [];
+    for (const { command, path } of view.described) {
+      const operands = Math.max(
+        command.operands.items.length,
+        ...command.forms.map((form) => form.operands.length),
+      );
+      const parts = command.options.items.length + operands;
+      if (parts <= MOST) continue;
+      report.judged();
+      const place = command.options.items[0]?.place ?? command.place;
+      // Help is searched as a whole: an example may stand in any section.
+      const isShown =
+        command.examples.length > 0 ||
+        (place !== null &&
+          /\bexamples?\b|\be\.g\.|^\s*[$%] /im.test(view.isHelp(place) ? place.source.text : ''));
+      if (!isShown) lacking.push({ path, parts, place });
+    }
+    const [first, ...others] = lacking.sort((a, b) => b.parts - a.parts);
+    if (first === undefined) return;
+    report.finding({
+      command: first.path,
+      subject: first.path.at(-1) ?? '',
+      data: { command: first.path.join(' '), count: first.parts, others: others.length },
+      place: first.place,
+    });
+  },
+  message: ({ command, count, others }) =>
+    `${quoteName(command)} has ${count} options and operands, and no example${others === 0 ? '' : `; nor have ${others} smaller commands`}`,
+  mend: () => 'show the one or two command lines that most callers need',
+});

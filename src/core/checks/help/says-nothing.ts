@@ -1,0 +1,73 @@
+import { nameWords } from '../../abbreviations/leading-words.ts';
+import { longNames, mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** Names that say all there is to say. */
+const CLEAR: ReadonlySet<string> = new Set([
+  'help',
+  'version',
+  'verbose',
+  'quiet',
+  'silent',
+  'force',
+  'debug',
+  'yes',
+  'usage',
+  'license',
+  'licence',
+]);
+
+const UNFINISHED =
+  /^(?:todo|tbd|fixme|xxx|undocumented|no description|description)\b[ .:!-]*$|^(?:TODO|TBD|FIXME|XXX)\b/;
+
+/** One finding for each command with options whose text only repeats the name, or is still to be written. */
+export const saysNothing = defineCheck<{ names: readonly string[] }>({
+  name: 'help/says-nothing',
+  level: 'warning',
+  title: 'A text only repeats the name, or is still to be written',
+  why: 'Whoever reads the help has read the name already. A text that adds nothing hides that one is lacking.',
+  standard: 'GNU Coding Standards 4.8.2',
+  needs: ['the texts of the options'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --late-boxes  late boxes\n  --map         draw a map of the round\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --late-boxes  list only what came after noon\n  --map         draw a map of the round\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  --late-boxes  print late boxes\n  --verbose     verbose\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const texts = command.options.items.filter(({ help }) => help !== undefined);
+      report.judged(texts.length);
+      const empty = texts.filter(isEmpty);
+      const [first] = empty;
+      if (first === undefined) continue;
+      report.finding({
+        command: path,
+        subject: mainName(first).text,
+        data: { names: empty.map((option) => mainName(option).text) },
+        place: first.help?.place ?? first.place,
+      });
+    }
+  },
+  message: ({ names }) =>
+    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that the name does not`,
+  mend: () => 'say what it does and to what, with its default and allowed values',
+});
+
+/** A name that begins so is a sentence: `--ignore-case` says all that there is to say. */
+const SENTENCE =
+  /^(?:ignore|show|print|list|use|set|add|remove|delete|enable|disable|allow|keep|skip|follow|preserve|dump|include|exclude|force|read|write|sort|reverse|count|no|not|create|check|test|update|display|output|generate|run|open|merge|strip|convert|expand|suppress|omit|hide|warn) /;
+
+function isEmpty(option: Option): boolean {
+  const text = option.help?.value.trim() ?? '';
+  if (UNFINISHED.test(text)) return true;
+  const words = text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
+  return longNames(option).some(({ text: name }) => {
+    const own = nameWords(name.toLowerCase());
+    const phrase = own.join(' ');
+    return !CLEAR.has(own.join('-')) && !SENTENCE.test(phrase) && words.join(' ') === phrase;
+  });
+}

@@ -1,0 +1,87 @@
+import { mainName, type Option } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { defineCheck } from '../define-check.ts';
+import { countOf, quoteName } from '../wording.ts';
+
+/** Fewer texts show no style. */
+const LEAST = 6;
+
+/** A style counts as mixed from this share of odd texts on. */
+const LEAST_SHARE = 0.1;
+
+type Mixed = { readonly what: string; readonly name: string; readonly odd: number; readonly all: number };
+
+/** One finding for each command and each way in which the style of its texts is mixed. */
+export const styleMixed = defineCheck<Mixed>({
+  name: 'help/style-mixed',
+  level: 'note',
+  title: 'The texts begin or end in different styles',
+  why: 'A list in one style is read at a glance; where it changes, the eye stops at what means nothing.',
+  standard: 'practice',
+  needs: ['the texts of the options'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  -a  list all boxes\n  -b  list one box\n  -c  list carriers\n  -d  list days\n  -e  list errors\n  -f  Print fees\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  -a  list all boxes\n  -b  list one box\n  -c  list carriers\n  -d  list days\n  -e  list errors\n  -f  print fees\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  -a  list all boxes\n  -b  list one box\n  -c  list carriers\n  -d  list days\n  -e  list errors\n  -f  HTML output\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const texts = ownTexts(at);
+      if (texts.length < LEAST) continue;
+      report.judged(texts.length);
+      for (const [what, isOdd] of STYLES) {
+        const some = texts.filter((option) => isOdd(option.help?.value ?? '') === true);
+        const others = texts.filter((option) => isOdd(option.help?.value ?? '') === false);
+        const [odd, usual] = some.length <= others.length ? [some, others] : [others, some];
+        const [first] = odd;
+        if (first === undefined || odd.length < texts.length * LEAST_SHARE || odd.length === usual.length)
+          continue;
+        report.finding({
+          command: at.path,
+          subject: mainName(first).text,
+          data: {
+            what: some.length <= others.length ? what : `not ${what}`,
+            name: mainName(first).text,
+            odd: odd.length,
+            all: odd.length + usual.length,
+          },
+          place: first.help?.place ?? first.place,
+        });
+      }
+    }
+  },
+  message: ({ what, name, odd, all }) =>
+    `${odd} of ${countOf(all, 'text')} ${odd === 1 ? 'is' : 'are'} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`,
+  mend: ({ what }) => `let all texts be alike: those that are ${what} are the fewer`,
+});
+
+/** Each style, and whether a text has it; undefined where the text does not show. */
+const STYLES: readonly (readonly [string, (text: string) => boolean | undefined])[] = [
+  [
+    'begun with a capital',
+    (text) => {
+      const [word = ''] = /^\p{L}+/u.exec(text) ?? [];
+      // `HTML`, `POSIX`, `I` and names in capitals are so wherever they stand.
+      return word.length < 2 || /^\p{Lu}{2}|\p{Ll}\p{Lu}/u.test(word) ? undefined : /^\p{Lu}/u.test(word);
+    },
+  ],
+  [
+    'ended with a full stop',
+    // Two sentences need one; a text that ends in a bracket or abbreviation shows nothing.
+    (text) =>
+      /[.!?] \p{Lu}/u.test(text) || /(?:etc|e\.g|i\.e|\.\.)\.$|[)\]"'\d]$/.test(text)
+        ? undefined
+        : /\.$/.test(text),
+  ],
+];
+
+function ownTexts({ command }: CommandAt): Option[] {
+  return command.options.items.filter(
+    ({ help, names }) =>
+      help !== undefined && !names.some(({ text }) => text === '--help' || text === '--version'),
+  );
+}

@@ -1,0 +1,97 @@
+import { nameWords } from '../../abbreviations/leading-words.ts';
+import { longNames, mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** Last words of names whose numbers are measured in something. */
+const MEASURED: ReadonlySet<string> = new Set([
+  'timeout',
+  'interval',
+  'delay',
+  'wait',
+  'duration',
+  'ttl',
+  'age',
+  'lifetime',
+  'period',
+  'grace',
+  'size',
+  'memory',
+  'bandwidth',
+  'rate',
+  'bitrate',
+  'width',
+  'height',
+  'speed',
+  'throughput',
+  'length',
+]);
+
+const UNIT =
+  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times?|litres?|cm|mm|inch(?:es)?)\b|%/i;
+
+/** One finding for each command with options that take a number of what is not said. */
+export const unitUnstated = defineCheck<{ names: readonly string[] }>({
+  name: 'help/unit-unstated',
+  level: 'note',
+  title: 'A number for a time, size or rate has no unit',
+  why: 'Seconds or milliseconds, bytes or blocks: a wrong guess is a thousandfold error that no message tells.',
+  standard: 'practice',
+  needs: ['the options that take a number'],
+  since: 1,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --timeout=N  how long a carrier may be late\n  --map        draw a map\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --timeout=MINUTES  how long a carrier may be late\n  --map        draw a map\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --timeout=N  minutes that a carrier may be late\n  --age=NAME   which age to print\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const measured = command.options.items.filter((option) => takesNumber(option) && isMeasured(option));
+      report.judged(measured.length);
+      const bare = measured.filter((option) => !saysUnit(option));
+      const [first] = bare;
+      if (first === undefined) continue;
+      report.finding({
+        command: path,
+        subject: mainName(first).text,
+        data: { names: bare.map((option) => mainName(option).text) },
+        place: first.place,
+      });
+    }
+  },
+  message: ({ names }) =>
+    `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number, and its unit is not said`,
+  mend: () => 'name the unit in the placeholder, such as SECONDS or BYTES',
+});
+
+function takesNumber({ argument }: Option): boolean {
+  const [word, ...others] = argument?.value.words ?? [];
+  if (word === undefined || others.length > 0) return false;
+  const { type, placeholder } = word;
+  return (
+    type?.value === 'integer' ||
+    type?.value === 'number' ||
+    /^[<[]?(?:n|num|number|int|integer|count|uint\d*|float)[>\]]?$/i.test(placeholder?.value ?? '')
+  );
+}
+
+function isMeasured(option: Option): boolean {
+  return longNames(option).some(({ text }) => MEASURED.has(nameWords(text.toLowerCase()).at(-1) ?? ''));
+}
+
+function saysUnit({ help, argument, names }: Option): boolean {
+  const word = argument?.value.words[0];
+  const said = [
+    help?.value,
+    word?.placeholder?.value,
+    ...names.map(({ text }) => text.replace(/[-_]/g, ' ')),
+  ];
+  // A default such as 30s says the unit too.
+  return (
+    said.some((text) => text !== undefined && UNIT.test(text)) ||
+    /\d[a-z%]/i.test(`${word?.default?.value ?? ''} ${help?.value ?? ''}`)
+  );
+}

@@ -1,0 +1,63 @@
+import { mainName, type Option } from '../../model/option.ts';
+import { compareCodeUnits } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** More options than one finds at a glance. */
+const MOST = 25;
+
+/** An order is one if so many neighbours keep it. */
+const LEAST_ORDERED = 0.75;
+
+/** One finding for each heading with more options than one finds at a glance, in no order. */
+export const unsortedWall = defineCheck<{ heading: string; count: number }>({
+  name: 'help/unsorted-wall',
+  level: 'note',
+  title: 'Many options stand under one heading, in no order',
+  why: 'The reader must go through all of them to find one, or to know that there is none.',
+  standard: 'practice',
+  needs: ['the order of the options in the help'],
+  since: 1,
+  examples: {
+    wrong: `Usage: tiffin [OPTION]...\n\n${[...'mzqkpwcaodxnbhyevrtfjlsgui'].map((letter) => `  -${letter}  do ${letter}\n`).join('')}`,
+    right: `Usage: tiffin [OPTION]...\n\n${[...'abcdefghijklmnopqrstuvwxyz'].map((letter) => `  -${letter}  do ${letter}\n`).join('')}`,
+    nearMiss: `Usage: tiffin [OPTION]...\n\n${[...'mzqkpwcaodxnb'].map((letter) => `  -${letter}  do ${letter}\n`).join('')}`,
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const byHeading = new Map<string, Option[]>();
+      for (const option of command.options.items) {
+        if (!option.listed || option.hidden?.value === true) continue;
+        const heading = option.heading?.value ?? '';
+        byHeading.set(heading, [...(byHeading.get(heading) ?? []), option]);
+      }
+      for (const [heading, options] of byHeading) {
+        report.judged();
+        const [first] = options;
+        if (first === undefined || options.length <= MOST || isOrdered(options)) continue;
+        report.finding({
+          command: path,
+          subject: mainName(first).text,
+          data: { heading, count: options.length },
+          place: first.place,
+        });
+      }
+    }
+  },
+  message: ({ heading, count }) =>
+    `${count} options stand ${heading === '' ? 'in one list' : `under ${quoteName(heading)}`} in no order`,
+  mend: () => 'group them under headings by what they are for, and sort each group by name',
+});
+
+function isOrdered(options: readonly Option[]): boolean {
+  const keys = [(option: Option) => option.names[0]?.text ?? '', (option: Option) => mainName(option).text];
+  return keys.some((key) => {
+    const names = options.map((option) =>
+      key(option)
+        .replace(/^-+(?:no-)?/, '')
+        .toLowerCase(),
+    );
+    const kept = names.slice(1).filter((name, i) => compareCodeUnits(names[i] ?? '', name) <= 0).length;
+    return kept >= (names.length - 1) * LEAST_ORDERED;
+  });
+}

@@ -1,0 +1,45 @@
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each command that is described and shows no usage. */
+export const usageMissing = defineCheck<{ command: string }>({
+  name: 'help/usage-missing',
+  level: 'warning',
+  title: 'There is no usage line',
+  why: 'A list of options does not say which operands the command takes, how many, and what must be given.',
+  standard: 'GNU Coding Standards 4.8.2',
+  needs: ['the help or the document of the command'],
+  since: 1,
+  examples: {
+    wrong:
+      'tiffin prints the boxes of a day.\n\nOptions:\n  -q, --quiet  say nothing\n  --map        draw a map\n',
+    right:
+      'Usage: tiffin [OPTION]... DAY\n\nOptions:\n  -q, --quiet  say nothing\n  --map        draw a map\n',
+    nearMiss: 'tiffin [OPTION]... DAY\n\nOptions:\n  -q, --quiet  say nothing\n  --map        draw a map\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const [option] = command.options.items;
+      const isHelp = option !== undefined && view.isHelp(option.place);
+      // A document without a usage line has one made for it; help shows what there is.
+      if (!isHelp) continue;
+      report.judged();
+      // A first line that is the command itself is a usage line without operands.
+      if (command.forms.length > 0 || beginsWith(path, option.place)) continue;
+      report.finding({
+        command: path,
+        subject: path.at(-1) ?? '',
+        data: { command: path.join(' ') },
+        place: option.place,
+      });
+    }
+  },
+  message: ({ command }) => `${quoteName(command)} shows no usage line`,
+  mend: ({ command }) => `begin the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
+});
+
+function beginsWith(path: readonly string[], place: Place): boolean {
+  const [first = ''] = (place?.source.text ?? '').trimStart().split('\n', 1);
+  return first.trim() === path.join(' ') || first.trim() === path.at(-1);
+}
