@@ -46,6 +46,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'conformance',
     'findings',
     'model',
+    'notation',
     'observations',
     'relations',
     'source',

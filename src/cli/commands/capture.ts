@@ -43,7 +43,7 @@ export const declare: Declare = (command, io, done) => {
     .addOption(new Option('--to <FORM>', 'the form to write').choices(Object.keys(WRITERS)).default('yaml'))
     .option('-o, --output <FILE>', 'write the document to FILE, not to standard output')
     .option('--plan', 'print the command lines that would be run, and run none')
-    .option('--probe', 'also run --version, an option that does not exist, and --hel')
+    .option('--probe', 'also run --version, an abbreviation of --help, and an option that does not exist')
     .option('-y, --yes', 'do not ask before --probe')
     .option('--keep-home', "let the program see the user's home")
     .option('--short-help', 'ask for -h too where --help gives no help');

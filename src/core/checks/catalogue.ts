@@ -45,15 +45,20 @@ import { commandUndescribed } from './help/command-undescribed.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
 import { exampleMissing } from './help/example-missing.ts';
 import { helpOfAnotherOption } from './help/help-of-another-option.ts';
+import { mentionsUnknown } from './help/mentions-unknown.ts';
+import { noWayToHelp } from './help/no-way-to-help.ts';
 import { operandUndescribed } from './help/operand-undescribed.ts';
 import { optionUndescribed } from './help/option-undescribed.ts';
+import { requiredUnstated } from './help/required-unstated.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
 import { saysNothing } from './help/says-nothing.ts';
 import { styleMixed } from './help/style-mixed.ts';
 import { unitUnstated } from './help/unit-unstated.ts';
 import { unsortedWall } from './help/unsorted-wall.ts';
+import { usageDisagrees } from './help/usage-disagrees.ts';
 import { usageMissing } from './help/usage-missing.ts';
 import { valueUnnamed } from './help/value-unnamed.ts';
+import { valuesInProse } from './help/values-in-prose.ts';
 import { letterAgainstCustom } from './names/letter-against-custom.ts';
 import { letterCaseMixed } from './names/letter-case-mixed.ts';
 import { letterDrifts } from './names/letter-drifts.ts';
@@ -111,6 +116,11 @@ export const CATALOGUE: readonly Check[] = [
   oneConceptManyNames,
   optionUndescribed,
   sameHelpTwice,
+  valuesInProse,
+  mentionsUnknown,
+  requiredUnstated,
+  usageDisagrees,
+  noWayToHelp,
   saysNothing,
   helpOfAnotherOption,
   usageMissing,

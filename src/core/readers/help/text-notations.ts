@@ -1,5 +1,6 @@
 import { type Fact, stated } from '../../model/fact.ts';
-import { type ListedValue, type ListedValues, scanValueList } from './listed-values.ts';
+import type { ListedValue } from '../../notation/listed-values.ts';
+import { valuesInProse } from '../../notation/prose-values.ts';
 import type { TextFlow } from './text-flow.ts';
 
 /** A name that a text tells, by its indexes there. */
@@ -37,11 +38,6 @@ const VALUES_BY_BAR = /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]/;
 const DEFAULT_IN_BRACKETS = /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
 /** Where a list of values in brackets ends and another note begins: `(one of: a, b; default: a)`. */
 const NEXT_NOTE = /[;,]\s?(?=(?:default|env|required)\s?[:=])/i;
-/** A text without these lists nothing: most texts are sorted out by that. */
-const MAY_LIST = /[:,|]| or /;
-/** What stands before a list of values in prose. */
-const LIST_AHEAD =
-  /\b(?:one of|either|(?:may|can|must|should) be|possible values are|valid values are|values are|choices are)(?: one of| either)?(?: the following)?:? /gi;
 /** `METHOD={a,b}` */
 const VALUES_BY_PLACEHOLDER = /\b[A-Z][A-Z_-]{1,30}\s?=\s?\{([^{}]{1,300})\}/;
 /** `[a, b, c]` at the end of a text. */
@@ -86,7 +82,12 @@ function readValues(text: string, fact: ToFact): TextNotations['values'] {
     VALUES_BY_PLACEHOLDER.exec(text) ??
     VALUES_BY_BAR.exec(text) ??
     VALUES_AT_END.exec(text);
-  return (match === null ? undefined : valuesOfMatch(match, fact)) ?? readValuesInProse(text, fact);
+  return (match === null ? undefined : valuesOfMatch(match, fact)) ?? factOfProse(text, fact);
+}
+
+function factOfProse(text: string, fact: ToFact): TextNotations['values'] {
+  const found = valuesInProse(text);
+  return found && fact(found.values, { index: found.start, 0: text.slice(found.start, found.end) });
 }
 
 /** The values of a list in brackets, parted by commas or bars; undefined where one of them is no word. */
@@ -105,34 +106,6 @@ function valuesOfMatch(match: RegExpExecArray, fact: ToFact): TextNotations['val
     values.push({ value, start, end: start + value.length });
   }
   return values.length < 2 ? undefined : fact(values, match);
-}
-
-/** `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`. */
-function readValuesInProse(text: string, fact: ToFact): TextNotations['values'] {
-  if (!MAY_LIST.test(text)) return undefined;
-  for (const match of text.matchAll(LIST_AHEAD)) {
-    const list = scanValueList(text, match.index + match[0].length);
-    // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
-    const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
-    if (list?.isQuoted || (list?.hasOr && !isVague)) return factOfList(text, match.index, list, fact);
-  }
-  const colon = /[A-Za-z]: (?=[\w"'`])/g;
-  for (const match of text.matchAll(colon)) {
-    const list = scanValueList(text, match.index + match[0].length);
-    if (list === undefined || !/^[\s.]*$/.test(text.slice(list.end, list.end + 3))) continue;
-    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted)
-      return factOfList(text, match.index + 3, list, fact);
-  }
-  return undefined;
-}
-
-/** Whether a placeholder such as `KEY` stands before an index. */
-function isAfterPlaceholder(text: string, index: number): boolean {
-  return /\b[A-Z][A-Z_-]{1,30} ?$/.test(text.slice(Math.max(0, index - 32), index));
-}
-
-function factOfList(text: string, start: number, list: ListedValues, fact: ToFact): TextNotations['values'] {
-  return fact(list.values, { index: start, 0: text.slice(start, list.end) });
 }
 
 /** `(alias: --x)`, `(aliases: --x, -y)`, `(inverse: --no-x)` */

@@ -1,0 +1,58 @@
+import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { commandName } from '../../model/command.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for a program with texts for its help and no way to them. */
+export const noWayToHelp = defineCheck<{ program: string }>({
+  name: 'help/no-way-to-help',
+  level: 'error',
+  title: 'Help is written, and nothing leads to it',
+  why: 'The texts are there and no caller can read them: neither --help nor -h nor a command help is declared.',
+  standard: 'GNU Coding Standards 4.8.2',
+  needs: ['a complete list of options'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --map: draw a map\n  --late: list late boxes\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --map: draw a map\n  -h, --help: print this help\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --map: draw a map\ncommands:\n  help: print this help\n',
+  },
+  judge(view, report) {
+    const [root] = view.commands;
+    if (root === undefined || !root.command.described) return;
+    const { command, path } = root;
+    const hasTexts = command.options.items.some(({ help }) => help !== undefined);
+    if (!hasTexts) return;
+    const names = new Set(
+      optionsInReach(root).flatMap((option) => option.names.map(({ text }) => text.replace(/^-+/, ''))),
+    );
+    const leads =
+      [...names].some((name) => /^(?:h|help|help-.+|usage|\?)$/.test(name)) ||
+      command.commands.items.some((sub) => commandName(sub) === 'help');
+    if (leads || command.options.complete?.value !== true || command.options.complete.basis === 'inferred') {
+      if (leads) report.judged();
+      else
+        report.notJudged({
+          command: path,
+          count: 1,
+          reason: 'whether the list of options is complete',
+          supply: "state 'complete: true' in the interface document where it is",
+          place: command.options.items[0]?.place ?? null,
+        });
+      return;
+    }
+    report.judged();
+    report.finding({
+      command: path,
+      subject: path[0] ?? '',
+      data: { program: path[0] ?? '' },
+      place: command.options.items[0]?.place ?? null,
+    });
+  },
+  message: ({ program }) =>
+    `${quoteName(program)} has texts for its help, and neither '--help', '-h' nor 'help' leads to them`,
+  mend: () => "declare '-h, --help', which prints the help to standard output and exits with 0",
+});

@@ -1,0 +1,51 @@
+import { mainName, type Option } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { defineCheck } from '../define-check.ts';
+import { listNames } from '../wording.ts';
+
+/** One finding for each command with options that must be given, of which nothing says so. */
+export const requiredUnstated = defineCheck<{ names: readonly string[] }>({
+  name: 'help/required-unstated',
+  level: 'warning',
+  title: 'An option must be given, and neither usage nor text says so',
+  why: 'The first run of every caller is an error, and only its message tells what was lacking.',
+  standard: 'GNU Coding Standards 4.8',
+  needs: ['which options are mandatory', 'the usage line'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\nusage: tiffin [OPTION]... BOX\noptions:\n  --quay=NAME: {help: the quay, required: true}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\nusage: tiffin --quay=NAME [OPTION]... BOX\noptions:\n  --quay=NAME: {help: the quay, required: true}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nusage: tiffin [OPTION]... BOX\noptions:\n  --quay=NAME: {help: the quay; must be given, required: true}\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const required = at.command.options.items.filter((option) => option.required?.value === true);
+      report.judged(required.length);
+      if (at.command.forms.length === 0) continue;
+      const silent = required.filter((option) => !isSaid(option, at));
+      const [first] = silent;
+      if (first === undefined) continue;
+      report.finding({
+        command: at.path,
+        subject: mainName(first).text,
+        data: { names: silent.map((option) => mainName(option).text) },
+        place: first.place,
+      });
+    }
+  },
+  message: ({ names }) =>
+    `${listNames(names)} must be given, and neither the usage line nor the text says so`,
+  mend: ({ names }) => `show ${names.length === 1 ? 'it' : 'them'} without brackets in the usage line`,
+});
+
+function isSaid(option: Option, { command }: CommandAt): boolean {
+  const names = new Set(option.names.map(({ text }) => text));
+  const isShown = command.forms.some((form) =>
+    form.options.some(({ name, required }) => required && names.has(name)),
+  );
+  // `(required)` is read as the fact; what is stated in another source is not shown by it.
+  return isShown || /\b(?:required|mandatory|must|needed|always)\b/i.test(option.help?.value ?? '');
+}

@@ -1,0 +1,110 @@
+import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import type { Command, Form, FormOption } from '../../model/command.ts';
+import type { Option } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+type Disagreement = {
+  readonly name: string;
+  readonly kind: 'unlisted-option' | 'mandatory' | 'optional' | 'unlisted-operand' | 'unshown-operand';
+};
+
+/** One finding for each option or operand on which usage line and lists disagree. */
+export const usageDisagrees = defineCheck<Disagreement>({
+  name: 'help/usage-disagrees',
+  level: 'warning',
+  title: 'The usage line and the lists below it disagree',
+  why: 'One of the two is out of date, and the reader cannot tell which; whoever follows the wrong one gets an error.',
+  standard: 'POSIX XBD 12.1',
+  needs: ['the usage line', 'a complete list of options, or a list of operands'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\ncomplete: true\nusage: tiffin [--late] [--map] BOX\noptions:\n  --map: draw a map\noperands:\n  BOX: the box\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\ncomplete: true\nusage: tiffin [--map] BOX\noptions:\n  --map: draw a map\noperands:\n  BOX: the box\n',
+    nearMiss: 'Usage: tiffin [--late] [--map] BOX\n\nCommon options:\n  --map  draw a map\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      if (at.command.forms.length === 0) continue;
+      report.judged();
+      const found = disagreements(at);
+      for (const { data, place } of found)
+        report.finding({ command: at.path, subject: data.name, data, place });
+    }
+  },
+  message: ({ name, kind }) => MESSAGES[kind](quoteName(name)),
+  mend: ({ name }) => `correct whichever is wrong of ${quoteName(name)}: the usage line or the list`,
+});
+
+const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {
+  'unlisted-option': (name) => `the usage line shows the option ${name}, which is in no list`,
+  mandatory: (name) => `the usage line shows ${name} as something that must be given, and it may be left out`,
+  optional: (name) => `the usage line shows ${name} in brackets, and it must be given`,
+  'unlisted-operand': (name) => `the usage line shows the operand ${name}, which the list of operands lacks`,
+  'unshown-operand': (name) => `the operand ${name} is listed, and no usage line shows it`,
+};
+
+interface Found {
+  readonly data: Disagreement;
+  readonly place: Place;
+}
+
+function disagreements(at: CommandAt): Found[] {
+  const { command } = at;
+  const options = optionsInReach(at);
+  const byName = new Map(
+    options.flatMap((option) =>
+      [...option.names, ...option.negatedNames].map(({ text }) => [text, option] as const),
+    ),
+  );
+  const found = command.forms.flatMap((form) =>
+    form.options.flatMap((shown) => optionFault(shown, byName.get(shown.name), command) ?? []),
+  );
+  return distinct([...found, ...operandFaults(command)]);
+}
+
+function optionFault(shown: FormOption, option: Option | undefined, command: Command): Found | undefined {
+  const fault = (kind: Disagreement['kind']): Found => ({
+    data: { name: shown.name, kind },
+    place: shown.place,
+  });
+  if (option === undefined)
+    return command.options.complete?.value === true ? fault('unlisted-option') : undefined;
+  const { required } = option;
+  // With several forms, an option may be mandatory in one of them.
+  if (required?.basis !== 'stated' || command.forms.length > 1 || required.value === shown.required)
+    return undefined;
+  return fault(required.value ? 'optional' : 'mandatory');
+}
+
+function operandFaults({ forms, operands }: Command): Found[] {
+  const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
+  if (listed.length === 0) return [];
+  const plain = (name: string) => name.toLowerCase().replace(/[^\p{L}\d]/gu, '');
+  const shown = forms.flatMap((form: Form) => form.operands);
+  const names = new Set(listed.map(({ name }) => plain(name)));
+  const shownNames = new Set(shown.map(({ name }) => plain(name)));
+  // `[ARGUMENT]...`, and dots alone, stand for all of them.
+  if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
+  if ([...shownNames].some((name) => /^(?:args?|arguments?|operands?)$/.test(name))) return [];
+  return [
+    ...shown
+      .filter(({ name, kind }) => kind === 'word' && !names.has(plain(name)))
+      .map(({ name, place }): Found => ({ data: { name, kind: 'unlisted-operand' }, place })),
+    ...listed
+      // `[FLAG ...]` and `+NAME` are read as options.
+      .filter(({ name }) => !shownNames.has(plain(name)) && !/^(?:\+|flags?$|options?$)/i.test(name))
+      .map(({ name, place }): Found => ({ data: { name, kind: 'unshown-operand' }, place })),
+  ];
+}
+
+function distinct(found: readonly Found[]): Found[] {
+  return found.filter(
+    ({ data }, i) =>
+      found.findIndex((one) => one.data.name === data.name && one.data.kind === data.kind) === i,
+  );
+}

@@ -1,0 +1,63 @@
+import type { Word } from '../../model/argument.ts';
+import { mainName } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { valuesInProse as scan } from '../../notation/prose-values.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { listSome, quoteName } from '../wording.ts';
+
+/** How many values a message names. */
+const VALUES_SHOWN = 4;
+
+/** One finding for each option or operand that is declared free and whose text lists what it may be. */
+export const valuesInProse = defineCheck<{ name: string; values: readonly string[] }>({
+  name: 'help/values-in-prose',
+  level: 'warning',
+  title: 'Allowed values stand in the text alone',
+  why: 'The parser takes any word, so that a misspelt value is found late or never; completion has nothing to offer.',
+  standard: 'practice',
+  needs: ['a document, parser object or script that declares the value', 'the text of the option'],
+  since: 1,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: "sort by KEY, one of owner, quay or size"\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY:\n    help: "sort by KEY, one of owner, quay or size"\n    argument: {values: [owner, quay, size]}\n',
+    nearMiss: 'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: sort by KEY, or not at all\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      for (const { name, word, text, place } of describedWords(at)) {
+        // In help output the text is the declaration.
+        if (view.isHelp(place)) continue;
+        report.judged();
+        if (word.values !== undefined || word.keys !== undefined || word.type?.value === 'integer') continue;
+        const values = scan(text)?.values.map(({ value }) => value) ?? [];
+        if (values.length < 2) continue;
+        report.finding({ command: at.path, subject: name, data: { name, values }, place });
+      }
+    }
+  },
+  message: ({ name, values }) =>
+    `the text of ${quoteName(name)} lists its values (${listSome(values, VALUES_SHOWN)}), and the declaration takes any`,
+  mend: ({ name }) => `declare the values of ${quoteName(name)}, so that the parser refuses others`,
+});
+
+interface DescribedWord {
+  readonly name: string;
+  readonly word: Word;
+  readonly text: string;
+  readonly place: Place;
+}
+
+function describedWords({ command }: CommandAt): DescribedWord[] {
+  const options = command.options.items.flatMap((option): DescribedWord[] => {
+    const [word, ...others] = option.argument?.value.words ?? [];
+    if (word === undefined || others.length > 0 || option.help === undefined) return [];
+    return [{ name: mainName(option).text, word, text: option.help.value, place: option.help.place }];
+  });
+  const operands = command.operands.items.flatMap(({ name, word, help }): DescribedWord[] =>
+    help === undefined ? [] : [{ name, word, text: help.value, place: help.place }],
+  );
+  return [...options, ...operands];
+}

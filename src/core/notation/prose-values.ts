@@ -1,0 +1,43 @@
+import { type ListedValue, scanValueList } from './listed-values.ts';
+
+/** Values that a text lists, by their place in it. */
+export interface ProseValues {
+  readonly values: readonly ListedValue[];
+  readonly start: number;
+  readonly end: number;
+}
+
+/** A text without these lists nothing: most texts are sorted out by that. */
+const MAY_LIST = /[:,|]| or /;
+/** What stands before a list of values in prose. */
+const LIST_AHEAD =
+  /\b(?:one of|either|(?:may|can|must|should) be|possible values are|valid values are|values are|choices are)(?: one of| either)?(?: the following)?:? /gi;
+
+/**
+ * The allowed values that a text lists in its sentences, with their place there; undefined where it lists none:
+ * `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`.
+ */
+export function valuesInProse(text: string): ProseValues | undefined {
+  if (!MAY_LIST.test(text)) return undefined;
+  for (const match of text.matchAll(LIST_AHEAD)) {
+    const list = scanValueList(text, match.index + match[0].length);
+    // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
+    const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
+    const isToTheEnd = /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(text.slice(list?.end ?? 0));
+    if (list !== undefined && (list.isQuoted || (list.hasOr && !isVague) || isToTheEnd))
+      return { values: list.values, start: match.index, end: list.end };
+  }
+  const colon = /[A-Za-z]: (?=[\w"'`])/g;
+  for (const match of text.matchAll(colon)) {
+    const list = scanValueList(text, match.index + match[0].length);
+    if (list === undefined || !/^[\s.]*$/.test(text.slice(list.end, list.end + 3))) continue;
+    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted)
+      return { values: list.values, start: match.index + 3, end: list.end };
+  }
+  return undefined;
+}
+
+/** Whether a placeholder such as `KEY` stands before an index. */
+function isAfterPlaceholder(text: string, index: number): boolean {
+  return /\b[A-Z][A-Z_-]{1,30} ?$/.test(text.slice(Math.max(0, index - 32), index));
+}
