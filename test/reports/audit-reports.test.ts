@@ -104,7 +104,7 @@ test('two audits of one text are the same to the byte, also where they run inter
 });
 
 test('a program on which nothing is found is told so, with what could not be judged', () => {
-  const text = textOf(readText('Usage: tiffin [-q] BOX\n\n  -q  say nothing\n'));
+  const text = textOf(readText('Usage: tiffin [-q] BOX\n\nPrint BOX.\n\n  -q  say nothing\n'));
   assert.match(text, /\nnothing found\n$/);
   assert.match(text, /not judged: /);
 });

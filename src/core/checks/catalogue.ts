@@ -40,7 +40,9 @@ import { relationWithoutEffect } from './conflicts/relation-without-effect.ts';
 import { requiredWithDefault } from './conflicts/required-with-default.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
 import type { Check } from './define-check.ts';
+import { helpOptionMissing } from './gnu/help-option-missing.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
+import { versionOptionMissing } from './gnu/version-option-missing.ts';
 import { commandUndescribed } from './help/command-undescribed.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
 import { exampleMissing } from './help/example-missing.ts';
@@ -74,7 +76,16 @@ import { tooLong } from './names/too-long.ts';
 import { truncatedMixed } from './names/truncated-mixed.ts';
 import { verbsMixed } from './names/verbs-mixed.ts';
 import { wordOrderMixed } from './names/word-order-mixed.ts';
+import { argumentJoined } from './posix/argument-joined.ts';
+import { argumentListForm } from './posix/argument-list-form.ts';
 import { argumentOptional } from './posix/argument-optional.ts';
+import { groupingRefused } from './posix/grouping-refused.ts';
+import { nameCharacters } from './posix/name-characters.ts';
+import { nameLength } from './posix/name-length.ts';
+import { noEndOfOptions } from './posix/no-end-of-options.ts';
+import { optionDelimiter } from './posix/option-delimiter.ts';
+import { optionNotOneCharacter } from './posix/option-not-one-character.ts';
+import { optionsAfterOperands } from './posix/options-after-operands.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
 export const CATALOGUE: readonly Check[] = [
@@ -143,7 +154,18 @@ export const CATALOGUE: readonly Check[] = [
   booleanTakesValue,
   repeatUnclear,
   argumentOptional,
+  nameLength,
+  nameCharacters,
+  optionNotOneCharacter,
+  optionDelimiter,
+  groupingRefused,
+  argumentJoined,
+  argumentListForm,
+  optionsAfterOperands,
+  noEndOfOptions,
   longNameMissing,
+  helpOptionMissing,
+  versionOptionMissing,
   helpFails,
   helpOnStandardError,
   unknownOptionAccepted,

@@ -41,7 +41,7 @@ export const optionalBeforeRequired = defineCheck<{ optional: string; required: 
 
 /** An optional operand before a mandatory one, where a third one varies in number, so that counting does not help. */
 function undecided({ operands }: Form): { optional: Operand; required: Operand } | undefined {
-  const words = operands.filter(({ kind }) => kind === 'word');
+  const words = operands.filter(({ kind, name }) => kind === 'word' && /\p{L}/u.test(name));
   if (words.some(({ count }) => count === undefined)) return undefined;
   const varies = ({ count }: Operand) => count?.value.least !== count?.value.most;
   for (const [i, optional] of words.entries()) {

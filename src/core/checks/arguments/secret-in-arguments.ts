@@ -109,8 +109,14 @@ function secretWord(option: Option): string | undefined {
     if (name.form === 'short') continue;
     const words = nameWords(name.text).map((word) => word.toLowerCase());
     const secret = words.find((word) => SECRETS.has(word));
-    // A token of a text is no secret, and a plural counts them.
-    if (secret === undefined || ABOUT.has(words.at(-1) ?? '') || isAboutFile(option)) continue;
+    // A token of a text, or one that is searched for, is no secret, and a plural counts them.
+    if (
+      secret === undefined ||
+      /^(?:match|find|search|filter)$/.test(words[0] ?? '') ||
+      ABOUT.has(words.at(-1) ?? '') ||
+      isAboutFile(option)
+    )
+      continue;
     // Secrets in the plural are things with names, kept elsewhere.
     if (!new RegExp(`\\b${secret}s\\b`, 'i').test(option.help?.value ?? '')) return secret;
   }

@@ -22,7 +22,13 @@ export const noWayToHelp = defineCheck<{ program: string }>({
   },
   judge(view, report) {
     const [root] = view.commands;
-    if (root === undefined || !root.command.described) return;
+    // Whoever gave help output found a way to it.
+    if (
+      root === undefined ||
+      !root.command.described ||
+      view.isHelp(root.command.options.items[0]?.place ?? null)
+    )
+      return;
     const { command, path } = root;
     const hasTexts = command.options.items.some(({ help }) => help !== undefined);
     if (!hasTexts) return;

@@ -39,7 +39,7 @@ export function standardOption(name: '--help' | '--version', section: string): R
       return {
         standing: 'departs',
         count: 1,
-        evidence: `${name} is not among the options`,
+        evidence: `'${name}' is not among the options`,
         instances: [instance],
       };
     },

@@ -1,0 +1,54 @@
+import type { Instance, Rule } from '../conformance/rule.ts';
+import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+import { listSome, quoteName } from './wording.ts';
+
+/** How many subjects a message names before it only counts. */
+const SHOWN = 4;
+
+type Departing = { readonly evidence: string; readonly subjects: readonly string[] };
+
+/** What differs between findings of rows of a conformance table. */
+interface ConformanceInfo extends Omit<CheckInfo, 'level' | 'standard' | 'since'> {
+  readonly since?: number;
+  readonly mend: string;
+}
+
+/**
+ * A check for a rule of a standard: one finding for an interface that departs from it, a note, or a warning where the interface
+ * claims that standard. Programs that claim to follow GNU only are not held against the rules of POSIX that GNU sets aside.
+ */
+export function conformanceCheck(rule: Rule, { mend, ...info }: ConformanceInfo): Check {
+  const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
+  return defineCheck<Departing>({
+    since: 1,
+    ...info,
+    level: 'note',
+    standard: `${standard}${rule.standard === 'posix' ? ', ' : ' '}${rule.section}`,
+    judge(view, report) {
+      if (rule.standard === 'posix' && view.claims('gnu') && !view.claims('posix')) return;
+      const { standing, count, evidence, instances } = rule.judge(view);
+      if (standing === 'meets' || standing === 'by design') report.judged(count);
+      const [first] = instances;
+      // What the table does not judge it says there, with the fact that is lacking.
+      if (standing !== 'departs' || first === undefined) return;
+      report.judged(count);
+      report.finding({
+        command: first.command,
+        subject: first.subject,
+        data: { evidence, subjects: subjectsOf(instances) },
+        place: first.place,
+        related: instances.slice(1, 5).map(({ place }) => ({ place, note: 'and here' })),
+        level: view.claims(rule.standard) ? 'warning' : 'note',
+      });
+    },
+    message: ({ evidence, subjects }) => {
+      const isNamed = subjects.some((subject) => evidence.includes(subject));
+      return isNamed ? evidence : `${evidence}: ${listSome(subjects.map(quoteName), SHOWN)}`;
+    },
+    mend: () => mend,
+  });
+}
+
+function subjectsOf(instances: readonly Instance[]): string[] {
+  return [...new Set(instances.map(({ subject }) => subject))];
+}

@@ -1,0 +1,17 @@
+import { guideline8 } from '../../conformance/posix/guideline-08.ts';
+import { conformanceCheck } from '../conformance-check.ts';
+
+/** An option takes several words, as a finding of its row in the table. */
+export const argumentListForm = conformanceCheck(guideline8, {
+  name: 'posix/argument-list-form',
+  title: 'An option takes several words',
+  why: 'Where the values end, and the operands begin, depends on how many there are; one word with commas has an end.',
+  needs: ['the options that take several values'],
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --move FROM TO  move a box\n  --quiet         say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --move=FROM,TO  move a box\n  --quiet         say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY,...  leave out days\n  --quiet         say nothing\n',
+  },
+  mend: 'take the values as one word, parted by commas',
+});

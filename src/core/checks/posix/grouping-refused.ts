@@ -1,0 +1,17 @@
+import { guideline5 } from '../../conformance/posix/guideline-05.ts';
+import { conformanceCheck } from '../conformance-check.ts';
+
+/** Short options cannot be grouped, as a finding of its row in the table. */
+export const groupingRefused = conformanceCheck(guideline5, {
+  name: 'posix/grouping-refused',
+  title: 'Short options cannot be grouped',
+  why: "Everybody writes '-ab' for '-a -b', and here gets an error, or another option.",
+  needs: ['whether the parser takes groups'],
+  examples: {
+    wrong: 'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -a: all\n  -b: boxes\n',
+    right: 'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: true}\noptions:\n  -a: all\n  -b: boxes\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -a: all\n  --boxes: boxes\n',
+  },
+  mend: 'let letters without an argument be grouped behind one hyphen',
+});

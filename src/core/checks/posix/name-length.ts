@@ -1,0 +1,16 @@
+import { guideline1 } from '../../conformance/posix/guideline-01.ts';
+import { conformanceCheck } from '../conformance-check.ts';
+
+/** The name of the program is too long or too short, as a finding of its row in the table. */
+export const nameLength = conformanceCheck(guideline1, {
+  name: 'posix/name-length',
+  title: 'The name of the program is too long or too short',
+  why: 'Names of up to nine characters are portable; one of a single character is taken by somebody already.',
+  needs: ['the name of the program'],
+  examples: {
+    wrong: 'Usage: lunchboxcounter [-q]\n\n  -q  say nothing\n',
+    right: 'Usage: tiffin [-q]\n\n  -q  say nothing\n',
+    nearMiss: 'Usage: lunchboxs [-q]\n\n  -q  say nothing\n',
+  },
+  mend: 'choose a name of two to nine characters',
+});

@@ -1,0 +1,16 @@
+import { guideline3 } from '../../conformance/posix/guideline-03.ts';
+import { conformanceCheck } from '../conformance-check.ts';
+
+/** A short option is no letter or digit, as a finding of its row in the table. */
+export const optionNotOneCharacter = conformanceCheck(guideline3, {
+  name: 'posix/option-not-one-character',
+  title: 'A short option is no letter or digit',
+  why: "Shells give a meaning to such characters: unquoted, '-?' is a pattern that files may match.",
+  needs: ['the options'],
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -?  print this help\n  -q  say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  -h  print this help\n  -q  say nothing\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -1  one box a line\n  -q  say nothing\n',
+  },
+  mend: 'give the option a letter, and keep the other as a hidden alias',
+});

@@ -1,0 +1,18 @@
+import { guideline9 } from '../../conformance/posix/guideline-09.ts';
+import { conformanceCheck } from '../conformance-check.ts';
+
+/** Options are taken behind operands too, as a finding of its row in the table. */
+export const optionsAfterOperands = conformanceCheck(guideline9, {
+  name: 'posix/options-after-operands',
+  title: 'Options are taken behind operands too',
+  why: 'An operand that begins with a hyphen, such as a file name from a pattern, is taken for an option wherever it stands.',
+  needs: ['where options may stand'],
+  examples: {
+    wrong: 'dabbawala: 1\nprogram: tiffin\nparsing: {operand-order: mixed}\noptions:\n  -a: all\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {operand-order: first-operand-ends-options}\noptions:\n  -a: all\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nclaims: [gnu]\nparsing: {operand-order: mixed}\noptions:\n  -a: all\n',
+  },
+  mend: 'let the first operand end the options, or claim the GNU conventions, which set this aside',
+});
