@@ -1,4 +1,5 @@
-import { mainName } from '../../model/option.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { conceptOf } from '../concepts.ts';
 import { defineCheck } from '../define-check.ts';
 import { countOf, listNames } from '../wording.ts';
 
@@ -28,7 +29,9 @@ export const optionUndescribed = defineCheck<{
         (option) => option.listed && option.hidden?.value !== true,
       );
       report.judged(listed.length);
-      const undescribed = listed.filter((option) => option.help === undefined);
+      const undescribed = listed.filter(
+        (option, i) => option.help === undefined && !sharesText(option, listed[i + 1]),
+      );
       const first = undescribed[0];
       if (first === undefined) continue;
       report.finding({
@@ -38,6 +41,8 @@ export const optionUndescribed = defineCheck<{
           names: undescribed.map((option) => mainName(option).text),
           described: listed.length - undescribed.length,
         },
+        // A list without any text is one of names, which are told elsewhere.
+        level: undescribed.length === listed.length ? 'note' : 'warning',
         place: first.place,
         related: undescribed.slice(1, 5).map((option) => ({
           place: option.place,
@@ -52,3 +57,11 @@ export const optionUndescribed = defineCheck<{
       : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other option')} listed ${described === 1 ? 'has' : 'have'} one`,
   mend: () => 'say in a few words what it does, with its default and allowed values',
 });
+
+/** `-q, --quiet` above `-s, --silent  say nothing`, or `-?` above `--help`: the text below is that of both. */
+function sharesText(option: Option, next: Option | undefined): boolean {
+  if (next?.help === undefined) return false;
+  const [own, other] = [mainName(option).text, mainName(next).text];
+  const concept = conceptOf(own)?.id;
+  return own === '-?' ? other === '--help' : concept !== undefined && concept === conceptOf(other)?.id;
+}

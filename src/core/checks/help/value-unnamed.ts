@@ -25,8 +25,11 @@ export const valueUnnamed = defineCheck<{ names: readonly string[] }>({
           argument !== undefined && argument.basis === 'stated' && argument.value.presence !== 'none',
       );
       report.judged(taking.length);
-      const unnamed = taking.filter(({ argument }) => {
+      // Options that are given values of another show that one in forms of its own.
+      const given = new Set(command.options.items.flatMap(({ sameAs }) => sameAs?.value.option ?? []));
+      const unnamed = taking.filter(({ argument, names }) => {
         const words = argument?.value.words ?? [];
+        if (names.some(({ text }) => given.has(text))) return false;
         return words.some(({ placeholder, values, keys, type }) => !(placeholder ?? values ?? keys ?? type));
       });
       const [first] = unnamed;

@@ -123,7 +123,13 @@ function alone(
   const declaration = whole(line.text, line.first, line.text.length, scanned);
   if (declaration === undefined) return undefined;
   // `-s silent`: a placeholder where others have their texts in a column, else more likely a text.
-  const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
+  const argument = declaration.names.at(-1)?.argument;
+  const words = argument?.words.length ?? 0;
+  if (
+    declaration.loose &&
+    /^(?:ignored|deprecated|obsolete|reserved)$/.test(argument?.words[0]?.placeholder ?? '')
+  )
+    return undefined;
   if (declaration.loose && (columns.length === 0 || words > 1)) return undefined;
   return {
     declaration,
