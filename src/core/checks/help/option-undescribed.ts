@@ -58,10 +58,30 @@ export const optionUndescribed = defineCheck<{
   mend: () => 'say in a few words what it does, with its default and allowed values',
 });
 
-/** `-q, --quiet` above `-s, --silent  say nothing`, or `-?` above `--help`: the text below is that of both. */
+/**
+ * `-q, --quiet` above `-s, --silent  say nothing`, `-?` above `--help`, `-cp PATH` above `--class-path PATH`: the text below is
+ * that of both.
+ */
 function sharesText(option: Option, next: Option | undefined): boolean {
   if (next?.help === undefined) return false;
   const [own, other] = [mainName(option).text, mainName(next).text];
   const concept = conceptOf(own)?.id;
+  if (
+    isAbove(option, next) &&
+    placeholderOf(option) === placeholderOf(next) &&
+    placeholderOf(next) !== undefined
+  )
+    return true;
   return own === '-?' ? other === '--help' : concept !== undefined && concept === conceptOf(other)?.id;
+}
+
+/** Whether nothing stands between two entries of help output. */
+function isAbove({ place: a }: Option, { place: b }: Option): boolean {
+  return (
+    a !== null && b !== null && a.source === b.source && a.source.text.slice(a.end, b.start).trim() === ''
+  );
+}
+
+function placeholderOf({ argument }: Option): string | undefined {
+  return argument?.value.words[0]?.placeholder?.value;
 }

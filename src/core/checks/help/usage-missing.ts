@@ -26,7 +26,7 @@ export const usageMissing = defineCheck<{ command: string }>({
       if (!isHelp) continue;
       report.judged();
       // A first line that is the command itself is a usage line without operands.
-      if (command.forms.length > 0 || beginsWith(path, option.place)) continue;
+      if (command.forms.length > 0 || beginsWith(path, option.place) || hasHeading(option.place)) continue;
       report.finding({
         command: path,
         subject: path.at(-1) ?? '',
@@ -42,4 +42,9 @@ export const usageMissing = defineCheck<{ command: string }>({
 function beginsWith(path: readonly string[], place: Place): boolean {
   const [first = ''] = (place?.source.text ?? '').trimStart().split('\n', 1);
   return first.trim() === path.join(' ') || first.trim() === path.at(-1);
+}
+
+/** A heading with `usage` in it stands over usage lines that could not be read as such. */
+function hasHeading(place: Place): boolean {
+  return /^\s{0,8}(?:\w{1,20} ){0,2}usage\b/im.test(place?.source.text ?? '');
 }
