@@ -7,6 +7,7 @@ import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
 import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import type { Interface } from './model/interface.ts';
+import { type AuditSelection, EVERYTHING, isCheckSelected, isCommandSelected } from './selection.ts';
 
 /** How one check ended over all interfaces. */
 export interface CheckOutcome {
@@ -33,15 +34,27 @@ export interface Audit {
   readonly conformance: readonly Conformance[];
 }
 
-/** Runs every check of the catalogue over interfaces and holds them against the standards. The same input gives the same audit. */
-export function audit(interfaces: readonly Interface[]): Audit {
+/**
+ * Runs the checks of the catalogue, all or those selected, over interfaces and holds them against the standards. The same input
+ * gives the same audit.
+ */
+export function audit(interfaces: readonly Interface[], selection: AuditSelection = EVERYTHING): Audit {
   const views = interfaces.map((from) => new AuditView(from));
-  const results = views.flatMap((view) => CATALOGUE.map((check) => check.run(view)));
+  const checks = CATALOGUE.filter(({ name }) => isCheckSelected(name, selection));
+  const isKept = ({ command }: { readonly command: readonly string[] }) =>
+    isCommandSelected(command, selection);
+  const results = views
+    .flatMap((view) => checks.map((check) => check.run(view)))
+    .map((result) => ({
+      ...result,
+      findings: result.findings.filter(isKept),
+      notJudged: result.notJudged.filter(isKept),
+    }));
   return {
     interfaces,
     findings: results.flatMap((result) => result.findings).sort(compareFindings),
     notJudged: results.flatMap((result) => result.notJudged),
-    outcomes: CATALOGUE.map(({ name }) =>
+    outcomes: checks.map(({ name }) =>
       outcomeOf(
         name,
         results.filter((result) => result.check === name),

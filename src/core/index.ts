@@ -154,6 +154,7 @@ export type { TextOptions } from './reports/text-style.ts';
 export type { Tool } from './reports/tool.ts';
 export { traceJson } from './reports/trace-json.ts';
 export { traceText } from './reports/trace-text.ts';
+export { type AuditSelection, knownSelectors, unknownSelectors } from './selection.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';

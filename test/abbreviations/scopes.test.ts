@@ -157,6 +157,8 @@ test('suggestions: beginnings first, then words in another order, then names a f
     ['--color=always', ['--colour']],
     ['quite', ['--quiet']],
     ['roote', ['route']],
+    ['rotue', ['route']],
+    ['-p', []],
     ['--zzzz', []],
     ['', []],
   ];

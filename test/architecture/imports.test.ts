@@ -52,7 +52,8 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'source',
     'standards',
   ],
-  'audit.ts': ['audit-view.ts', 'checks', 'conformance', 'findings', 'model'],
+  'audit.ts': ['audit-view.ts', 'checks', 'conformance', 'findings', 'model', 'selection.ts'],
+  'selection.ts': ['checks', 'model'],
   reports: ['abbreviations', 'audit.ts', 'checks', 'conformance', 'findings', 'model', 'parsing', 'source'],
 };
 

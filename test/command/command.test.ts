@@ -58,6 +58,28 @@ test('--program and --command say what the text does not', async () => {
   assert.deepEqual(JSON.parse(stdout).findings[0].command, ['tiffin', 'box', 'list']);
 });
 
+test('--only and --except select checks, areas and commands', async () => {
+  const found = async (...words: string[]) => {
+    const { stdout } = await dabbawala(['audit', '--format=json', ...words, 'demo/tiffin-1.4/tiffin.yaml']);
+    const { findings } = JSON.parse(stdout) as { findings: { check: string; command: string[] }[] };
+    return findings;
+  };
+  const all = await found();
+  const help = await found('--only=help');
+  assert.ok(help.length > 0 && help.length < all.length);
+  assert.ok(help.every(({ check }) => check.startsWith('help/')));
+  const some = await found('--only=help', '--except=help/same-help-twice', '--except=tiffin ledger');
+  const left = help.filter(
+    ({ check, command }) => check !== 'help/same-help-twice' && command[1] !== 'ledger',
+  );
+  assert.deepEqual(some, left);
+  const box = await found('--only=tiffin box');
+  assert.ok(box.length > 0 && box.every(({ command }) => command[1] === 'box'));
+  const { status, stderr } = await dabbawala(['audit', '--only=hlep', 'demo/tiffin-1.4/tiffin.yaml']);
+  assert.equal(status, 2);
+  assert.match(stderr, /expected a check, an area or a command path, found 'hlep'; did you mean 'help'\?\n/);
+});
+
 test('--rule says how the parser behaves, over what the source says', async () => {
   const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
   assert.equal((await dabbawala(['abbreviations', tiffin, '--vers'])).status, 0);

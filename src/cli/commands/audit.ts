@@ -1,9 +1,20 @@
 import { Option } from 'commander';
-import { audit, auditJson, auditText, isAtLeast, LEVELS, type Level } from 'dabbawala';
+import {
+  audit,
+  auditJson,
+  auditText,
+  isAtLeast,
+  knownSelectors,
+  LEVELS,
+  type Level,
+  suggest,
+  unknownSelectors,
+} from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
 import { readWithExtensions } from '../read-sources.ts';
+import { reportError } from '../report-problem.ts';
 import {
   addSourceOptions,
   type FormatOption,
@@ -17,6 +28,8 @@ import { TOOL } from '../version.ts';
 interface AuditOptions extends SourceOptions, FormatOption {
   readonly with?: readonly string[];
   readonly failOn: Level | 'never';
+  readonly only?: readonly string[];
+  readonly except?: readonly string[];
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -27,6 +40,13 @@ export const declare: Declare = (command, io, done) => {
   addSourceOptions(command)
     .addOption(withOption())
     .addOption(formatOption())
+    .addOption(
+      new Option(
+        '--only <WHAT>',
+        "look only at WHAT: a check, an area such as 'help', or a command; may be given several times",
+      ).argParser(addWord),
+    )
+    .addOption(new Option('--except <WHAT>', 'leave WHAT out; may be given several times').argParser(addWord))
     .addOption(
       new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
         .choices([...LEVELS, 'never'])
@@ -43,11 +63,23 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
     io,
   );
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
-  const result = audit(interfaces);
+  const selection = { only: options.only ?? [], except: options.except ?? [] };
+  const [unknown] = unknownSelectors(selection, interfaces);
+  if (unknown !== undefined) {
+    const near = suggest(unknown, knownSelectors(interfaces)).map((name) => `'${name}'`);
+    const hint = near.length === 0 ? '' : `; did you mean ${near.join(' or ')}?`;
+    reportError(`expected a check, an area or a command path, found '${unknown}'${hint}`, io);
+    return UNUSABLE;
+  }
+  const result = audit(interfaces, selection);
   io.write(
     options.format === 'json' ? auditJson(result, problems, TOOL) : auditText(result, textOptions(io)),
   );
   if (unusable) return UNUSABLE;
   const { failOn } = options;
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
+}
+
+function addWord(value: string, before: readonly string[] = []): string[] {
+  return [...before, value];
 }

@@ -44,8 +44,17 @@ function costOf(given: string, name: string): number | undefined {
   if (given.length > 1 && name.startsWith(given)) return 0.2;
   const sorted = (text: string) => nameWords(text).sort(compareCodeUnits).join('-');
   if (given.length > 2 && sorted(given) === sorted(name)) return 0.4;
+  if (isSwapped(given, name)) return 1;
   const edits = distance(given, name);
-  // Two letters of five may be wrong, as when two are swapped; of a single letter none.
+  // Two letters of five may be wrong; of a single letter none.
   const most = given.length < 2 ? 0 : Math.max(1, Math.floor(Math.min(given.length, name.length) * 0.4));
   return edits <= most ? edits : undefined;
+}
+
+/** Whether two words differ in two neighbouring letters that are swapped. */
+function isSwapped(a: string, b: string): boolean {
+  if (a.length !== b.length) return false;
+  let at = 0;
+  while (at < a.length && a[at] === b[at]) at++;
+  return a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2);
 }
