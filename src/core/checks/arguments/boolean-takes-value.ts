@@ -1,12 +1,12 @@
-import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { countOf, listNames } from '../wording.ts';
 
 /** Pairs of values that say no more than that an option is on or off. */
 const PAIRS: ReadonlySet<string> = new Set(['false true', 'no yes', 'off on', '0 1']);
 
 /** One finding for each command with options that take true or false. */
-export const booleanTakesValue = defineCheck<{ names: readonly string[] }>({
+export const booleanTakesValue = defineCheck<FaultyOptions>({
   name: 'arguments/boolean-takes-value',
   level: 'note',
   title: 'An option takes true or false as its argument',
@@ -22,26 +22,15 @@ export const booleanTakesValue = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --map {on,off,auto}  draw a map\n  --quiet              say nothing\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      report.judged(command.options.items.length);
-      const options = command.options.items.filter(({ argument }) => {
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      isAtFault: ({ argument }) => {
         const [word, ...others] = argument?.value.words ?? [];
         if (word === undefined || others.length > 0 || argument?.value.presence !== 'mandatory') return false;
         const values = word.values?.value.map(({ value }) => value.toLowerCase()).sort();
         return word.type?.value === 'boolean' || PAIRS.has(values?.join(' ') ?? '');
-      });
-      const [first] = options;
-      if (first === undefined) continue;
-      const name = mainName(first);
-      report.finding({
-        command: path,
-        subject: name.text,
-        data: { names: options.map((option) => mainName(option).text) },
-        place: name.place,
-      });
-    }
-  },
+      },
+    }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that say on or off`,
   mend: ({ names }) =>

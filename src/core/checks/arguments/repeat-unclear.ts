@@ -1,9 +1,10 @@
-import { mainName, type Option } from '../../model/option.ts';
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** One finding for each command with options that may be repeated, to an end that is not said. */
-export const repeatUnclear = defineCheck<{ names: readonly string[] }>({
+export const repeatUnclear = defineCheck<FaultyOptions>({
   name: 'arguments/repeat-unclear',
   level: 'note',
   title: 'An option may be given several times, and nothing says to what end',
@@ -19,21 +20,8 @@ export const repeatUnclear = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY, or repeated days\n  --quiet     say nothing\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      report.judged(command.options.items.length);
-      const options = command.options.items.filter((option) => mayRepeat(option) && !saysWhatFor(option));
-      const [first] = options;
-      if (first === undefined) continue;
-      const name = mainName(first);
-      report.finding({
-        command: path,
-        subject: name.text,
-        data: { names: options.map((option) => mainName(option).text) },
-        place: name.place,
-      });
-    }
-  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, { isAtFault: (option) => mayRepeat(option) && !saysWhatFor(option) }),
   message: ({ names }) =>
     `${listNames(names)} may be given several times, and it is not said whether the last one wins or all count`,
   mend: () => 'say in the help whether the last one wins or all of them count',

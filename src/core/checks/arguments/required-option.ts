@@ -1,10 +1,11 @@
-import { mainName, type Option } from '../../model/option.ts';
+import type { Option } from '../../model/option.ts';
 import type { Relation } from '../../model/relation.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** One finding for each command with options that must always be given. */
-export const requiredOption = defineCheck<{ names: readonly string[] }>({
+export const requiredOption = defineCheck<FaultyOptions>({
   name: 'arguments/required-option',
   level: 'note',
   title: 'An option must always be given',
@@ -20,23 +21,11 @@ export const requiredOption = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay=NAME: {help: the quay, required: true}\n  --all: every quay\nrelations:\n  - exactly-one: [--quay, --all]\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      report.judged(command.options.items.length);
-      const required = command.options.items.filter(
-        (option) => option.required?.value === true && !isChoice(option, command.relations),
-      );
-      const [first] = required;
-      if (first === undefined) continue;
-      const name = mainName(first);
-      report.finding({
-        command: path,
-        subject: name.text,
-        data: { names: required.map((option) => mainName(option).text) },
-        place: name.place,
-      });
-    }
-  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      isAtFault: (option, { command }) =>
+        option.required?.value === true && !isChoice(option, command.relations),
+    }),
   message: ({ names }) => `${listNames(names)} must always be given`,
   mend: ({ names }) =>
     `take ${names.length === 1 ? 'it' : 'what is worked on'} as an operand, or choose a default`,

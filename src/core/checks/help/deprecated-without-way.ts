@@ -1,9 +1,10 @@
-import { mainName, type Option } from '../../model/option.ts';
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** One finding for each command with deprecated options that name nothing in their place. */
-export const deprecatedWithoutWay = defineCheck<{ names: readonly string[] }>({
+export const deprecatedWithoutWay = defineCheck<FaultyOptions>({
   name: 'help/deprecated-without-way',
   level: 'note',
   title: 'Something is deprecated, and nothing says what to use instead',
@@ -18,21 +19,11 @@ export const deprecatedWithoutWay = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --late  no longer has an effect (deprecated)\n  --map   draw a map\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      const deprecated = command.options.items.filter((option) => option.deprecated !== undefined);
-      report.judged(deprecated.length);
-      const lost = deprecated.filter((option) => !namesWay(option));
-      const [first] = lost;
-      if (first === undefined) continue;
-      report.finding({
-        command: path,
-        subject: mainName(first).text,
-        data: { names: lost.map((option) => mainName(option).text) },
-        place: first.place,
-      });
-    }
-  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: ({ deprecated }) => deprecated !== undefined,
+      isAtFault: (option) => !namesWay(option),
+    }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} deprecated, with nothing in the place`,
   mend: () => 'name the option or command to use instead, or say that none is needed',

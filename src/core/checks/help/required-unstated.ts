@@ -1,10 +1,11 @@
-import { mainName, type Option } from '../../model/option.ts';
+import type { Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** One finding for each command with options that must be given, of which nothing says so. */
-export const requiredUnstated = defineCheck<{ names: readonly string[] }>({
+export const requiredUnstated = defineCheck<FaultyOptions>({
   name: 'help/required-unstated',
   level: 'warning',
   title: 'An option must be given, and neither usage nor text says so',
@@ -20,22 +21,11 @@ export const requiredUnstated = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nusage: tiffin [OPTION]... BOX\noptions:\n  --quay=NAME: {help: the quay; must be given, required: true}\n',
   },
-  judge(view, report) {
-    for (const at of view.described) {
-      const required = at.command.options.items.filter((option) => option.required?.value === true);
-      report.judged(required.length);
-      if (at.command.forms.length === 0) continue;
-      const silent = required.filter((option) => !isSaid(option, at));
-      const [first] = silent;
-      if (first === undefined) continue;
-      report.finding({
-        command: at.path,
-        subject: mainName(first).text,
-        data: { names: silent.map((option) => mainName(option).text) },
-        place: first.place,
-      });
-    }
-  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: ({ required }) => required?.value === true,
+      isAtFault: (option, at) => at.command.forms.length > 0 && !isSaid(option, at),
+    }),
   message: ({ names }) =>
     `${listNames(names)} must be given, and neither the usage line nor the text says so`,
   mend: ({ names }) => `show ${names.length === 1 ? 'it' : 'them'} without brackets in the usage line`,

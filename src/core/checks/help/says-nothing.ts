@@ -1,6 +1,7 @@
 import { nameWords } from '../../abbreviations/leading-words.ts';
-import { longNames, mainName, type Option } from '../../model/option.ts';
+import { longNames, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** Names that say all there is to say. */
@@ -22,7 +23,7 @@ const UNFINISHED =
   /^(?:todo|tbd|fixme|xxx|undocumented|no description|description)\b[ .:!-]*$|^(?:TODO|TBD|FIXME|XXX)\b/;
 
 /** One finding for each command with options whose text only repeats the name, or is still to be written. */
-export const saysNothing = defineCheck<{ names: readonly string[] }>({
+export const saysNothing = defineCheck<FaultyOptions>({
   name: 'help/says-nothing',
   level: 'warning',
   title: 'A text only repeats the name, or is still to be written',
@@ -37,21 +38,12 @@ export const saysNothing = defineCheck<{ names: readonly string[] }>({
       'Usage: tiffin [OPTION]...\n\n  --late-boxes  list only what came after noon\n  --map         draw a map of the round\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  --late-boxes  print late boxes\n  --verbose     verbose\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      const texts = command.options.items.filter(({ help }) => help !== undefined);
-      report.judged(texts.length);
-      const empty = texts.filter(isEmpty);
-      const [first] = empty;
-      if (first === undefined) continue;
-      report.finding({
-        command: path,
-        subject: mainName(first).text,
-        data: { names: empty.map((option) => mainName(option).text) },
-        place: first.help?.place ?? first.place,
-      });
-    }
-  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: ({ help }) => help !== undefined,
+      isAtFault: isEmpty,
+      placeOf: ({ help, place }) => help?.place ?? place,
+    }),
   message: ({ names }) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that the name does not`,
   mend: () => 'say what it does and to what, with its default and allowed values',

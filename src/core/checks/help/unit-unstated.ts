@@ -1,6 +1,7 @@
 import { nameWords } from '../../abbreviations/leading-words.ts';
-import { longNames, mainName, type Option } from '../../model/option.ts';
+import { longNames, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** Last words of names whose numbers are measured in something. */
@@ -31,7 +32,7 @@ const UNIT =
   /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times?|litres?|cm|mm|inch(?:es)?)\b|%/i;
 
 /** One finding for each command with options that take a number of what is not said. */
-export const unitUnstated = defineCheck<{ names: readonly string[] }>({
+export const unitUnstated = defineCheck<FaultyOptions>({
   name: 'help/unit-unstated',
   level: 'note',
   title: 'A number for a time, size or rate has no unit',
@@ -47,21 +48,11 @@ export const unitUnstated = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --timeout=N  minutes that a carrier may be late\n  --age=NAME   which age to print\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      const measured = command.options.items.filter((option) => takesNumber(option) && isMeasured(option));
-      report.judged(measured.length);
-      const bare = measured.filter((option) => !saysUnit(option));
-      const [first] = bare;
-      if (first === undefined) continue;
-      report.finding({
-        command: path,
-        subject: mainName(first).text,
-        data: { names: bare.map((option) => mainName(option).text) },
-        place: first.place,
-      });
-    }
-  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: (option) => takesNumber(option) && isMeasured(option),
+      isAtFault: (option) => !saysUnit(option),
+    }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number, and its unit is not said`,
   mend: () => 'name the unit in the placeholder, such as SECONDS or BYTES',

@@ -1,9 +1,9 @@
-import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
 
 /** One finding for each command with options that take a value without a name. */
-export const valueUnnamed = defineCheck<{ names: readonly string[] }>({
+export const valueUnnamed = defineCheck<FaultyOptions>({
   name: 'help/value-unnamed',
   level: 'warning',
   title: 'An option takes a value that has no placeholder',
@@ -18,30 +18,17 @@ export const valueUnnamed = defineCheck<{ names: readonly string[] }>({
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --map: {help: draw a map, argument: {presence: mandatory, values: [small, large]}}\n',
   },
-  judge(view, report) {
-    for (const { command, path } of view.described) {
-      const taking = command.options.items.filter(
-        ({ argument }) =>
-          argument !== undefined && argument.basis === 'stated' && argument.value.presence !== 'none',
-      );
-      report.judged(taking.length);
-      // Options that are given values of another show that one in forms of its own.
-      const given = new Set(command.options.items.flatMap(({ sameAs }) => sameAs?.value.option ?? []));
-      const unnamed = taking.filter(({ argument, names }) => {
-        const words = argument?.value.words ?? [];
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: ({ argument }) => argument?.basis === 'stated' && argument.value.presence !== 'none',
+      isAtFault: ({ argument, names }, { command }) => {
+        // Options that are given values of another show that one in forms of its own.
+        const given = new Set(command.options.items.flatMap(({ sameAs }) => sameAs?.value.option ?? []));
         if (names.some(({ text }) => given.has(text))) return false;
+        const words = argument?.value.words ?? [];
         return words.some(({ placeholder, values, keys, type }) => !(placeholder ?? values ?? keys ?? type));
-      });
-      const [first] = unnamed;
-      if (first === undefined) continue;
-      report.finding({
-        command: path,
-        subject: mainName(first).text,
-        data: { names: unnamed.map((option) => mainName(option).text) },
-        place: first.place,
-      });
-    }
-  },
+      },
+    }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a value that has no name`,
   mend: () =>
