@@ -65,6 +65,26 @@ const LAYOUTS: readonly {
     options: ['-a: all', '-q: quiet', '-v: more', '-vv: '],
   },
   {
+    layout: 'letters from one to another',
+    text: 'Usage: tiffin\n\n  -1, -2, ..., -9  so many boxes\n  -0 ... -5        how warm\n',
+    options: ['-1 -2 -9: so many boxes', '-0 -5: how warm'],
+  },
+  {
+    layout: 'words that say what became of an option are no placeholders',
+    text: 'Usage: tiffin\n\n  --map=FILE        draw a map\n  --keep-the-old-boxes ignored\n',
+    options: ['--map mandatory FILE: draw a map', '--keep-the-old-boxes: ignored'],
+  },
+  {
+    layout: 'an entry below one that cannot be read',
+    text: 'Usage: tiffin\n\n  --map         draw a map\n  --late        late boxes\n  --all         all boxes\n  --box-version=<N> a box of version N\n',
+    options: [
+      '--map: draw a map',
+      '--late: late boxes',
+      '--all: all boxes',
+      '--box-version mandatory <N>: a box of version N',
+    ],
+  },
+  {
     layout: 'negated names',
     text: 'Usage: tiffin\n\n  --[no-]colour       use colours\n  --map / --no-map    draw a map\n',
     options: ['--colour !--no-colour: use colours', '--map !--no-map: draw a map'],

@@ -203,3 +203,51 @@ test('synopses without texts, one below the other, are commands with their optio
   );
   assert.deepEqual(prose.commands.items, []);
 });
+
+test('what is joined to a word, and words beside a bar, are one operand', () => {
+  const usages: [string, string[]][] = [
+    ['tiffin [-q] HOST[:PORT]/BOX', ['word HOST[:PORT]/BOX 1..1']],
+    ['tiffin [-q] [(old|new):]<box>', ['word [(old|new):]<box> 1..1']],
+    ['tiffin [-q] file(s)', ['word file(s) 1..1']],
+    ['tiffin [-q] [open|closed] BOX', ['word open|closed 0..1', 'word BOX 1..1']],
+    ['tiffin [-q] BOX|- QUAY', ['word BOX|- 1..1', 'word QUAY 1..1']],
+    ['tiffin [box options] BOX', ['word BOX 1..1']],
+    ['tiffin [box-options] BOX', ['word BOX 1..1']],
+    ['tiffin [--skip DAY [DAY ...]] BOX', ['word BOX 1..1']],
+    ['tiffin (-l BOX | -e BOX [FOLDER ...])', []],
+  ];
+  for (const [usage, operands] of usages) {
+    assert.deepEqual(operandText(describedCommand(readText(`Usage: ${usage}\n`)).forms[0]), operands, usage);
+  }
+});
+
+test('a choice of literal words has them as values', () => {
+  const [form] = describedCommand(readText('Usage: tiffin [-q] [open|closed|late] BOX\n')).forms;
+  assert.deepEqual(
+    form?.operands[0]?.word.values?.value.map(({ value }) => value),
+    ['open', 'closed', 'late'],
+  );
+});
+
+test('an alias beside a command in the usage line is no operand', () => {
+  const from = readText('Usage: tiffin box add|a [options] <box>\n\nOptions:\n  -q  quiet\n');
+  assert.deepEqual(
+    [...walkCommands(from)].map(({ path }) => path.join(' ')),
+    ['tiffin', 'tiffin box', 'tiffin box add'],
+  );
+  assert.deepEqual(operandText(describedCommand(from).forms[0]), ['word box 1..1']);
+});
+
+test('sentences below or behind a synopsis are no part of it', () => {
+  const texts = [
+    'Usage: tiffin [-q] BOX\n Print the labels of boxes.\n The options are:\n  -q  quiet\n',
+    'Usage:\n  tiffin [-q] BOX  print the <label> of a box\n',
+    'Usage: tiffin [-q] BOX (same as tiffin label BOX)\n',
+    'Usage:\n\n  # print the label of one box\n  tiffin BOX\n\n  -q  quiet\n',
+  ];
+  for (const text of texts) {
+    const { forms } = describedCommand(readText(text));
+    for (const form of forms) assert.deepEqual(operandText(form), ['word BOX 1..1'], text);
+    assert.ok(forms.length <= 1, text);
+  }
+});

@@ -1,0 +1,365 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { audit, extendInterface, type Finding, type Level } from 'dabbawala';
+import { readText } from '../support/read-text.ts';
+
+/** Sources beyond the examples of the catalogue: what a check says of each, as `level subject`; nothing where it is silent. */
+interface Case {
+  readonly why: string;
+  readonly text: string;
+  readonly found: readonly `${Level} ${string}`[];
+}
+
+const help = (options: string, usage = '[OPTION]...') => `Usage: tiffin ${usage}\n\n${options}`;
+const yaml = (body: string) => `dabbawala: 1\nprogram: tiffin\n${body}`;
+
+const CASES: Readonly<Record<string, readonly Case[]>> = {
+  'abbreviations/ambiguous-word': [
+    {
+      why: 'a declared name is exact',
+      text: help('  --late      a\n  --late-fee  b\n  --late-box  c\n'),
+      found: [],
+    },
+    {
+      why: 'the longest shared words count',
+      text: help('  --dry-run-all  a\n  --dry-run-one  b\n'),
+      found: ['note --dry-run'],
+    },
+    {
+      why: 'no abbreviations, no ambiguity',
+      text: yaml('parsing: {option-abbreviations: false}\noptions: {--late-fee: a, --late-box: b}\n'),
+      found: [],
+    },
+    {
+      why: 'what is inherited alone is told above',
+      text: yaml(
+        'options:\n  --late-fee: {help: a, inheritance: anywhere-below}\n  --late-box: {help: b, inheritance: anywhere-below}\ncommands:\n  box: {options: {--map: c}}\n',
+      ),
+      found: ['note --late'],
+    },
+  ],
+  'abbreviations/standard-option-crowded': [
+    { why: 'verbose does not begin with --vers', text: help('  --version  a\n  --verbose  b\n'), found: [] },
+    {
+      why: 'two standard options, two findings',
+      text: help('  --help  a\n  --helper  b\n  --version  c\n  --versions  d\n'),
+      found: ['note --helper', 'note --versions'],
+    },
+    { why: 'without --help nothing is crowded', text: help('  --helper  b\n'), found: [] },
+  ],
+  'abbreviations/case-folds-together': [
+    {
+      why: 'letters too',
+      text: yaml('parsing: {case-sensitive: false}\noptions: {-v: a, -V: b}\n'),
+      found: ['error -V'],
+    },
+    { why: 'nothing is said of case', text: help('  -v  a\n  -V  b\n'), found: [] },
+  ],
+  'abbreviations/negation-crowded': [
+    {
+      why: 'the same name is an error',
+      text: yaml('parsing: {generated-negation: true}\noptions: {--tea: a, --no-tea: b}\n'),
+      found: ['error --no-tea'],
+    },
+    {
+      why: 'options with a value get no negation',
+      text: yaml('parsing: {generated-negation: true}\noptions: {--tea=KIND: a, --no-teaspoons: b}\n'),
+      found: [],
+    },
+  ],
+  'abbreviations/extension-breaks': [
+    {
+      why: 'without an extension nothing changes',
+      text: help('  --avoid  a\n  --avoid-tide  b\n'),
+      found: [],
+    },
+  ],
+  'conflicts/inherited-redefined': [
+    {
+      why: 'the same argument under another placeholder',
+      text: yaml(
+        'options:\n  --map=FILE: {help: a, inheritance: anywhere-below}\ncommands:\n  box: {options: {--map=PATH: b}}\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'not inherited, not redefined',
+      text: yaml(
+        'options:\n  --map=FILE: {help: a, inheritance: before-subcommand}\ncommands:\n  box: {options: {--map: b}}\n',
+      ),
+      found: [],
+    },
+  ],
+  'conflicts/key-collision': [
+    { why: 'underscores too', text: help('  --dry-run  a\n  --dry_run  b\n'), found: ['warning --dry-run'] },
+    { why: 'short names are keys of their own', text: help('  -d, --dry  a\n  -D         b\n'), found: [] },
+  ],
+  'conflicts/name-reads-as-letters': [
+    {
+      why: 'a letter that takes an argument ends the group',
+      text: yaml('parsing: {grouping: true}\noptions: {-so: a, -s: b, -o FILE: c}\n'),
+      found: ['warning -so'],
+    },
+    {
+      why: 'a letter given twice',
+      text: yaml('parsing: {grouping: true}\noptions: {-vv: a, -v: b}\n'),
+      found: [],
+    },
+  ],
+  'conflicts/default-not-allowed': [
+    {
+      why: 'a number out of range',
+      text: yaml('options:\n  --litres=N: {help: a, argument: {type: integer, range: 3..9, default: "2"}}\n'),
+      found: ['error --litres'],
+    },
+    {
+      why: 'a default in prose',
+      text: help('  --map=WHEN  {always,never} draw a map (default: as the tide is)\n'),
+      found: [],
+    },
+    {
+      why: 'an operand',
+      text: yaml('operands:\n  DAY: {help: a, count: 0..1, values: [mon, tue], default: wed}\n'),
+      found: ['error DAY'],
+    },
+  ],
+  'conflicts/command-or-operand': [
+    {
+      why: 'values that are no commands',
+      text: yaml('operands:\n  DAY: {help: a, count: 0..1, values: [mon, tue]}\ncommands: {list: b}\n'),
+      found: [],
+    },
+    {
+      why: 'a placeholder for the command',
+      text: yaml('operands:\n  COMMAND: {help: a, count: 1}\ncommands: {list: b}\n'),
+      found: [],
+    },
+  ],
+  'arguments/two-open-ended': [
+    { why: 'an option between them', text: 'Usage: tiffin BOX... -t CARRIER...\n', found: [] },
+    { why: 'a mark in the word', text: 'Usage: tiffin NAME=VALUE... BOX...\n', found: [] },
+    { why: 'one form each', text: 'Usage: tiffin BOX...\n   or: tiffin --all CARRIER...\n', found: [] },
+  ],
+  'arguments/optional-before-required': [
+    { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
+    { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
+  ],
+  'arguments/swallows-operands': [
+    {
+      why: 'an optional argument is joined',
+      text: help('  --skip[=DAY...]  a\n', '[OPTION]... BOX'),
+      found: [],
+    },
+    {
+      why: 'a form of its own without operands',
+      text: 'Usage: tiffin BOX\n   or: tiffin -p PID...\n\n  -p, --pid PID...  a\n',
+      found: [],
+    },
+  ],
+  'arguments/too-many-operands': [
+    { why: 'numbered names are one meaning', text: 'Usage: tiffin BOX1 BOX2 BOX3 BOX4\n', found: [] },
+    { why: 'optional operands may be left out', text: 'Usage: tiffin BOX QUAY [DAY] [LITRES]\n', found: [] },
+  ],
+  'arguments/required-option': [
+    {
+      why: 'one finding for all of a command',
+      text: yaml('options:\n  -a: {help: x, required: true}\n  -b: {help: y, required: true}\n'),
+      found: ['note -a'],
+    },
+  ],
+  'arguments/boolean-takes-value': [
+    { why: 'yes and no', text: help('  --map {yes,no}  a\n'), found: ['note --map'] },
+    { why: 'a third value', text: help('  --map {yes,no,auto}  a\n'), found: [] },
+  ],
+  'help/says-nothing': [
+    {
+      why: 'still to be written',
+      text: help('  --map   TODO\n  --late  list late boxes\n'),
+      found: ['warning --map'],
+    },
+    { why: 'a name that is a sentence', text: help('  --ignore-case  ignore case\n'), found: [] },
+    { why: 'names that say all', text: help('  --quiet  quiet\n  --help   help\n'), found: [] },
+  ],
+  'help/usage-missing': [
+    { why: 'a document has a usage line made for it', text: yaml('options: {--map: a}\n'), found: [] },
+    {
+      why: 'a heading over usage of another kind',
+      text: 'tiffin counts boxes.\n\nBasic usage\n\n  pour tea first\n\nOptions:\n  --map  a map\n',
+      found: [],
+    },
+  ],
+  'help/option-undescribed': [
+    {
+      why: 'two names of one thing above one text',
+      text: help('  -q, --quiet\n  -s, --silent  say nothing\n  --map  draw a map\n'),
+      found: [],
+    },
+    {
+      why: 'one value above one text',
+      text: help('  -cp PATH\n  --class-path PATH  where to look\n  --map  draw a map\n'),
+      found: [],
+    },
+    { why: 'a list of names alone', text: help('  --map\n  --late\n'), found: ['note --map'] },
+  ],
+  'help/unit-unstated': [
+    { why: 'the unit is in the name', text: help('  --timeout-seconds=N  a\n'), found: [] },
+    { why: 'the default has one', text: help('  --timeout=NUMBER  how long (default: 30s)\n'), found: [] },
+    {
+      why: 'no unit anywhere',
+      text: help('  --timeout=NUMBER  how long to stay\n'),
+      found: ['note --timeout'],
+    },
+  ],
+  'help/mentions-unknown': [
+    {
+      why: 'an option of another command',
+      text: yaml(
+        'complete: true\noptions: {--map: see --late}\ncommands:\n  box: {complete: true, options: {--late: a}}\n',
+      ),
+      found: [],
+    },
+    { why: 'a list that may lack some', text: help('  --map  see --late\n'), found: [] },
+  ],
+  'help/usage-disagrees': [
+    {
+      why: 'brackets around what must be given',
+      text: yaml('usage: tiffin [--quay=NAME]\noptions:\n  --quay=NAME: {help: a, required: true}\n'),
+      found: ['warning --quay'],
+    },
+    {
+      why: 'an operand that is listed under another name',
+      text: 'Usage: tiffin BOX\n\nOperands:\n  CRATE  the box\n',
+      found: ['warning BOX', 'warning CRATE'],
+    },
+    {
+      why: 'dots stand for all',
+      text: 'usage: tiffin [-q] ...\n\npositional arguments:\n  rest  words\n',
+      found: [],
+    },
+  ],
+  'help/values-in-prose': [
+    {
+      why: 'help is the declaration itself',
+      text: help('  --sort=KEY  one of owner, quay or size\n'),
+      found: [],
+    },
+    {
+      why: 'an operand',
+      text: yaml('operands:\n  DAY: {help: "one of mon, tue or wed", count: 1}\n'),
+      found: ['warning DAY'],
+    },
+  ],
+  'help/style-mixed': [
+    { why: 'too few texts show no style', text: help('  -a  list boxes\n  -b  List carriers\n'), found: [] },
+    {
+      why: 'full stops',
+      text: help(
+        [...'abcdef']
+          .map((letter) => `  -${letter}  print ${letter} boxes${letter === 'f' ? '.' : ''}\n`)
+          .join(''),
+      ),
+      found: ['note -f'],
+    },
+  ],
+  'names/one-letter-many-meanings': [
+    {
+      why: 'what forces in one command and is harmless in another is graver',
+      text: yaml(
+        'commands:\n  box: {options: {"-f, --file=NAME": a}}\n  route: {options: {"-f, --force": b}}\n',
+      ),
+      found: ['warning -f'],
+    },
+  ],
+  'names/one-name-many-meanings': [
+    {
+      why: 'types differ',
+      text: yaml(
+        'commands:\n  box: {options: {--map=N: {help: a, argument: {type: integer}}}}\n  route: {options: {--map=FILE: {help: b, argument: {type: file}}}}\n',
+      ),
+      found: ['note --map'],
+    },
+  ],
+  'names/one-concept-many-names': [
+    {
+      why: 'both names everywhere',
+      text: yaml('commands:\n  box: {options: {"--quiet, --silent": a}}\n  route: {options: {--quiet: b}}\n'),
+      found: [],
+    },
+    {
+      why: 'remove and delete, with the same text',
+      text: yaml(
+        'commands:\n  box: {options: {--remove: take the box out}}\n  route: {options: {--delete: take the box out}}\n',
+      ),
+      found: ['note --delete'],
+    },
+  ],
+  'names/letter-against-custom': [
+    {
+      why: 'a customary meaning of the letter',
+      text: help('  -f, --file=NAME  a\n      --force      b\n'),
+      found: [],
+    },
+    { why: 'the expected option is not there', text: help('  -q, --quay=NAME  a\n'), found: [] },
+  ],
+  'names/placeholder-mixed': [
+    { why: 'too few show no custom', text: help('  --a=FILE  x\n  --b=<file>  y\n'), found: [] },
+  ],
+  'posix/name-length': [
+    {
+      why: 'a claim makes it a warning',
+      text: 'dabbawala: 1\nprogram: lunchboxcounter\nclaims: [posix]\noptions: {-a: b}\n',
+      found: ['warning lunchboxcounter'],
+    },
+  ],
+  'posix/options-after-operands': [
+    {
+      why: 'GNU sets it aside',
+      text: yaml('claims: [gnu]\nparsing: {operand-order: mixed}\noptions: {-a: b}\n'),
+      found: [],
+    },
+    {
+      why: 'both claimed',
+      text: yaml('claims: [gnu, posix]\nparsing: {operand-order: mixed}\noptions: {-a: b}\n'),
+      found: ['warning tiffin'],
+    },
+  ],
+};
+
+function findings(check: string, text: string): readonly Finding[] {
+  return audit([readText(text)]).findings.filter((finding) => finding.check === check);
+}
+
+for (const [check, cases] of Object.entries(CASES)) {
+  for (const { why, text, found } of cases) {
+    test(`${check} ${found.length === 0 ? 'is silent' : 'speaks'}: ${why}`, () => {
+      const said = findings(check, text).map(({ level, subject }) => `${level} ${subject}`);
+      assert.deepEqual(said.sort(), [...found].sort());
+    });
+  }
+}
+
+test('two extensions that break each other are found, though each alone breaks nothing', () => {
+  const base = readText(yaml('parsing: {option-abbreviations: true}\noptions: {--map: a}\n'));
+  const extension = (name: string, option: string) =>
+    readText(`dabbawala: 1\nprogram: tiffin-${name}\nextends: tiffin\noptions: {${option}: b}\n`);
+  const [tide, time] = [extension('tide', '--tide-table'), extension('time', '--tidy')];
+  const said = (...extensions: ReturnType<typeof readText>[]) =>
+    audit([extensions.reduce(extendInterface, base)]).findings.filter(
+      ({ check }) => check === 'abbreviations/extension-breaks',
+    );
+  assert.deepEqual(said(tide), []);
+  assert.deepEqual(said(time), []);
+  assert.deepEqual(
+    said(tide, time).map(({ subject }) => subject),
+    ['--tide-table', '--tidy'],
+  );
+});
+
+test('an error never rests on a fact that is only inferred', () => {
+  const inferred =
+    'Usage: tiffin\n\nMandatory arguments to long options are mandatory for short options too.\n  -v, --late  a\n  -V, --LATE  b\n';
+  assert.deepEqual(
+    audit([readText(inferred)]).findings.filter(({ level }) => level === 'error'),
+    [],
+  );
+});
