@@ -1,0 +1,129 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import {
+  abbreviationsText,
+  type Interface,
+  nameScopes,
+  resolutionsText,
+  resolveWords,
+  traceText,
+  traceWords,
+} from 'dabbawala';
+import { readText } from '../support/read-text.ts';
+
+const PLAIN = { width: 100, colour: false };
+const yaml = (body: string) => readText(`dabbawala: 1\nprogram: tiffin\ncomplete: true\n${body}`);
+
+const table = (from: Interface) => abbreviationsText(nameScopes(from), PLAIN).split('\n');
+
+/** What the table says of words, a line each. */
+const resolved = (from: Interface, ...words: string[]) =>
+  resolutionsText(resolveWords(nameScopes(from), words), PLAIN)
+    .trimEnd()
+    .split('\n');
+
+test('the table has a line for each name, with its shortest form and its letters', () => {
+  const lines = table(
+    yaml(
+      'parsing: {option-abbreviations: true}\noptions: {"-q, --quiet": a, --late-boxes: b, --late-fee: c}\n',
+    ),
+  );
+  assert.deepEqual(lines.slice(0, 9), [
+    'tiffin',
+    '  3 long names: the parser accepts abbreviations',
+    '',
+    '  name          shortest  letter',
+    '  --late-boxes  --late-b  free: l b L',
+    '  --late-fee    --late-f  free: l f L',
+    '  --quiet       --q       -q',
+    '',
+    '  ambiguous      begins',
+  ]);
+  assert.equal(lines[9], '  --l … --late-  --late-boxes, --late-fee');
+});
+
+test('the table says how sure it is of the parser and of the list', () => {
+  const first = (text: string) => table(readText(text))[1];
+  const options = '  --late  a\n  --map   b\n';
+  assert.equal(
+    first(`Usage: tiffin\n\n${options}`),
+    '  2 long names: whether the parser accepts abbreviations is not said; this is what they come to',
+  );
+  assert.equal(
+    first(`Usage: tiffin\n\n${options}  -h, --help  show this help message and exit\n`),
+    '  3 long names: the parser likely accepts abbreviations, among the names known',
+  );
+});
+
+test('names that stand alone are told together, and control characters are neutralised', () => {
+  const lines = table(
+    yaml(
+      'options: {--help: a}\ncommands:\n  box: {options: {--help: b}}\n  "ro\\eute": {options: {--help: c}}\n',
+    ),
+  );
+  assert.equal(lines.length, 2);
+  assert.match(lines[0] ?? '', /^--help alone: tiffin, tiffin box, tiffin ro[^\x1b]+ute$/);
+});
+
+test('commands and values have tables where their abbreviations are accepted', () => {
+  const lines = table(
+    yaml(
+      'parsing: {command-abbreviations: true, value-abbreviations: true}\noptions:\n  --sort=KEY: {help: a, argument: {values: [owner, quay]}}\ncommands: {round: b, route: c}\n',
+    ),
+  );
+  assert.ok(lines.includes('tiffin, commands'));
+  assert.ok(lines.includes('  route    rout'));
+  assert.ok(lines.includes('tiffin --sort, values'));
+  assert.ok(lines.includes('  owner  o'));
+});
+
+test('a word is told what it stands for, why, and what would change that', () => {
+  const from = yaml(
+    'parsing: {option-abbreviations: true}\noptions: {--colour: a, --version: b, "--late, --later": c}\n',
+  );
+  assert.deepEqual(resolved(from, '--vers'), [
+    "tiffin: '--vers' is unique: it stands for '--version', as no other begins so",
+    "  the shortest form is '--v'; the shortest that no likely new name would break is '--version'",
+    "  a new '--version-control' would make it ambiguous",
+  ]);
+  assert.deepEqual(resolved(from, '--colour'), [
+    "tiffin: '--colour' is exact: the full name of an option",
+    "  the shortest form is '--c'; the shortest that no likely new name would break is '--colou'",
+  ]);
+  assert.match(
+    resolved(from, '--lat')[0] ?? '',
+    /begins spellings of the same option: '--late' and '--later'/,
+  );
+  assert.match(resolved(from, '--zz')[0] ?? '', /is unknown: no option known here begins so/);
+});
+
+test('what is the same in several commands is told once', () => {
+  const from = yaml(
+    'parsing: {option-abbreviations: true}\noptions:\n  --quiet: {help: a, inheritance: anywhere-below}\ncommands: {box: {options: {--map: b}}, route: {options: {--map: c}}}\n',
+  );
+  const lines = resolved(from, '--quie');
+  assert.match(lines[0] ?? '', /^tiffin: '--quie' is unique/);
+  assert.equal(lines.at(-1), '  the same in tiffin box and tiffin route');
+  assert.equal(lines.filter((line) => line.includes('is unique')).length, 1);
+});
+
+test('a trace shows each part under its place in the word, and marks what is wrong by its number', () => {
+  const from = yaml(
+    'usage: tiffin [OPTION]... DAY\noptions: {"-a, --all": x, "-r, --route=NAME": y}\noperands: {DAY: {count: 1}}\nparsing: {grouping: true, operand-order: mixed}\n',
+  );
+  assert.deepEqual(traceText(traceWords(from, ['-arnorth', 'mon', '']), PLAIN).split('\n'), [
+    'tiffin',
+    '',
+    '     word      read as',
+    '  1  -arnorth',
+    '     -a        option           -a (--all)',
+    '       r       option           -r (--route)',
+    '        north  option-argument  of --route',
+    '  2  mon       operand          DAY',
+    "  3  ''        operand",
+    '',
+    "  first operand: word 2, 'mon'",
+    "  tiffin: unexpected operand '' (word 3)",
+    '',
+  ]);
+});
