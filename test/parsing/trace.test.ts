@@ -65,6 +65,12 @@ test('each word is read by the parsing rules', () => {
     ['-5', 'number-option: true', '-5=option:-NUM'],
     ['--SORT quay', 'case-sensitive: false', '--SORT=option:--sort | quay=option-argument:--sort'],
     ['qs quay', 'bundle-without-hyphen: true', 'q=option:-q s=option:-s | quay=option-argument:--sort'],
+    [
+      '-squay x',
+      'value-forms: [-x V]',
+      '-s=option:-s q=option:-q u=option:unknown ay=option:not-judged | x=option-argument:--sort',
+    ],
+    ['--sort=quay', 'value-forms: [--x V]', '--sort=quay=option:unknown'],
     ['--zz x', 'unknown-options: ignored', '--zz=option:unknown | x=operand:BOX'],
     ['--late-b -q', '', '--late-b=option:--late-boxes | -q=option:-q'],
   ];
@@ -95,6 +101,10 @@ test('what is wrong is told in the words that the standards ask for', () => {
       words,
     );
   }
+  assert.deepEqual(problems(trace(body, '-s quay 1', 'value-forms: [-xV]')), [
+    'value-missing 0',
+    'too-many-operands 2',
+  ]);
   assert.deepEqual(problems(trace(body, '--help')), ['unknown-option 0', 'operand-missing']);
   assert.deepEqual(problems(trace(body.replace('-q, --quiet', '-h, --help'), '--help')), []);
 });

@@ -2,10 +2,11 @@ import type { Interface } from '../model/interface.ts';
 import { mainName } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { assignOperands } from './assign-operands.ts';
-import { type CommandLineReading, type GivenReading, PRINTS_AND_EXITS } from './command-line-reader.ts';
+import { type CommandLineReading, PRINTS_AND_EXITS } from './command-line-reader.ts';
 import { findRelationFaults } from './given-relations.ts';
 import { findWordFault } from './given-word.ts';
 import { quote } from './messages.ts';
+import type { GivenReading } from './reading-state.ts';
 import type { TracedWord, TraceProblem } from './trace.ts';
 
 /** A command line with its operands named, and what is wrong with it as a whole. */

@@ -1,0 +1,251 @@
+import type { OptionArgument } from '../model/argument.ts';
+import { argumentOf } from '../model/option.ts';
+import { alternatives, hint, quote } from './messages.ts';
+import { argumentOfNamed, calledName, type NamedOption } from './option-lookup.ts';
+import type { ReadingState } from './reading-state.ts';
+
+/** Reads the words of a command line that are options, and their arguments. */
+export class OptionWords {
+  readonly #state: ReadingState;
+
+  constructor(state: ReadingState) {
+    this.#state = state;
+  }
+
+  /** `--name`, `--name=value`. */
+  readLong(index: number, text: string): void {
+    const equals = text.indexOf('=');
+    const hasValue = equals > 0 && this.#valueForms()?.longEquals !== false;
+    const name = hasValue ? text.slice(0, equals) : text;
+    const { verdict, names, found } = this.#state.lookup.long(name);
+    if (verdict !== 'exact' && verdict !== 'unknown') this.#state.rule('optionAbbreviations');
+    if (found === undefined) {
+      if (verdict === 'ambiguous') {
+        this.#state.part(index, 0, name.length, 'option', null, verdict);
+        this.#state.report(
+          'ambiguous-option',
+          `option ${quote(name)} is ambiguous: it may be ${alternatives(names)}`,
+          index,
+        );
+      } else this.#unknownOption(index, 0, name.length, name);
+      if (hasValue) this.#state.part(index, equals + 1, text.length, 'option-argument', null, null);
+      return;
+    }
+    this.#state.part(index, 0, name.length, 'option', found.name.text, verdict);
+    this.#giveValue(index, found, hasValue ? equals + 1 : undefined);
+  }
+
+  /** `-x`, `-xyz`, `-xVALUE`, `-sort`, `-5`, `+x`. */
+  readSingle(index: number, text: string): void {
+    if (/^-\d+$/.test(text) && this.#isNumberOption()) {
+      this.#state.part(index, 0, text.length, 'option', '-NUM', 'exact');
+      return;
+    }
+    const equals = text.indexOf('=');
+    const name = equals > 0 ? text.slice(0, equals) : text;
+    const asLong = name.length > 2 || text.startsWith('+') ? this.#state.lookup.long(name) : undefined;
+    const isLong = asLong?.found !== undefined && !this.#isGroupInstead(text);
+    if (isLong && asLong.found !== undefined) {
+      this.#state.part(index, 0, name.length, 'option', asLong.found.name.text, asLong.verdict);
+      this.#giveValue(index, asLong.found, equals > 0 ? equals + 1 : undefined);
+    } else if (asLong?.verdict === 'ambiguous' && !this.#isGroup(text)) {
+      this.#state.part(index, 0, name.length, 'option', null, 'ambiguous');
+      this.#state.report(
+        'ambiguous-option',
+        `option ${quote(name)} is ambiguous: it may be ${alternatives(asLong.names)}`,
+        index,
+      );
+    } else this.#readLetters(index, text, 1);
+  }
+
+  #isNumberOption(): boolean {
+    return this.#state.rules.known(this.#state.at.line, 'numberOption') === true;
+  }
+
+  /** Whether a word is a negative number, and no option. */
+  isNegativeNumber(text: string): boolean {
+    const isOption = /^-\d+$/.test(text) && this.#isNumberOption();
+    if (isOption) return false;
+    if (!/^-(?:\d+\.?\d*|\.\d+)$/.test(text)) return false;
+    if (this.#state.lookup.names.some((name) => /^-\d$/.test(name))) return false;
+    return this.#state.rule('negativeNumbers');
+  }
+
+  /** Whether a word that is a single-hyphen long name is read as a group of letters. */
+  #isGroupInstead(text: string): boolean {
+    return this.#isGroup(text) && this.#state.rule('singleHyphenWord') === 'group';
+  }
+
+  /** Whether all letters of a word are options, up to the first that takes an argument. */
+  #isGroup(text: string): boolean {
+    for (const letter of [...text].slice(1)) {
+      const found = this.#state.lookup.exact(`${text[0]}${letter}`);
+      if (found === undefined) return false;
+      const presence = argumentOfNamed(found)?.presence;
+      if (presence === 'mandatory' || presence === 'optional') return true;
+    }
+    return true;
+  }
+
+  /** The letters of a word from an index on; `prefix` is what the names begin with. */
+  #readLetters(index: number, text: string, from: number, prefix = text[0] ?? '-'): void {
+    let isFirst = true;
+    for (let at = from; at < text.length; ) {
+      const letter = String.fromCodePoint(text.codePointAt(at) ?? 0);
+      const end = at + letter.length;
+      const start = isFirst ? 0 : at;
+      const found = this.#state.lookup.exact(`${prefix}${letter}`);
+      if (found === undefined) {
+        // Whether the rest of the word is its argument cannot be known.
+        this.#unknownOption(index, start, end, `${prefix}${letter}`);
+        if (end < text.length) this.#state.part(index, end, text.length, 'option', null, 'not-judged');
+        return;
+      } else if (!isFirst && !this.#state.rule('grouping')) {
+        this.#unknownOption(index, start, text.length, text);
+        return;
+      } else {
+        this.#state.part(index, start, end, 'option', found.name.text, 'exact');
+        const presence = argumentOfNamed(found)?.presence;
+        if (presence === 'mandatory' || presence === 'optional') {
+          const isJoined = end < text.length && this.#valueForms()?.shortJoined !== false;
+          this.#giveValue(index, found, isJoined ? end : undefined);
+          if (isJoined) return;
+          isFirst = false;
+          at = end;
+          continue;
+        }
+        this.#giveValue(index, found, undefined);
+      }
+      isFirst = false;
+      at = end;
+    }
+  }
+
+  /** `xzf FILE` as the first word: letters without a hyphen, whose arguments follow in order. */
+  readBundle(): void {
+    const text = this.#state.words[0] ?? '';
+    if (text === '' || text.startsWith('-') || text.startsWith('+')) return;
+    if (this.#state.rules.known(this.#state.at.line, 'bundleWithoutHyphen') !== true) return;
+    this.#state.next = 1;
+    for (let at = 0; at < text.length; ) {
+      const letter = String.fromCodePoint(text.codePointAt(at) ?? 0);
+      const end = at + letter.length;
+      const found = this.#state.lookup.exact(`-${letter}`);
+      if (found === undefined) {
+        this.#unknownOption(0, at, end, `-${letter}`);
+      } else {
+        this.#state.part(0, at, end, 'option', found.name.text, 'exact');
+        this.#giveValue(0, found, undefined);
+      }
+      at = end;
+    }
+  }
+
+  #valueForms() {
+    return this.#state.rules.known(this.#state.at.line, 'valueForms');
+  }
+
+  /** Whether the argument of an option may be the next word. */
+  #mayFollow({ name }: NamedOption): boolean {
+    const forms = this.#valueForms();
+    return (name.form === 'short' ? forms?.shortSeparate : forms?.longSeparate) !== false;
+  }
+
+  /** Takes an option's argument: the rest of the word from `joined` on, or the words that follow. */
+  #giveValue(index: number, named: NamedOption, joined: number | undefined): void {
+    const argument = argumentOfNamed(named);
+    const called = calledName(named);
+    const values: string[] = [];
+    const text = this.#state.words[index] ?? '';
+    const isKnown = named.negated || argumentOf(named.option, named.name) !== undefined;
+    const presence = argument?.presence ?? 'none';
+    if (joined !== undefined) {
+      this.#state.part(index, joined, text.length, 'option-argument', called, null);
+      if (presence === 'none' && isKnown)
+        this.#state.report('value-unexpected', `option ${quote(named.name.text)} takes no argument`, index);
+      else values.push(text.slice(joined));
+    }
+    if (presence === 'mandatory' && joined === undefined && !this.#mayFollow(named))
+      this.#state.report(
+        'value-missing',
+        `option ${quote(named.name.text)} needs an argument joined to it`,
+        index,
+      );
+    else if (presence === 'mandatory') this.#takeWords(index, named, argument, values);
+    else if (presence === 'optional' && joined === undefined && this.#takesSeparateOptional())
+      this.#takeNext(called, values, true);
+    this.#state.given.push({
+      name: called,
+      option: named.option,
+      negated: named.negated,
+      argument,
+      values,
+      word: index,
+    });
+  }
+
+  #takesSeparateOptional(): boolean {
+    return (
+      this.#state.next < this.#state.words.length &&
+      this.#state.rule('optionalValues') === 'joined-or-separate'
+    );
+  }
+
+  #takeWords(
+    index: number,
+    named: NamedOption,
+    argument: OptionArgument | undefined,
+    values: string[],
+  ): void {
+    const words = Math.max(1, argument?.words.length ?? 1);
+    const least = words - 1 + (argument?.count?.value.least ?? 1);
+    const most =
+      words -
+      1 +
+      (argument?.count === undefined ? 1 : (argument.count.value.most ?? Number.POSITIVE_INFINITY));
+    const called = calledName(named);
+    while (values.length < least) {
+      if (this.#takeNext(called, values, false)) continue;
+      const placeholder = argument?.words[Math.min(values.length, words - 1)]?.placeholder?.value;
+      const name = placeholder === undefined ? '' : `: ${placeholder}`;
+      this.#state.report('value-missing', `option ${quote(named.name.text)} needs an argument${name}`, index);
+      return;
+    }
+    while (values.length < most && this.#takeNext(called, values, true));
+  }
+
+  /** Takes the next word as an argument; one that looks like an option only where it must be taken and may be. */
+  #takeNext(called: string, values: string[], mayLeave: boolean): boolean {
+    const text = this.#state.words[this.#state.next];
+    if (text === undefined) return false;
+    if (this.#state.mayBeOption(text) && text !== '-' && !this.isNegativeNumber(text)) {
+      if (mayLeave || !this.#state.rule('hyphenValues')) return false;
+    }
+    this.#state.part(this.#state.next, 0, text.length, 'option-argument', called, null);
+    this.#state.next++;
+    values.push(text);
+    return true;
+  }
+
+  #unknownOption(index: number, start: number, end: number, name: string): void {
+    const meaning = this.#state.rule('unknownOptions');
+    const isSure = this.#state.lookup.complete;
+    this.#state.part(index, start, end, 'option', null, isSure ? 'unknown' : 'not-judged');
+    if (meaning === 'ignored') return;
+    if (meaning === 'passed-on') {
+      this.#state.operands.push({ word: index });
+      return;
+    }
+    const near = hint(
+      name,
+      name.length > 2 ? this.#state.lookup.names.filter((known) => known.length > 2) : [],
+    );
+    if (isSure) this.#state.report('unknown-option', `unknown option ${quote(name)}${near}`, index);
+    else
+      this.#state.report(
+        'not-judged',
+        `no option ${quote(name)} is known here, and the list may lack some${near}`,
+        index,
+      );
+  }
+}
