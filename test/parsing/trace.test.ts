@@ -103,6 +103,7 @@ test('what is wrong is told in the words that the standards ask for', () => {
   }
   assert.deepEqual(problems(trace(body, '-s quay 1', 'value-forms: [-xV]')), [
     'value-missing 0',
+    'value-not-allowed 1',
     'too-many-operands 2',
   ]);
   assert.deepEqual(problems(trace(body, '--help')), ['unknown-option 0', 'operand-missing']);
