@@ -2,10 +2,13 @@ import { type CommandScope, commandScope } from './abbreviations/command-scope.t
 import { LikelyNames } from './abbreviations/likely-names.ts';
 import { type OptionScope, optionScopes } from './abbreviations/option-scope.ts';
 import { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
+import type { Command } from './model/command.ts';
 import type { Interface, Standard } from './model/interface.ts';
+import { longNames } from './model/option.ts';
 import { type CommandAt, walkCommands } from './model/walk.ts';
 import { judgeRelations, type RelationVerdicts } from './relations/judge-relations.ts';
 import type { Place } from './source/source.ts';
+import { STANDARD_WORDS, type WordLists } from './words/word-lists.ts';
 
 /** The relations of one command with what follows from them. */
 export interface JudgedRelations {
@@ -13,10 +16,22 @@ export interface JudgedRelations {
   readonly verdicts: RelationVerdicts;
 }
 
+/** What stands around an interface that is looked at. */
+export interface AuditContext {
+  readonly words: WordLists;
+  /** Other interfaces of its family, with which its names are compared. */
+  readonly siblings: readonly Interface[];
+}
+
+const ALONE: AuditContext = { words: STANDARD_WORDS, siblings: [] };
+
 /** What the checks look at: one interface, and what several of them need of it, computed once. */
 export class AuditView {
   readonly interface: Interface;
+  readonly words: WordLists;
   readonly commands: readonly CommandAt[];
+  /** The commands of the other programs of the family. */
+  readonly siblingCommands: readonly CommandAt[];
   readonly scopes: readonly OptionScope[];
   readonly #claims: ReadonlySet<Standard>;
   #commandScopes: readonly CommandScope[] | undefined;
@@ -24,9 +39,11 @@ export class AuditView {
   #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
-  constructor(from: Interface) {
+  constructor(from: Interface, { words, siblings }: AuditContext = ALONE) {
     this.interface = from;
+    this.words = words;
     this.commands = [...walkCommands(from)];
+    this.siblingCommands = siblings.flatMap((sibling) => [...walkCommands(sibling)]);
     this.scopes = optionScopes(from);
     this.#claims = new Set(from.claims.map((claim) => claim.value));
   }
@@ -48,9 +65,15 @@ export class AuditView {
     return this.#valueScopes;
   }
 
-  /** Names that new options may well get. */
+  /** Names that new options may well get: those of the program's other commands, of its family, and those that settings add. */
   get likelyNames(): LikelyNames {
-    this.#likely ??= new LikelyNames(this.scopes.flatMap(({ index }) => index.names));
+    this.#likely ??= new LikelyNames([
+      ...this.scopes.flatMap(({ index }) => index.names),
+      ...this.siblingCommands.flatMap(({ command }) =>
+        command.options.items.flatMap((option) => longNames(option).map(({ text }) => text)),
+      ),
+      ...this.words.likelyOptions,
+    ]);
     return this.#likely;
   }
 
@@ -60,6 +83,22 @@ export class AuditView {
       .map((at) => ({ at, verdicts: judgeRelations(at) }))
       .filter(({ verdicts }) => verdicts.judged > 0 || verdicts.undecided > 0);
     return this.#relations;
+  }
+
+  /** What the help output of a command says by itself; undefined where it is not among the sources. */
+  helpView(path: readonly string[]): Command | undefined {
+    const views = this.interface.views.filter(({ sources }) => sources.every(({ kind }) => kind === 'help'));
+    for (const view of views) {
+      for (const at of walkCommands(view)) {
+        if (at.command.described && at.path.join(' ') === path.join(' ')) return at.command;
+      }
+    }
+    return undefined;
+  }
+
+  /** Whether a command belongs to this interface, and not to another of its family. */
+  isOwn(path: readonly string[]): boolean {
+    return path[0] === this.commands[0]?.path[0];
   }
 
   /** Whether a place lies in a source of help output, whose entries may be mentions or forms of one thing. */

@@ -1,8 +1,9 @@
 import { compareCodeUnits } from '../source/source.ts';
-import { leadingWords, nameWords, QUALIFIERS } from './leading-words.ts';
+import { nameWords } from '../words/name-words.ts';
+import { STANDARD_WORDS, type WordLists } from '../words/word-lists.ts';
+import { leadingWords, QUALIFIERS } from './leading-words.ts';
 import type { LikelyNames } from './likely-names.ts';
 import type { OptionScope } from './option-scope.ts';
-import { shortFormsOf } from './short-forms.ts';
 
 /** An abbreviation that means one option today and that people are likely to have taken for a name. */
 export interface FragileAbbreviation {
@@ -21,7 +22,11 @@ export interface FragileAbbreviation {
  * The fragile abbreviations of the options that a command declares, ranked: first those that a likely new name would take over without a message, then by
  * how many likely names would break them; among equals first words before short forms, then in the order of the names.
  */
-export function fragileAbbreviations(scope: OptionScope, likely: LikelyNames): FragileAbbreviation[] {
+export function fragileAbbreviations(
+  scope: OptionScope,
+  likely: LikelyNames,
+  words: WordLists = STANDARD_WORDS,
+): FragileAbbreviation[] {
   if (scope.accepted?.value === false) return [];
   const own = new Set(scope.names.map(({ name }) => name.text));
   const found = new Map<string, FragileAbbreviation>();
@@ -42,7 +47,7 @@ export function fragileAbbreviations(scope: OptionScope, likely: LikelyNames): F
     }
   }
   for (const { name } of names) {
-    for (const word of shortForms(name.text)) add(word, name.text, 'short-form');
+    for (const word of shortForms(name.text, words)) add(word, name.text, 'short-form');
   }
   return [...found.values()].sort(byRank);
 }
@@ -57,13 +62,13 @@ function byRank(a: FragileAbbreviation, b: FragileAbbreviation): number {
 }
 
 /** The prefixes of a name that end in a customary short form of one of its words: `--verb` and `--dry-sim`. */
-function shortForms(name: string): string[] {
+function shortForms(name: string, words: WordLists): string[] {
   const hyphens = name.startsWith('--') ? 2 : 1;
   const forms: string[] = [];
   let at = hyphens;
   for (const word of nameWords(name)) {
     const start = name.indexOf(word, at);
-    for (const form of shortFormsOf(word)) {
+    for (const form of words.shortBeginnings(word)) {
       if (start + form.length < name.length) forms.push(name.slice(0, start + form.length));
     }
     at = start + word.length;

@@ -1,7 +1,7 @@
 import { mainName, type Option } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { GNU_LONG_OPTIONS } from '../standards/gnu-long-options.ts';
-import { nameWords } from './leading-words.ts';
+import { nameWords } from '../words/name-words.ts';
 import { optionsInReach } from './option-scope.ts';
 
 /** An option without a letter, and the letters that it could have. */

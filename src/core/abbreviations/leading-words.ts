@@ -1,11 +1,3 @@
-/** The words of a long name, without its hyphens: `--late-boxes` has `late` and `boxes`. */
-export function nameWords(name: string): string[] {
-  return name
-    .replace(/^--?/, '')
-    .split(/[-_.:]/)
-    .filter((word) => word !== '');
-}
-
 /** The proper prefixes of a long name that end with one of its words: `--dry-run-all` has `--dry` and `--dry-run`. */
 export function leadingWords(name: string): string[] {
   const prefixes: string[] = [];

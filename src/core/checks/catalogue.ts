@@ -40,10 +40,16 @@ import { relationWithoutEffect } from './conflicts/relation-without-effect.ts';
 import { requiredWithDefault } from './conflicts/required-with-default.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
 import type { Check } from './define-check.ts';
+import { bugAddressMissing } from './gnu/bug-address-missing.ts';
 import { helpOptionMissing } from './gnu/help-option-missing.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
+import { longNameUnusual } from './gnu/long-name-unusual.ts';
+import { outputAsOperand } from './gnu/output-as-operand.ts';
+import { versionForm } from './gnu/version-form.ts';
 import { versionOptionMissing } from './gnu/version-option-missing.ts';
 import { commandUndescribed } from './help/command-undescribed.ts';
+import { defaultDisagrees } from './help/default-disagrees.ts';
+import { defaultUnstated } from './help/default-unstated.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
 import { exampleMissing } from './help/example-missing.ts';
 import { helpOfAnotherOption } from './help/help-of-another-option.ts';
@@ -51,16 +57,19 @@ import { mentionsUnknown } from './help/mentions-unknown.ts';
 import { noWayToHelp } from './help/no-way-to-help.ts';
 import { operandUndescribed } from './help/operand-undescribed.ts';
 import { optionUndescribed } from './help/option-undescribed.ts';
+import { relationUnstated } from './help/relation-unstated.ts';
 import { requiredUnstated } from './help/required-unstated.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
 import { saysNothing } from './help/says-nothing.ts';
 import { styleMixed } from './help/style-mixed.ts';
+import { tooWide } from './help/too-wide.ts';
 import { unitUnstated } from './help/unit-unstated.ts';
 import { unsortedWall } from './help/unsorted-wall.ts';
 import { usageDisagrees } from './help/usage-disagrees.ts';
 import { usageMissing } from './help/usage-missing.ts';
 import { valueUnnamed } from './help/value-unnamed.ts';
 import { valuesInProse } from './help/values-in-prose.ts';
+import { valuesUnlisted } from './help/values-unlisted.ts';
 import { letterAgainstCustom } from './names/letter-against-custom.ts';
 import { letterCaseMixed } from './names/letter-case-mixed.ts';
 import { letterDrifts } from './names/letter-drifts.ts';
@@ -80,12 +89,16 @@ import { argumentJoined } from './posix/argument-joined.ts';
 import { argumentListForm } from './posix/argument-list-form.ts';
 import { argumentOptional } from './posix/argument-optional.ts';
 import { groupingRefused } from './posix/grouping-refused.ts';
+import { hyphenOperandUnsaid } from './posix/hyphen-operand-unsaid.ts';
 import { nameCharacters } from './posix/name-characters.ts';
 import { nameLength } from './posix/name-length.ts';
 import { noEndOfOptions } from './posix/no-end-of-options.ts';
+import { operandOrderUnsaid } from './posix/operand-order-unsaid.ts';
 import { optionDelimiter } from './posix/option-delimiter.ts';
 import { optionNotOneCharacter } from './posix/option-not-one-character.ts';
 import { optionsAfterOperands } from './posix/options-after-operands.ts';
+import { orderDependent } from './posix/order-dependent.ts';
+import { vendorLetter } from './posix/vendor-letter.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
 export const CATALOGUE: readonly Check[] = [
@@ -127,9 +140,13 @@ export const CATALOGUE: readonly Check[] = [
   oneConceptManyNames,
   optionUndescribed,
   sameHelpTwice,
+  defaultDisagrees,
   valuesInProse,
+  valuesUnlisted,
+  defaultUnstated,
   mentionsUnknown,
   requiredUnstated,
+  relationUnstated,
   usageDisagrees,
   noWayToHelp,
   saysNothing,
@@ -141,6 +158,7 @@ export const CATALOGUE: readonly Check[] = [
   deprecatedWithoutWay,
   styleMixed,
   unsortedWall,
+  tooWide,
   unitUnstated,
   exampleMissing,
   secretInArguments,
@@ -157,15 +175,23 @@ export const CATALOGUE: readonly Check[] = [
   nameLength,
   nameCharacters,
   optionNotOneCharacter,
+  vendorLetter,
   optionDelimiter,
   groupingRefused,
   argumentJoined,
   argumentListForm,
   optionsAfterOperands,
   noEndOfOptions,
+  orderDependent,
+  operandOrderUnsaid,
+  hyphenOperandUnsaid,
   longNameMissing,
+  longNameUnusual,
+  outputAsOperand,
   helpOptionMissing,
   versionOptionMissing,
+  versionForm,
+  bugAddressMissing,
   helpFails,
   helpOnStandardError,
   unknownOptionAccepted,

@@ -1,4 +1,5 @@
 import type { Instance, Rule } from '../conformance/rule.ts';
+import type { Level } from '../findings/level.ts';
 import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
 import { listSome, quoteName } from './wording.ts';
 
@@ -9,7 +10,8 @@ type Departing = { readonly evidence: string; readonly subjects: readonly string
 
 /** What differs between findings of rows of a conformance table. */
 interface ConformanceInfo extends Omit<CheckInfo, 'level' | 'standard' | 'since'> {
-  readonly since?: number;
+  /** Warning for what is only asked of those who claim the standard. */
+  readonly level?: Level;
   readonly mend: string;
 }
 
@@ -17,12 +19,12 @@ interface ConformanceInfo extends Omit<CheckInfo, 'level' | 'standard' | 'since'
  * A check for a rule of a standard: one finding for an interface that departs from it, a note, or a warning where the interface
  * claims that standard. Programs that claim to follow GNU only are not held against the rules of POSIX that GNU sets aside.
  */
-export function conformanceCheck(rule: Rule, { mend, ...info }: ConformanceInfo): Check {
+export function conformanceCheck(rule: Rule, { mend, level = 'note', ...info }: ConformanceInfo): Check {
   const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
   return defineCheck<Departing>({
-    since: 1,
+    since: 4,
     ...info,
-    level: 'note',
+    level,
     standard: `${standard}${rule.standard === 'posix' ? ', ' : ' '}${rule.section}`,
     judge(view, report) {
       if (rule.standard === 'posix' && view.claims('gnu') && !view.claims('posix')) return;

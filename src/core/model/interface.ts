@@ -66,11 +66,14 @@ export interface Interface {
   readonly bugAddress: Knowable<string>;
   readonly observations: readonly Observation[];
   readonly sources: readonly InterfaceSource[];
+  /** Where several sources were joined: what each said by itself, those first whose facts are preferred. */
+  readonly views: readonly Interface[];
   /** Where extensions were added: the program without them, and each by itself, in the order in which they were added. */
   readonly extended: { readonly base: Interface; readonly extensions: readonly Interface[] } | undefined;
 }
 
 const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {
+  views: [],
   invocations: [],
   extends: undefined,
   version: undefined,

@@ -46,8 +46,14 @@ function joinTwo(a: Interface, b: Interface): Interface {
     bugAddress: prefer(a.bugAddress, b.bugAddress),
     observations: [...a.observations, ...b.observations],
     sources: [...a.sources, ...b.sources],
+    views: [...viewsOf(a), ...viewsOf(b)],
     extended: a.extended ?? b.extended,
   };
+}
+
+/** A joined interface as its views, one that was not joined as itself. */
+function viewsOf(from: Interface): readonly Interface[] {
+  return from.views.length > 0 ? from.views : [from];
 }
 
 function joinHelp<T extends EnvironmentVariable | ExitStatus | RelatedFile>(a: T, b: T): T {

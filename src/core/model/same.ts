@@ -1,5 +1,5 @@
 /**
- * Whether two parts of a model say the same, wherever they say it: places and sources do not count, and a key without a value
+ * Whether two parts of a model say the same, wherever they say it: places, sources and views do not count, and a key without a value
  * is as good as none. Walks lists and plain objects.
  */
 export function saysTheSame(a: unknown, b: unknown): boolean {
@@ -20,5 +20,5 @@ export function saysTheSame(a: unknown, b: unknown): boolean {
 }
 
 function isPlace(key: string): boolean {
-  return key === 'place' || key === 'sources';
+  return key === 'place' || key === 'sources' || key === 'views';
 }

@@ -1,5 +1,6 @@
-import { leadingWords, nameWords, QUALIFIERS } from '../../abbreviations/leading-words.ts';
+import { leadingWords, QUALIFIERS } from '../../abbreviations/leading-words.ts';
 import type { OptionScope } from '../../abbreviations/option-scope.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { listNames, listSome, quoteName } from '../wording.ts';
 
@@ -18,7 +19,7 @@ export const ambiguousWord = defineCheck<{ words: readonly AmbiguousWord[] }>({
     'that was not meant. Where one of them had the word to itself in an earlier version, its callers break.',
   standard: 'GNU conventions, abbreviations of long options',
   needs: ['the long options of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --late-fee    add the fee for late boxes\n',

@@ -20,7 +20,7 @@ export const caseFoldsTogether = defineCheck<{ pairs: readonly Pair[] }>({
     'the order in which they were declared.',
   standard: 'practice',
   needs: ['the options of the command', 'whether the parser tells upper from lower case'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {case-sensitive: false}\noptions:\n  -b, --boxes: list boxes\n  -B, --bags: list bags\n',

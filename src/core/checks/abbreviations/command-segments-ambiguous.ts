@@ -17,7 +17,7 @@ export const commandSegmentsAmbiguous = defineCheck<{ forms: readonly SharedForm
     'and was the form of one of them before the others came.',
   standard: 'practice',
   needs: ['whether the parser accepts shortened segments of command names'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {segment-abbreviations: true, segment-separator: ":"}\ncommands:\n  route:plan: plan it\n  route:print: print it\n',

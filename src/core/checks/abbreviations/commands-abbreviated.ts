@@ -16,7 +16,7 @@ export const commandsAbbreviated = defineCheck<{ forms: readonly ShortForm[] }>(
     'ambiguous or give it another meaning, in scripts that nobody touched.',
   standard: 'practice',
   needs: ['whether the parser accepts abbreviated commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {command-abbreviations: true}\ncommands:\n  kitchen: list kitchens\n  route: plan routes\n',

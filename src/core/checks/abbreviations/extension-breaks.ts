@@ -30,7 +30,7 @@ export const extensionBreaks = defineCheck<Broken>({
     "program's tests nor the extension's show it, since each is tested without the other.",
   standard: 'GNU conventions, abbreviations of long options',
   needs: ['documents of extensions'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: rounds\nparsing: {option-abbreviations: true}\noptions:\n  --avoid=PLACE: pass by PLACE\n',

@@ -36,7 +36,7 @@ export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
     for (const scope of view.scopes) {
       report.judged();
       if (scope.accepted?.value === false) continue;
-      const words = fragileAbbreviations(scope, view.likelyNames)
+      const words = fragileAbbreviations(scope, view.likelyNames, view.words)
         .filter(({ because }) => because === 'leading-words')
         .map(({ word, name, breakers }) => ({ word, name, breakers }));
       const first = words[0];

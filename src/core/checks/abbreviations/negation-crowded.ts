@@ -14,7 +14,7 @@ export const negationCrowded = defineCheck<Crowded>({
     'two can never be given; where both only begin alike, what callers type for one becomes ambiguous.',
   standard: 'practice',
   needs: ['the long options of the command', 'whether the parser makes negated names'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {generated-negation: true}\noptions:\n  --tea: pour tea\n  --no-teaspoons: leave out the spoons\n',

@@ -20,7 +20,7 @@ export const standardOptionCrowded = defineCheck<Crowded>({
     'takes that from them, in the moment in which they look for help.',
   standard: 'GNU Coding Standards 4.8.2; GNU conventions, abbreviations of long options',
   needs: ['the long options of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --help       print this help\n  --help-day   name the day on which helpers come\n',

@@ -18,7 +18,7 @@ export const valuesAbbreviated = defineCheck<{ subjects: readonly ShortValues[] 
   why: 'Callers write the beginning of a value, and a new value that begins in the same way breaks them, though no option changed.',
   standard: 'practice',
   needs: ['whether the parser accepts abbreviated values', 'the allowed values'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {value-abbreviations: true}\noptions:\n  --sort=KEY:\n    help: sort by KEY\n    argument: {values: [owner, quay]}\n',

@@ -13,7 +13,7 @@ export const booleanTakesValue = defineCheck<FaultyOptions>({
   why: 'Nobody can guess whether it wants true, yes, on or 1, and whoever gives the option alone, as with every other switch, is refused.',
   standard: 'practice',
   needs: ['the allowed values or the type of the option'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --map {true,false}  draw a map\n  --quiet             say nothing\n',

@@ -11,7 +11,7 @@ export const optionalArgumentSwallows = defineCheck<{ option: string; operand: s
   why: 'Whoever gives the option without its argument and an operand behind it finds the operand taken for the argument, without a message.',
   standard: 'POSIX XBD 12.2, Guideline 7',
   needs: ['whether an optional option-argument may be a separate word', 'the operands of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {optional-values: joined-or-separate}\nusage: tiffin [OPTION]... BOX\noptions:\n  --map[=SIZE]: draw a map\n',

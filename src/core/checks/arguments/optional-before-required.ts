@@ -11,7 +11,7 @@ export const optionalBeforeRequired = defineCheck<{ optional: string; required: 
   why: 'With fewer words than operands, nobody can tell which were left out; the parser takes one reading, and the caller meant the other.',
   standard: 'POSIX XBD 12.1',
   needs: ['the operands of the usage line'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [QUAY] BOX [DAY]\n\n  -q  say nothing\n',
     right: 'Usage: tiffin BOX [QUAY] [DAY]\n\n  -q  say nothing\n',

@@ -11,7 +11,7 @@ export const repeatUnclear = defineCheck<FaultyOptions>({
   why: 'Whether the last one wins or all count is a matter of the parser; wrappers that add an option of their own need to know.',
   standard: 'POSIX XBD 12.2, Guideline 11',
   needs: ['which options may be repeated'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY (may be repeated)\n  --quiet     say nothing\n',

@@ -12,7 +12,7 @@ export const requiredOption = defineCheck<FaultyOptions>({
   why: 'What must always be given is no option: people read its letter or name as something they may leave out.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['which options are mandatory'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'usage: tiffin --quay NAME [-q] BOX\n\noptions:\n  --quay NAME  the quay (required)\n  -q           say nothing\n',

@@ -1,6 +1,6 @@
-import { nameWords } from '../../abbreviations/leading-words.ts';
 import type { Command } from '../../model/command.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { quoteName } from '../wording.ts';
 

@@ -12,7 +12,7 @@ export const swallowsOperands = defineCheck<{ option: string; operand: string }>
   why: 'The option takes every word up to the next one with a hyphen, operands too. Callers must know to write them first, or to end the list with another option.',
   standard: 'POSIX XBD 12.2, Guideline 8',
   needs: ['how many words an option takes', 'the operands of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'usage: tiffin [--skip DAY [DAY ...]] BOX\n\noptions:\n  --skip DAY [DAY ...]  days to leave out\n',

@@ -12,7 +12,7 @@ export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
   why: 'Nothing on the command line says which word is which; two that are swapped are an error at best, and a wrong result without a message at worst.',
   standard: 'practice',
   needs: ['the operands of the usage line'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin OWNER QUAY DAY LITRES\n\n  -q  say nothing\n',
     right:

@@ -11,7 +11,7 @@ export const twoOpenEnded = defineCheck<{ first: string; second: string }>({
   why: 'No parser can tell where the first ends and the second begins: it gives all words to one of them.',
   standard: 'POSIX XBD 12.1',
   needs: ['the operands of the usage line'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin BOX... CARRIER...\n\n  -q  say nothing\n',
     right: 'Usage: tiffin BOX... CARRIER\n\n  -q  say nothing\n',

@@ -1,5 +1,4 @@
 import { defineCheck } from '../define-check.ts';
-import { VERBS } from '../verbs.ts';
 import { listNames } from '../wording.ts';
 
 /** One finding for each form in which several mandatory operands are called like acts. */
@@ -10,7 +9,7 @@ export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({
   why: 'The usage line asks for all of them at once, where one is meant: the parser takes any word in each place, and callers cannot see what to write.',
   standard: 'practice',
   needs: ['the operands of the usage line'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'usage: tiffin [-h] open close list\n\npositional arguments:\n  open\n  close\n  list\n\noptions:\n  -h  help\n',
@@ -25,7 +24,8 @@ export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({
         if (operands.length === 0) continue;
         report.judged();
         const verbs = operands.filter(
-          ({ name, kind, count }) => kind === 'word' && (count?.value.least ?? 0) > 0 && VERBS.has(name),
+          ({ name, kind, count }) =>
+            kind === 'word' && (count?.value.least ?? 0) > 0 && view.words.isVerb(name),
         );
         const [first, second] = verbs;
         if (first === undefined || second === undefined) continue;

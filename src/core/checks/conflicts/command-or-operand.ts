@@ -12,7 +12,7 @@ export const commandOrOperand = defineCheck<{ operand: string; command: string }
     'callers who give it as an operand.',
   standard: 'practice',
   needs: ['the subcommands and the operands of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noperands:\n  OWNER: {help: whose box to print, count: 0..1}\ncommands:\n  list: list all boxes\n',

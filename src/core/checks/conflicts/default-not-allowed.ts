@@ -14,7 +14,7 @@ export const defaultNotAllowed = defineCheck<{ name: string; default: string; ex
   why: 'Whoever gives the default by hand is refused, and whoever leaves it out gets a value that the program says it does not take.',
   standard: 'practice',
   needs: ['defaults and allowed values from a document or a parser object'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY:\n    help: sort by KEY\n    argument: {values: [owner, quay], default: size}\n',

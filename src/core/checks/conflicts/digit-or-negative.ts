@@ -12,7 +12,7 @@ export const digitOrNegative = defineCheck<{ digit: string; number: string }>({
   why: 'The parser reads -5 as the option, so that no negative number can be given, or as the number, so that the option cannot.',
   standard: 'POSIX XBD 12.2, Guideline 3',
   needs: ['the types of operands and optional option-arguments'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  -1: one box a line\noperands:\n  DEGREES: {help: warmth, count: 0..1, type: integer}\n',

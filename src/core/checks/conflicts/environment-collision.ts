@@ -10,7 +10,7 @@ export const environmentCollision = defineCheck<{ variable: string; first: strin
   why: 'Whoever sets the variable for one of them sets the other too, and sees it only in what comes out.',
   standard: 'practice',
   needs: ['the environment variables of the options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --quay=NAME   the quay [env: TIFFIN_PLACE]\n  --route=NAME  the route [env: TIFFIN_PLACE]\n',

@@ -19,7 +19,7 @@ export const inheritedRedefined = defineCheck<Redefined>({
     'leaves its value behind as an operand.',
   standard: 'practice',
   needs: ['which options are inherited', 'their arguments'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  -q, --quiet: {help: say less, inheritance: anywhere-below}\ncommands:\n  box:\n    options:\n      -q, --quay=NAME: boxes of one quay\n',

@@ -10,7 +10,7 @@ export const keyCollision = defineCheck<{ first: string; second: string }>({
   why: 'Many parsers hand over options by name without hyphens and underscores; of these two, one overwrites the other.',
   standard: 'practice',
   needs: ['the long options of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --dry-run  change nothing\n  --dryRun   empty the kettle\n',
     right: 'Usage: tiffin [OPTION]...\n\n  --dry-run  change nothing\n  --drain    empty the kettle\n',

@@ -11,7 +11,7 @@ export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly 
   why: 'The parser reads such a word in one of two ways, and whoever means the other gets several options at once, or one instead of several.',
   standard: 'POSIX XBD 12.2, Guideline 5',
   needs: ['the options of the command', 'whether letters can be grouped'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: true}\noptions:\n  -so: sort boxes\n  -s: print sizes\n  -o: print owners\n',

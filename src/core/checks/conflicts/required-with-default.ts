@@ -10,7 +10,7 @@ export const requiredWithDefault = defineCheck<{ name: string; default: string }
   why: 'The default can never come into force. Either it must not be given, and the parser refuses callers for nothing, or the default misleads them.',
   standard: 'practice',
   needs: ['which options and operands are mandatory', 'their defaults'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay=NAME:\n    help: the quay\n    required: true\n    argument: {default: north}\n',

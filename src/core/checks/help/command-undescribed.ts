@@ -10,7 +10,7 @@ export const commandUndescribed = defineCheck<{ names: readonly string[]; descri
   why: 'Its name is all that there is to choose by, and the reader must run its help to learn whether it is the right one.',
   standard: 'practice',
   needs: ['a list of commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin COMMAND\n\nCommands:\n  open   open a round\n  close  close a round\n  count\n',
     right:

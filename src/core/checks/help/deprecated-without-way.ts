@@ -11,7 +11,7 @@ export const deprecatedWithoutWay = defineCheck<FaultyOptions>({
   why: 'Callers are told to change and not how, and so they keep it until it is gone.',
   standard: 'practice',
   needs: ['what is deprecated'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --late  list late boxes (deprecated)\n  --map   draw a map\n',
     right:

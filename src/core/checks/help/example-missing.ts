@@ -12,7 +12,7 @@ export const exampleMissing = defineCheck<{ command: string; count: number; othe
   why: 'Most readers look for a line that is nearly theirs, and change it; without one they put it together by trial.',
   standard: 'practice',
   needs: ['the help or the document of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n  -c  carriers\n  -d  days\n',
     right:

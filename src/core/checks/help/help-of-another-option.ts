@@ -1,5 +1,5 @@
-import { nameWords } from '../../abbreviations/leading-words.ts';
 import { longNames, mainName, type Option } from '../../model/option.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { quoteName } from '../wording.ts';
 
@@ -11,7 +11,7 @@ export const helpOfAnotherOption = defineCheck<{ name: string; other: string }>(
   why: 'Such a text was copied from a neighbour and not mended, or the two are one option and nothing says so.',
   standard: 'practice',
   needs: ['the texts of the options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --late-boxes  what came after noon\n  --fee         late boxes\n',
     right:

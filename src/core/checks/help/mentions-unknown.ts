@@ -11,7 +11,7 @@ export const mentionsUnknown = defineCheck<{ name: string; option: string }>({
   why: 'The option was renamed or taken away, and the texts of its neighbours still send the reader to it.',
   standard: 'practice',
   needs: ['a complete list of options', 'the texts'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --late: what came after noon, see --after-noon\n  --map: draw a map\n',

@@ -11,7 +11,7 @@ export const noWayToHelp = defineCheck<{ program: string }>({
   why: 'The texts are there and no caller can read them: neither --help nor -h nor a command help is declared.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['a complete list of options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --map: draw a map\n  --late: list late boxes\n',

@@ -9,7 +9,7 @@ export const operandUndescribed = defineCheck<{ names: readonly string[] }>({
   why: 'Its name in capitals is all that the reader has: not what it may be, nor what happens without it.',
   standard: 'practice',
   needs: ['the help of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]... BOX\n\nOptions:\n  --map  draw a map\n',
     right: 'Usage: tiffin [OPTION]... BOX\n\nPrint the label of BOX.\n\nOptions:\n  --map  draw a map\n',

@@ -1,5 +1,5 @@
 import { mainName, type Option } from '../../model/option.ts';
-import { conceptOf } from '../concepts.ts';
+import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
 import { countOf, listNames } from '../wording.ts';
 
@@ -30,7 +30,7 @@ export const optionUndescribed = defineCheck<{
       );
       report.judged(listed.length);
       const undescribed = listed.filter(
-        (option, i) => option.help === undefined && !sharesText(option, listed[i + 1]),
+        (option, i) => option.help === undefined && !sharesText(option, listed[i + 1], view.words),
       );
       const first = undescribed[0];
       if (first === undefined) continue;
@@ -62,17 +62,17 @@ export const optionUndescribed = defineCheck<{
  * `-q, --quiet` above `-s, --silent  say nothing`, `-?` above `--help`, `-cp PATH` above `--class-path PATH`: the text below is
  * that of both.
  */
-function sharesText(option: Option, next: Option | undefined): boolean {
+function sharesText(option: Option, next: Option | undefined, words: WordLists): boolean {
   if (next?.help === undefined) return false;
   const [own, other] = [mainName(option).text, mainName(next).text];
-  const concept = conceptOf(own)?.id;
+  const concept = words.conceptOf(own)?.id;
   if (
     isAbove(option, next) &&
     placeholderOf(option) === placeholderOf(next) &&
     placeholderOf(next) !== undefined
   )
     return true;
-  return own === '-?' ? other === '--help' : concept !== undefined && concept === conceptOf(other)?.id;
+  return own === '-?' ? other === '--help' : concept !== undefined && concept === words.conceptOf(other)?.id;
 }
 
 /** Whether nothing stands between two entries of help output. */

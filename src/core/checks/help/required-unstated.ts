@@ -12,7 +12,7 @@ export const requiredUnstated = defineCheck<FaultyOptions>({
   why: 'The first run of every caller is an error, and only its message tells what was lacking.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['which options are mandatory', 'the usage line'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\nusage: tiffin [OPTION]... BOX\noptions:\n  --quay=NAME: {help: the quay, required: true}\n',

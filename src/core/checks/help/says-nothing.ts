@@ -1,5 +1,5 @@
-import { nameWords } from '../../abbreviations/leading-words.ts';
 import { longNames, type Option } from '../../model/option.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
@@ -30,7 +30,7 @@ export const saysNothing = defineCheck<FaultyOptions>({
   why: 'Whoever reads the help has read the name already. A text that adds nothing hides that one is lacking.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['the texts of the options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --late-boxes  late boxes\n  --map         draw a map of the round\n',

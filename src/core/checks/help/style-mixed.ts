@@ -19,7 +19,7 @@ export const styleMixed = defineCheck<Mixed>({
   why: 'A list in one style is read at a glance; where it changes, the eye stops at what means nothing.',
   standard: 'practice',
   needs: ['the texts of the options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  -a  list all boxes\n  -b  list one box\n  -c  list carriers\n  -d  list days\n  -e  list errors\n  -f  Print fees\n',

@@ -1,5 +1,5 @@
-import { nameWords } from '../../abbreviations/leading-words.ts';
 import { longNames, type Option } from '../../model/option.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
@@ -39,7 +39,7 @@ export const unitUnstated = defineCheck<FaultyOptions>({
   why: 'Seconds or milliseconds, bytes or blocks: a wrong guess is a thousandfold error that no message tells.',
   standard: 'practice',
   needs: ['the options that take a number'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --timeout=N  how long a carrier may be late\n  --map        draw a map\n',

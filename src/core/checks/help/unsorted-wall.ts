@@ -17,7 +17,7 @@ export const unsortedWall = defineCheck<{ heading: string; count: number }>({
   why: 'The reader must go through all of them to find one, or to know that there is none.',
   standard: 'practice',
   needs: ['the order of the options in the help'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: `Usage: tiffin [OPTION]...\n\n${[...'mzqkpwcaodxnbhyevrtfjlsgui'].map((letter) => `  -${letter}  do ${letter}\n`).join('')}`,
     right: `Usage: tiffin [OPTION]...\n\n${[...'abcdefghijklmnopqrstuvwxyz'].map((letter) => `  -${letter}  do ${letter}\n`).join('')}`,

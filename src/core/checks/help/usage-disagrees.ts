@@ -19,7 +19,7 @@ export const usageDisagrees = defineCheck<Disagreement>({
   why: 'One of the two is out of date, and the reader cannot tell which; whoever follows the wrong one gets an error.',
   standard: 'POSIX XBD 12.1',
   needs: ['the usage line', 'a complete list of options, or a list of operands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncomplete: true\nusage: tiffin [--late] [--map] BOX\noptions:\n  --map: draw a map\noperands:\n  BOX: the box\n',

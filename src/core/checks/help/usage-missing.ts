@@ -10,7 +10,7 @@ export const usageMissing = defineCheck<{ command: string }>({
   why: 'A list of options does not say which operands the command takes, how many, and what must be given.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['the help or the document of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'tiffin prints the boxes of a day.\n\nOptions:\n  -q, --quiet  say nothing\n  --map        draw a map\n',

@@ -10,7 +10,7 @@ export const valueUnnamed = defineCheck<FaultyOptions>({
   why: 'The reader sees a switch, and learns only from an error message that a word must follow, and never which.',
   standard: 'POSIX XBD 12.1',
   needs: ['the option-arguments'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --quay: {help: the quay, argument: {presence: mandatory}}\n  --map: draw a map\n',

@@ -17,7 +17,7 @@ export const valuesInProse = defineCheck<{ name: string; values: readonly string
   why: 'The parser takes any word, so that a misspelt value is found late or never; completion has nothing to offer.',
   standard: 'practice',
   needs: ['a document, parser object or script that declares the value', 'the text of the option'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: "sort by KEY, one of owner, quay or size"\n',

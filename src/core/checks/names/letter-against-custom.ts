@@ -64,7 +64,7 @@ export const letterAgainstCustom = defineCheck<Against>({
   why: 'Fingers know these letters from every other program; here they do something else, while the option that was meant has no letter.',
   standard: 'GNU Coding Standards 4.10',
   needs: ['the options of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  -q, --quay=NAME  the quay\n      --quiet      say nothing\n',
     right: 'Usage: tiffin [OPTION]...\n\n  -k, --quay=NAME  the quay\n  -q, --quiet      say nothing\n',

@@ -9,7 +9,7 @@ export const letterCaseMixed = defineCheck<{ names: readonly string[]; others: n
   why: 'Names are typed from memory, and memory keeps no case: each capital is an error message for somebody.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['the long options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --HTML     write a page\n  --quiet    say nothing\n  --map      draw a map\n',

@@ -2,7 +2,7 @@ import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 import { quoteName } from '../wording.ts';
 
-/** One finding for each long name that has one letter in one command and another in the next. */
+/** One finding for each long name that has one letter in one command and another in the next, or in another program of the family. */
 export const letterDrifts = defineCheck<{
   name: string;
   letters: readonly string[];
@@ -14,7 +14,7 @@ export const letterDrifts = defineCheck<{
   why: 'People learn the letter with the first command and use it with the next, where it is an error or means something else.',
   standard: 'practice',
   needs: ['the options of several commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"-q, --quay=NAME": the quay}}\n  route: {options: {"-k, --quay=NAME": the quay}}\n',
@@ -25,7 +25,7 @@ export const letterDrifts = defineCheck<{
   },
   judge(view, report) {
     const byName = new Map<string, Map<string, { path: readonly string[]; place: Place }>>();
-    for (const { command, path } of view.commands) {
+    for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const { names } of command.options.items) {
         const letters = names.filter(({ form }) => form === 'short');
         for (const { text, form } of names) {
@@ -38,15 +38,16 @@ export const letterDrifts = defineCheck<{
     }
     report.judged(byName.size);
     for (const [name, letters] of byName) {
-      const [first, second] = [...letters];
+      const [first, ...others] = letters;
+      const second = others.find(([, { path }]) => view.isOwn(path));
       if (first === undefined || second === undefined) continue;
       report.finding({
         command: second[1].path,
         subject: name,
         data: {
           name,
-          letters: [...letters.keys()],
-          commands: [...letters.values()].map(({ path }) => path.join(' ')),
+          letters: [first, second].map(([letter]) => letter),
+          commands: [first, second].map(([, { path }]) => path.join(' ')),
         },
         place: second[1].place,
         related: [

@@ -20,7 +20,7 @@ export const nearlyEqual = defineCheck<{ pairs: readonly { first: string; second
   why: 'One letter left out is no error message, but another option: nobody notices before the result is looked at.',
   standard: 'practice',
   needs: ['the long options of the command'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --carrier=NAME   the carrier of a box\n  --carriers       list all carriers\n',

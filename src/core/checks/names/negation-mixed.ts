@@ -19,7 +19,7 @@ export const negationMixed = defineCheck<{
   why: 'Who wants to switch something off tries the word that worked before; here it depends on the option.',
   standard: 'practice',
   needs: ['the long options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --no-colour     plain text\n  --no-map        draw no map\n  --disable-tide  leave out the tide\n',

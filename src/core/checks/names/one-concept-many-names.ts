@@ -1,5 +1,4 @@
 import { longNames, type Option, type OptionName } from '../../model/option.ts';
-import { conceptOf } from '../concepts.ts';
 import { defineCheck } from '../define-check.ts';
 import { wordsOf } from '../text-likeness.ts';
 import { listSome, quoteName } from '../wording.ts';
@@ -12,7 +11,7 @@ interface Use {
 
 type Name = { readonly name: string; readonly command: string };
 
-/** One finding for each concept that has one name in one command and another in the next. */
+/** One finding for each concept that has one name in one command and another in the next, or in another program of the family. */
 export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
   name: 'names/one-concept-many-names',
   level: 'note',
@@ -20,7 +19,7 @@ export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
   why: 'Who learnt the name with one command is refused by the next, and looks for the difference that two names promise.',
   standard: 'practice',
   needs: ['the options of several commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--dry-run": change nothing}}\n  route: {options: {"--simulate": change nothing}}\n',
@@ -31,13 +30,13 @@ export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
   },
   judge(view, report) {
     const byConcept = new Map<string, Use[]>();
-    for (const { command, path } of view.commands) {
+    for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const option of command.options.items) {
         // Who offers both names offers a way for everybody.
         const names = longNames(option);
-        const concepts = new Set(names.map(({ text }) => conceptOf(text)?.id));
+        const concepts = new Set(names.map(({ text }) => view.words.conceptOf(text)?.id));
         const [name] = names;
-        const concept = name === undefined ? undefined : conceptOf(name.text);
+        const concept = name === undefined ? undefined : view.words.conceptOf(name.text);
         if (name === undefined || concept === undefined || (names.length > 1 && concepts.size === 1))
           continue;
         report.judged();
@@ -50,13 +49,16 @@ export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
       const distinct = uses.filter(
         ({ name }, i) => uses.findIndex((other) => other.name.text === name.text) === i,
       );
-      const [first, second] = distinct;
+      const [first, ...others] = distinct;
+      const second = others.find(({ path }) => view.isOwn(path));
       if (first === undefined || second === undefined || sharesCommand(uses)) continue;
+      const isFamily = !view.isOwn(first.path) && agrees(first.option, second.option);
       report.finding({
         command: second.path,
         subject: second.name.text,
         data: { names: distinct.map(({ name, path }) => ({ name: name.text, command: path.join(' ') })) },
         place: second.name.place,
+        level: isFamily ? 'warning' : 'note',
         related: [{ place: first.name.place, note: `is ${quoteName(first.name.text)} here` }],
       });
     }

@@ -1,5 +1,4 @@
 import type { Place } from '../../source/source.ts';
-import { conceptOf } from '../concepts.ts';
 import { defineCheck } from '../define-check.ts';
 import { listSome, quoteName } from '../wording.ts';
 
@@ -15,7 +14,13 @@ type Letter = {
   readonly commands: readonly string[];
 };
 
-/** One finding for an interface: letters that are different options in different commands; one for each that destroys in one of them. */
+interface Meaning {
+  readonly name: string;
+  readonly path: readonly string[];
+  readonly place: Place;
+}
+
+/** One finding for an interface: letters that are different options in different commands, or in other programs of the family; one for each that destroys in one of them. */
 export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>({
   name: 'names/one-letter-many-meanings',
   level: 'note',
@@ -23,7 +28,7 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
   why: 'The hand learns a letter and not a command. Where it forces or deletes in one command and is harmless in another, the slip costs data.',
   standard: 'practice',
   needs: ['the options of several commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"-q, --quay=NAME": the quay}}\n  route: {options: {"-q, --quick": the short way}}\n',
@@ -33,13 +38,13 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"-q, --quiet": less}}\n  route: {options: {"-q, --silent": less}}\n',
   },
   judge(view, report) {
-    const byLetter = new Map<string, Map<string, { name: string; path: readonly string[]; place: Place }>>();
-    for (const { command, path } of view.commands) {
+    const byLetter = new Map<string, Map<string, Meaning>>();
+    for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const { names } of command.options.items) {
         const long = names.find(({ form }) => form === 'long');
         for (const { text, form, place } of names) {
           if (form !== 'short' || long === undefined) continue;
-          const meaning = conceptOf(long.text)?.id ?? long.text;
+          const meaning = view.words.conceptOf(long.text)?.id ?? long.text;
           const known = byLetter.get(text) ?? new Map();
           if (!known.has(meaning)) known.set(meaning, { name: long.text, path, place });
           byLetter.set(text, known);
@@ -47,16 +52,13 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
       }
     }
     report.judged(byLetter.size);
-    const several = [...byLetter]
-      .map(([letter, meanings]) => {
-        const all = [...meanings.values()];
-        const grave = all.find(({ name }) => DESTROYS.test(name));
-        const harmless = all.find(({ name }) => !DESTROYS.test(name));
-        // The two that a message tells stand first.
-        const told = grave === undefined || harmless === undefined ? all.slice(0, 2) : [harmless, grave];
-        return { letter, all: [...told, ...all.filter((one) => !told.includes(one))] };
-      })
-      .filter(({ all }) => new Set(all.map(({ path }) => path.join(' '))).size > 1);
+    const several = [...byLetter].flatMap(([letter, meanings]) => {
+      const all = [...meanings.values()];
+      const told = toldPair(all, (path) => view.isOwn(path));
+      return told === undefined
+        ? []
+        : [{ letter, all: [...told, ...all.filter((one) => !told.includes(one))] }];
+    });
     const asData = ({ letter, all }: (typeof several)[number]): Letter => ({
       letter,
       names: all.map(({ name }) => name),
@@ -96,3 +98,22 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
   },
   mend: () => 'keep a letter for one meaning in the whole program, and give rare options no letter',
 });
+
+/** Two meanings in different commands, the second in the program itself; one that destroys beside one that does not, if there are such. */
+function toldPair(
+  all: readonly Meaning[],
+  isOwn: (path: readonly string[]) => boolean,
+): [Meaning, Meaning] | undefined {
+  const pairs = all
+    .filter(({ path }) => isOwn(path))
+    .flatMap((second) =>
+      all.flatMap((first): [Meaning, Meaning][] =>
+        first.path.join(' ') === second.path.join(' ') || all.indexOf(first) > all.indexOf(second)
+          ? []
+          : [[first, second]],
+      ),
+    );
+  return (
+    pairs.find(([first, second]) => DESTROYS.test(first.name) !== DESTROYS.test(second.name)) ?? pairs[0]
+  );
+}

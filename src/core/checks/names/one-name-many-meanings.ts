@@ -9,7 +9,7 @@ type Meanings = {
   readonly command: string;
 };
 
-/** One finding for each long name that takes different things in different commands. */
+/** One finding for each long name that takes different things in different commands, or in other programs of the family. */
 export const oneNameManyMeanings = defineCheck<Meanings>({
   name: 'names/one-name-many-meanings',
   level: 'warning',
@@ -17,7 +17,7 @@ export const oneNameManyMeanings = defineCheck<Meanings>({
   why: 'Where one command takes a value and the next none, the value of a habit becomes an operand there, or a word is swallowed here.',
   standard: 'practice',
   needs: ['the options of several commands, and their arguments'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {options: {"--map=FILE": write a map}}\n  route: {options: {"--map": draw a map}}\n',
@@ -29,7 +29,7 @@ export const oneNameManyMeanings = defineCheck<Meanings>({
   judge(view, report) {
     const first = new Map<string, { option: Option; path: readonly string[] }>();
     const said = new Set<string>();
-    for (const { command, path } of view.commands) {
+    for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const option of command.options.items) {
         for (const { text, form } of option.names) {
           if (form !== 'long') continue;
@@ -40,7 +40,8 @@ export const oneNameManyMeanings = defineCheck<Meanings>({
             continue;
           }
           const difference = differenceOf(option, before.option);
-          if (difference === undefined || said.has(text) || before.path === path) continue;
+          const isNew = view.isOwn(path) && !said.has(text) && before.path !== path;
+          if (difference === undefined || !isNew) continue;
           said.add(text);
           report.finding({
             command: path,

@@ -21,7 +21,7 @@ export const placeholderMixed = defineCheck<{
   why: 'The style tells the reader what to replace and what to type as it stands. Where it changes, a word in lower case may be either.',
   standard: 'POSIX XBD 12.1',
   needs: ['the placeholders of the options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'Usage: tiffin [OPTION]...\n\n  --quay=NAME    a\n  --route=NAME   b\n  --day=DAY      c\n  --map=<file>   d\n',

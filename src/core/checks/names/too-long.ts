@@ -13,7 +13,7 @@ export const tooLong = defineCheck<{ names: readonly string[] }>({
   why: 'Nobody types such a name in full: callers abbreviate it, where they can, or copy it wrongly; and it pushes the texts out of the help.',
   standard: 'practice',
   needs: ['the long options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --abcdefghijklmnopqrstuvwxyz  spell\n  --quiet  say nothing\n',
     right:

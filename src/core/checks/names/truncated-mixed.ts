@@ -1,7 +1,6 @@
-import { nameWords } from '../../abbreviations/leading-words.ts';
-import { customaryShortForms } from '../../abbreviations/short-forms.ts';
 import type { Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { listSome, quoteName } from '../wording.ts';
 
@@ -18,7 +17,7 @@ export const truncatedMixed = defineCheck<{ pairs: readonly Pair[] }>({
   why: 'Nobody can know which of the names has the short word; both look right, and one is an error.',
   standard: 'practice',
   needs: ['the long options'],
-  since: 1,
+  since: 4,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --config=FILE    read FILE\n  --cfg-dir=DIR    look in DIR\n',
     right: 'Usage: tiffin [OPTION]...\n\n  --config=FILE    read FILE\n  --config-dir=DIR look in DIR\n',
@@ -35,7 +34,7 @@ export const truncatedMixed = defineCheck<{ pairs: readonly Pair[] }>({
       }
     }
     const pairs = [...uses].flatMap(([word, full]) =>
-      customaryShortForms(word).flatMap((form) => {
+      view.words.shortForms(word).flatMap((form) => {
         const cut = uses.get(form);
         return cut === undefined || cut.option === full.option || form.length < 2 ? [] : [{ full, cut }];
       }),

@@ -28,7 +28,7 @@ export const verbsMixed = defineCheck<Verbs>({
   why: 'Who can add a box tries to add a route; that it must be created is found only in the list of commands.',
   standard: 'practice',
   needs: ['the subcommands of several commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box: {commands: {add: add one, list: list them}}\n  route: {commands: {create: make one, list: list them}}\n',

@@ -1,7 +1,7 @@
 import { commandName } from '../../model/command.ts';
 import type { Place } from '../../source/source.ts';
+import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
-import { VERBS } from '../verbs.ts';
 import { listNames, quoteName } from '../wording.ts';
 
 type Order = 'verb first' | 'verb last';
@@ -14,7 +14,7 @@ export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names
   why: 'Who knows one command guesses the next from it, and completion by the first word shows only half of those that belong together.',
   standard: 'practice',
   needs: ['the commands'],
-  since: 1,
+  since: 4,
   examples: {
     wrong:
       'dabbawala: 1\nprogram: tiffin\ncommands:\n  box-add: add a box\n  box-remove: take it out\n  route-show: print it\n  open-round: open one\n',
@@ -29,7 +29,7 @@ export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names
       for (const sub of command.commands.items) {
         report.judged();
         const name = commandName(sub);
-        const order = orderOf(name);
+        const order = orderOf(name, view.words);
         if (order !== undefined)
           groups.set(order, [...(groups.get(order) ?? []), { name, path, place: sub.place }]);
       }
@@ -53,9 +53,8 @@ export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names
 
 const LEAST = 3;
 
-function orderOf(name: string): Order | undefined {
-  const words = name.toLowerCase().split(/[-_:]/);
-  const [first = '', last = ''] = [words[0], words.at(-1)];
-  if (words.length !== 2 || VERBS.has(first) === VERBS.has(last)) return undefined;
-  return VERBS.has(first) ? 'verb first' : 'verb last';
+function orderOf(name: string, words: WordLists): Order | undefined {
+  const [first = '', last, ...more] = name.toLowerCase().split(/[-_:]/);
+  if (last === undefined || more.length > 0 || words.isVerb(first) === words.isVerb(last)) return undefined;
+  return words.isVerb(first) ? 'verb first' : 'verb last';
 }

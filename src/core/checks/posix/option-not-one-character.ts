@@ -1,8 +1,8 @@
-import { guideline3 } from '../../conformance/posix/guideline-03.ts';
+import { optionNameRule } from '../../conformance/posix/guideline-03.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
 /** A short option is no letter or digit, as a finding of its row in the table. */
-export const optionNotOneCharacter = conformanceCheck(guideline3, {
+export const optionNotOneCharacter = conformanceCheck(optionNameRule, {
   name: 'posix/option-not-one-character',
   title: 'A short option is no letter or digit',
   why: "Shells give a meaning to such characters: unquoted, '-?' is a pattern that files may match.",

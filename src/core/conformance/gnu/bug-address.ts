@@ -31,7 +31,7 @@ export const bugAddress: Rule = {
       standing: 'departs',
       count: 1,
       evidence: 'the help output gives none',
-      instances: [programInstance(view, null)],
+      instances: [programInstance(view, view.interface.program.place)],
     };
   },
 };

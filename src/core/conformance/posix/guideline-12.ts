@@ -1,3 +1,4 @@
+import type { Command } from '../../model/command.ts';
 import { notJudged, type Rule } from '../rule.ts';
 
 export const guideline12: Rule = {
@@ -16,8 +17,27 @@ export const guideline12: Rule = {
         instances: [],
       };
     }
+    const unsaid = withUsage.filter(({ command }) => showsNone(command));
+    if (unsaid.length > 0) {
+      return {
+        standing: 'departs',
+        count: unsaid.length,
+        evidence: 'the operands are listed, and the usage line has one word for them all',
+        instances: unsaid.flatMap(({ command, path }) =>
+          command.operands.items.map(({ name, place }) => ({ subject: name, command: path, place })),
+        ),
+      };
+    }
     return withUsage.length > 0
       ? notJudged('no command shows more than one operand', 'nothing to judge: no fact would change it')
       : notJudged('no usage line is shown', 'give the help output that has the usage lines');
   },
 };
+
+/** Whether the usage lines have a word such as `ARGUMENTS...` where several operands are listed. */
+function showsNone({ forms, operands }: Command): boolean {
+  const shown = forms.flatMap((form) => form.operands.map(({ name }) => name.toLowerCase()));
+  const isGeneric =
+    shown.length > 0 && shown.every((name) => /^<?(?:args?|arguments?|operands?|params?)>?$/.test(name));
+  return isGeneric && operands.items.filter(({ kind }) => kind === 'word').length > 1;
+}

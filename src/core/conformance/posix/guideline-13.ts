@@ -1,4 +1,5 @@
-import { notJudged, type Rule } from '../rule.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { type Instance, notJudged, type Rule } from '../rule.ts';
 
 export const guideline13: Rule = {
   standard: 'posix',
@@ -17,9 +18,32 @@ export const guideline13: Rule = {
         instances: [],
       };
     }
+    const unsaid = view.described.flatMap(speaksOfStreams);
+    if (unsaid.length > 0) {
+      return {
+        standing: 'departs',
+        count: unsaid.length,
+        evidence:
+          "standard input is read where there is no file, and nothing says what the operand '-' means",
+        instances: unsaid,
+      };
+    }
     return notJudged(
       "the sources do not say what the operand '-' means",
       'state it in the help text of the operand in an interface document',
     );
   },
 };
+
+/** The file operands of a command whose texts speak of standard input for them, and never of a hyphen. */
+function speaksOfStreams({ command, path }: CommandAt): Instance[] {
+  const operands = [...command.operands.items, ...command.forms.flatMap((form) => form.operands)];
+  const files = operands.filter(({ name, word }) => word.type?.value === 'file' || /\bfiles?\b/i.test(name));
+  const texts = [command.summary, command.description, ...operands.map(({ help }) => help)]
+    .map((fact) => fact?.value ?? '')
+    .join('\n');
+  const [file] = files;
+  if (file === undefined || !/\bstandard input\b|\bstdin\b/i.test(texts)) return [];
+  const saysHyphen = /(?:^|[\s'"`(‘“])-(?=$|[\s'"`),.;:’”])/m.test(texts);
+  return saysHyphen ? [] : [{ subject: file.name, command: path, place: file.place }];
+}

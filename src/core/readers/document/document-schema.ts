@@ -1,5 +1,5 @@
+import type { Definitions, JsonSchema } from '../../structured/shape/shape.ts';
 import { interfaceDocument } from './format/interface-format.ts';
-import type { Definitions, JsonSchema } from './shape/shape.ts';
 
 /** The JSON Schema (draft 2020-12) of interface documents, made from the definition that the reader goes by. */
 export function documentSchema(): JsonSchema {

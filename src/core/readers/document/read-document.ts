@@ -1,10 +1,10 @@
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
+import { parseDocument } from '../../structured/parse-document.ts';
+import { type Report, readAs } from '../../structured/shape/shape.ts';
 import type { Reading } from '../reading.ts';
 import { interfaceDocument } from './format/interface-format.ts';
 import { interfaceFromRecord } from './model/interface-from-record.ts';
-import { parseDocument } from './parse-document.ts';
-import { type Report, readAs } from './shape/shape.ts';
 
 /** The most mistakes of one document that are reported. */
 const PROBLEM_LIMIT = 1000;

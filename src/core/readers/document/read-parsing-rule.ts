@@ -1,8 +1,8 @@
 import type { ParsingRules } from '../../model/parsing-rules.ts';
+import { parseDocument } from '../../structured/parse-document.ts';
+import { readAs } from '../../structured/shape/shape.ts';
 import { parsing } from './format/parsing-format.ts';
 import { rulesFromRecord } from './model/rules-from-record.ts';
-import { parseDocument } from './parse-document.ts';
-import { readAs } from './shape/shape.ts';
 
 /** A parsing rule that was given in one word, or what is wrong with the word. */
 export type ParsingRuleReading =

@@ -1,5 +1,6 @@
 import { type Fact, stated } from '../../model/fact.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
+import { defaultInProse } from '../../notation/prose-default.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
 import type { TextFlow } from './text-flow.ts';
 
@@ -35,14 +36,12 @@ const READ_LIMIT = 20_000;
 const VALUES_IN_BRACKETS =
   /[([{](?:choices|choose from|possible values|allowed values|valid values|values|one of|choice of)\b\s*[:=]?\s*([^()[\]{}]{1,800})[)\]}]/i;
 const VALUES_BY_BAR = /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]/;
-const DEFAULT_IN_BRACKETS = /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
 /** Where a list of values in brackets ends and another note begins: `(one of: a, b; default: a)`. */
 const NEXT_NOTE = /[;,]\s?(?=(?:default|env|required)\s?[:=])/i;
 /** `METHOD={a,b}` */
 const VALUES_BY_PLACEHOLDER = /\b[A-Z][A-Z_-]{1,30}\s?=\s?\{([^{}]{1,300})\}/;
 /** `[a, b, c]` at the end of a text. */
 const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
-const DEFAULT_IN_PROSE = /\bdefaults? (?:to|is|value is) ("[^"]{1,200}"|'[^']{1,200}'|[^\s,;]{1,200})/i;
 const ENVIRONMENT = /\[env(?:ironment)?(?: var(?:iable)?)?\s?[:=]\s?\$?([A-Za-z_]\w{0,80})/gi;
 const TYPE_MARK = /\[(boolean|count|string|number|array)\]/;
 const REQUIRED = /[([](?:required|mandatory)[)\]]/i;
@@ -126,9 +125,6 @@ function readOtherNames(text: string): NotedName[] {
 }
 
 function readDefault(text: string, fact: ToFact): Fact<string> | undefined {
-  const match = DEFAULT_IN_BRACKETS.exec(text) ?? DEFAULT_IN_PROSE.exec(text);
-  if (match === null) return undefined;
-  const raw = (match[1] ?? '').trim().replace(/[.,;]$/, '');
-  const value = /^(["'`])(.*)\1$/.exec(raw)?.[2] ?? raw;
-  return value === '' ? undefined : fact(value, match);
+  const found = defaultInProse(text);
+  return found && fact(found.value, { index: found.start, 0: text.slice(found.start, found.end) });
 }

@@ -1,8 +1,8 @@
-import type { Entry } from '../shape/collection.ts';
-import { either, list, mapped, oneOrMore } from '../shape/lists.ts';
-import { type AnyRecord, type Recorded, record, type SaidOf } from '../shape/record.ts';
-import { choice, notation, text, truth } from '../shape/scalars.ts';
-import { defined, described, named, type Said, type Shape } from '../shape/shape.ts';
+import type { Entry } from '../../../structured/shape/collection.ts';
+import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists.ts';
+import { type AnyRecord, type Recorded, record, type SaidOf } from '../../../structured/shape/record.ts';
+import { choice, notation, text, truth } from '../../../structured/shape/scalars.ts';
+import { defined, described, named, type Said, type Shape } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 import { operands } from './operand-format.ts';
 import { options } from './option-format.ts';

@@ -1,8 +1,8 @@
-import { collection, type Entry } from '../shape/collection.ts';
-import { either, mapped } from '../shape/lists.ts';
-import { type Fields, type Recorded, record } from '../shape/record.ts';
-import { notation, nothing, text } from '../shape/scalars.ts';
-import type { Said, Shape } from '../shape/shape.ts';
+import { collection, type Entry } from '../../../structured/shape/collection.ts';
+import { either, mapped } from '../../../structured/shape/lists.ts';
+import { type Fields, type Recorded, record } from '../../../structured/shape/record.ts';
+import { notation, nothing, text } from '../../../structured/shape/scalars.ts';
+import type { Said, Shape } from '../../../structured/shape/shape.ts';
 
 interface EntryOptions<F extends Fields> {
   /** What messages call the whole, such as `options`. */

@@ -1,7 +1,7 @@
-import { either, list, mapped, oneOrMore } from '../shape/lists.ts';
-import { type Recorded, record } from '../shape/record.ts';
-import { choice, number, text } from '../shape/scalars.ts';
-import { described } from '../shape/shape.ts';
+import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists.ts';
+import { type Recorded, record } from '../../../structured/shape/record.ts';
+import { choice, number, text } from '../../../structured/shape/scalars.ts';
+import { described } from '../../../structured/shape/shape.ts';
 import { COMMAND_FIELDS, FLAGS } from './command-format.ts';
 import { entries } from './entries.ts';
 import { factItem } from './fact-item.ts';

@@ -1,7 +1,7 @@
-import { list } from '../shape/lists.ts';
-import type { Recorded } from '../shape/record.ts';
-import { choice, text } from '../shape/scalars.ts';
-import { described, named } from '../shape/shape.ts';
+import { list } from '../../../structured/shape/lists.ts';
+import type { Recorded } from '../../../structured/shape/record.ts';
+import { choice, text } from '../../../structured/shape/scalars.ts';
+import { described, named } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 import { count, WORD_FIELDS } from './word-format.ts';
 

@@ -1,7 +1,7 @@
-import { either, list, oneOrMore } from '../shape/lists.ts';
-import { type Recorded, record } from '../shape/record.ts';
-import { choice, notation, text, truth } from '../shape/scalars.ts';
-import { defined, described, named } from '../shape/shape.ts';
+import { either, list, oneOrMore } from '../../../structured/shape/lists.ts';
+import { type Recorded, record } from '../../../structured/shape/record.ts';
+import { choice, notation, text, truth } from '../../../structured/shape/scalars.ts';
+import { defined, described, named } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 import { factItem } from './fact-item.ts';
 import { count, deprecated, help, hidden, WORD_FIELDS, word } from './word-format.ts';

@@ -1,7 +1,7 @@
-import { list } from '../shape/lists.ts';
-import { type Recorded, record } from '../shape/record.ts';
-import { choice, text, truth } from '../shape/scalars.ts';
-import { described, named } from '../shape/shape.ts';
+import { list } from '../../../structured/shape/lists.ts';
+import { type Recorded, record } from '../../../structured/shape/record.ts';
+import { choice, text, truth } from '../../../structured/shape/scalars.ts';
+import { described, named } from '../../../structured/shape/shape.ts';
 
 const PARSING_FIELDS = {
   'option-abbreviations': described(truth, 'Whether unambiguous prefixes of long options are accepted.'),

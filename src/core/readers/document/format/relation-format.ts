@@ -1,7 +1,7 @@
-import { either, list, mapped } from '../shape/lists.ts';
-import { type Recorded, record } from '../shape/record.ts';
-import { notation, text } from '../shape/scalars.ts';
-import { defined, described, named } from '../shape/shape.ts';
+import { either, list, mapped } from '../../../structured/shape/lists.ts';
+import { type Recorded, record } from '../../../structured/shape/record.ts';
+import { notation, text } from '../../../structured/shape/scalars.ts';
+import { defined, described, named } from '../../../structured/shape/shape.ts';
 
 const MEMBER_FIELDS = {
   operand: described(text, 'The name of an operand.'),

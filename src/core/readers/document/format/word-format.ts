@@ -1,9 +1,9 @@
 import type { Range } from '../../../model/argument.ts';
-import type { Entry } from '../shape/collection.ts';
-import { either, mapped } from '../shape/lists.ts';
-import { type AnyRecord, type Recorded, record, type SaidOf } from '../shape/record.ts';
-import { choice, nothing, number, pattern, text, truth, yes } from '../shape/scalars.ts';
-import { defined, described, named, type Said, type Shape } from '../shape/shape.ts';
+import type { Entry } from '../../../structured/shape/collection.ts';
+import { either, mapped } from '../../../structured/shape/lists.ts';
+import { type AnyRecord, type Recorded, record, type SaidOf } from '../../../structured/shape/record.ts';
+import { choice, nothing, number, pattern, text, truth, yes } from '../../../structured/shape/scalars.ts';
+import { defined, described, named, type Said, type Shape } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 
 /** Help text: a text, or nothing where there is known to be none. */

@@ -8,11 +8,11 @@ import {
 import type { Basis, Fact, Knowable } from '../../../model/fact.ts';
 import type { PlacedText } from '../../../notation/placed-text.ts';
 import { readUsageNotation } from '../../../notation/usage-notation.ts';
+import type { Entry } from '../../../structured/shape/collection.ts';
+import { type AnyRecord, factOf } from '../../../structured/shape/record.ts';
+import type { Report, Said } from '../../../structured/shape/shape.ts';
 import { type CommandRecord, FLAGS, type FormRecord } from '../format/command-format.ts';
 import { type Completeness, DESCRIBING_KEYS, inherited } from '../format/completeness.ts';
-import type { Entry } from '../shape/collection.ts';
-import { type AnyRecord, factOf } from '../shape/record.ts';
-import type { Report, Said } from '../shape/shape.ts';
 import { deprecationOf } from './facts.ts';
 import { operandFromEntry } from './operand-from-entry.ts';
 import { optionFromEntry } from './option-from-entry.ts';

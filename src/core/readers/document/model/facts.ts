@@ -1,8 +1,8 @@
 import type { Deprecation } from '../../../model/argument.ts';
 import type { Fact, Knowable } from '../../../model/fact.ts';
+import { type AnyRecord, factOf } from '../../../structured/shape/record.ts';
+import type { Said } from '../../../structured/shape/shape.ts';
 import type { DeprecationRecord } from '../format/word-format.ts';
-import { type AnyRecord, factOf } from '../shape/record.ts';
-import type { Said } from '../shape/shape.ts';
 
 /** A text as a fact; undefined where it is left empty or not said. */
 export function textFact(

@@ -5,10 +5,10 @@ import {
   type Observation,
 } from '../../../model/interface.ts';
 import type { Source } from '../../../source/source.ts';
+import { factOf } from '../../../structured/shape/record.ts';
+import type { Report } from '../../../structured/shape/shape.ts';
 import { UNKNOWN_COMPLETENESS } from '../format/completeness.ts';
 import type { InterfaceRecord } from '../format/interface-format.ts';
-import { factOf } from '../shape/record.ts';
-import type { Report } from '../shape/shape.ts';
 import { commandFromRecord, rootName } from './command-from-record.ts';
 import { factsOf, textFact } from './facts.ts';
 

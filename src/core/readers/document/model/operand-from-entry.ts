@@ -1,9 +1,9 @@
 import { makeWord } from '../../../model/argument.ts';
 import { stated } from '../../../model/fact.ts';
 import type { Operand } from '../../../model/operand.ts';
+import type { Entry } from '../../../structured/shape/collection.ts';
+import { factOf } from '../../../structured/shape/record.ts';
 import type { OperandRecord } from '../format/operand-format.ts';
-import type { Entry } from '../shape/collection.ts';
-import { factOf } from '../shape/record.ts';
 import { wordFromRecord } from './word-from-record.ts';
 
 /** Makes an operand of an entry; its placeholder is its name unless the record says another. */

@@ -4,10 +4,10 @@ import { makeOption, type NameForm, type Option, type OptionName } from '../../.
 import { nameFormOf } from '../../../notation/option-name.ts';
 import { readOptionNotation } from '../../../notation/option-notation.ts';
 import type { PlacedText } from '../../../notation/placed-text.ts';
+import type { Entry } from '../../../structured/shape/collection.ts';
+import { factOf } from '../../../structured/shape/record.ts';
+import type { Report, Said } from '../../../structured/shape/shape.ts';
 import type { ArgumentRecord, NameRecord, OptionRecord } from '../format/option-format.ts';
-import type { Entry } from '../shape/collection.ts';
-import { factOf } from '../shape/record.ts';
-import type { Report, Said } from '../shape/shape.ts';
 import { deprecationOf, factsOf, textFact } from './facts.ts';
 import { wordFromRecord } from './word-from-record.ts';
 

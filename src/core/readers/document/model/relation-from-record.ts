@@ -1,7 +1,7 @@
 import type { Member, Relation, RelationKind } from '../../../model/relation.ts';
 import type { PlacedText } from '../../../notation/placed-text.ts';
+import type { Report } from '../../../structured/shape/shape.ts';
 import type { RelationRecord } from '../format/relation-format.ts';
-import type { Report } from '../shape/shape.ts';
 
 const KINDS = [
   'exactly-one',

@@ -1,7 +1,7 @@
 import type { Knowable } from '../../../model/fact.ts';
 import { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../../../model/parsing-rules.ts';
+import { factOf } from '../../../structured/shape/record.ts';
 import type { ParsingRecord } from '../format/parsing-format.ts';
-import { factOf } from '../shape/record.ts';
 
 /** The parsing rules that a record says; the others are not known. */
 export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {

@@ -1,8 +1,8 @@
 import { type AllowedValue, bareValue, makeWord, type PairKey, type Word } from '../../../model/argument.ts';
 import type { Knowable } from '../../../model/fact.ts';
+import type { Entry } from '../../../structured/shape/collection.ts';
+import { factOf } from '../../../structured/shape/record.ts';
 import type { KeyRecord, ValueRecord, WordRecord } from '../format/word-format.ts';
-import type { Entry } from '../shape/collection.ts';
-import { factOf } from '../shape/record.ts';
 import { deprecationOf, textFact } from './facts.ts';
 
 /** What a record says of a word; keys that it does not have are left as they were before. */

@@ -1,5 +1,5 @@
-import type { PlacedText } from '../../notation/placed-text.ts';
-import type { Span } from '../../source/source.ts';
+import type { PlacedText } from '../notation/placed-text.ts';
+import type { Span } from '../source/source.ts';
 
 export type NodeKind = 'text' | 'number' | 'truth' | 'nothing' | 'list' | 'mapping';
 

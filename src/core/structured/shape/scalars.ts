@@ -1,4 +1,4 @@
-import type { PlacedText } from '../../../notation/placed-text.ts';
+import type { PlacedText } from '../../notation/placed-text.ts';
 import type { DocumentNode, NodeKind, ScalarNode } from '../document-node.ts';
 import { nearest } from './nearest.ts';
 import type { Report, Said, Shape } from './shape.ts';

@@ -1,4 +1,4 @@
-import type { Span } from '../../../source/source.ts';
+import type { Span } from '../../source/source.ts';
 import { type DocumentNode, KIND_NAMES, type NodeKind } from '../document-node.ts';
 
 /** A value that a document says, with its place. */

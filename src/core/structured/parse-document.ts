@@ -1,6 +1,6 @@
 import { isAlias, isMap, isScalar, isSeq, type Node, parseAllDocuments } from 'yaml';
-import type { Problem } from '../../source/problem.ts';
-import type { Source, Span } from '../../source/source.ts';
+import type { Problem } from '../source/problem.ts';
+import type { Source, Span } from '../source/source.ts';
 import type { DocumentNode, MappingEntry, ScalarNode } from './document-node.ts';
 import { DEPTH_LIMIT, findTooDeep } from './nesting.ts';
 

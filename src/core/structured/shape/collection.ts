@@ -1,5 +1,5 @@
-import type { PlacedText } from '../../../notation/placed-text.ts';
-import type { Span } from '../../../source/source.ts';
+import type { PlacedText } from '../../notation/placed-text.ts';
+import type { Span } from '../../source/source.ts';
 import type { MappingNode } from '../document-node.ts';
 import { type Definitions, type JsonSchema, type Report, readAs, type Said, type Shape } from './shape.ts';
 

@@ -37,7 +37,7 @@ const TABLE = `
 `;
 
 /** For each word, all its short forms, in the order of the table. */
-const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
+export const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
   TABLE.trim()
     .split(/\s+/)
     .map((entry) => {
@@ -45,19 +45,3 @@ const SHORT_FORMS: ReadonlyMap<string, readonly string[]> = new Map(
       return [word, forms.split(',')] as const;
     }),
 );
-
-/** All customary short forms of a word, those that do not begin it (`cmd`) too. */
-export function customaryShortForms(word: string): readonly string[] {
-  return SHORT_FORMS.get(word.toLowerCase()) ?? [];
-}
-
-/**
- * The customary short forms of a word, in the singular or plural, that are its own beginnings: those that do not begin it are no
- * abbreviations to a parser.
- */
-export function shortFormsOf(word: string): string[] {
-  const lower = word.toLowerCase();
-  const singular = lower.replace(/ies$/, 'y').replace(/([^s])s$/, '$1');
-  const forms = [...(SHORT_FORMS.get(lower) ?? []), ...(SHORT_FORMS.get(singular) ?? [])];
-  return [...new Set(forms)].filter((form) => form.length > 1 && lower.startsWith(form));
-}

@@ -1,5 +1,5 @@
-import type { Basis, Fact } from '../../../model/fact.ts';
-import type { Span } from '../../../source/source.ts';
+import type { Basis, Fact } from '../../model/fact.ts';
+import type { Span } from '../../source/source.ts';
 import type { MappingNode } from '../document-node.ts';
 import { list } from './lists.ts';
 import { nearest } from './nearest.ts';

@@ -1,0 +1,53 @@
+import { unusualNames } from '../../conformance/gnu/customary-names.ts';
+import { defineCheck } from '../define-check.ts';
+import { countOf, listSome, quoteName } from '../wording.ts';
+
+/** How many names a message tells before it only counts. */
+const NAMES_SHOWN = 3;
+
+type Unusual = { readonly name: string; readonly customary: string };
+
+/** One finding for an interface with long names for which the table of long options has another. */
+export const longNameUnusual = defineCheck<{ names: readonly Unusual[] }>({
+  name: 'gnu/long-name-unusual',
+  level: 'note',
+  title: 'A long option is not called as in the table of long options',
+  why: 'The table is there so that one meaning has one name in all programs; people try the name that they know from the others.',
+  standard: 'GNU Coding Standards 4.10',
+  needs: ['the long options'],
+  since: 4,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -n, --simulate  change nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  -n, --dry-run   change nothing\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -s, --simulate  change nothing\n',
+  },
+  judge(view, report) {
+    const unusual = unusualNames(view);
+    report.judged(unusual.length);
+    const [first] = unusual;
+    if (first === undefined) return;
+    report.finding({
+      command: first.at.path,
+      subject: first.name.text,
+      data: { names: unusual.map(({ name, customary }) => ({ name: name.text, customary })) },
+      place: first.name.place,
+      related: unusual.slice(1, 5).map(({ name, customary }) => ({
+        place: name.place,
+        note: `is ${quoteName(customary)} in the table`,
+      })),
+      level: view.claims('gnu') ? 'warning' : 'note',
+    });
+  },
+  message({ names }) {
+    const [first, ...others] = names;
+    if (first === undefined) return '';
+    return others.length === 0
+      ? `${quoteName(first.name)} is ${quoteName(first.customary)} in the table of long options`
+      : `${countOf(names.length, 'name')} stand otherwise in the table of long options: ${listSome(
+          names.map(({ name, customary }) => `${quoteName(name)} as ${quoteName(customary)}`),
+          NAMES_SHOWN,
+        )}`;
+  },
+  mend: ({ names }) =>
+    `call ${names.length === 1 ? 'it' : 'them'} as the table does, and keep the other name as a hidden spelling`,
+});

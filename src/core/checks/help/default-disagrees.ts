@@ -1,0 +1,55 @@
+import { defaultInProse } from '../../notation/prose-default.ts';
+import { declaredWords } from '../declared-words.ts';
+import { defineCheck } from '../define-check.ts';
+import { quoteName } from '../wording.ts';
+
+/** One finding for each option or operand whose text tells another default than the one declared. */
+export const defaultDisagrees = defineCheck<{ name: string; declared: string; told: string }>({
+  name: 'help/default-disagrees',
+  level: 'warning',
+  title: 'The text tells another default than the one declared',
+  why: 'Whoever leaves the option out, trusting the help, gets something else, and nothing says so.',
+  standard: 'practice',
+  needs: ['defaults from a document, parser object or script', 'the help output or the text'],
+  since: 4,
+  examples: {
+    wrong:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --boxes=NUM:\n    help: "how many boxes (default: 10)"\n    argument: {default: 12}\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --boxes=NUM:\n    help: "how many boxes (default: 12)"\n    argument: {default: 12}\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --boxes=NUM:\n    help: "how many boxes (default: a dozen)"\n    argument: {default: 12}\n',
+  },
+  judge(view, report) {
+    for (const { name, path, word, shown, help, place } of declaredWords(view)) {
+      const declared = word.default?.value;
+      const told = shown?.default?.value ?? defaultInProse(help?.value ?? '')?.value;
+      if (declared === undefined || told === undefined) continue;
+      report.judged();
+      if (!isLiteral(told) || !isLiteral(declared) || isSame(told, declared)) continue;
+      report.finding({
+        command: path,
+        subject: name,
+        data: { name, declared, told },
+        place: word.default?.place ?? place,
+        related: [{ place: shown?.default?.place ?? help?.place ?? null, note: `tells ${quoteName(told)}` }],
+      });
+    }
+  },
+  message: ({ name, declared, told }) =>
+    `the default of ${quoteName(name)} is ${quoteName(declared)}, and its text tells ${quoteName(told)}`,
+  mend: () => 'correct whichever is out of date, the text or the declaration',
+});
+
+/** A single word as it could be typed: texts may also tell a default in words (`a dozen`, `the current folder`). */
+function isLiteral(value: string): boolean {
+  return /^[\w.,:/+-]+$/.test(value);
+}
+
+function isSame(a: string, b: string): boolean {
+  if (a.toLowerCase() === b.toLowerCase()) return true;
+  const [left, right] = [Number(a), Number(b)];
+  // `5s` is 5 with its unit; `none` for a number says that there is no default.
+  if (Number.isNaN(left) || Number.isNaN(right)) return Number.isNaN(left) !== Number.isNaN(right);
+  return left === right;
+}

@@ -1,0 +1,17 @@
+import { vendorLetterRule } from '../../conformance/posix/guideline-03.ts';
+import { conformanceCheck } from '../conformance-check.ts';
+
+/** The letter that POSIX keeps for vendors is taken, as a finding of its row in the table. */
+export const vendorLetter = conformanceCheck(vendorLetterRule, {
+  name: 'posix/vendor-letter',
+  title: "The option '-W' is taken",
+  why: "POSIX keeps '-W' for options that a vendor adds: a system that has such options gives the letter another meaning.",
+  needs: ['the short options'],
+  examples: {
+    wrong: 'Usage: tiffin [-qW]\n\n  -q  say nothing\n  -W  warn of late boxes\n',
+    right: 'Usage: tiffin [-qw]\n\n  -q  say nothing\n  -w  warn of late boxes\n',
+    nearMiss:
+      'Usage: tiffin [-q] [-W OPTION]\n\n  -q         say nothing\n  -W OPTION  an option of the vendor\n',
+  },
+  mend: 'choose another letter for it',
+});

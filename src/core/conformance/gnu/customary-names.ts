@@ -1,0 +1,60 @@
+import type { AuditView } from '../../audit-view.ts';
+import { longNames } from '../../model/option.ts';
+import { GNU_LONG_OPTIONS, type GnuLongOption } from '../../standards/gnu-long-options.ts';
+import { instanceOf, type NameAt } from '../name-instances.ts';
+import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+
+const TABLE: ReadonlyMap<string, GnuLongOption> = new Map(
+  GNU_LONG_OPTIONS.map((option) => [option.name, option]),
+);
+
+/** A long name with the one that the table has for its meaning. */
+export interface UnusualName extends NameAt {
+  readonly customary: string;
+}
+
+/** Long names that the table of long options lacks, while it has another of the same meaning and with the same letter. */
+export function unusualNames(view: AuditView): UnusualName[] {
+  return view.described.flatMap((at) => {
+    const own = new Set(
+      at.command.options.items.flatMap((option) => longNames(option).map(({ text }) => text)),
+    );
+    return at.command.options.items.flatMap((option): UnusualName[] => {
+      const names = longNames(option);
+      const [name] = names;
+      // A spelling that the table has, beside others, is enough.
+      if (name === undefined || names.some(({ text }) => TABLE.has(text.slice(2)))) return [];
+      const concept = view.words.conceptOf(name.text);
+      if (concept === undefined || concept.isLoose) return [];
+      const letters = option.names.filter(({ form }) => form === 'short').map(({ text }) => text.slice(1));
+      const customary = GNU_LONG_OPTIONS.find(
+        (known) =>
+          view.words.conceptOf(known.name)?.id === concept.id &&
+          !own.has(`--${known.name}`) &&
+          (letters.length === 0 ||
+            known.letters.length === 0 ||
+            known.letters.some((one) => letters.includes(one))),
+      );
+      return customary === undefined ? [] : [{ at, option, name, customary: `--${customary.name}` }];
+    });
+  });
+}
+
+export const customaryNames: Rule = {
+  standard: 'gnu',
+  section: '4.10',
+  label: 'customary names',
+  asks: 'a meaning that the table of long options has is called as there',
+  judge(view) {
+    const names = view.described.flatMap(({ command }) => command.options.items.flatMap(longNames));
+    if (names.length === 0)
+      return notJudged('no long options are shown', 'nothing to judge: no fact would change it');
+    const unusual = unusualNames(view);
+    return departsOrMeets(
+      unusual.map(instanceOf),
+      names.length,
+      'names for which the table has another',
+      'no name for which the table is known to have another',
+    );
+  },
+};
