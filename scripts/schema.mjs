@@ -1,8 +1,13 @@
-// Writes schema/: the JSON Schema of the interface document, from the definition that the reader goes by.
+// Writes schema/: the JSON Schemas of the interface document and of the settings, from the definitions that the readers go by.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { documentSchema } from 'dabbawala';
+import { documentSchema, settingsSchema } from 'dabbawala';
 import { root } from './setup.mjs';
 
 mkdirSync(join(root, 'schema'), { recursive: true });
-writeFileSync(join(root, 'schema/interface.schema.json'), `${JSON.stringify(documentSchema(), null, 2)}\n`);
+write('interface', documentSchema());
+write('settings', settingsSchema());
+
+function write(name, schema) {
+  writeFileSync(join(root, `schema/${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`);
+}

@@ -1,14 +1,19 @@
 import {
+  applySettings,
   extendInterface,
   type Interface,
   joinInterfaces,
+  overrideRules,
   type Problem,
   readSource,
+  type Settings,
   type SourceSettings,
 } from 'dabbawala';
 import { readSourceFile, readSourceStream } from 'dabbawala/node';
 import type { Io } from './io.ts';
+import { loadSettings } from './load-settings.ts';
 import { reportError, reportProblem } from './report-problem.ts';
+import type { SourceOptions } from './source-options.ts';
 
 /** What the sources on a command line came to. */
 export interface ReadSources {
@@ -18,12 +23,49 @@ export interface ReadSources {
   readonly unusable: boolean;
 }
 
-/** Reads sources, `-` being standard input, reports their problems, and joins those of one program. */
-export async function readSources(
+/** What the sources came to with the settings that count for them. */
+export interface SettledSources extends ReadSources {
+  readonly settings: Settings;
+  /** Other programs of the family that the settings name. */
+  readonly family: readonly Interface[];
+}
+
+/**
+ * Reads sources, `-` being standard input, and the extensions that are installed beside them; reports their problems, joins what is
+ * of one program, and gives all the parsing rules of the settings and, before those, of the command line.
+ */
+export async function readGiven(
   names: readonly string[],
-  settings: SourceSettings,
+  { kind, program, command, rule, with: extensions = [], settings: given }: SourceOptions,
   io: Io,
-): Promise<ReadSources> {
+): Promise<SettledSources> {
+  const loaded = await loadSettings(given);
+  for (const problem of loaded.problems) reportProblem(problem, io);
+  const read = await readWithExtensions(names, extensions, { kind, program, command }, io);
+  const applied = applySettings(read.interfaces, loaded.settings);
+  for (const problem of applied.problems) reportProblem(problem, io);
+  const family = await readFamily(loaded.family, names, io);
+  const problems = [...loaded.problems, ...read.problems, ...applied.problems, ...family.problems];
+  return {
+    interfaces: applied.interfaces.map((from) => (rule === undefined ? from : overrideRules(from, rule))),
+    problems,
+    unusable: read.unusable || problems.some(isGrave),
+    settings: loaded.settings,
+    family: family.interfaces,
+  };
+}
+
+/** The sources of the family that are not given themselves. */
+async function readFamily(family: readonly string[], given: readonly string[], io: Io): Promise<ReadSources> {
+  return readSources(
+    family.filter((name) => !given.includes(name)),
+    {},
+    io,
+  );
+}
+
+/** Reads sources, reports their problems, and joins those of one program. */
+async function readSources(names: readonly string[], settings: SourceSettings, io: Io): Promise<ReadSources> {
   const interfaces: Interface[] = [];
   const problems: Problem[] = [];
   for (const name of names) {
@@ -35,15 +77,15 @@ export async function readSources(
     if (reading.interface !== undefined) interfaces.push(reading.interface);
   }
   for (const problem of problems) reportProblem(problem, io);
-  return {
-    interfaces: joinInterfaces(interfaces),
-    problems,
-    unusable: problems.some((problem) => problem.consequence !== 'partly-read'),
-  };
+  return { interfaces: joinInterfaces(interfaces), problems, unusable: problems.some(isGrave) };
+}
+
+function isGrave({ consequence }: Problem): boolean {
+  return consequence !== 'partly-read';
 }
 
 /** Reads sources with the extensions that are installed beside them; an extension must name one of the programs. */
-export async function readWithExtensions(
+async function readWithExtensions(
   names: readonly string[],
   extensionNames: readonly string[],
   settings: SourceSettings,

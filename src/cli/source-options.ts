@@ -1,5 +1,5 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import { type ParsingRules, READABLE_KINDS, readParsingRule, type SourceSettings } from 'dabbawala';
+import { type ParsingRules, READABLE_KINDS, readParsingRule, SETTINGS_FILE } from 'dabbawala';
 
 /** The options that say of a source what its text does not. */
 export interface SourceOptions {
@@ -7,6 +7,9 @@ export interface SourceOptions {
   readonly program?: string;
   readonly command?: readonly string[];
   readonly rule?: ParsingRules;
+  readonly with?: readonly string[];
+  /** The file with settings; false for none, undefined for the nearest one. */
+  readonly settings?: string | false;
 }
 
 export interface FormatOption {
@@ -31,17 +34,23 @@ export function addSourceOptions(command: Command): Command {
       '--rule <KEY=VALUE>',
       "how the parser behaves, such as 'case-sensitive=false'; may be given several times",
       addRule,
-    );
+    )
+    .option(
+      '--with <EXTENSION>',
+      'a document of an extension of the program; may be given several times',
+      (value: string, before: readonly string[] = []) => [...before, value],
+    )
+    .option(
+      '--settings <FILE>',
+      `the settings that count; without it ${SETTINGS_FILE} of this directory or the nearest one above`,
+    )
+    .option('--no-settings', 'count no settings');
 }
 
 export function formatOption(): Option {
   return new Option('--format <FORMAT>', 'text for people or json for programs')
     .choices(['text', 'json'])
     .default('text');
-}
-
-export function sourceSettings({ kind, program, command, rule }: SourceOptions): SourceSettings {
-  return { kind, program, command, rules: rule };
 }
 
 function commandPath(value: string): string[] {
@@ -55,12 +64,4 @@ function addRule(value: string, before: ParsingRules | undefined): ParsingRules 
   if (rules === undefined) throw new InvalidArgumentError(mistake);
   const known = Object.entries(rules).filter(([, rule]) => rule !== undefined);
   return { ...(before ?? rules), ...Object.fromEntries(known) };
-}
-
-/** The option for documents of extensions, which may be given several times. */
-export function withOption(): Option {
-  return new Option(
-    '--with <EXTENSION>',
-    'a document of an extension of the program; may be given several times',
-  ).argParser((value: string, before: readonly string[] = []) => [...before, value]);
 }

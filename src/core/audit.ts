@@ -1,13 +1,16 @@
 import { AuditView } from './audit-view.ts';
 import { CATALOGUE } from './checks/catalogue.ts';
-import type { CheckResult } from './checks/define-check.ts';
+import type { Check, CheckResult } from './checks/define-check.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
 import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import type { Interface } from './model/interface.ts';
-import { type AuditSelection, EVERYTHING, isCheckSelected, isCommandSelected } from './selection.ts';
+import { isWanted, settledLevel } from './settings/levels.ts';
+import { type AuditSelection, EVERYTHING, isCheckSelected, isCommandSelected } from './settings/selection.ts';
+import { DEFAULT_SETTINGS, type Settings } from './settings/settings.ts';
+import { WordLists } from './words/word-lists.ts';
 
 /** How one check ended over all interfaces. */
 export interface CheckOutcome {
@@ -34,22 +37,37 @@ export interface Audit {
   readonly conformance: readonly Conformance[];
 }
 
+/** How an audit is to go. */
+export interface AuditOptions {
+  /** What is looked at; everything where not given. */
+  readonly selection?: AuditSelection;
+  /** The levels, the word lists and the version of the catalogue; parsing rules and claims are for `applySettings`. */
+  readonly settings?: Settings;
+  /** Other programs of the family, with which names are compared and which are not audited themselves. */
+  readonly family?: readonly Interface[];
+}
+
 /**
- * Runs the checks of the catalogue, all or those selected, over interfaces and holds them against the standards. The same input
- * gives the same audit.
+ * Runs the checks of the catalogue, all or those selected, over interfaces and holds them against the standards. Interfaces of
+ * several programs are a family: what differs between two is reported of the later one. The same input gives the same audit.
  */
-export function audit(interfaces: readonly Interface[], selection: AuditSelection = EVERYTHING): Audit {
-  const views = interfaces.map((from) => new AuditView(from));
-  const checks = CATALOGUE.filter(({ name }) => isCheckSelected(name, selection));
-  const isKept = ({ command }: { readonly command: readonly string[] }) =>
-    isCommandSelected(command, selection);
-  const results = views
-    .flatMap((view) => checks.map((check) => check.run(view)))
-    .map((result) => ({
-      ...result,
-      findings: result.findings.filter(isKept),
-      notJudged: result.notJudged.filter(isKept),
-    }));
+export function audit(
+  interfaces: readonly Interface[],
+  { selection = EVERYTHING, settings = DEFAULT_SETTINGS, family = [] }: AuditOptions = {},
+): Audit {
+  const words = new WordLists(settings.words);
+  const others = family.filter(
+    ({ program }) => !interfaces.some((from) => from.program.value === program.value),
+  );
+  const views = interfaces.map(
+    (from, i) => new AuditView(from, { words, siblings: [...others, ...interfaces.slice(0, i)] }),
+  );
+  const checks = CATALOGUE.filter(
+    (check) => isCheckSelected(check.name, selection) && isWanted(check, settings),
+  );
+  const results = views.flatMap((view) =>
+    checks.map((check) => settled(check, check.run(view), selection, settings)),
+  );
   return {
     interfaces,
     findings: results.flatMap((result) => result.findings).sort(compareFindings),
@@ -66,6 +84,24 @@ export function audit(interfaces: readonly Interface[], selection: AuditSelectio
       gnu: judgeRules(GNU_RULES, view),
     })),
   };
+}
+
+/** A result with the levels that are wanted, and without what is not. */
+function settled(
+  check: Check,
+  result: CheckResult,
+  selection: AuditSelection,
+  settings: Settings,
+): CheckResult {
+  const findings = result.findings.flatMap((finding): Finding[] => {
+    const level = settledLevel(check, finding.level, finding.command, settings);
+    return level === 'off' || !isCommandSelected(finding.command, selection) ? [] : [{ ...finding, level }];
+  });
+  const notJudged = result.notJudged.filter(
+    ({ command }) =>
+      isCommandSelected(command, selection) && settledLevel(check, check.level, command, settings) !== 'off',
+  );
+  return { ...result, findings, notJudged };
 }
 
 const GRAVEST_FIRST: readonly Outcome[] = ['findings', 'not-judged', 'clean', 'not-applicable'];

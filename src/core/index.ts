@@ -24,12 +24,13 @@ export { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from './abbreviations/verdict.ts';
 export {
   type Audit,
+  type AuditOptions,
   audit,
   type CheckOutcome,
   type Conformance,
 } from './audit.ts';
 export { AuditView } from './audit-view.ts';
-export { CATALOGUE } from './checks/catalogue.ts';
+export { CATALOGUE, CATALOGUE_VERSION } from './checks/catalogue.ts';
 export type { Check, CheckInfo, CheckResult } from './checks/define-check.ts';
 export type {
   ConformanceRow,
@@ -154,11 +155,23 @@ export type { TextOptions } from './reports/text-style.ts';
 export type { Tool } from './reports/tool.ts';
 export { traceJson } from './reports/trace-json.ts';
 export { traceText } from './reports/trace-text.ts';
-export { type AuditSelection, knownSelectors, unknownSelectors } from './selection.ts';
+export { type AppliedSettings, applySettings } from './settings/apply-settings.ts';
+export { settledLevel } from './settings/levels.ts';
+export { readSettings, type SettingsReading } from './settings/read-settings.ts';
+export { type AuditSelection, knownSelectors, unknownSelectors } from './settings/selection.ts';
+export {
+  type CommandSettings,
+  DEFAULT_SETTINGS,
+  type LevelSetting,
+  type Settings,
+} from './settings/settings.ts';
+export { SETTINGS_FILE } from './settings/settings-format.ts';
+export { settingsSchema } from './settings/settings-schema.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';
 export type { Place, Source, Span } from './source/source.ts';
+export { type AddedWords, type Concept, WordLists } from './words/word-lists.ts';
 export { type UpdatedDocument, updateDocument } from './writers/document/update-document.ts';
 export { documentJson, documentYaml } from './writers/document/write-document.ts';
 export { referenceMarkdown } from './writers/markdown/reference.ts';

@@ -55,8 +55,8 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'standards',
     'words',
   ],
-  'audit.ts': ['audit-view.ts', 'checks', 'conformance', 'findings', 'model', 'selection.ts'],
-  'selection.ts': ['checks', 'model'],
+  'audit.ts': ['audit-view.ts', 'checks', 'conformance', 'findings', 'model', 'settings', 'words'],
+  settings: ['checks', 'findings', 'model', 'readers', 'source', 'structured', 'words'],
   reports: ['abbreviations', 'audit.ts', 'checks', 'conformance', 'findings', 'model', 'parsing', 'source'],
 };
 

@@ -41,6 +41,7 @@ test('the package holds what a user needs, and nothing else', () => {
     'dist/node/index.js',
     'dist/testing/index.js',
     'schema/interface.schema.json',
+    'schema/settings.schema.json',
     'dist/cli/bin.js',
   ]) {
     assert.ok(files.includes(path), path);

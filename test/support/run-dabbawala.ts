@@ -15,9 +15,10 @@ export function runProgram(
   words: readonly string[],
   input: string | Buffer = '',
   env: Record<string, string> = {},
+  folder = ROOT,
 ): Promise<Ended> {
   return new Promise((resolve, reject) => {
-    const child = spawn(program, words, { cwd: ROOT, env: { ...process.env, ...env } });
+    const child = spawn(program, words, { cwd: folder, env: { ...process.env, ...env } });
     const out: Buffer[] = [];
     const err: Buffer[] = [];
     const guard = setTimeout(() => child.kill('SIGKILL'), 60_000);

@@ -9,22 +9,13 @@ import {
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
-import { readWithExtensions } from '../read-sources.ts';
-import {
-  addSourceOptions,
-  type FormatOption,
-  formatOption,
-  type SourceOptions,
-  sourceSettings,
-  withOption,
-} from '../source-options.ts';
+import { readGiven } from '../read-sources.ts';
+import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
 const RESOLVED: ReadonlySet<Verdict> = new Set(['exact', 'unique', 'same-option']);
 
-interface AbbreviationsOptions extends SourceOptions, FormatOption {
-  readonly with?: readonly string[];
-}
+interface AbbreviationsOptions extends SourceOptions, FormatOption {}
 
 export const declare: Declare = (command, io, done) => {
   command
@@ -37,7 +28,6 @@ export const declare: Declare = (command, io, done) => {
     .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full')
     .passThroughOptions();
   addSourceOptions(command)
-    .addOption(withOption())
     .addOption(formatOption())
     .action(async (source: string, words: string[], options: AbbreviationsOptions) =>
       done(await runAbbreviations(source, words, options, io)),
@@ -50,12 +40,7 @@ async function runAbbreviations(
   options: AbbreviationsOptions,
   io: Io,
 ): Promise<number> {
-  const { interfaces, unusable } = await readWithExtensions(
-    [name],
-    options.with ?? [],
-    sourceSettings(options),
-    io,
-  );
+  const { interfaces, unusable } = await readGiven([name], options, io);
   if (unusable) return UNUSABLE;
   const scopes = interfaces.flatMap(nameScopes);
   const resolved = resolveWords(scopes, words);

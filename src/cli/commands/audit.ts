@@ -13,21 +13,14 @@ import {
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
-import { readWithExtensions } from '../read-sources.ts';
+import { readGiven } from '../read-sources.ts';
 import { reportError } from '../report-problem.ts';
-import {
-  addSourceOptions,
-  type FormatOption,
-  formatOption,
-  type SourceOptions,
-  sourceSettings,
-  withOption,
-} from '../source-options.ts';
+import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
 interface AuditOptions extends SourceOptions, FormatOption {
-  readonly with?: readonly string[];
-  readonly failOn: Level | 'never';
+  /** Undefined where it is left to the settings. */
+  readonly failOn: Level | 'never' | undefined;
   readonly only?: readonly string[];
   readonly except?: readonly string[];
 }
@@ -38,7 +31,6 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... SOURCE...')
     .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input');
   addSourceOptions(command)
-    .addOption(withOption())
     .addOption(formatOption())
     .addOption(
       new Option(
@@ -52,16 +44,15 @@ export const declare: Declare = (command, io, done) => {
         .choices([...LEVELS, 'never'])
         .default('warning'),
     )
-    .action(async (sources: string[], options: AuditOptions) => done(await runAudit(sources, options, io)));
+    .action(async (sources: string[], options: AuditOptions) => {
+      // What stands on the command line counts before the settings, and these before the default.
+      const isGiven = command.getOptionValueSource('failOn') === 'cli';
+      done(await runAudit(sources, isGiven ? options : { ...options, failOn: undefined }, io));
+    });
 };
 
 async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
-  const { interfaces, problems, unusable } = await readWithExtensions(
-    names,
-    options.with ?? [],
-    sourceSettings(options),
-    io,
-  );
+  const { interfaces, problems, unusable, settings, family } = await readGiven(names, options, io);
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
   const selection = { only: options.only ?? [], except: options.except ?? [] };
   const [unknown] = unknownSelectors(selection, interfaces);
@@ -71,12 +62,12 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
     reportError(`expected a check, an area or a command path, found '${unknown}'${hint}`, io);
     return UNUSABLE;
   }
-  const result = audit(interfaces, selection);
+  const result = audit(interfaces, { selection, settings, family });
   io.write(
     options.format === 'json' ? auditJson(result, problems, TOOL) : auditText(result, textOptions(io)),
   );
   if (unusable) return UNUSABLE;
-  const { failOn } = options;
+  const failOn = options.failOn ?? settings.failOn ?? 'warning';
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }
 

@@ -3,9 +3,9 @@ import { documentJson, documentYaml, type Interface, referenceMarkdown } from 'd
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
-import { readWithExtensions } from '../read-sources.ts';
+import { readGiven } from '../read-sources.ts';
 import { reportError } from '../report-problem.ts';
-import { addSourceOptions, type SourceOptions, sourceSettings, withOption } from '../source-options.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 /** What a source can be written as. */
 const WRITERS = {
@@ -16,7 +16,6 @@ const WRITERS = {
 
 interface ConvertOptions extends SourceOptions {
   readonly to: keyof typeof WRITERS;
-  readonly with?: readonly string[];
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -31,20 +30,13 @@ export const declare: Declare = (command, io, done) => {
         .choices(Object.keys(WRITERS))
         .default('yaml'),
     );
-  addSourceOptions(command)
-    .addOption(withOption())
-    .action(async (sources: string[], options: ConvertOptions) =>
-      done(await runConvert(sources, options, io)),
-    );
+  addSourceOptions(command).action(async (sources: string[], options: ConvertOptions) =>
+    done(await runConvert(sources, options, io)),
+  );
 };
 
 async function runConvert(names: readonly string[], options: ConvertOptions, io: Io): Promise<number> {
-  const { interfaces, unusable } = await readWithExtensions(
-    names,
-    options.with ?? [],
-    sourceSettings(options),
-    io,
-  );
+  const { interfaces, unusable } = await readGiven(names, options, io);
   const [first, ...others] = interfaces;
   if (first === undefined) return UNUSABLE;
   if (others.length > 0) {

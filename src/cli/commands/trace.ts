@@ -2,21 +2,12 @@ import { traceJson, traceText, traceWords } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
-import { readWithExtensions } from '../read-sources.ts';
+import { readGiven } from '../read-sources.ts';
 import { reportError } from '../report-problem.ts';
-import {
-  addSourceOptions,
-  type FormatOption,
-  formatOption,
-  type SourceOptions,
-  sourceSettings,
-  withOption,
-} from '../source-options.ts';
+import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
-interface TraceOptions extends SourceOptions, FormatOption {
-  readonly with?: readonly string[];
-}
+interface TraceOptions extends SourceOptions, FormatOption {}
 
 export const declare: Declare = (command, io, done) => {
   command
@@ -29,7 +20,6 @@ export const declare: Declare = (command, io, done) => {
     .argument('[WORD...]', 'the command line, without the name of the program')
     .passThroughOptions();
   addSourceOptions(command)
-    .addOption(withOption())
     .addOption(formatOption())
     .action(async (source: string, words: string[], options: TraceOptions) =>
       done(await runTrace(source, words, options, io)),
@@ -42,12 +32,7 @@ async function runTrace(
   options: TraceOptions,
   io: Io,
 ): Promise<number> {
-  const { interfaces, unusable } = await readWithExtensions(
-    [name],
-    options.with ?? [],
-    sourceSettings(options),
-    io,
-  );
+  const { interfaces, unusable } = await readGiven([name], options, io);
   const [from] = interfaces;
   if (from === undefined || unusable) return UNUSABLE;
   if (given[0] !== '--') {

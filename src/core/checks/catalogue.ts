@@ -203,3 +203,8 @@ export const CATALOGUE: readonly Check[] = [
   escapesWithoutTerminal,
   helpSlow,
 ];
+
+/** The version of the catalogue: the newest in which a check came or a level was raised. */
+export const CATALOGUE_VERSION = Math.max(
+  ...CATALOGUE.flatMap(({ since, raised }) => [since, raised?.since ?? since]),
+);

@@ -19,6 +19,8 @@ export interface CheckInfo {
   readonly needs: readonly string[];
   /** The version of the catalogue that it came in. */
   readonly since: number;
+  /** Where its level was raised in a later version of the catalogue: in which, and from what. */
+  readonly raised?: { readonly since: number; readonly from: Level };
   /**
    * Help outputs or interface documents: one with exactly one finding of this check, two with none. Where the check is about
    * extensions, all three are audited with the one given.

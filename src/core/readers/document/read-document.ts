@@ -1,13 +1,11 @@
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import { parseDocument } from '../../structured/parse-document.ts';
-import { type Report, readAs } from '../../structured/shape/shape.ts';
+import { reportInto } from '../../structured/report-into.ts';
+import { readAs } from '../../structured/shape/shape.ts';
 import type { Reading } from '../reading.ts';
 import { interfaceDocument } from './format/interface-format.ts';
 import { interfaceFromRecord } from './model/interface-from-record.ts';
-
-/** The most mistakes of one document that are reported. */
-const PROBLEM_LIMIT = 1000;
 
 /**
  * Reads an interface document (YAML 1.2 or JSON). Every mistake is a problem with its place; what has none is read all the
@@ -18,11 +16,7 @@ export function readDocument(source: Source): Reading {
   const { root, problems: faults } = parseDocument(source);
   if (root === undefined) return { interface: undefined, problems: faults };
   const problems: Problem[] = [];
-  const report: Report = (code, message, place) => {
-    if (problems.length < PROBLEM_LIMIT) {
-      problems.push({ code, message, place, source: source.name, consequence: 'mistake' });
-    }
-  };
+  const report = reportInto(problems, source);
   const record = readAs(interfaceDocument, root, report);
   const made = record === undefined ? undefined : interfaceFromRecord(record, source, report);
   problems.sort((a, b) => (a.place?.start ?? 0) - (b.place?.start ?? 0));

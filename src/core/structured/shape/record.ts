@@ -32,7 +32,7 @@ export function factOf<T>(from: AnyRecord, key: string, said: Said<T> | undefine
 }
 
 /**
- * A mapping with known keys. Besides them it may hold `inferred` and `observed`: lists of its keys, or of `marks`, whose values
+ * A mapping with known keys. Besides them, where it holds facts, it may hold `inferred` and `observed`: lists of its keys, or of `marks`, whose values
  * are known in that way and not stated.
  */
 export function record<F extends Fields>(
@@ -41,14 +41,23 @@ export function record<F extends Fields>(
   {
     required = [],
     marks = [],
-  }: { readonly required?: readonly (keyof F & string)[]; readonly marks?: readonly string[] } = {},
+    facts = true,
+  }: {
+    readonly required?: readonly (keyof F & string)[];
+    readonly marks?: readonly string[];
+    readonly facts?: boolean;
+  } = {},
 ): Shape<Recorded<F>> {
   const own = Object.keys(fields);
   const markable = list(choice(...own, ...marks), 'a list of keys of this mapping');
   const shapes = new Map<string, Shape<unknown>>([
     ...Object.entries(fields),
-    ['inferred', markable],
-    ['observed', markable],
+    ...(facts
+      ? ([
+          ['inferred', markable],
+          ['observed', markable],
+        ] as const)
+      : []),
   ]);
   return {
     expected,

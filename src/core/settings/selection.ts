@@ -1,6 +1,6 @@
-import { CATALOGUE } from './checks/catalogue.ts';
-import type { Interface } from './model/interface.ts';
-import { walkCommands } from './model/walk.ts';
+import { CATALOGUE } from '../checks/catalogue.ts';
+import type { Interface } from '../model/interface.ts';
+import { walkCommands } from '../model/walk.ts';
 
 /**
  * What an audit is to look at. Each word is a check (`help/says-nothing`), an area (`help`), or the path of a command
@@ -16,7 +16,8 @@ export interface AuditSelection {
 export const EVERYTHING: AuditSelection = { only: [], except: [] };
 
 const CHECKS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name));
-const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name.split('/', 1)[0] ?? ''));
+/** The areas of the catalogue, in its order. */
+export const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name.split('/', 1)[0] ?? ''));
 
 /** The words of a selection that are no check, no area and no command of the interfaces. */
 export function unknownSelectors(selection: AuditSelection, interfaces: readonly Interface[]): string[] {

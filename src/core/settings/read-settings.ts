@@ -1,0 +1,80 @@
+import type { Fact } from '../model/fact.ts';
+import { stated } from '../model/fact.ts';
+import { rulesFromRecord } from '../readers/document/model/rules-from-record.ts';
+import type { Problem } from '../source/problem.ts';
+import type { Source } from '../source/source.ts';
+import { parseDocument } from '../structured/parse-document.ts';
+import { reportInto } from '../structured/report-into.ts';
+import { readAs, type Said } from '../structured/shape/shape.ts';
+import type { Row } from '../structured/shape/table.ts';
+import type { AddedWords } from '../words/word-lists.ts';
+import { DEFAULT_SETTINGS, type LevelSetting, type Settings } from './settings.ts';
+import { settingsFormat } from './settings-format.ts';
+
+/** What was read from a file of settings, and what is wrong with it. */
+export interface SettingsReading {
+  readonly settings: Settings;
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Reads settings (YAML 1.2 or JSON). Every mistake is a problem with its place, unknown keys with the nearest known one; what
+ * has none counts all the same. Never throws.
+ */
+export function readSettings(source: Source): SettingsReading {
+  const { root, problems: faults } = parseDocument(source);
+  if (root === undefined) return { settings: DEFAULT_SETTINGS, problems: faults };
+  const problems: Problem[] = [];
+  const record = readAs(settingsFormat, root, reportInto(problems, source));
+  if (record === undefined) return { settings: DEFAULT_SETTINGS, problems };
+  const { said } = record;
+  return {
+    settings: {
+      catalogue: said.catalogue?.value,
+      failOn: said['fail-on']?.value,
+      claims: facts(said.claims),
+      family: facts(said.family),
+      words: addedWords(said.words?.said),
+      levels: levelSettings(said.levels),
+      rules: rulesFromRecord(said.parsing),
+      commands: (said.commands?.value ?? []).map(({ key, value }) => ({
+        path: key.value.split(/\s+/).filter((word) => word !== ''),
+        levels: levelSettings(value.said.levels),
+        rules: rulesFromRecord(value.said.parsing),
+        place: key.place,
+      })),
+    },
+    problems,
+  };
+}
+
+function facts<T>(said: Said<readonly Said<T>[]> | undefined): Fact<T>[] {
+  return (said?.value ?? []).map(({ value, place }) => stated(value, place));
+}
+
+function levelSettings(said: Said<readonly Row<Said<LevelSetting['level']>>[]> | undefined): LevelSetting[] {
+  return (said?.value ?? []).map(({ key, value }) => ({ checks: key.value, level: value.value }));
+}
+
+type SaidWords = NonNullable<Said<readonly Said<string>[]>>;
+
+function addedWords(
+  said:
+    | {
+        readonly 'same-meaning'?: Said<readonly SaidWords[]>;
+        readonly verbs?: SaidWords;
+        readonly 'short-forms'?: Said<readonly Row<SaidWords>[]>;
+        readonly 'likely-options'?: SaidWords;
+      }
+    | undefined,
+): AddedWords {
+  const words = (list: SaidWords | undefined) => (list?.value ?? []).map(({ value }) => value);
+  return {
+    sameMeaning: (said?.['same-meaning']?.value ?? []).map(words),
+    verbs: words(said?.verbs),
+    shortForms: new Map(
+      (said?.['short-forms']?.value ?? []).map(({ key, value }) => [key.value.toLowerCase(), words(value)]),
+    ),
+    likelyOptions: words(said?.['likely-options']),
+  };
+}

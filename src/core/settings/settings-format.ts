@@ -1,0 +1,85 @@
+import { CATALOGUE, CATALOGUE_VERSION } from '../checks/catalogue.ts';
+import { parsing } from '../readers/document/format/parsing-format.ts';
+import { list, oneOrMore } from '../structured/shape/lists.ts';
+import { record } from '../structured/shape/record.ts';
+import { choice, pattern, text } from '../structured/shape/scalars.ts';
+import { defined, described } from '../structured/shape/shape.ts';
+import { table } from '../structured/shape/table.ts';
+import { AREAS } from './selection.ts';
+
+/** The version of the format, the value of the key that makes a file one with settings. */
+export const SETTINGS_VERSION = '1';
+
+/** The name of the file with settings, looked for in the working directory and those above it. */
+export const SETTINGS_FILE = 'dabbawala-settings.yaml';
+
+const levels = defined(
+  'levels',
+  described(
+    table('a mapping from checks or areas to levels', choice('error', 'warning', 'note', 'off'), {
+      keys: [...AREAS, ...CATALOGUE.map(({ name }) => name)],
+      one: 'a check or an area',
+    }),
+    'The level of the findings of a check, or of all checks of an area; off runs none.',
+  ),
+);
+
+const catalogueVersion = pattern(
+  `a version of the catalogue from 1 to ${CATALOGUE_VERSION}`,
+  '[0-9]{1,3}',
+  ([version]) => {
+    const number = Number(version);
+    return number >= 1 && number <= CATALOGUE_VERSION ? number : undefined;
+  },
+);
+
+const WORDS_FIELDS = {
+  'same-meaning': described(
+    list(list(text, 'a list of words that mean the same')),
+    'Groups of names and words that mean the same.',
+  ),
+  verbs: described(list(text), 'What commands that do something are called.'),
+  'short-forms': described(
+    table('a mapping from words to their short forms', oneOrMore(text)),
+    'Words that people cut short, each with its short forms.',
+  ),
+  'likely-options': described(list(text), 'Long names that a later version may well have.'),
+};
+
+const COMMAND_FIELDS = { levels, parsing };
+
+const SETTINGS_FIELDS = {
+  'dabbawala-settings': described(choice(SETTINGS_VERSION), 'The version of this format.'),
+  catalogue: described(
+    catalogueVersion,
+    'The version of the catalogue to keep to: checks that came later, and levels that were raised later, stay out.',
+  ),
+  'fail-on': described(
+    choice('error', 'warning', 'note', 'never'),
+    'The least level of a finding that makes the exit status 1.',
+  ),
+  claims: described(oneOrMore(choice('posix', 'gnu')), 'The standards that the programs claim to follow.'),
+  family: described(
+    oneOrMore(text),
+    'Sources of the other programs of the family, with which names are compared; paths from this file.',
+  ),
+  words: described(
+    record('a mapping of word lists', WORDS_FIELDS, { facts: false }),
+    'Words that are added to the lists that the checks go by.',
+  ),
+  levels,
+  parsing,
+  commands: described(
+    table(
+      'a mapping from command paths to settings',
+      record('a mapping with levels and parsing', COMMAND_FIELDS, { facts: false }),
+    ),
+    'What is set for a command, such as tiffin box, and those below it.',
+  ),
+};
+
+/** A whole file of settings. */
+export const settingsFormat = record('a mapping with the key dabbawala-settings', SETTINGS_FIELDS, {
+  required: ['dabbawala-settings'],
+  facts: false,
+});

@@ -1,0 +1,50 @@
+import type { Level } from '../findings/level.ts';
+import type { Fact } from '../model/fact.ts';
+import type { Standard } from '../model/interface.ts';
+import { type ParsingRules, UNKNOWN_RULES } from '../model/parsing-rules.ts';
+import type { Place } from '../source/source.ts';
+import { type AddedWords, NO_ADDED_WORDS } from '../words/word-lists.ts';
+
+/** The level at which the findings of a check, or of all checks of an area, are told. */
+export interface LevelSetting {
+  /** A check, or an area. */
+  readonly checks: string;
+  readonly level: Level | 'off';
+}
+
+/** What is set for a command and those below it. */
+export interface CommandSettings {
+  /** The names of the commands, the program's first. */
+  readonly path: readonly string[];
+  readonly levels: readonly LevelSetting[];
+  readonly rules: ParsingRules;
+  readonly place: Place;
+}
+
+/** How a program, or a family of programs, wants to be audited. */
+export interface Settings {
+  /** The version of the catalogue to keep to: later checks, and levels raised later, stay out. Undefined: the newest. */
+  readonly catalogue: number | undefined;
+  /** The least level of a finding that counts as a failure; undefined where it is left to the caller. */
+  readonly failOn: Level | 'never' | undefined;
+  /** Standards that all programs claim, whether or not they say so. */
+  readonly claims: readonly Fact<Standard>[];
+  /** Sources of the other programs of the family, as they are written: paths from the file with the settings. */
+  readonly family: readonly Fact<string>[];
+  readonly words: AddedWords;
+  readonly levels: readonly LevelSetting[];
+  /** How the parsers of all programs behave, whatever their sources say. */
+  readonly rules: ParsingRules;
+  readonly commands: readonly CommandSettings[];
+}
+
+export const DEFAULT_SETTINGS: Settings = {
+  catalogue: undefined,
+  failOn: undefined,
+  claims: [],
+  family: [],
+  words: NO_ADDED_WORDS,
+  levels: [],
+  rules: UNKNOWN_RULES,
+  commands: [],
+};
