@@ -30,7 +30,7 @@ export {
   type Conformance,
 } from './audit.ts';
 export { AuditView } from './audit-view.ts';
-export { CATALOGUE, CATALOGUE_VERSION } from './checks/catalogue.ts';
+export { areaOf, CATALOGUE, CATALOGUE_VERSION } from './checks/catalogue.ts';
 export type { Check, CheckInfo, CheckResult } from './checks/define-check.ts';
 export type {
   ConformanceRow,
@@ -147,6 +147,7 @@ export { abbreviationsText } from './reports/abbreviations-text.ts';
 export { auditJson } from './reports/audit-json.ts';
 export { auditText } from './reports/audit-text.ts';
 export { explainJson } from './reports/explain-json.ts';
+export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';
 export { catalogueText, checkText } from './reports/explain-text.ts';
 export { placeText } from './reports/finding-text.ts';
 export type { JsonPlace } from './reports/json-place.ts';

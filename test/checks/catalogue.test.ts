@@ -1,8 +1,16 @@
 import assert from 'node:assert/strict';
-import { readdirSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, CATALOGUE, extendInterface, type Finding } from 'dabbawala';
+import {
+  areaMarkdown,
+  areaOf,
+  audit,
+  CATALOGUE,
+  catalogueMarkdown,
+  extendInterface,
+  type Finding,
+} from 'dabbawala';
 import { readText } from '../support/read-text.ts';
 import { ROOT } from '../support/run-dabbawala.ts';
 
@@ -119,3 +127,15 @@ for (const { check, why, text } of SILENT) {
     assert.deepEqual(found, []);
   });
 }
+
+test('the pages about the checks are those that the checks make', () => {
+  const page = (name: string) => readFileSync(join(ROOT, 'docs/checks', name), 'utf8');
+  assert.equal(page('README.md'), catalogueMarkdown(CATALOGUE), 'npm run docs writes them');
+  const areas = [...new Set(CATALOGUE.map(areaOf))];
+  for (const area of areas)
+    assert.equal(page(`${area}.md`), areaMarkdown(area, CATALOGUE), 'npm run docs writes them');
+  assert.deepEqual(
+    readdirSync(join(ROOT, 'docs/checks')).sort(),
+    ['README.md', ...areas.map((area) => `${area}.md`)].sort(),
+  );
+});

@@ -208,3 +208,8 @@ export const CATALOGUE: readonly Check[] = [
 export const CATALOGUE_VERSION = Math.max(
   ...CATALOGUE.flatMap(({ since, raised }) => [since, raised?.since ?? since]),
 );
+
+/** The area of a check: the first part of its name. */
+export function areaOf({ name }: Pick<Check, 'name'>): string {
+  return name.slice(0, name.indexOf('/'));
+}

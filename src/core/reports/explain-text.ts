@@ -1,4 +1,6 @@
+import { areaOf } from '../checks/catalogue.ts';
 import type { Check } from '../checks/define-check.ts';
+import { exampleFinding } from '../example-finding.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
@@ -9,7 +11,7 @@ export function catalogueText(checks: readonly Check[], options: TextOptions): s
   const lines: string[] = [];
   let area = '';
   for (const check of checks) {
-    const [own = ''] = check.name.split('/');
+    const own = areaOf(check);
     if (own !== area) {
       if (area !== '') lines.push('');
       lines.push(styled(own, ['bold', 'underline'], options));
@@ -25,6 +27,7 @@ export function catalogueText(checks: readonly Check[], options: TextOptions): s
 /** One check as text: what it finds, why, the standard, and its examples. */
 export function checkText(check: Check, options: TextOptions): string {
   const width = usedWidth(options);
+  const { message, mend } = exampleFinding(check);
   const paragraph = (text: string) => wrapText(text, width, '  ', '  ');
   const example = (title: string, text: string) =>
     `${styled(title, ['bold'], options)}\n${text
@@ -38,7 +41,9 @@ export function checkText(check: Check, options: TextOptions): string {
     `${styled('Why', ['bold'], options)}\n${paragraph(check.why)}`,
     `${styled('Rests on', ['bold'], options)}\n${paragraph(check.standard)}`,
     `${styled('Needs', ['bold'], options)}\n${paragraph(check.needs.join('; '))}`,
+    `${styled('Since', ['bold'], options)}\n  version ${check.since} of the catalogue`,
     example('Wrong', check.examples.wrong),
+    `${styled('What it says of that', ['bold'], options)}\n${paragraph(`${message}; mend: ${mend}`)}`,
     example('Right', check.examples.right),
     example('Near miss: looks like it and is not', check.examples.nearMiss),
     ...(check.examples.extension === undefined

@@ -1,3 +1,4 @@
+import { areaOf } from '../checks/catalogue.ts';
 import type { CheckInfo } from '../checks/define-check.ts';
 import type { Level } from '../findings/level.ts';
 import { isAtLeast } from '../findings/level.ts';
@@ -35,9 +36,8 @@ export function settledLevel(
   return isLater && isAtLeast(own, raised.from) ? raised.from : own;
 }
 
-function levelIn(levels: readonly LevelSetting[], name: string): Level | 'off' | undefined {
-  const area = name.split('/', 1)[0];
-  return [name, area]
+function levelIn(levels: readonly LevelSetting[], name: CheckInfo['name']): Level | 'off' | undefined {
+  return [name, areaOf({ name })]
     .map((checks) => levels.find((one) => one.checks === checks)?.level)
     .find((level) => level !== undefined);
 }

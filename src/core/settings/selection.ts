@@ -1,4 +1,5 @@
-import { CATALOGUE } from '../checks/catalogue.ts';
+import { areaOf, CATALOGUE } from '../checks/catalogue.ts';
+import type { CheckInfo } from '../checks/define-check.ts';
 import type { Interface } from '../model/interface.ts';
 import { walkCommands } from '../model/walk.ts';
 
@@ -17,7 +18,7 @@ export const EVERYTHING: AuditSelection = { only: [], except: [] };
 
 const CHECKS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name));
 /** The areas of the catalogue, in its order. */
-export const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name.split('/', 1)[0] ?? ''));
+export const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(areaOf));
 
 /** The words of a selection that are no check, no area and no command of the interfaces. */
 export function unknownSelectors(selection: AuditSelection, interfaces: readonly Interface[]): string[] {
@@ -36,8 +37,8 @@ export function knownSelectors(interfaces: readonly Interface[]): string[] {
 }
 
 /** Whether a check is run at all: some of its findings may still be left out by their command. */
-export function isCheckSelected(check: string, { only, except }: AuditSelection): boolean {
-  const names = [check, check.split('/', 1)[0] ?? ''];
+export function isCheckSelected(check: CheckInfo['name'], { only, except }: AuditSelection): boolean {
+  const names = [check, areaOf({ name: check })];
   const aboutChecks = only.filter(isAboutChecks);
   const isIn = aboutChecks.length === 0 || aboutChecks.some((word) => names.includes(word));
   return isIn && !except.some((word) => isAboutChecks(word) && names.includes(word));

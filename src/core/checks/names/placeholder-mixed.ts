@@ -1,23 +1,47 @@
+import type { AuditView } from '../../audit-view.ts';
+import type { Command } from '../../model/command.ts';
 import { mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
-import { defineCheck } from '../define-check.ts';
-import { countOf, listNames } from '../wording.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
+import { countOf, listNames, quoteName } from '../wording.ts';
 
 type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
 
 /** Fewer placeholders show no custom. */
 const LEAST = 4;
 
-/** One finding for each command whose option-arguments have placeholders of several styles. */
-export const placeholderMixed = defineCheck<{
-  usual: Style;
-  odd: Style;
-  names: readonly string[];
-  others: number;
-}>({
+/** Placeholders that stand for one kind of value. */
+const KINDS: readonly (readonly string[])[] = [
+  ['file', 'filename', 'file-name', 'filepath', 'file-path'],
+  ['dir', 'directory', 'folder'],
+  ['num', 'number'],
+  ['sec', 'secs', 'seconds'],
+  ['addr', 'address'],
+  ['cmd', 'command'],
+  ['url', 'uri'],
+  ['regex', 'regexp'],
+  ['user', 'username', 'user-name'],
+  ['host', 'hostname', 'host-name'],
+];
+
+type Mixed =
+  | {
+      readonly of: 'styles';
+      readonly usual: Style;
+      readonly odd: Style;
+      readonly names: readonly string[];
+      readonly others: number;
+    }
+  | { readonly of: 'words'; readonly placeholders: readonly string[]; readonly name: string };
+
+/**
+ * One finding for each command whose option-arguments have placeholders of several styles, and one for each kind of value that the
+ * program has under several placeholders.
+ */
+export const placeholderMixed = defineCheck<Mixed>({
   name: 'names/placeholder-mixed',
   level: 'note',
-  title: 'Placeholders are written in different styles',
+  title: 'One kind of value has different placeholders, or they are written in different styles',
   why: 'The style tells the reader what to replace and what to type as it stands. Where it changes, a word in lower case may be either.',
   standard: 'POSIX XBD 12.1',
   needs: ['the placeholders of the options'],
@@ -31,42 +55,103 @@ export const placeholderMixed = defineCheck<{
       'Usage: tiffin [OPTION]...\n\n  --quay=NAME    a\n  --route=NAME   b\n  --day=DAY      c\n  --map={on,off} d\n',
   },
   judge(view, report) {
-    for (const { command, path } of view.described) {
-      const groups = new Map<Style, { name: string; place: Place }[]>();
-      for (const option of command.options.items) {
-        for (const { placeholder, values } of option.argument?.value.words ?? []) {
-          const style =
-            placeholder === undefined || values !== undefined ? undefined : styleOf(placeholder.value);
-          if (style === undefined) continue;
-          report.judged();
-          const known = groups.get(style) ?? [];
-          groups.set(style, [
-            ...known,
-            { name: mainName(option).text, place: placeholder?.place ?? option.place },
-          ]);
-        }
-      }
-      const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
-      const first = odd?.[1][0];
-      const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);
-      if (usual === undefined || odd === undefined || first === undefined || total < LEAST) continue;
-      report.finding({
-        command: path,
-        subject: first.name,
-        data: {
-          usual: usual[0],
-          odd: odd[0],
-          names: odd[1].map(({ name }) => name),
-          others: usual[1].length,
-        },
-        place: first.place,
-      });
-    }
+    judgeStyles(view, report);
+    judgeWords(view, report);
   },
-  message: ({ usual, odd, names, others }) =>
-    `${listNames(names)} ${names.length === 1 ? 'has a placeholder' : 'have placeholders'} ${odd}, ${countOf(others, 'other option')} one ${usual}`,
-  mend: ({ usual }) => `write all placeholders ${usual}`,
+  message(data) {
+    if (data.of === 'words')
+      return `one kind of value has ${data.placeholders.length} placeholders: ${listNames(data.placeholders)}`;
+    const { names, odd, others, usual } = data;
+    return `${listNames(names)} ${names.length === 1 ? 'has a placeholder' : 'have placeholders'} ${odd}, ${countOf(others, 'other option')} one ${usual}`;
+  },
+  mend: (data) =>
+    data.of === 'words'
+      ? `call it ${quoteName(data.placeholders[0] ?? '')} everywhere`
+      : `write all placeholders ${data.usual}`,
 });
+
+function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
+  for (const { command, path } of view.described) {
+    const groups = new Map<Style, { name: string; place: Place }[]>();
+    for (const { name, text, place } of placeholdersOf(command)) {
+      const style = styleOf(text);
+      if (style === undefined) continue;
+      report.judged();
+      groups.set(style, [...(groups.get(style) ?? []), { name, place }]);
+    }
+    const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
+    const first = odd?.[1][0];
+    const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);
+    if (usual === undefined || odd === undefined || first === undefined || total < LEAST) continue;
+    report.finding({
+      command: path,
+      subject: first.name,
+      data: {
+        of: 'styles',
+        usual: usual[0],
+        odd: odd[0],
+        names: odd[1].map(({ name }) => name),
+        others: usual[1].length,
+      },
+      place: first.place,
+    });
+  }
+}
+
+function judgeWords(view: AuditView, report: Reporter<Mixed>): void {
+  const all = view.described.flatMap(({ command, path }) =>
+    placeholdersOf(command).map((one) => ({ ...one, path })),
+  );
+  for (const kind of KINDS) {
+    const uses = all.filter(({ text }) => kind.includes(plain(text)));
+    // The first use of each placeholder, the most frequent one first.
+    const frequency = new Map<string, number>();
+    for (const { text } of uses) frequency.set(plain(text), (frequency.get(plain(text)) ?? 0) + 1);
+    const [usual, odd] = [...frequency]
+      .sort(([, a], [, b]) => b - a)
+      .map(([word]) => uses.find(({ text }) => plain(text) === word));
+    if (usual === undefined || odd === undefined) continue;
+    report.finding({
+      command: odd.path,
+      subject: odd.name,
+      data: {
+        of: 'words',
+        placeholders: [...new Set([usual, odd, ...uses].map(({ text }) => text))],
+        name: odd.name,
+      },
+      place: odd.place,
+      related: [{ place: usual.place, note: `is ${quoteName(usual.text)} here` }],
+    });
+  }
+}
+
+interface UsedPlaceholder {
+  /** The option. */
+  readonly name: string;
+  readonly text: string;
+  readonly place: Place;
+}
+
+/** The placeholders of a command's option-arguments; where values are listed, these stand for them. */
+function placeholdersOf({ options }: Command): UsedPlaceholder[] {
+  return options.items.flatMap((option) =>
+    (option.argument?.value.words ?? []).flatMap(({ placeholder, values }) =>
+      placeholder === undefined || values !== undefined
+        ? []
+        : [
+            {
+              name: mainName(option).text,
+              text: placeholder.value,
+              place: placeholder.place ?? option.place,
+            },
+          ],
+    ),
+  );
+}
+
+function plain(placeholder: string): string {
+  return placeholder.replace(/[<>]/g, '').replace(/[_ ]/g, '-').toLowerCase();
+}
 
 function styleOf(placeholder: string): Style | undefined {
   if (/^<[^<>]+>/.test(placeholder)) return 'in angle brackets';

@@ -1,5 +1,5 @@
+import { cellCode, plainText } from '../../markdown/markdown-text.ts';
 import type { Word } from '../../model/argument.ts';
-import { cellCode, plainText } from './markdown-text.ts';
 
 /** What is known of a word beyond what its help says, each in a few words. */
 export function wordNotes(word: Word, help = ''): string[] {

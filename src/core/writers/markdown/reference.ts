@@ -1,3 +1,4 @@
+import { cellCode, codeBlock, inlineCode, plainText } from '../../markdown/markdown-text.ts';
 import type { Deprecation } from '../../model/argument.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import type { Knowable } from '../../model/fact.ts';
@@ -8,7 +9,6 @@ import type { Relation } from '../../model/relation.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import { notationsOf } from '../../notation/option-notation.ts';
 import { wordNotes } from './describe-word.ts';
-import { cellCode, codeBlock, inlineCode, plainText } from './markdown-text.ts';
 
 /**
  * An interface as a reference in Markdown, ending in a newline: a section for each command that is described and not hidden,

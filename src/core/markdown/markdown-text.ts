@@ -1,4 +1,4 @@
-import { printable } from '../../source/printable.ts';
+import { printable } from '../source/printable.ts';
 
 /** A text as Markdown shows it unchanged: marks that mean something are escaped, line breaks become blanks. */
 export function plainText(text: string): string {

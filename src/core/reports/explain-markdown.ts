@@ -1,0 +1,65 @@
+import { areaOf } from '../checks/catalogue.ts';
+import type { Check } from '../checks/define-check.ts';
+import { exampleFinding } from '../example-finding.ts';
+import { cellCode, codeBlock, plainText } from '../markdown/markdown-text.ts';
+
+/** The checks of one area as a page in Markdown: what each finds, why, what it rests on, what it says, and its examples. */
+export function areaMarkdown(area: string, checks: readonly Check[]): string {
+  const own = checks.filter((check) => areaOf(check) === area);
+  const rows = own.map(
+    (check) =>
+      `| [${cellCode(check.name)}](#${anchor(check)}) | ${check.level} | ${plainText(check.title)} |`,
+  );
+  return page([
+    `# Checks of the area ${area}`,
+    'Made by `npm run docs` from the checks themselves; `dabbawala explain CHECK` tells the same.',
+    ['| check | level | what it finds |', '| --- | --- | --- |', ...rows].join('\n'),
+    ...own.flatMap(sections),
+  ]);
+}
+
+/** All areas of a catalogue as a page in Markdown, each with its checks, linked to the pages of the areas. */
+export function catalogueMarkdown(checks: readonly Check[]): string {
+  const areas = [...new Set(checks.map(areaOf))];
+  const rows = areas.map((area) => {
+    const own = checks.filter((check) => areaOf(check) === area);
+    const links = own.map((check) => `[${check.name.slice(area.length + 1)}](${area}.md#${anchor(check)})`);
+    return `| [${area}](${area}.md) | ${own.length} | ${links.join(', ')} |`;
+  });
+  return page([
+    '# The catalogue of checks',
+    `${checks.length} checks in ${areas.length} areas. Made by \`npm run docs\` from the checks themselves.`,
+    ['| area | checks | |', '| --- | --- | --- |', ...rows].join('\n'),
+  ]);
+}
+
+function sections(check: Check): string[] {
+  const { name, level, title, why, standard, needs, since, examples } = check;
+  const { message, mend } = exampleFinding(check);
+  const example = (heading: string, text: string) => [heading, codeBlock(text.trimEnd().split('\n'))];
+  return [
+    `## ${name}`,
+    `${plainText(title)}. ${plainText(why)}`,
+    [
+      '| level | rests on | needs | since |',
+      '| --- | --- | --- | --- |',
+      `| ${level} | ${plainText(standard)} | ${plainText(needs.join('; '))} | ${since} |`,
+    ].join('\n'),
+    ...example('Wrong:', examples.wrong),
+    `What it says of that: ${plainText(message)}. The mend: ${plainText(mend)}.`,
+    ...example('Right:', examples.right),
+    ...example('A near miss, which looks like it and is not:', examples.nearMiss),
+    ...(examples.extension === undefined
+      ? []
+      : example('The extension that all three are audited with:', examples.extension)),
+  ];
+}
+
+/** What a heading with the name of a check is linked by. */
+function anchor({ name }: Check): string {
+  return name.replaceAll('/', '');
+}
+
+function page(parts: readonly string[]): string {
+  return `${parts.join('\n\n')}\n`;
+}
