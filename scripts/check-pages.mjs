@@ -8,6 +8,6 @@ const folder = join(root, 'docs/checks');
 rmSync(folder, { recursive: true, force: true });
 mkdirSync(folder, { recursive: true });
 writeFileSync(join(folder, 'README.md'), catalogueMarkdown(CATALOGUE));
-for (const area of new Set(CATALOGUE.map(areaOf))) {
+for (const area of new Set(CATALOGUE.map(({ name }) => areaOf(name)))) {
   writeFileSync(join(folder, `${area}.md`), areaMarkdown(area, CATALOGUE));
 }

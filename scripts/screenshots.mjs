@@ -32,6 +32,7 @@ const browser = await chromium.launch({
 });
 const all = readdirSync(join(root, help)).map((name) => `${help}/${name}`);
 await terminal('audit', `audit ${help}/*.txt`, ['audit', ...all]);
+await terminal('audit-summary', `audit ${help}/*.txt | tail -n 56`, ['audit', ...all], -56);
 const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
 await terminal('abbreviations', `abbreviations ${tiffin}`, ['abbreviations', tiffin]);
 const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--vers', '--stop'];
@@ -47,8 +48,8 @@ await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
 await workbench();
 await browser.close();
 
-/** Runs the command on a pseudo-terminal, and draws the first screen of what it prints. */
-async function terminal(name, shown, words) {
+/** Runs the command on a pseudo-terminal, and draws a screen of what it prints: the first one, or from a line before the end. */
+async function terminal(name, shown, words, from = 0) {
   const command = ['node', 'dist/cli/bin.js', ...words].join(' ');
   const { stdout, status } = spawnSync('script', ['-qec', `stty cols ${COLUMNS}; ${command}`, '/dev/null'], {
     cwd: root,
@@ -61,7 +62,7 @@ async function terminal(name, shown, words) {
   await page.setContent('<body style="margin:8px;background:#14191c"><div id="t"></div></body>');
   await page.addStyleTag({ path: require.resolve('@xterm/xterm/css/xterm.css') });
   await page.addScriptTag({ path: require.resolve('@xterm/xterm/lib/xterm.js') });
-  const screen = `$ npx dabbawala ${shown}\r\n\r\n${stdout.split('\r\n').slice(0, 40).join('\r\n')}`;
+  const screen = `$ npx dabbawala ${shown}\r\n\r\n${stdout.trimEnd().split('\r\n').slice(from).slice(0, 40).join('\r\n')}`;
   await page.evaluate(
     ([text, cols]) =>
       new Promise((done) => {

@@ -18,7 +18,7 @@ test('the text report names the place in GNU columns, quotes the line, marks the
     '    |         ~~~',
     "    mend: give it a word for a name, and '-n' as its short form where that is",
     '          free',
-    '    [names/one-letter-long]',
+    '    [names/one-letter-long] tiffin',
   ]);
 });
 

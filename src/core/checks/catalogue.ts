@@ -209,7 +209,7 @@ export const CATALOGUE_VERSION = Math.max(
   ...CATALOGUE.flatMap(({ since, raised }) => [since, raised?.since ?? since]),
 );
 
-/** The area of a check: the first part of its name. */
-export function areaOf({ name }: Pick<Check, 'name'>): string {
+/** The area of a check by its name, of which it is the first part. */
+export function areaOf(name: string): string {
   return name.slice(0, name.indexOf('/'));
 }

@@ -19,7 +19,7 @@ export interface Judgement {
   /** What was seen, or which fact is lacking. */
   readonly evidence: string;
   readonly instances: readonly Instance[];
-  /** For what is not judged: how to supply the lacking fact. */
+  /** For what is not judged: how to supply the lacking fact; undefined where there is nothing to judge. */
   readonly supply?: string;
 }
 
@@ -52,8 +52,14 @@ export function judgeRules(rules: readonly Rule[], view: AuditView): Conformance
   }));
 }
 
+/** A fact is lacking: which, and how to supply it. */
 export function notJudged(evidence: string, supply: string): Judgement {
   return { standing: 'not judged', count: 0, evidence, instances: [], supply };
+}
+
+/** There is nothing of its kind, and no fact would change that. */
+export function nothingToJudge(evidence: string): Judgement {
+  return { standing: 'not judged', count: 0, evidence, instances: [] };
 }
 
 /** `departs` with the instances, or `meets` with the number of things judged. */

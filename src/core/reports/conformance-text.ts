@@ -14,7 +14,7 @@ const STANDING_COLOUR: Record<Standing, Attribute> = {
 /** How many examples a row names. */
 const EXAMPLES_SHOWN = 3;
 
-/** The tables of one interface against POSIX and GNU; rows that could not be judged are only counted. */
+/** The tables of one interface against POSIX and GNU; of rows that were not judged only the names. */
 export function conformanceText({ program, posix, gnu }: Conformance, options: TextOptions): string {
   return [
     tableText(`${printable(program)} against POSIX XBD 12.2`, posix, options),
@@ -25,21 +25,25 @@ export function conformanceText({ program, posix, gnu }: Conformance, options: T
 function tableText(title: string, rows: readonly ConformanceRow[], options: TextOptions): string {
   const judged = rows.filter((row) => row.standing !== 'not judged');
   const open = rows.filter((row) => row.standing === 'not judged');
-  const width = Math.max(...rows.map((row) => nameOf(row).length));
+  const width = Math.max(...rows.map((row) => rowName(row).length));
   const lines = judged.map((row) => {
-    const lead = `  ${row.standing.padEnd('by design'.length)}  ${nameOf(row).padEnd(width)}  `;
+    const lead = `  ${row.standing.padEnd('by design'.length)}  ${rowName(row).padEnd(width)}  `;
     const text = wrapText(rowText(row), usedWidth(options), lead, ' '.repeat(lead.length));
     return text.replace(row.standing, () => styled(row.standing, [STANDING_COLOUR[row.standing]], options));
   });
-  if (open.length > 0) {
-    const names = open.map(nameOf).join(', ');
-    lines.push(wrapText(`not judged: ${names}`, usedWidth(options), '  ', '    '));
+  const openRows = {
+    'not judged': open.filter(({ supply }) => supply !== undefined),
+    'nothing to judge': open.filter(({ supply }) => supply === undefined),
+  };
+  for (const [title, some] of Object.entries(openRows)) {
+    if (some.length === 0) continue;
+    lines.push(wrapText(`${title}: ${some.map(rowName).join(', ')}`, usedWidth(options), '  ', '    '));
   }
   return `${styled(title, ['bold'], options)}\n${lines.join('\n')}\n`;
 }
 
 /** `7 mandatory option-arguments`, `4.8.2 bug address`. */
-function nameOf(row: ConformanceRow): string {
+export function rowName(row: ConformanceRow): string {
   return `${row.section.replace('Guideline ', '')} ${row.label}`;
 }
 

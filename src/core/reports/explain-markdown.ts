@@ -5,7 +5,7 @@ import { cellCode, codeBlock, plainText } from '../markdown/markdown-text.ts';
 
 /** The checks of one area as a page in Markdown: what each finds, why, what it rests on, what it says, and its examples. */
 export function areaMarkdown(area: string, checks: readonly Check[]): string {
-  const own = checks.filter((check) => areaOf(check) === area);
+  const own = checks.filter((check) => areaOf(check.name) === area);
   const rows = own.map(
     (check) =>
       `| [${cellCode(check.name)}](#${anchor(check)}) | ${check.level} | ${plainText(check.title)} |`,
@@ -20,9 +20,9 @@ export function areaMarkdown(area: string, checks: readonly Check[]): string {
 
 /** All areas of a catalogue as a page in Markdown, each with its checks, linked to the pages of the areas. */
 export function catalogueMarkdown(checks: readonly Check[]): string {
-  const areas = [...new Set(checks.map(areaOf))];
+  const areas = [...new Set(checks.map(({ name }) => areaOf(name)))];
   const rows = areas.map((area) => {
-    const own = checks.filter((check) => areaOf(check) === area);
+    const own = checks.filter((check) => areaOf(check.name) === area);
     const links = own.map((check) => `[${check.name.slice(area.length + 1)}](${area}.md#${anchor(check)})`);
     return `| [${area}](${area}.md) | ${own.length} | ${links.join(', ')} |`;
   });

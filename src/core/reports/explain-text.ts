@@ -11,7 +11,7 @@ export function catalogueText(checks: readonly Check[], options: TextOptions): s
   const lines: string[] = [];
   let area = '';
   for (const check of checks) {
-    const own = areaOf(check);
+    const own = areaOf(check.name);
     if (own !== area) {
       if (area !== '') lines.push('');
       lines.push(styled(own, ['bold', 'underline'], options));

@@ -17,7 +17,7 @@ export const LEVEL_COLOUR: Record<Level, Attribute> = {
 /** How many related places are named under a finding. */
 const RELATED_SHOWN = 3;
 
-/** A finding as lines of text: place, level and message, the quoted line with its mark, the mend, and the check. */
+/** A finding as lines of text: place, level and message, the quoted line with its mark, the mend, the check and the command. */
 export function findingText(finding: Finding, indexes: LineIndexes, options: TextOptions): string {
   const width = usedWidth(options);
   const place = placeText(finding.place, indexes);
@@ -35,8 +35,33 @@ export function findingText(finding: Finding, indexes: LineIndexes, options: Tex
       lines.push(wrapText(`${placeText(other, indexes)}${printable(note)}`, width, '    ', '        '));
   }
   lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
-  lines.push(styled(`    [${finding.check}]`, ['dim'], options));
+  lines.push(styled(`    [${finding.check}] ${commandOf(finding)}`, ['dim'], options));
   return `${lines.join('\n')}\n`;
+}
+
+/** A finding in few lines: place, level, message and command, and where it is wanted the mend. */
+export function shortFindingText(
+  finding: Finding,
+  indexes: LineIndexes,
+  options: TextOptions,
+  withMend: boolean,
+): string {
+  const width = usedWidth(options);
+  const place = placeText(finding.place, indexes);
+  const head = `${place}${finding.level}: ${printable(finding.message)}`;
+  const lines = [
+    wrapText(`${head} [${commandOf(finding)}]`, width, '', '    ')
+      .replace(place, () => styled(place, ['bold'], options))
+      .replace(`${finding.level}:`, () =>
+        styled(`${finding.level}:`, [LEVEL_COLOUR[finding.level]], options),
+      ),
+  ];
+  if (withMend) lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
+  return `${lines.join('\n')}\n`;
+}
+
+function commandOf({ command }: Finding): string {
+  return printable(command.join(' '));
 }
 
 /** `FILE:LINE:COLUMN: ` as GNU messages have it: the column from 1 in display columns, tabs every 8. */

@@ -37,7 +37,7 @@ export function settledLevel(
 }
 
 function levelIn(levels: readonly LevelSetting[], name: CheckInfo['name']): Level | 'off' | undefined {
-  return [name, areaOf({ name })]
+  return [name, areaOf(name)]
     .map((checks) => levels.find((one) => one.checks === checks)?.level)
     .find((level) => level !== undefined);
 }

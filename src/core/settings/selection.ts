@@ -18,7 +18,7 @@ export const EVERYTHING: AuditSelection = { only: [], except: [] };
 
 const CHECKS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name));
 /** The areas of the catalogue, in its order. */
-export const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(areaOf));
+export const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => areaOf(name)));
 
 /** The words of a selection that are no check, no area and no command of the interfaces. */
 export function unknownSelectors(selection: AuditSelection, interfaces: readonly Interface[]): string[] {
@@ -38,7 +38,7 @@ export function knownSelectors(interfaces: readonly Interface[]): string[] {
 
 /** Whether a check is run at all: some of its findings may still be left out by their command. */
 export function isCheckSelected(check: CheckInfo['name'], { only, except }: AuditSelection): boolean {
-  const names = [check, areaOf({ name: check })];
+  const names = [check, areaOf(check)];
   const aboutChecks = only.filter(isAboutChecks);
   const isIn = aboutChecks.length === 0 || aboutChecks.some((word) => names.includes(word));
   return isIn && !except.some((word) => isAboutChecks(word) && names.includes(word));

@@ -42,7 +42,7 @@ export const caseFoldsTogether = defineCheck<{ pairs: readonly Pair[] }>({
           command: at.path,
           count: pairs.length,
           reason: 'whether the parser tells upper from lower case',
-          supply: "state 'case-sensitive' in the parsing rules, or give --rule=case-sensitive=true",
+          supply: 'state it by --rule=case-sensitive=true, or =false',
           place: first.second.place,
         });
       } else {

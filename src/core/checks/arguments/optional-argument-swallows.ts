@@ -35,7 +35,7 @@ export const optionalArgumentSwallows = defineCheck<{ option: string; operand: s
           command: path,
           count: optional.length,
           reason: 'whether an optional option-argument may be a separate word',
-          supply: "state 'optional-values' in the parsing rules, or give --rule=optional-values=joined",
+          supply: 'state it by --rule=optional-values=joined, or =joined-or-separate',
           place: optional[0]?.place ?? null,
         });
         continue;

@@ -36,8 +36,8 @@ export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly 
           report.notJudged({
             command: at.path,
             count: 1,
-            reason: 'whether short options can be grouped',
-            supply: "state 'grouping' in the parsing rules, or give --rule=grouping=false",
+            reason: 'whether the parser takes groups of letters',
+            supply: 'state it by --rule=grouping=true, or =false',
             place: name.place,
           });
         } else {

@@ -93,8 +93,8 @@ function reportOpenList(at: CommandAt, relation: Relation, report: Reporter<Data
   report.notJudged({
     command: at.path,
     count: 1,
-    reason: 'a relation names an option that is not listed, and the list may be a part only',
-    supply: "say 'complete: true' in the interface document where all options are listed",
+    reason: 'whether the list of options is complete',
+    supply: "say 'complete: true' in the interface document where it is",
     place: relation.place,
   });
 }

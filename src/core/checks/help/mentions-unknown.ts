@@ -43,7 +43,7 @@ export const mentionsUnknown = defineCheck<{ name: string; option: string }>({
             command: path,
             count: 1,
             reason: 'whether the list of options is complete',
-            supply: "state 'complete: true' in the interface document where it is",
+            supply: "say 'complete: true' in the interface document where it is",
             place: option.help.place,
           });
         } else {

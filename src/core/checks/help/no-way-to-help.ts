@@ -45,7 +45,7 @@ export const noWayToHelp = defineCheck<{ program: string }>({
           command: path,
           count: 1,
           reason: 'whether the list of options is complete',
-          supply: "state 'complete: true' in the interface document where it is",
+          supply: "say 'complete: true' in the interface document where it is",
           place: command.options.items[0]?.place ?? null,
         });
       return;

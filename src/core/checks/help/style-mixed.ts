@@ -9,7 +9,13 @@ const LEAST = 6;
 /** A style counts as mixed from this share of odd texts on. */
 const LEAST_SHARE = 0.1;
 
-type Mixed = { readonly what: string; readonly name: string; readonly odd: number; readonly all: number };
+type Mixed = {
+  readonly what: string;
+  isWith: boolean;
+  readonly name: string;
+  readonly odd: number;
+  readonly all: number;
+};
 
 /** One finding for each command and each way in which the style of its texts is mixed. */
 export const styleMixed = defineCheck<Mixed>({
@@ -44,7 +50,8 @@ export const styleMixed = defineCheck<Mixed>({
           command: at.path,
           subject: mainName(first).text,
           data: {
-            what: some.length <= others.length ? what : `not ${what}`,
+            what,
+            isWith: some.length <= others.length,
             name: mainName(first).text,
             odd: odd.length,
             all: odd.length + usual.length,
@@ -54,15 +61,18 @@ export const styleMixed = defineCheck<Mixed>({
       }
     }
   },
-  message: ({ what, name, odd, all }) =>
-    `${odd} of ${countOf(all, 'text')} ${odd === 1 ? 'is' : 'are'} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`,
-  mend: ({ what }) => `let all texts be alike: those that are ${what} are the fewer`,
+  message({ what, isWith, name, odd, all }) {
+    const verb = isWith ? (odd === 1 ? 'has' : 'have') : odd === 1 ? 'lacks' : 'lack';
+    return `${odd} of ${countOf(all, 'text')} ${verb} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`;
+  },
+  mend: ({ what, isWith }) =>
+    `let all texts be alike: most ${isWith ? 'have no' : 'have a'} ${what.replace(/^an? /, '')}`,
 });
 
 /** Each style, and whether a text has it; undefined where the text does not show. */
 const STYLES: readonly (readonly [string, (text: string) => boolean | undefined])[] = [
   [
-    'begun with a capital',
+    'a capital in front',
     (text) => {
       const [word = ''] = /^\p{L}+/u.exec(text) ?? [];
       // `HTML`, `POSIX`, `I` and names in capitals are so wherever they stand.
@@ -70,7 +80,7 @@ const STYLES: readonly (readonly [string, (text: string) => boolean | undefined]
     },
   ],
   [
-    'ended with a full stop',
+    'a full stop behind',
     // Two sentences need one; a text that ends in a bracket or abbreviation shows nothing.
     (text) =>
       /[.!?] \p{Lu}/u.test(text) || /(?:etc|e\.g|i\.e|\.\.)\.$|[)\]"'\d]$/.test(text)

@@ -16,15 +16,12 @@ export const bugAddress: Rule = {
         instances: [],
       };
     if (!root.described) {
-      return notJudged(
-        "the program's own help output is not among the sources",
-        "give the program's own help output too",
-      );
+      return notJudged("what the program's own help output shows", "give the program's own help output too");
     }
     if (!view.isHelp(root.place)) {
       return notJudged(
-        'no source says where bugs are reported',
-        "say it by the key 'bug-address' of the document",
+        'where bugs are reported',
+        "say it by the key 'bug-address' of the interface document",
       );
     }
     return {

@@ -2,7 +2,7 @@ import type { AuditView } from '../../audit-view.ts';
 import { longNames } from '../../model/option.ts';
 import { GNU_LONG_OPTIONS, type GnuLongOption } from '../../standards/gnu-long-options.ts';
 import { instanceOf, type NameAt } from '../name-instances.ts';
-import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+import { departsOrMeets, nothingToJudge, type Rule } from '../rule.ts';
 
 const TABLE: ReadonlyMap<string, GnuLongOption> = new Map(
   GNU_LONG_OPTIONS.map((option) => [option.name, option]),
@@ -47,8 +47,7 @@ export const customaryNames: Rule = {
   asks: 'a meaning that the table of long options has is called as there',
   judge(view) {
     const names = view.described.flatMap(({ command }) => command.options.items.flatMap(longNames));
-    if (names.length === 0)
-      return notJudged('no long options are shown', 'nothing to judge: no fact would change it');
+    if (names.length === 0) return nothingToJudge('no long options are shown');
     const unusual = unusualNames(view);
     return departsOrMeets(
       unusual.map(instanceOf),

@@ -1,7 +1,7 @@
 import type { AuditView } from '../../audit-view.ts';
 import type { Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
-import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+import { departsOrMeets, nothingToJudge, type Rule } from '../rule.ts';
 
 export interface ShortOption {
   readonly at: CommandAt;
@@ -33,11 +33,7 @@ export const longEquivalents: Rule = {
   asks: 'every short option has a long equivalent',
   judge(view) {
     const { judged, lacking } = shortOptions(view);
-    if (judged.length === 0)
-      return notJudged(
-        'no command shows both short and long options',
-        'nothing to judge: no fact would change it',
-      );
+    if (judged.length === 0) return nothingToJudge('no command shows both short and long options');
     const instances = lacking.map(({ at, option }) => ({
       subject: option.names[0]?.text ?? '',
       command: at.path,

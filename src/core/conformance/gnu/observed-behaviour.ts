@@ -22,7 +22,7 @@ function observedRule(
       const runs = observedRuns(view.interface).filter((run) => run.kind === kind);
       const judged = runs.filter((run) => isMet(run) !== undefined);
       if (judged.length === 0) {
-        return notJudged('only a run of the program can show it', 'capture the program with --probe');
+        return notJudged('what runs of the program do', 'run dabbawala capture --probe PROGRAM');
       }
       const departing = judged.filter((run) => isMet(run) === false);
       return departsOrMeets(

@@ -1,6 +1,6 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import type { CommandAt } from '../../model/walk.ts';
-import { departsOrMeets, type Instance, notJudged, type Rule } from '../rule.ts';
+import { departsOrMeets, type Instance, nothingToJudge, type Rule } from '../rule.ts';
 
 /** Operands that are written to: `OUTPUT`, `OUTFILE`, `OUTPUT-FILE`, `OUT_DIR`. */
 const OUTPUT = /^<?out(?:put)?(?:[-_ ]?(?:file|name|filename|path|dir|directory))?>?$/i;
@@ -14,7 +14,7 @@ export const outputByOption: Rule = {
     const judged = view.described.filter((at) => operandsOf(at).length > 0);
     const byOperand = judged.flatMap(outputOperands);
     if (byOperand.length === 0 && !judged.some(hasOutputOption))
-      return notJudged('nothing shows where output is written', 'nothing to judge: no fact would change it');
+      return nothingToJudge('nothing shows where output is written');
     return departsOrMeets(
       byOperand,
       judged.length,

@@ -21,14 +21,14 @@ export function standardOption(name: '--help' | '--version', section: string): R
         };
       if (!root.described) {
         return notJudged(
-          "the program's own help output is not among the sources",
+          "what the program's own help output shows",
           "give the program's own help output too",
         );
       }
       if (root.options.complete?.value !== true) {
         return notJudged(
-          `${name} is not listed, and the list may be a part only`,
-          'give an interface document whose list of options is complete',
+          'whether the list of options is complete',
+          "say 'complete: true' in the interface document where it is",
         );
       }
       const instance = {

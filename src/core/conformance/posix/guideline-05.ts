@@ -1,6 +1,6 @@
 import { nearestRule } from '../../model/nearest-rule.ts';
 import { instanceOf, optionNames } from '../name-instances.ts';
-import { notJudged, type Rule } from '../rule.ts';
+import { nothingToJudge, notJudged, type Rule } from '../rule.ts';
 
 export const guideline5: Rule = {
   standard: 'posix',
@@ -9,13 +9,12 @@ export const guideline5: Rule = {
   asks: "options without option-arguments can be grouped behind one '-'",
   judge(view) {
     const flags = optionNames(view).filter(({ name }) => name.form === 'short');
-    if (flags.length < 2)
-      return notJudged('fewer than two short options are shown', 'nothing to group: no fact would change it');
+    if (flags.length < 2) return nothingToJudge('fewer than two short options are shown');
     const grouping = nearestRule([view.interface.root], 'grouping');
     if (grouping === undefined) {
       return notJudged(
-        'help output does not say whether the parser takes groups',
-        'state the parsing rule "grouping" in an interface document',
+        'whether the parser takes groups of letters',
+        'state it by --rule=grouping=true, or =false',
       );
     }
     return grouping.value

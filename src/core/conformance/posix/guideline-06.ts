@@ -1,6 +1,6 @@
 import { argumentOf } from '../../model/option.ts';
 import { instanceOf, optionNames } from '../name-instances.ts';
-import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+import { departsOrMeets, nothingToJudge, type Rule } from '../rule.ts';
 
 export const guideline6: Rule = {
   standard: 'posix',
@@ -12,10 +12,7 @@ export const guideline6: Rule = {
       return name.form === 'short' && argumentOf(option, name)?.value.presence === 'mandatory';
     });
     if (taking.length === 0)
-      return notJudged(
-        'no short option with a mandatory option-argument is shown',
-        'nothing to judge: no fact would change it',
-      );
+      return nothingToJudge('no short option with a mandatory option-argument is shown');
     // `-xVALUE` alone in the text says that the value is joined; beside a long form, the text shows that one's value.
     const joined = taking.filter(({ option, name }) => {
       const argument = argumentOf(option, name)?.value;

@@ -1,5 +1,5 @@
 import { instanceOf } from '../name-instances.ts';
-import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+import { departsOrMeets, nothingToJudge, type Rule } from '../rule.ts';
 import { optionalArguments } from './optional-arguments.ts';
 
 export const guideline7: Rule = {
@@ -9,11 +9,7 @@ export const guideline7: Rule = {
   asks: 'an option-argument is never optional',
   judge(view) {
     const { taking, optional } = optionalArguments(view);
-    if (taking.length === 0)
-      return notJudged(
-        'no option with an option-argument is shown',
-        'nothing to judge: no fact would change it',
-      );
+    if (taking.length === 0) return nothingToJudge('no option with an option-argument is shown');
     return departsOrMeets(
       optional.map(instanceOf),
       taking.length,

@@ -1,5 +1,5 @@
 import { instanceOf, optionNames } from '../name-instances.ts';
-import { departsOrMeets, notJudged, type Rule } from '../rule.ts';
+import { departsOrMeets, nothingToJudge, type Rule } from '../rule.ts';
 
 export const guideline8: Rule = {
   standard: 'posix',
@@ -16,10 +16,7 @@ export const guideline8: Rule = {
       option.argument?.value.words.some((word) => word.separator !== undefined),
     );
     if (several.length + lists.length === 0) {
-      return notJudged(
-        'no option with several option-arguments is shown',
-        'nothing to judge: no fact would change it',
-      );
+      return nothingToJudge('no option with several option-arguments is shown');
     }
     return departsOrMeets(
       several.map(instanceOf),

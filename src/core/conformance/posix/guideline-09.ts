@@ -11,8 +11,8 @@ export const guideline9: Rule = {
     const order = nearestRule([view.interface.root], 'operandOrder');
     if (order === undefined) {
       return notJudged(
-        'help output does not say whether options may follow operands',
-        'state the parsing rule for the order of operands in an interface document',
+        'whether options may follow operands',
+        'state it by --rule=operand-order=mixed, or =first-operand-ends-options',
       );
     }
     return order.value === 'mixed'

@@ -11,10 +11,7 @@ export const guideline10: Rule = {
       return rule === undefined ? [] : [{ at, rule }];
     });
     if (stated.length === 0) {
-      return notJudged(
-        "the sources do not mention '--'",
-        'state the parsing rule for a double hyphen in an interface document',
-      );
+      return notJudged("what the word '--' does", 'state it by --rule=double-hyphen=ends-options');
     }
     const departing = stated.filter(({ rule }) => rule.value === 'ordinary');
     if (departing.length > 0) {

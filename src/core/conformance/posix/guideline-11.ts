@@ -24,8 +24,8 @@ export const guideline11: Rule = {
       };
     }
     return notJudged(
-      'help output does not say whether the order of options matters',
-      'say in an interface document which options apply to the next operand, or that the later one wins',
+      'whether the order of options matters',
+      "say 'applies-to-next-operand: true', or a relation 'later-wins', in an interface document",
     );
   },
 };

@@ -1,5 +1,5 @@
 import type { Command } from '../../model/command.ts';
-import { notJudged, type Rule } from '../rule.ts';
+import { nothingToJudge, notJudged, type Rule } from '../rule.ts';
 
 export const guideline12: Rule = {
   standard: 'posix',
@@ -29,8 +29,8 @@ export const guideline12: Rule = {
       };
     }
     return withUsage.length > 0
-      ? notJudged('no command shows more than one operand', 'nothing to judge: no fact would change it')
-      : notJudged('no usage line is shown', 'give the help output that has the usage lines');
+      ? nothingToJudge('no command shows more than one operand')
+      : notJudged('how the operands are drawn', 'give the help output that has the usage lines');
   },
 };
 

@@ -8,7 +8,7 @@ export const guideline13: Rule = {
   asks: "where operands name files, '-' means standard input or output",
   judge(view) {
     const mentions = view.described.filter((at) =>
-      at.command.forms.some((form) => form.operands.some(({ name }) => name === '-')),
+      at.command.forms.some((form) => form.operands.some(({ name }) => name.split('|').includes('-'))),
     );
     if (mentions.length > 0) {
       return {
@@ -28,10 +28,7 @@ export const guideline13: Rule = {
         instances: unsaid,
       };
     }
-    return notJudged(
-      "the sources do not say what the operand '-' means",
-      'state it in the help text of the operand in an interface document',
-    );
+    return notJudged("what the operand '-' means", 'say it in the text of the operand');
   },
 };
 

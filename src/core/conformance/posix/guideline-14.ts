@@ -10,8 +10,8 @@ export const guideline14: Rule = {
     const values = nearestRule([view.interface.root], 'hyphenValues');
     if (values === undefined) {
       return notJudged(
-        "help output does not say how a word that begins with '-' is read as a value",
-        'state the parsing rule for values with a hyphen in an interface document',
+        "whether a word that begins with '-' may be a value",
+        'state it by --rule=hyphen-values=false, or =true',
       );
     }
     return values.value

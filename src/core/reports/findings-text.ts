@@ -1,0 +1,80 @@
+import { areaOf } from '../checks/catalogue.ts';
+import { countOf } from '../checks/wording.ts';
+import type { Finding } from '../findings/finding.ts';
+import { LEVELS } from '../findings/level.ts';
+import { LineIndexes } from '../source/line-index.ts';
+import { findingText, shortFindingText } from './finding-text.ts';
+import { styled, type TextOptions, usedWidth } from './text-style.ts';
+
+/** With more findings than this, notes are told in a few lines each. */
+const QUOTED_IN_FULL = 12;
+
+/** The areas in the order in which a maintainer mends: first what breaks callers, last what departs from a custom. */
+const AREAS: readonly string[] = [
+  'conflicts',
+  'arguments',
+  'behaviour',
+  'script',
+  'abbreviations',
+  'completion',
+  'help',
+  'names',
+  'gnu',
+  'posix',
+];
+
+/** The findings as parts of a report: errors and warnings, gravest first and each in full, then the notes by check. */
+export function findingsText(findings: readonly Finding[], options: TextOptions): string[] {
+  const indexes = new LineIndexes();
+  const grave = LEVELS.filter((level) => level !== 'note').flatMap((level) =>
+    byArea(findings.filter((finding) => finding.level === level)),
+  );
+  const notes = byArea(findings.filter(({ level }) => level === 'note'));
+  const parts: string[] = [];
+  if (grave.length > 0) {
+    parts.push(`${ruledTitle('To mend first', grave, options)}\n`);
+    for (const finding of grave) parts.push(findingText(finding, indexes, options));
+  }
+  if (notes.length > 0) {
+    parts.push(`${ruledTitle('Notes', notes, options)}\n`);
+    if (findings.length <= QUOTED_IN_FULL)
+      for (const finding of notes) parts.push(findingText(finding, indexes, options));
+    else parts.push(...shortNotes(notes, indexes, options));
+  }
+  return parts;
+}
+
+/** The notes of each check together: its name, and each with its place, message and mend. */
+function shortNotes(notes: readonly Finding[], indexes: LineIndexes, options: TextOptions): string[] {
+  const groups = new Map<string, Finding[]>();
+  for (const note of notes) groups.set(note.check, [...(groups.get(note.check) ?? []), note]);
+  return [...groups].map(([check, all]) => {
+    const title = styled(all.length === 1 ? check : `${check}, ${all.length} times`, ['bold'], options);
+    // A mend that is the same for all is said once, behind the last.
+    return `${title}\n${all
+      .map((note, i) => shortFindingText(note, indexes, options, note.mend !== all[i + 1]?.mend))
+      .join('')}`;
+  });
+}
+
+function byArea(findings: readonly Finding[]): Finding[] {
+  const rank = ({ check }: Finding) => {
+    const at = AREAS.indexOf(areaOf(check));
+    return at < 0 ? AREAS.length : at;
+  };
+  return findings.toSorted((a, b) => rank(a) - rank(b));
+}
+
+function ruledTitle(title: string, findings: readonly Finding[], options: TextOptions): string {
+  const counts = ` ${levelCounts(findings)}`;
+  const rule = '─'.repeat(Math.max(3, usedWidth(options) - title.length - 1 - counts.length));
+  return `${styled(title, ['bold', 'underline'], options)} ${styled(rule, ['dim'], options)}${counts}`;
+}
+
+/** `1 error, 3 notes`. */
+export function levelCounts(findings: readonly Finding[]): string {
+  return LEVELS.flatMap((level) => {
+    const count = findings.filter((finding) => finding.level === level).length;
+    return count === 0 ? [] : [countOf(count, level)];
+  }).join(', ');
+}

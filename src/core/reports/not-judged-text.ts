@@ -1,0 +1,47 @@
+import type { Audit } from '../audit.ts';
+import type { ConformanceRow } from '../conformance/rule.ts';
+import { printable } from '../source/printable.ts';
+import { rowName } from './conformance-text.ts';
+import { styled, type TextOptions, usedWidth } from './text-style.ts';
+import { wrapText } from './text-wrap.ts';
+
+/** What lacks one fact, and how to supply it. */
+interface Lacking {
+  readonly reason: string;
+  readonly supply: string;
+  /** Checks, and rows of the conformance tables. */
+  readonly judgements: readonly string[];
+}
+
+/** What was not judged, by the fact that is lacking, with the one command or line that would supply it; empty where all was. */
+export function notJudgedText(audit: Audit, options: TextOptions): string {
+  const facts = lackingFacts(audit);
+  if (facts.length === 0) return '';
+  const width = usedWidth(options);
+  const lines = facts.flatMap(({ reason, supply, judgements }) => [
+    wrapText(`${printable(reason)} (${judgements.join(', ')})`, width, '  - ', '    '),
+    wrapText(printable(supply), width, '    supply: ', '            '),
+  ]);
+  return `${styled('Not judged, for want of a fact', ['bold'], options)}\n${lines.join('\n')}\n`;
+}
+
+/** The facts by how many judgements they would make possible, the most first. */
+function lackingFacts({ notJudged, conformance }: Audit): Lacking[] {
+  const facts = new Map<string, { reason: string; supply: string; judgements: Set<string> }>();
+  const add = (reason: string, supply: string, judgement: string) => {
+    const known = facts.get(reason) ?? { reason, supply, judgements: new Set() };
+    known.judgements.add(judgement);
+    facts.set(reason, known);
+  };
+  for (const { reason, supply, check } of notJudged) add(reason, supply, check);
+  const addRow = (standard: string) => (row: ConformanceRow) => {
+    if (row.supply !== undefined) add(row.evidence, row.supply, `${standard} ${rowName(row)}`);
+  };
+  for (const { posix, gnu } of conformance) {
+    posix.forEach(addRow('POSIX'));
+    gnu.forEach(addRow('GNU'));
+  }
+  return [...facts.values()]
+    .map((fact) => ({ ...fact, judgements: [...fact.judgements] }))
+    .sort((a, b) => b.judgements.length - a.judgements.length);
+}
