@@ -92,6 +92,8 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'conflicts/key-collision': [
     { why: 'underscores too', text: help('  --dry-run  a\n  --dry_run  b\n'), found: ['warning --dry-run'] },
+    { why: 'names that differ by case alone', text: help('  --only-L  a\n  --only-l  b\n'), found: [] },
+    { why: 'words that are written as one', text: help('  --hot-box  a\n  --hotbox   b\n'), found: [] },
     { why: 'short names are keys of their own', text: help('  -d, --dry  a\n  -D         b\n'), found: [] },
   ],
   'conflicts/name-reads-as-letters': [
@@ -143,6 +145,17 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'arguments/optional-before-required': [
     { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
     { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
+    { why: 'a part of a word', text: 'Usage: tiffin [OWNER][:GROUP] BOX...\n', found: [] },
+    {
+      why: 'bars part whole command lines',
+      text: 'Usage: tiffin --at <quay> | --all | <box> <word>...\n',
+      found: [],
+    },
+    {
+      why: 'two open ended operands are told as such',
+      text: 'Usage: tiffin BOX [DAY...] QUAY [NAME...]\n',
+      found: [],
+    },
   ],
   'arguments/swallows-operands': [
     {
@@ -153,6 +166,21 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'a form of its own without operands',
       text: 'Usage: tiffin BOX\n   or: tiffin -p PID...\n\n  -p, --pid PID...  a\n',
+      found: [],
+    },
+    {
+      why: 'one word that is a list',
+      text: 'Usage: tiffin [options] <box>\n\n  --way <quay>...  a : separated list of quays\n  -q               be quiet\n',
+      found: [],
+    },
+    {
+      why: 'the operand is one of the options',
+      text: 'Usage: tiffin [<option>...] <command>\n\nCommands:\n  -j|--join <part>...  join the parts\n  -l|--list            list them\n',
+      found: [],
+    },
+    {
+      why: 'what stands behind the end of the options',
+      text: 'Usage: tiffin [options] [-- <word>...]\n\n  --box <id>...  boxes\n  -q             be quiet\n',
       found: [],
     },
   ],
@@ -187,6 +215,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: 'tiffin counts boxes.\n\nBasic usage\n\n  pour tea first\n\nOptions:\n  --map  a map\n',
       found: [],
     },
+    {
+      why: 'a synopsis that is not called so',
+      text: 'Keep boxes.\n\nOpen one:\n tiffin [options] <box>\n\nOptions:\n  -q  be quiet\n  -r  row\n',
+      found: [],
+    },
   ],
   'help/option-undescribed': [
     {
@@ -200,6 +233,28 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     { why: 'a list of names alone', text: help('  --map\n  --late\n'), found: ['note --map'] },
+    {
+      why: 'a bare list under a heading of its own is one of names',
+      text: help(
+        '  -q  a\n  -r  b\n\nPassed on to the rower:\n  -a, --anchor\n  -b, --buoy\n  -c, --chart\n',
+      ),
+      found: ['note --anchor'],
+    },
+    {
+      why: 'spellings in lines of their own share the last text',
+      text: help(
+        '  -m FILE\n  -map FILE\n  --map FILE     a\n  -R\n  --row          b\n  -oldname\n  --old-name     c\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'names below one that has the text of all',
+      text: help(
+        '  --top-title[=TEXT]   set the titles\n  --title[=TEXT]\n  --side-title[=TEXT]\n  --map                a map\n',
+      ),
+      found: [],
+    },
+    { why: 'another name below', text: help('  --map=FILE  a\n  --box=ID\n'), found: ['warning --box'] },
   ],
   'help/unit-unstated': [
     { why: 'the unit is in the name', text: help('  --timeout-seconds=N  a\n'), found: [] },
@@ -302,7 +357,78 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'the expected option is not there', text: help('  -q, --quay=NAME  a\n'), found: [] },
   ],
   'names/placeholder-mixed': [
+    {
+      why: 'one kind of value under several words',
+      text: help('  --map=FILE      a\n  --list=FILENAME  b\n  --day=DAY       c\n'),
+      found: ['note --list'],
+    },
     { why: 'too few show no custom', text: help('  --a=FILE  x\n  --b=<file>  y\n'), found: [] },
+  ],
+  'help/same-help-twice': [
+    {
+      why: 'remarks in brackets are no texts',
+      text: help('  --a-map  [only on the quay]\n  --a-box  [only on the quay]\n'),
+      found: [],
+    },
+    {
+      why: 'texts that say the option does nothing',
+      text: help('  --aa  does nothing at all\n  --bb  does nothing at all\n'),
+      found: [],
+    },
+    {
+      why: 'texts that differ by the case of an option',
+      text: help('  --aa  draw the map as -f does\n  --bb  draw the map as -F does\n'),
+      found: [],
+    },
+    {
+      why: 'synopses in place of texts',
+      text: help(
+        '  --aa  <file name>... | -r <directory name>\n  --bb  <file name>... | -r <directory name>\n',
+      ),
+      found: [],
+    },
+  ],
+  'conflicts/same-name-twice': [
+    {
+      why: 'forms of one option with other arguments',
+      text: help('  -t, --tabs=N     put tabs N apart\n  -t, --tabs=LIST  only at these columns\n'),
+      found: [],
+    },
+    {
+      why: 'a text that says when it means which',
+      text: help(
+        '  -h, --human  print sizes for people\n  -h, --help   show this (-h is help only on its own)\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'a command line of two options',
+      text: help(
+        '  -v, --verbose  tell more\n  -h, --help     print this help\n  --help -v      all options that there are\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'options of commands that are listed beside them',
+      text: help(
+        '  -v, --version          print the number\n  merge [options] <box>  join boxes\n    -v, --verbose        tell more\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'options under a condition',
+      text: help(
+        '  -n, --newline   end with one\n\nOptions when the rower is new:\n  -n, --nearest   go to the next quay\n',
+      ),
+      found: [],
+    },
+  ],
+  'posix/hyphen-operand-unsaid': [
+    {
+      why: 'the operand may be a hyphen',
+      text: 'Usage: tiffin [-q] FILE|-\nPrint a FILE, or standard input.\n\n  -q  be quiet\n',
+      found: [],
+    },
   ],
   'posix/name-length': [
     {

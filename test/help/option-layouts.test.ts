@@ -55,6 +55,61 @@ const LAYOUTS: readonly {
     options: ['-c --calm: be calm', '-w --wait mandatory N: wait', '-x mandatory n m: box the compass'],
   },
   {
+    layout: 'a text on the next line that begins with the name of another option',
+    text: 'Usage: tiffin\n\n  --skip-box=ID         leave out one box\n  --skip-boxes-of-route=NAME\n                        --skip-box for all boxes of a route\n  -q                    be quiet\n',
+    options: [
+      '--skip-box mandatory ID: leave out one box',
+      '--skip-boxes-of-route mandatory NAME: --skip-box for all boxes of a route',
+      '-q: be quiet',
+    ],
+  },
+  {
+    layout: 'a name that pushes its text to the right, and lines at the column of the others',
+    text: 'Usage: tiffin\n\n  -q, --quiet         be quiet\n  -m, --moon[=PHASE]     row by the moon\n                      (as on the quay):\n                      -mfull = by night\n  -r, --row           row\n',
+    options: [
+      '-q --quiet: be quiet',
+      '-m(none) --moon optional PHASE: row by the moon (as on the quay): -mfull = by night',
+      '-r --row: row',
+    ],
+  },
+  {
+    layout: 'lists of names without texts, which are no spellings of one option',
+    text: 'Usage: tiffin [word...]\n\nWords:\n  -late -early -box ID -weekly\n  -size N -owner NAME -carrier NAME\n',
+    options: [
+      '-late: ',
+      '-early: ',
+      '-box mandatory ID: ',
+      '-weekly: ',
+      '-size mandatory N: ',
+      '-owner mandatory NAME: ',
+      '-carrier mandatory NAME: ',
+    ],
+  },
+  {
+    layout: 'a synopsis that goes on in the next line before the text comes',
+    text: 'Usage: tiffin COMMAND\n\n  --open QUAY NAME\n    [--with BOX] ...\n                    open a quay\n  --close QUAY      close it\n',
+    options: ['--open mandatory QUAY NAME: open a quay', '--close mandatory QUAY: close it'],
+  },
+  {
+    layout: 'bars between names, and another option in the synopsis behind them',
+    text: 'Usage: tiffin COMMAND\n\n  -j|--join FILE        join the parts\n  -a|--auto -o FILE     gather the parts\n  -l|--list             list them\n',
+    options: [
+      '-j --join mandatory FILE: join the parts',
+      '-a --auto: -o FILE     gather the parts',
+      '-l --list: list them',
+    ],
+  },
+  {
+    layout: 'a list with dots behind commas is one word',
+    text: 'Usage: tiffin FILE...\n\n  --leave-out box,box ...  leave them out\n  -q                       be quiet\n',
+    options: ['--leave-out mandatory box,box: leave them out', '-q: be quiet'],
+  },
+  {
+    layout: 'an example in a sentence, and options that a sentence goes on with',
+    text: 'Usage: tiffin\n\n  -q             be quiet\n  --sort=KEY     sort by KEY\n\nAll keys are words. For a line like\n  --sort=owner\nthe owner counts.\n\nUse tiffin with -q, --all, -r,\n  -m, --moon, -t\non quays.\n',
+    options: ['-q: be quiet', '--sort mandatory KEY: sort by KEY'],
+  },
+  {
     layout: 'words in columns whose wrapped texts go on with options',
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],

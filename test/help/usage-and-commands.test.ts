@@ -18,6 +18,13 @@ test('operands have counts by the notation of the usage line', () => {
     ['tiffin -o OUT <box> [<carrier>]...', ['word box 1..1', 'word carrier 0..any']],
     ['tiffin [-x] if=FILE', ['keyword if 1..1']],
     ['tiffin [-x] COMMAND [ARG]...', ['command-line COMMAND 1..1', 'word ARG 0..any']],
+    ['tiffin [box_options] BOX', ['word BOX 1..1']],
+    ['tiffin [-q] DAY[,DAY]... BOX...', ['word DAY[,DAY] 1..1', 'word BOX 1..any']],
+    ['tiffin [-q] BOX(S)', ['word BOX(S) 1..1']],
+    ['tiffin [-q] BOX > FILE', ['word BOX 1..1']],
+    ['tiffin [-q] BOX1 [BOX2, ...]', ['word BOX1 1..1', 'word BOX2 0..any']],
+    ['tiffin [-plain|p NAME] BOX', ['word BOX 1..1']],
+    ['tiffin [-q] [-- <box_options>...]', ['word box_options 0..any']],
   ];
   for (const [usage, operands] of usages) {
     assert.deepEqual(operandText(describedCommand(readText(`Usage: ${usage}\n`)).forms[0]), operands, usage);
@@ -250,4 +257,26 @@ test('sentences below or behind a synopsis are no part of it', () => {
     for (const form of forms) assert.deepEqual(operandText(form), ['word BOX 1..1'], text);
     assert.ok(forms.length <= 1, text);
   }
+});
+
+test('a usage line is found behind a sentence or a name, and ends where a sentence begins', () => {
+  const texts = [
+    'This is the tiffin program.  Usage:\n\n    tiffin [-q] BOX\n\n  -q  be quiet\n',
+    'tiffin: usage: tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',
+    'Usage: tiffin [-q] BOX\n Show boxes in [BOX] (all by default).\n The options are:\n  -q  be quiet\n',
+  ];
+  for (const text of texts) {
+    const command = describedCommand(readText(text));
+    assert.deepEqual(command.forms.map(operandText), [['word BOX 1..1']], text);
+  }
+});
+
+test('words before the placeholder of the options lead to the command, also where the command is told', () => {
+  const text = 'Usage: tiffin show quay [OPTION(S)] BOX(S)\n\n  -q  be quiet\n';
+  const operands = (command?: string[]) =>
+    describedCommand(
+      readText(text, command === undefined ? {} : { program: 'tiffin-quay', command }),
+    ).forms.map(operandText);
+  assert.deepEqual(operands(), [['word BOX(S) 1..1']]);
+  assert.deepEqual(operands([]), [['word BOX(S) 1..1']]);
 });

@@ -36,10 +36,10 @@ export function wordsOf(text: string): Set<string> {
   return new Set(words.filter((word) => !FILLERS.has(word)));
 }
 
-/** A text without what a copy may differ in: case, blanks and punctuation. */
+/** A text without what a copy may differ in: blanks, punctuation, and case but for that of the options that it names. */
 export function normalisedText(text: string): string {
   return text
-    .toLowerCase()
+    .replace(/(?<![\w-])[^\s-]\S*/g, (word) => word.toLowerCase())
     .replace(/[\s.;:,]+/g, ' ')
     .trim();
 }

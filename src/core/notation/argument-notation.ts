@@ -107,7 +107,8 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     const wordEnd = separateWordEnd(text, i, to);
     if (wordEnd === undefined) break;
     if (wordEnd.dots) {
-      repeats = true;
+      // In `KEY,KEY ...` the dots go on with the list in the one word.
+      repeats ||= !words.at(-1)?.placeholder.includes(',');
     } else {
       words.push(makeScannedWord(text, i, wordEnd.end));
       // In `KEY=N...` the dots go on with the word, and not with more words.

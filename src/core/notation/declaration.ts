@@ -22,6 +22,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   const names: DeclaredName[] = [];
   const closer = CLOSERS.get(text[start] ?? '');
   let end = start;
+  let wasBarred = false;
   let next: number | undefined = skipBareHyphen(text, closer === undefined ? start : start + 1);
   while (next !== undefined) {
     const name = scanOptionName(text, next, to);
@@ -39,7 +40,11 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     }
     names.push({ ...name, argument });
     end = after;
-    next = separatorEnd(text, after, to);
+    const isBarred = text[after] === '|';
+    // `-a|--add -o FILE`: where bars part the names, a single blank does not.
+    const isOther = wasBarred && text[after] === ' ' && text[after + 1] === '-';
+    next = isOther ? undefined : separatorEnd(text, after, to);
+    wasBarred = isBarred;
   }
   return names.length === 0 ? undefined : finish();
 

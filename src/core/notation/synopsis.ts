@@ -72,7 +72,8 @@ class SynopsisParser {
         if (node === 'repeat') {
           const last = items?.pop();
           // Dots behind dots say nothing more, and must not nest.
-          if (last !== undefined) items?.push(last.kind === 'repeat' ? last : { kind: 'repeat', body: last });
+          if (last !== undefined)
+            items?.push(last.kind === 'repeat' || isList(last) ? last : { kind: 'repeat', body: last });
         } else if (node !== undefined) {
           items?.push(node);
         }
@@ -187,6 +188,11 @@ function isJoined(node: SynopsisNode, before: SynopsisNode | undefined): boolean
   return before !== undefined && endOf(before) === startOf(node);
 }
 
+/** `DAY[,DAY]`: dots behind it go on with the one word. */
+function isList(node: SynopsisNode): boolean {
+  return node.kind === 'word' && /\[,[^\][]*\]$/.test(node.text);
+}
+
 /** A word that is no option, or a choice of such words. */
 function isValue(node: SynopsisNode): boolean {
   return node.kind === 'choice'
@@ -276,8 +282,8 @@ function wordEnd(text: string, start: number): number {
         continue;
       }
     }
-    if (text.startsWith('(s)', i) && i > start) {
-      // `file(s)`
+    if (i > start && /^\(s\)/i.test(text.slice(i, i + 3))) {
+      // `file(s)`, `FILE(S)`
       i += 3;
       continue;
     }

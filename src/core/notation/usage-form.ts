@@ -29,6 +29,8 @@ export interface UsageReading {
   readonly literals: readonly { readonly text: string; readonly place: Span }[];
   /** Whether anything follows the literal words. */
   readonly goesOn: boolean;
+  /** Whether a placeholder for the options follows them, so that they lead to the command. */
+  readonly optionsFollow: boolean;
   readonly options: readonly UsageOption[];
   readonly relations: readonly Relation[];
   /** Names, each time two, that a bar shows to be spellings of one option (`-h|--help`). */
@@ -40,14 +42,15 @@ export interface UsageReading {
 }
 
 const LITERAL = /^[a-z0-9][\w.:+-]*$/;
-const ANY_OPTIONS = /^[<[]*(?:[\w-]+[- ])?(?:options?|option\(s\)|flags?|switches|opts)[>\]]*$/i;
+const ANY_OPTIONS = /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switches|opts)[>\]]*$/i;
 const ANY_COMMAND = /^[<]?(?:sub-?)?(?:commands?|cmd)[>]?$/i;
 
 const NO_FLAGS: ReadonlySet<string> = new Set();
 
 /** Reads one synopsis whose text is `flow`. `flags` are the options known to take no argument, so that none follows them. */
 export function readUsageForm(flow: PlacedText, flags: ReadonlySet<string> = NO_FLAGS): UsageReading {
-  const root = parseSynopsis(flow.text);
+  // Where output goes is the shell's matter (`tiffin list > FILE`).
+  const root = parseSynopsis(flow.text.split(/\s>{1,2}\s/, 1)[0] ?? '');
   const items = root.kind === 'sequence' ? root.items : [root];
   const head = readHead(items, flow);
   const walker = new FormWalker(flow, flags);
@@ -67,6 +70,7 @@ export function readUsageForm(flow: PlacedText, flags: ReadonlySet<string> = NO_
     programPlace: head.programPlace,
     literals: head.literals,
     goesOn: head.taken < items.length,
+    optionsFollow: isAnyOptions(items[head.taken]),
     options: walker.options,
     relations: walker.relations,
     spellings: walker.spellings,
@@ -120,6 +124,12 @@ function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | undefin
   return isPlain ? words : undefined;
 }
 
+/** `[OPTION]...` */
+function isAnyOptions(node: SynopsisNode | undefined): boolean {
+  if (node?.kind === 'repeat' || node?.kind === 'optional') return isAnyOptions(node.body);
+  return node?.kind === 'word' && ANY_OPTIONS.test(node.text);
+}
+
 /** `[emulation options]`: the options, with a word about them. */
 function namesOptions(node: SynopsisNode): boolean {
   const last = node.kind === 'sequence' ? node.items.at(-1) : undefined;
@@ -129,6 +139,12 @@ function namesOptions(node: SynopsisNode): boolean {
     last?.kind === 'word' &&
     ANY_OPTIONS.test(last.text)
   );
+}
+
+/** A single letter, with or without an argument behind it. */
+function isBareLetter(node: SynopsisNode): boolean {
+  const first = node.kind === 'sequence' ? node.items[0] : node;
+  return first?.kind === 'word' && /^[a-z]$/i.test(first.text);
 }
 
 interface Context {
@@ -204,6 +220,8 @@ class FormWalker {
     let complete = true;
     let before: { name: string; end: number } | undefined;
     for (const alternative of node.alternatives) {
+      // `[-strip|s NAME]`: a letter without its hyphen beside an option.
+      if (before !== undefined && isBareLetter(alternative)) continue;
       const optionsBefore = this.options.length;
       const operandsBefore = this.operands.length;
       this.#node(alternative, { ...context, optional: true, bracketed: true }, argument);
@@ -325,11 +343,12 @@ class FormWalker {
   }
 
   #operand(node: SynopsisNode & { kind: 'word' }, context: Context): void {
-    if (ANY_OPTIONS.test(node.text)) return;
+    // Behind `--`, options are another program's, and operands here.
+    if (ANY_OPTIONS.test(node.text) && this.endOfOptions === undefined) return;
     const place = this.#flow.span(node.start, node.end);
     const isCommand = this.commandPlace === undefined && ANY_COMMAND.test(node.text);
     if (isCommand) this.commandPlace = place;
-    const name = node.text.replace(/^<(.*)>$/, '$1');
+    const name = node.text.replace(/^<(.*)>$/, '$1').replace(/,$/, '');
     if (!/[\w-]/.test(name)) return;
     const existing = this.operands.at(-1);
     if (existing?.name === name) {

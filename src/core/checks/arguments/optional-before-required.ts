@@ -40,9 +40,13 @@ export const optionalBeforeRequired = defineCheck<{ optional: string; required: 
 });
 
 /** An optional operand before a mandatory one, where a third one varies in number, so that counting does not help. */
-function undecided({ operands }: Form): { optional: Operand; required: Operand } | undefined {
-  const words = operands.filter(({ kind, name }) => kind === 'word' && /\p{L}/u.test(name));
+function undecided({ operands, text }: Form): { optional: Operand; required: Operand } | undefined {
+  // A bar outside brackets parts whole command lines.
+  if (/\s\|\s/.test(text.replace(/[[({<][^\][(){}<>]{0,200}[\])}>]/g, ''))) return undefined;
+  const words = operands.filter((one) => one.kind === 'word' && /\p{L}/u.test(one.name) && !isJoined(one));
   if (words.some(({ count }) => count === undefined)) return undefined;
+  // Two that take any number of words are told as such.
+  if (words.filter(({ count }) => count?.value.most === null).length > 1) return undefined;
   const varies = ({ count }: Operand) => count?.value.least !== count?.value.most;
   for (const [i, optional] of words.entries()) {
     if (optional.count?.value.least !== 0) continue;
@@ -51,4 +55,12 @@ function undecided({ operands }: Form): { optional: Operand; required: Operand }
       return { optional, required };
   }
   return undefined;
+}
+
+/** Whether an operand is a part of a word (`{add,drop}[qv]`, `[OWNER][:GROUP]`). */
+function isJoined({ place }: Operand): boolean {
+  if (place === null) return false;
+  const { text } = place.source;
+  const before = text.slice(Math.max(0, place.start - 8), place.start);
+  return /[^\s[(<{|][[(]$/.test(before) || /^\][[:\w]/.test(text.slice(place.end, place.end + 3));
 }

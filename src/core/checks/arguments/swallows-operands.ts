@@ -1,6 +1,7 @@
-import type { Command } from '../../model/command.ts';
+import type { Command, Form } from '../../model/command.ts';
 import type { Operand } from '../../model/operand.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 import { quoteName } from '../wording.ts';
 
@@ -26,7 +27,9 @@ export const swallowsOperands = defineCheck<{ option: string; operand: string }>
         if (argument === undefined || argument.presence !== 'mandatory') continue;
         report.judged();
         const isOpen = argument.count?.value.most === null;
-        const isOneWord = argument.words.some(({ separator }) => separator !== undefined);
+        const isOneWord =
+          argument.words.some(({ separator }) => separator !== undefined) ||
+          /\bseparated\b|\bparted by\b/.test(option.help?.value ?? '');
         const operand = operandBeside(option, command);
         if (!isOpen || isOneWord || operand === undefined) continue;
         const name = mainName(option);
@@ -51,6 +54,23 @@ function operandBeside(option: Option, command: Command): Operand | undefined {
   const names = new Set(option.names.map(({ text }) => text));
   const naming = command.forms.filter((form) => form.options.some(({ name }) => names.has(name)));
   const forms = naming.length > 0 ? naming : command.forms;
-  const operands = forms.length > 0 ? forms.flatMap((form) => form.operands) : command.operands.items;
-  return operands.find(({ kind }) => kind === 'word' || kind === 'command-line');
+  const operands = forms.length > 0 ? forms.flatMap(operandsBeforeEnd) : command.operands.items;
+  return operands.find(
+    ({ kind, name }) => (kind === 'word' || kind === 'command-line') && !isAmongOptions(name, option.place),
+  );
+}
+
+/** The operands of a form that stand before its `--`: what is behind that, no option takes. */
+function operandsBeforeEnd({ text, operands }: Form): Operand[] {
+  const end = text.search(/(?:^|[\s[])--(?=[\s\]]|$)/);
+  return operands.filter(({ word, name }) => end < 0 || text.indexOf(word.placeholder?.value ?? name) < end);
+}
+
+/** Whether an operand such as COMMAND stands for one of the options, which a heading `Commands:` over them shows. */
+function isAmongOptions(operand: string, place: Place): boolean {
+  const name = operand.toLowerCase().replace(/[^a-z]/g, '');
+  const heading = /^(commands|actions|operations|modes)\b[^\n:]{0,60}:\s*\n\s*-/im.exec(
+    place?.source.text ?? '',
+  );
+  return name !== '' && heading?.[1]?.toLowerCase() === `${name}s`;
 }

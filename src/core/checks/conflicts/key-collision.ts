@@ -24,11 +24,11 @@ export const keyCollision = defineCheck<{ first: string; second: string }>({
         for (const name of option.names) {
           if (name.form !== 'long') continue;
           report.judged();
-          const key = name.text.replace(/[-_.]/g, '').toLowerCase();
+          const key = keyOf(name.text);
           const before = byKey.get(key);
           if (before === undefined) byKey.set(key, { name, option });
-          // The same name twice is another matter.
-          else if (before.option !== option && before.name.text !== name.text) {
+          // The same name twice is another matter, and so are names that differ by case alone.
+          else if (before.option !== option && separatorsOf(before.name.text) !== separatorsOf(name.text)) {
             report.finding({
               command: at.path,
               subject: before.name.text,
@@ -42,6 +42,23 @@ export const keyCollision = defineCheck<{ first: string; second: string }>({
     }
   },
   message: ({ first, second }) =>
-    `${quoteName(first)} and ${quoteName(second)} are one key to a parser that drops hyphens and case`,
+    `${quoteName(first)} and ${quoteName(second)} are one key to a parser that makes variables of names`,
   mend: ({ second }) => `rename ${quoteName(second)}, or make it a spelling of the other`,
 });
+
+/** The words of a name, however they are parted: `--dry-run`, `--dry_run` and `--dryRun` are one. */
+function keyOf(name: string): string {
+  return name
+    .slice(2)
+    .replace(/(?<=[a-z\d])(?=[A-Z])/g, '-')
+    .replace(/[_.]/g, '-')
+    .toLowerCase();
+}
+
+/** What parts the words of a name. */
+function separatorsOf(name: string): string {
+  return name
+    .slice(2)
+    .replace(/(?<=[a-z\d])[A-Z]/g, '^')
+    .replace(/[a-zA-Z\d]/g, '');
+}

@@ -38,7 +38,8 @@ export const sameNameTwice = defineCheck<{ name: string; kind: 'option' | 'comma
             continue;
           }
           const mayBeOne = view.isHelp(before.name.place) && before.name.place?.source === name.place?.source;
-          const isConflict = !mayBeOne || areTwoThings(before.option, option, name.text);
+          const isConflict =
+            !mayBeOne || (areTwoThings(before.option, option, name.text) && !isCombination(option, declared));
           if (before.option !== option && isConflict)
             reportTwice(at.path, 'option', before.name, name, report);
         }
@@ -79,10 +80,12 @@ function reportTwice(
  * again: both must have texts that share no word, and, but for the name they share, other names of the same kind.
  */
 function areTwoThings(a: Option, b: Option, shared: string): boolean {
+  // Forms of one option with different arguments have the same names.
+  if (namesText(a) === namesText(b) || areUnderConditions(a, b) || areOfTwoCommands(a, b)) return false;
   const others = (option: Option) => option.names.filter((name) => name.text !== shared);
   const aForms = others(a).map((name) => name.form);
   if (!others(b).some((name) => aForms.includes(name.form))) return false;
-  if ([a, b].some((option) => givesValue(option, shared))) return false;
+  if ([a, b].some((option) => givesValue(option, shared) || tellsWhen(option, shared))) return false;
   const aWords = wordsOf(a.help?.value ?? '');
   const bWords = wordsOf(b.help?.value ?? '');
   if (aWords.size === 0 || bWords.size === 0) return false;
@@ -94,4 +97,47 @@ function givesValue(option: Option, text: string): boolean {
   const name = option.names.find((candidate) => candidate.text === text);
   const argument = name === undefined ? undefined : argumentOf(option, name)?.value;
   return argument?.words.some((word) => /^[a-z0-9][\w.-]*$/.test(word.placeholder?.value ?? '')) ?? false;
+}
+
+/** Whether a text says when the name means this option: `-h is help only on its own`. */
+function tellsWhen({ help }: Option, name: string): boolean {
+  const text = help?.value ?? '';
+  const at = text.indexOf(`${name} `);
+  return (
+    at >= 0 &&
+    /\b(?:only|alone|on its own|by itself|no other|otherwise|without|if|when)\b/.test(text.slice(at, at + 60))
+  );
+}
+
+function namesText({ names }: Option): string {
+  return names.map(({ text }) => text).join(' ');
+}
+
+/** Whether all names of an entry are those of options before it, several of them: `--help -v` shows a command line. */
+function isCombination({ names }: Option, declared: ReadonlyMap<string, Declared>): boolean {
+  const options = names.map(({ text }) => declared.get(text)?.option);
+  return options.every((option) => option !== undefined) && new Set(options).size > 1;
+}
+
+/** Whether they stand under different headings, one of which says when: `Options when the filter is sed`. */
+function areUnderConditions(a: Option, b: Option): boolean {
+  const [left, right] = [a.heading?.value ?? '', b.heading?.value ?? ''];
+  return left !== right && /\b(?:when|if|for)\b/i.test(`${left} ${right}`);
+}
+
+/** Whether a line between them, less deep than one of them, shows a command that the deeper options are of: `  add FILE  add a box`. */
+function areOfTwoCommands({ place: a }: Option, { place: b }: Option): boolean {
+  if (a === null || b === null || a.start > b.start) return false;
+  const { text } = b.source;
+  const indentAt = (start: number) => start - (text.lastIndexOf('\n', start - 1) + 1);
+  const deepest = indentAt(b.start);
+  const between = text.slice(a.end, text.lastIndexOf('\n', b.start)).split('\n').slice(1);
+  return between.some((line) => {
+    const indent = line.search(/\S/);
+    return (
+      indent > 0 &&
+      indent < deepest &&
+      /^[a-z][\w-]{0,40}(?: [[<(A-Z]\S{0,80}){0,8} {2,}\S/.test(line.slice(indent, indent + 400))
+    );
+  });
 }

@@ -1,4 +1,5 @@
 import { mainName, type Option } from '../../model/option.ts';
+import { nameWords } from '../../words/name-words.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
 import { countOf, listNames } from '../wording.ts';
@@ -30,7 +31,7 @@ export const optionUndescribed = defineCheck<{
       );
       report.judged(listed.length);
       const undescribed = listed.filter(
-        (option, i) => option.help === undefined && !sharesText(option, listed[i + 1], view.words),
+        (option, i) => option.help === undefined && !sharesText(i, listed, view.words),
       );
       const first = undescribed[0];
       if (first === undefined) continue;
@@ -41,8 +42,8 @@ export const optionUndescribed = defineCheck<{
           names: undescribed.map((option) => mainName(option).text),
           described: listed.length - undescribed.length,
         },
-        // A list without any text is one of names, which are told elsewhere.
-        level: undescribed.length === listed.length ? 'note' : 'warning',
+        // A list without any text is one of names, which are told elsewhere, in the heading or its sentence.
+        level: isListOfNames(undescribed, listed) ? 'note' : 'warning',
         place: first.place,
         related: undescribed.slice(1, 5).map((option) => ({
           place: option.place,
@@ -58,30 +59,80 @@ export const optionUndescribed = defineCheck<{
   mend: () => 'say in a few words what it does, with its default and allowed values',
 });
 
-/**
- * `-q, --quiet` above `-s, --silent  say nothing`, `-?` above `--help`, `-cp PATH` above `--class-path PATH`: the text below is
- * that of both.
- */
-function sharesText(option: Option, next: Option | undefined, words: WordLists): boolean {
-  if (next?.help === undefined) return false;
-  const [own, other] = [mainName(option).text, mainName(next).text];
-  const concept = words.conceptOf(own)?.id;
-  if (
-    isAbove(option, next) &&
-    placeholderOf(option) === placeholderOf(next) &&
-    placeholderOf(next) !== undefined
-  )
-    return true;
-  return own === '-?' ? other === '--help' : concept !== undefined && concept === words.conceptOf(other)?.id;
-}
+/** Fewer options under one heading may each have been forgotten. */
+const LIST_OF_NAMES = 3;
 
-/** Whether nothing stands between two entries of help output. */
-function isAbove({ place: a }: Option, { place: b }: Option): boolean {
+/** Whether the options without a text are all that stand under their headings. */
+function isListOfNames(undescribed: readonly Option[], listed: readonly Option[]): boolean {
+  const headings = new Set(undescribed.map(({ heading }) => heading?.value));
+  const below = listed.filter(({ heading }) => headings.has(heading?.value));
   return (
-    a !== null && b !== null && a.source === b.source && a.source.text.slice(a.end, b.start).trim() === ''
+    undescribed.length === listed.length ||
+    (undescribed.length >= LIST_OF_NAMES && below.length === undescribed.length)
   );
 }
 
+/**
+ * Whether the text of a neighbour is that of an option too: one below it, as `-q, --quiet` above `-s, --silent  say nothing`, `-?` above
+ * `--help`, `-R` above `--recursive`, or `-cp PATH` and `-classpath PATH` above `--class-path PATH`; or one above it, as `--left-footer=TEXT  set sheet footers`
+ * above `--footer=TEXT`.
+ */
+function sharesText(index: number, listed: readonly Option[], words: WordLists): boolean {
+  const option = listed[index];
+  if (option === undefined) return false;
+  for (const step of [1, -1]) {
+    for (let i = index + step; ; i += step) {
+      const other = listed[i];
+      const [upper, lower] = step > 0 ? [listed[i - 1], other] : [other, listed[i + 1]];
+      if (upper === undefined || lower === undefined || other === undefined || !isAbove(upper, lower)) break;
+      const shares =
+        isLetterOf(option, other) ||
+        (step > 0 ? isLike(option, other, words) : sharesLastWord(option, other));
+      if (!shares) break;
+      if (other.help !== undefined) return true;
+    }
+  }
+  return false;
+}
+
+/** Whether two options in a row are likely spellings of one. */
+function isLike(option: Option, other: Option, words: WordLists): boolean {
+  const [own, next] = [mainName(option).text, mainName(other).text];
+  const placeholder = placeholderOf(option);
+  if (placeholder !== undefined && placeholder === placeholderOf(other)) return true;
+  if (own === '-?' && next === '--help') return true;
+  const concept = words.conceptOf(own)?.id;
+  if (concept !== undefined && concept === words.conceptOf(next)?.id) return true;
+  const plain = (name: string) => name.replaceAll('-', '').toLowerCase();
+  return plain(own).length > 1 && plain(own) === plain(next);
+}
+
+/** `-U` beside `--unicode`: one has only a letter, the other only a long name that begins with it. */
+function isLetterOf(a: Option, b: Option): boolean {
+  const [letter, long] = a.names.every(({ form }) => form === 'short') ? [a, b] : [b, a];
+  const name = long.names[0]?.text ?? '';
+  return (
+    letter.names.length === 1 &&
+    letter.names[0]?.form === 'short' &&
+    long.names.every(({ form }) => form === 'long') &&
+    name.charAt(2).toLowerCase() === letter.names[0].text.charAt(1).toLowerCase()
+  );
+}
+
+function sharesLastWord(option: Option, other: Option): boolean {
+  const last = (one: Option) => nameWords(mainName(one).text).at(-1);
+  const placeholder = placeholderOf(option);
+  return placeholder !== undefined && placeholder === placeholderOf(other) && last(option) === last(other);
+}
+
+/** Whether nothing but blanks stands between two entries of help output, or the text of the first. */
+function isAbove({ place: a, help }: Option, { place: b }: Option): boolean {
+  if (a === null || b === null || a.source !== b.source) return false;
+  const end = Math.max(a.end, help?.place?.end ?? a.end);
+  const between = a.source.text.slice(end, b.start);
+  return between.trim() === '' && (between.match(/\n/g) ?? []).length < 2;
+}
+
 function placeholderOf({ argument }: Option): string | undefined {
-  return argument?.value.words[0]?.placeholder?.value;
+  return argument?.value.words[0]?.placeholder?.value.replace(/\s*\.\.\.$/, '');
 }

@@ -25,12 +25,12 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
     for (const at of view.described) {
       const byText = new Map<string, Option[]>();
       for (const option of at.command.options.items) {
-        if (option.help === undefined) continue;
+        // A letter that stands for a value of another option has that one's text.
+        if (option.help === undefined || option.sameAs !== undefined) continue;
         report.judged();
         const { value } = option.help;
         const text = normalisedText(value);
-        // Marks in the cells of a table are no text.
-        if (!text.includes(' ') || REFERS.test(value) || wordsOf(value).size === 0) continue;
+        if (!isProse(value) || REFERS.test(value) || wordsOf(value).size === 0) continue;
         byText.set(text, [...(byText.get(text) ?? []), option]);
       }
       for (const [first, ...rest] of byText.values()) {
@@ -41,7 +41,10 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
         report.finding({
           command: at.path,
           subject: mainName(copy).text,
-          data: { names: copies.map((option) => mainName(option).text), other: mainName(first).text },
+          data: {
+            names: [...new Set(copies.map((option) => mainName(option).text))],
+            other: mainName(first).text,
+          },
           place: copy.help.place,
           related: [
             { place: first.help?.place ?? null, note: `the text of ${quoteName(mainName(first).text)}` },
@@ -60,7 +63,15 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
 });
 
 const REFERS =
-  /\b(?:same as|alias|synonym|equivalent|like|likewise|as above|see above|see|ditto|ignored|deprecated|obsolete|reserved|compatibility|no longer|undocumented|internal)\b/i;
+  /\b(?:same as|alias|synonym|equivalent|like|likewise|as above|see above|see|ditto|ignored|deprecated|obsolete|reserved|compatibility|no longer|undocumented|internal|do(?:es)?[- ]nothing|no[- ]?op|no effect|unused)\b/i;
+
+/** Whether a text has words of its own: marks in the cells of a table, remarks in brackets and placeholders are none. */
+function isProse(text: string): boolean {
+  const plain = text.replace(/[[(<{][^\][(){}<>]{0,400}[\])}>]/g, ' ').trim();
+  return (
+    (plain.match(/(?<![\w-])[A-Za-z]{2,}/g) ?? []).length > 1 && !/^[-<|[]/.test(text.replace(/^- /, ''))
+  );
+}
 
 /** A short name in one entry and a long one in another with the same text are likely spellings of one option. */
 function maySpellOneOption(a: Option, b: Option): boolean {

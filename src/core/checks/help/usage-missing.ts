@@ -26,7 +26,12 @@ export const usageMissing = defineCheck<{ command: string }>({
       if (!isHelp) continue;
       report.judged();
       // A first line that is the command itself is a usage line without operands.
-      if (command.forms.length > 0 || beginsWith(path, option.place) || hasHeading(option.place)) continue;
+      const isShown =
+        command.forms.length > 0 ||
+        beginsWith(path, option.place) ||
+        hasHeading(option.place) ||
+        hasSynopsis(path, option.place);
+      if (isShown) continue;
       report.finding({
         command: path,
         subject: path.at(-1) ?? '',
@@ -47,4 +52,14 @@ function beginsWith(path: readonly string[], place: Place): boolean {
 /** A heading with `usage` in it stands over usage lines that could not be read as such. */
 function hasHeading(place: Place): boolean {
   return /^\s{0,8}(?:\w{1,20} ){0,2}usage\b/im.test(place?.source.text ?? '');
+}
+
+/** A line may be a synopsis without being called so: ` tiffin [options] <box>`. */
+function hasSynopsis(path: readonly string[], place: Place): boolean {
+  const lines = (place?.source.text ?? '').split('\n', 400).map((line) => line.trim());
+  return lines.some(
+    (line) =>
+      /^[\w.-]{1,40} [[<]options?\b/i.test(line) ||
+      path.some((name) => line.startsWith(name) && /^ [[<{-]/.test(line.slice(name.length))),
+  );
 }

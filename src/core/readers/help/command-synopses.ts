@@ -2,9 +2,8 @@ import { type Command, makeCommand } from '../../model/command.ts';
 import { formOf } from '../../notation/form.ts';
 import { readUsageForm, type UsageReading } from '../../notation/usage-form.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import type { TextPiece } from './option-entries.ts';
 import { TextFlow } from './text-flow.ts';
-import type { TextLine } from './text-line.ts';
+import type { TextLine, TextPiece } from './text-line.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 
 /** Commands that a text shows by their synopses alone, and the lines that show them. */

@@ -47,7 +47,7 @@ export function optionFromEntry(
             value: { since: undefined, replacedBy: undefined },
           },
     help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
-    listed: true,
+    listed: !entry.isBareName,
     heading,
     place: entryPlace(entry, cleaned),
   });

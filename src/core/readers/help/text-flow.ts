@@ -1,7 +1,7 @@
 import type { PlacedText } from '../../notation/placed-text.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import type { TextPiece } from './option-entries.ts';
+import type { TextPiece } from './text-line.ts';
 
 /** Text of several lines joined into one, which still knows where each part of it stands in the source. */
 export class TextFlow implements PlacedText {

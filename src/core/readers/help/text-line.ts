@@ -61,3 +61,10 @@ function isSimple(text: string): boolean {
   }
   return true;
 }
+
+/** A piece of text on one line, by its indexes there. */
+export interface TextPiece {
+  readonly line: TextLine;
+  readonly start: number;
+  readonly end: number;
+}

@@ -1,6 +1,5 @@
 import { USAGE_WORDS } from './heading-words.ts';
-import type { TextPiece } from './option-entries.ts';
-import type { TextLine } from './text-line.ts';
+import type { TextLine, TextPiece } from './text-line.ts';
 
 /** The lines of one synopsis; the words in front of it (`usage:`, `or:`, `$`) are left out. */
 export interface UsageForm {
@@ -18,6 +17,8 @@ export interface UsageLines {
 const NONE: UsageLines = { forms: [], taken: new Set(), announced: false };
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?=\S)/i;
+/** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
+const LATE_ANNOUNCEMENT = /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[\w.-]{1,40}: usage:\s*)/i;
 const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
 const LINES_LIMIT = 400;
 
@@ -25,7 +26,8 @@ const LINES_LIMIT = 400;
 export function findUsage(lines: readonly TextLine[]): UsageLines {
   for (const line of lines) {
     const match =
-      ANNOUNCEMENT.exec(line.text) ?? (line.indent === 0 ? LOOSE_ANNOUNCEMENT.exec(line.text) : null);
+      ANNOUNCEMENT.exec(line.text) ??
+      (line.indent === 0 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
     if (match !== null) return announced(lines, line, match[0].length);
   }
   return unannounced(lines);
@@ -75,7 +77,7 @@ function isProse(line: TextLine): boolean {
     .slice(line.first, line.first + 200)
     .trimEnd()
     .split(/\s{2,}|\t/, 1);
-  if (/^[A-Za-z][\w ]*:$/.test(text)) return true;
+  if (/^[A-Za-z][\w ]*:$/.test(text) || /^[A-Z][a-z]+(?: [a-z]{2,}){2}\b/.test(text)) return true;
   return !/[[\]<>{}|]|(?:^|\s)-/.test(text) && /(?:^|\s)[A-Za-z]{2,}(?: [a-z]+){2,}/.test(text);
 }
 

@@ -92,6 +92,10 @@ function commandsInForms(readings: readonly UsageReading[], depth: number): Comm
 export function usageForms(usage: UsageSummary, path: readonly string[], hasCommands: boolean): Form[] {
   const commandNames = new Set(usage.commands.map(commandName));
   return usage.readings.map((reading) =>
-    formOf(reading, { pathLength: path.length, commandNames, hasCommands }),
+    formOf(reading, {
+      pathLength: reading.optionsFollow ? reading.literals.length : path.length,
+      commandNames,
+      hasCommands,
+    }),
   );
 }

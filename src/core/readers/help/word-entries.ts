@@ -1,5 +1,5 @@
 import { isBlank } from '../../notation/characters.ts';
-import type { TextPiece } from './option-entries.ts';
+import type { TextPiece } from './text-line.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 
 /** An entry of a list of commands, operands or values: words on the left, text on the right or below. */

@@ -1,0 +1,143 @@
+import { type SplitEntry, splitEntry } from './split-entry.ts';
+import { indexAtColumn, type TextLine } from './text-line.ts';
+
+/** A line that declares options, as its layout and that of its neighbours show. */
+export interface Candidate extends SplitEntry {
+  readonly line: TextLine;
+}
+
+/** Whether a line begins as an entry does: with a hyphen, a plus, or one of them in a bracket. */
+export function mayDeclare(line: TextLine): boolean {
+  if (line.blank) return false;
+  const character = line.text[line.first];
+  const isBracket = (character === '[' || character === '{') && line.text[line.first + 1] === '-';
+  return character === '-' || character === '+' || isBracket;
+}
+
+/** Finds the lines that declare options, in their order; running text that begins with an option's name is none. */
+export function findCandidates(lines: readonly TextLine[]): Candidate[] {
+  const starters = lines.filter(mayDeclare);
+  const sure = starters.map((line) => splitEntry(line, []));
+  const columnsBefore = nearestColumns(sure);
+  const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
+  const candidates: Candidate[] = [];
+  for (const [i, line] of starters.entries()) {
+    const near = [columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines)];
+    const columns = [...new Set(near)].filter((column) => column !== undefined);
+    const first = sure[i];
+    const isSettled = first?.firmness === 'columns' && columns.every((column) => column === first.textColumn);
+    const split = isSettled ? first : splitEntry(line, columns);
+    if (split !== undefined) candidates.push({ ...split, line });
+  }
+  const indents = firmIndents(candidates);
+  const accepted = new Set<number>();
+  return candidates.filter((candidate) => {
+    if (!isEntry(candidate, lines, indents, accepted)) return false;
+    accepted.add(candidate.line.index);
+    return true;
+  });
+}
+
+/** For each line, the text column of the nearest earlier line that has its names and text in columns. */
+function nearestColumns(splits: readonly (SplitEntry | undefined)[]): (number | undefined)[] {
+  let column: number | undefined;
+  return splits.map((split) => {
+    const own = column;
+    if (split?.firmness === 'columns') column = split.textColumn;
+    return own;
+  });
+}
+
+/** The column at which the next line continues a text: deeper than the line, and no entry itself. */
+function nextLineColumn(line: TextLine, lines: readonly TextLine[]): number | undefined {
+  const next = lines[line.index + 1];
+  if (next === undefined || next.blank || next.indent <= line.indent + 2 || mayDeclare(next))
+    return undefined;
+  return next.indent;
+}
+
+/** How many firm entries stand at each indentation. */
+function firmIndents(candidates: readonly Candidate[]): ReadonlyMap<number, number> {
+  const counts = new Map<number, number>();
+  for (const { firmness, line } of candidates) {
+    if (firmness === 'columns' || firmness === 'marked')
+      counts.set(line.indent, (counts.get(line.indent) ?? 0) + 1);
+  }
+  return counts;
+}
+
+/** Refuses lines of running text that happen to begin with an option's name. */
+function isEntry(
+  candidate: Candidate,
+  lines: readonly TextLine[],
+  indents: ReadonlyMap<number, number>,
+  accepted: ReadonlySet<number>,
+): boolean {
+  if (isAmongWords(candidate, lines) || continuesTextOfWord(candidate, lines)) return false;
+  if (candidate.firmness !== 'columns' && isExample(candidate, lines)) return false;
+  if (candidate.firmness === 'columns' || candidate.firmness === 'marked') return true;
+  const before = lines[candidate.line.index - 1];
+  const continuesText =
+    before !== undefined &&
+    !before.blank &&
+    before.indent === candidate.line.indent &&
+    !accepted.has(before.index) &&
+    !isUnreadEntry(before);
+  const indented = indents.has(candidate.line.indent);
+  if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
+  return indented && !continuesText;
+}
+
+/** Whether a line by itself is what a sentence above it leads to: `like`, `for example:`. */
+function isExample({ line }: Candidate, lines: readonly TextLine[]): boolean {
+  const before = lines[line.index - 1];
+  const after = lines[line.index + 1];
+  if (before === undefined || before.blank || before.indent >= line.indent || mayDeclare(before))
+    return false;
+  if (after !== undefined && !after.blank && mayDeclare(after)) return false;
+  // `Use tiffin with -b, --box, -c,` goes on with more options.
+  return /[a-z] (?:like|as|e\.g\.|for (?:example|instance))[:,]?$|\s-[\w-]+,$/.test(
+    before.text.trimEnd().slice(-60),
+  );
+}
+
+/** A line in columns with a name that cannot be read (`--fish-<N>   with N fish`). */
+function isUnreadEntry(line: TextLine): boolean {
+  return /^--?\S{1,60} {2,}\S/.test(line.text.slice(line.first, line.first + 90));
+}
+
+/** Whether a line stands below the text of a word in columns (`raw    same as -echo`), and goes on with it. */
+function continuesTextOfWord({ line }: Candidate, lines: readonly TextLine[]): boolean {
+  const before = lines[line.index - 1];
+  if (before === undefined || before.blank || before.indent >= line.indent || mayDeclare(before))
+    return false;
+  const at = indexAtColumn(before, line.indent);
+  return (
+    at !== undefined &&
+    /[^ ] {2,}$/.test(before.text.slice(Math.max(0, at - 40), at)) &&
+    before.text[at] !== ' '
+  );
+}
+
+/**
+ * Whether an entry without a long name and an argument stands in a list most of whose entries begin with no hyphen (`cbreak` above `-cbreak`): there
+ * it is a word like them.
+ */
+function isAmongWords({ line, declaration }: Candidate, lines: readonly TextLine[]): boolean {
+  if (declaration.names.some(({ form, argument }) => form === 'long' || argument !== undefined)) return false;
+  let words = 0;
+  let options = 1;
+  for (const step of [-1, 1]) {
+    for (let i = line.index + step; ; i += step) {
+      const other = lines[i];
+      if (other === undefined || other.blank || Math.abs(i - line.index) > BLOCK_LIMIT) break;
+      if (other.indent !== line.indent) continue;
+      if (mayDeclare(other)) options++;
+      else if (/^\S{1,30}(?: [A-Z]\S*)? {2,}\S/.test(other.text.slice(other.first))) words++;
+    }
+  }
+  return words > options;
+}
+
+/** How far around an entry its list is looked at. */
+const BLOCK_LIMIT = 60;

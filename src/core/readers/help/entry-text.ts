@@ -1,0 +1,77 @@
+import { type Candidate, mayDeclare } from './entry-candidates.ts';
+import { splitEntry } from './split-entry.ts';
+import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
+
+/** A line so much deeper than the entry above it is that one's text, even if it begins with the name of another option. */
+const LEAST_OFFSET = 8;
+
+/** How many blank lines may stand inside one entry's text. */
+const BLANK_LIMIT = 1;
+
+/** Gathers the text of an entry: what stands behind its names, and the lines below that go on with it. */
+export function gatherText(
+  candidate: Candidate,
+  lines: readonly TextLine[],
+  declared: ReadonlySet<TextLine>,
+): { pieces: TextPiece[]; nextLine: number } {
+  const pieces: TextPiece[] = [];
+  const { line, textStart, textColumn } = candidate;
+  if (textStart !== undefined && textStart < line.text.length) {
+    pieces.push({ line, start: textStart, end: line.text.length });
+  }
+  let column = candidate.firmness === 'columns' ? textColumn : undefined;
+  let blanks = 0;
+  let nextLine = line.index + 1;
+  for (let i = nextLine; i < lines.length; i++) {
+    const next = lines[i];
+    if (next === undefined) break;
+    if (next.blank) {
+      blanks++;
+      if (blanks > BLANK_LIMIT) break;
+      continue;
+    }
+    // `--open QUAY` goes on with `[--with BOX]...` before its text comes.
+    if (i === line.index + 1 && pieces.length === 0 && next.text[next.first] === '[' && !declared.has(next)) {
+      if (next.indent <= line.indent) break;
+      nextLine = i + 1;
+      continue;
+    }
+    const isRefused =
+      i === line.index + 1 && !declared.has(next) && next.indent >= line.indent + LEAST_OFFSET;
+    // A name that pushed its text to the right: the lines below stand at the column of the others.
+    const below = pieces.length > 1 ? pieces.at(-1)?.line.indent : undefined;
+    const from = column === undefined ? undefined : Math.min(column, below ?? column);
+    if (!belongsToText(next, line, from, blanks > 0) && !isRefused) break;
+    column ??= next.indent;
+    pieces.push({ line: next, start: next.first, end: next.text.length });
+    nextLine = i + 1;
+    blanks = 0;
+  }
+  return { pieces, nextLine };
+}
+
+function belongsToText(
+  next: TextLine,
+  entry: TextLine,
+  column: number | undefined,
+  afterBlank: boolean,
+): boolean {
+  if (next.indent <= entry.indent) return false;
+  if (mayDeclare(next)) {
+    // A list inside the text, or a text that begins with a hyphen, stands at the text's own column or deeper.
+    return column !== undefined && next.indent >= column && !isPaddedEntry(next, column);
+  }
+  if (column === undefined) return next.indent >= entry.indent + 2;
+  return next.indent >= (afterBlank ? column : Math.min(column, entry.indent + 3));
+}
+
+/** A long name alone in a padded column (`    --long  text`) may stand as deep as a text. */
+function isPaddedEntry(line: TextLine, column: number): boolean {
+  const split = splitEntry(line, []);
+  return (
+    split?.firmness === 'columns' &&
+    line.indent === column &&
+    indexAtColumn(line, column) === line.first &&
+    split.declaration.names[0]?.form === 'long'
+  );
+}
