@@ -145,6 +145,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'arguments/optional-before-required': [
     { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
     { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
+    { why: 'two hyphens between', text: 'Usage: tiffin [QUAY] [--] BOX...\n', found: [] },
     { why: 'a part of a word', text: 'Usage: tiffin [OWNER][:GROUP] BOX...\n', found: [] },
     {
       why: 'bars part whole command lines',
@@ -317,6 +318,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'names/one-letter-many-meanings': [
+    {
+      why: 'the long name that begins with the letter is what it stands for',
+      text: yaml(
+        'commands:\n  box: {options: {"-f, --force": a}}\n  route: {options: {"--no-ebb, --force-flood, -f": b}}\n',
+      ),
+      found: ['note -f'],
+    },
     {
       why: 'what forces in one command and is harmless in another is graver',
       text: yaml(

@@ -110,6 +110,21 @@ const LAYOUTS: readonly {
     options: ['-q: be quiet', '--sort mandatory KEY: sort by KEY'],
   },
   {
+    layout: 'synopses in brackets above a list that shows no arguments',
+    text: 'Usage:\ntiffin box\n\nOptions:\n[--day <day> [--day <day> ...]] [--sort <owner|size>]\n[-q|--quiet] [--map]\n\n  --day\n    one day only\n\n  --sort\n    sort by it\n\n  -q|--quiet\n    be quiet\n',
+    options: [
+      '--day mandatory <day>: one day only',
+      '--sort mandatory <owner|size> {owner,size}: sort by it',
+      '-q --quiet: be quiet',
+      '--map: ',
+    ],
+  },
+  {
+    layout: 'pairs of a letter and a name in one choice of the usage line',
+    text: 'Usage: tiffin [-p | --paint | -P | --no-paint] BOX\n',
+    options: ['-p --paint: ', '-P --no-paint: '],
+  },
+  {
     layout: 'words in columns whose wrapped texts go on with options',
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],

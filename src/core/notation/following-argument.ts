@@ -38,7 +38,10 @@ export function followingArgument(
   if (node.kind !== 'word' || node.text.startsWith('-') || node.joined !== undefined) return undefined;
   const isMarked = /^<|^[A-Z][A-Z0-9_=:,.-]*$/.test(node.text);
   if (!isMarked && !context.bracketed) return undefined;
-  return { text: node.text, values: undefined, optional: false, start: node.start, end: node.end };
+  // `<on|off>`
+  const listed = /^<(.*\|.*)>$/.exec(node.text)?.[1]?.split('|');
+  const values = listed?.every((part) => LITERAL_VALUE.test(part)) ? listed : undefined;
+  return { text: node.text, values, optional: false, start: node.start, end: node.end };
 }
 
 /** `{on|off}`, `{[+]BOXES|all}`: no alternative is an option. */

@@ -10,6 +10,9 @@ import { makeArgument } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
 import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
+import { arePairs, isBareLetter, plainWords } from './usage-choice.ts';
+import { readHead } from './usage-head.ts';
+import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, LITERAL, namesOptions } from './usage-words.ts';
 
 /** An option as a synopsis shows it, by its offsets in the synopsis. */
 export interface UsageOption {
@@ -40,10 +43,6 @@ export interface UsageReading {
   /** Where the end of the options, `--`, is shown. */
   readonly endOfOptions: Span | undefined;
 }
-
-const LITERAL = /^[a-z0-9][\w.:+-]*$/;
-const ANY_OPTIONS = /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switches|opts)[>\]]*$/i;
-const ANY_COMMAND = /^[<]?(?:sub-?)?(?:commands?|cmd)[>]?$/i;
 
 const NO_FLAGS: ReadonlySet<string> = new Set();
 
@@ -77,74 +76,6 @@ export function readUsageForm(flow: PlacedText, flags: ReadonlySet<string> = NO_
     commandPlace: walker.commandPlace,
     endOfOptions: walker.endOfOptions,
   };
-}
-
-function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
-  const program: string[] = [];
-  const literals: { text: string; place: Span }[] = [];
-  let taken = 0;
-  let programEnd = 0;
-  for (const whole of items) {
-    // `link add|a`: a command with its alias.
-    const first = whole.kind === 'choice' && taken > 0 ? whole.alternatives[0] : undefined;
-    const isAlias =
-      whole.kind === 'choice' &&
-      !/[{(]\s*$/.test(flow.text.slice(0, whole.start)) &&
-      whole.alternatives.every((one) => one.kind === 'word' && LITERAL.test(one.text));
-    const item = first !== undefined && isAlias ? first : whole;
-    if (item.kind !== 'word' || item.joined !== undefined) break;
-    const isModuleSwitch = program.length === 1 && item.text === '-m' && items[taken + 1]?.kind === 'word';
-    if (program.length === 0 || isModuleSwitch || (program.length === 2 && program[1] === '-m')) {
-      program.push(item.text);
-      programEnd = item.end;
-    } else if (LITERAL.test(item.text) && !ANY_OPTIONS.test(item.text) && !ANY_COMMAND.test(item.text)) {
-      literals.push({
-        text: item.text,
-        place: flow.span(item.start, item.end),
-      });
-    } else break;
-    taken++;
-  }
-  const first = items[0];
-  const start = first?.kind === 'word' ? first.start : 0;
-  return {
-    program,
-    literals,
-    taken,
-    programPlace: flow.span(start, Math.max(start, programEnd)),
-  };
-}
-
-/** The alternatives of a choice where each is a word that is no option and no placeholder for options or a subcommand. */
-function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | undefined {
-  const words = node.alternatives.map((one) => (one.kind === 'word' ? one.text : ''));
-  const isPlain = words.every(
-    (word) => /^(?:[<\w]|-$)/.test(word) && !ANY_OPTIONS.test(word) && !ANY_COMMAND.test(word),
-  );
-  return isPlain ? words : undefined;
-}
-
-/** `[OPTION]...` */
-function isAnyOptions(node: SynopsisNode | undefined): boolean {
-  if (node?.kind === 'repeat' || node?.kind === 'optional') return isAnyOptions(node.body);
-  return node?.kind === 'word' && ANY_OPTIONS.test(node.text);
-}
-
-/** `[emulation options]`: the options, with a word about them. */
-function namesOptions(node: SynopsisNode): boolean {
-  const last = node.kind === 'sequence' ? node.items.at(-1) : undefined;
-  return (
-    node.kind === 'sequence' &&
-    node.items.every((item) => item.kind === 'word' && !item.text.startsWith('-')) &&
-    last?.kind === 'word' &&
-    ANY_OPTIONS.test(last.text)
-  );
-}
-
-/** A single letter, with or without an argument behind it. */
-function isBareLetter(node: SynopsisNode): boolean {
-  const first = node.kind === 'sequence' ? node.items[0] : node;
-  return first?.kind === 'word' && /^[a-z]$/i.test(first.text);
 }
 
 interface Context {
@@ -219,7 +150,8 @@ class FormWalker {
     const members: Member[] = [];
     let complete = true;
     let before: { name: string; end: number } | undefined;
-    for (const alternative of node.alternatives) {
+    const isPaired = arePairs(node.alternatives);
+    for (const [i, alternative] of node.alternatives.entries()) {
       // `[-strip|s NAME]`: a letter without its hyphen beside an option.
       if (before !== undefined && isBareLetter(alternative)) continue;
       const optionsBefore = this.options.length;
@@ -232,7 +164,7 @@ class FormWalker {
       const isSpelling =
         name !== undefined &&
         before !== undefined &&
-        areSpellings(before.name, name, isTight, node.alternatives.length);
+        (isPaired ? i % 2 === 1 : areSpellings(before.name, name, isTight, node.alternatives.length));
       if (isSpelling && before !== undefined) this.spellings.push([before.name, name]);
       before = name === undefined ? undefined : { name, end: endOf(alternative) };
       if (isSpelling) continue;

@@ -51,6 +51,7 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
   for (const [i, optional] of words.entries()) {
     if (optional.count?.value.least !== 0) continue;
     const required = words.slice(i + 1).find(({ count }) => (count?.value.least ?? 0) > 0);
+    if (required !== undefined && isParted(text, optional, required)) continue;
     if (required !== undefined && words.some((other) => other !== optional && varies(other)))
       return { optional, required };
   }
@@ -63,4 +64,11 @@ function isJoined({ place }: Operand): boolean {
   const { text } = place.source;
   const before = text.slice(Math.max(0, place.start - 8), place.start);
   return /[^\s[(<{|][[(]$/.test(before) || /^\][[:\w]/.test(text.slice(place.end, place.end + 3));
+}
+
+/** Whether `--` stands between two operands, so that callers can say which word is which. */
+function isParted(text: string, first: Operand, second: Operand): boolean {
+  const shown = ({ word, name }: Operand) => word.placeholder?.value ?? name;
+  const from = text.indexOf(shown(first));
+  return /\s\[?--\]?\s/.test(text.slice(from, text.indexOf(shown(second), from)));
 }

@@ -1,9 +1,10 @@
+import type { OptionName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 import { listSome, quoteName } from '../wording.ts';
 
 /** Meanings that cannot be taken back. */
-const DESTROYS = /^--(?:force|delete|remove|purge|overwrite|destroy|erase|prune|clean)$/;
+const DESTROYS = /^--(?:force|delete|remove|purge|overwrite|destroy|erase|prune|clean)(?:-.*)?$/;
 
 /** How many letters a message tells before it only counts. */
 const LETTERS_SHOWN = 3;
@@ -41,8 +42,8 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
     const byLetter = new Map<string, Map<string, Meaning>>();
     for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const { names } of command.options.items) {
-        const long = names.find(({ form }) => form === 'long');
         for (const { text, form, place } of names) {
+          const long = longNameOf(text, names);
           if (form !== 'short' || long === undefined) continue;
           const meaning = view.words.conceptOf(long.text)?.id ?? long.text;
           const known = byLetter.get(text) ?? new Map();
@@ -116,4 +117,10 @@ function toldPair(
   return (
     pairs.find(([first, second]) => DESTROYS.test(first.name) !== DESTROYS.test(second.name)) ?? pairs[0]
   );
+}
+
+/** The long name that a letter stands for: the first that begins with it, else the first. */
+function longNameOf(letter: string, names: readonly OptionName[]): OptionName | undefined {
+  const longs = names.filter(({ form }) => form === 'long');
+  return longs.find(({ text }) => text.charAt(2) === letter.charAt(1)) ?? longs[0];
 }

@@ -66,6 +66,9 @@ function firmIndents(candidates: readonly Candidate[]): ReadonlyMap<number, numb
   return counts;
 }
 
+/** An option has no more long names than this. */
+const MOST_SPELLINGS = 4;
+
 /** Refuses lines of running text that happen to begin with an option's name. */
 function isEntry(
   candidate: Candidate,
@@ -83,6 +86,9 @@ function isEntry(
     before.indent === candidate.line.indent &&
     !accepted.has(before.index) &&
     !isUnreadEntry(before);
+  // So many long names with no text are an enumeration in running text.
+  const longs = candidate.declaration.names.filter(({ text }) => text.startsWith('--'));
+  if (candidate.firmness === 'alone' && longs.length > MOST_SPELLINGS) return false;
   const indented = indents.has(candidate.line.indent);
   if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
   return indented && !continuesText;

@@ -19,6 +19,7 @@ import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
 import { readOperandList } from './operand-list.ts';
 import { findOptionEntries, findUnreadLines, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
+import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
 import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { withArgumentsOfSame } from './same-options.ts';
@@ -84,7 +85,9 @@ function readParts(
   // The synopses are read as such: for everything else their lines are empty.
   const withoutUsage = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
   const synopses = readCommandSynopses(withoutUsage, cleaned);
-  const body = withoutUsage.map((line) => (synopses.lines.has(line.index) ? blankLine(line) : line));
+  const shown = readOptionSynopses(withoutUsage, cleaned);
+  const isSynopsis = ({ index }: TextLine) => synopses.lines.has(index) || shown.lines.has(index);
+  const body = withoutUsage.map((line) => (isSynopsis(line) ? blankLine(line) : line));
   const entries = findOptionEntries(body);
   const taken = new Uint8Array(lines.length);
   for (const entry of entries) taken.fill(1, firstLine(entry), entry.nextLine);
@@ -108,11 +111,12 @@ function readParts(
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
   options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
+  options = withArgumentsShown(options, shown);
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
   const negated = options.flatMap((option) => option.negatedNames.map((name) => name.text));
-  const more = usageOnlyOptions(usage.readings, new Set([...known, ...negated]));
+  const more = usageOnlyOptions([...usage.readings, ...shown.readings], new Set([...known, ...negated]));
 
   const isValueList = new Set(valueLists.map((list) => list.section));
   const free = (section: Section) => ({

@@ -114,7 +114,7 @@ function withoutText(line: TextLine, start: number): number {
   );
   const end = match === null ? line.text.length : start + match.index + 1;
   // `tiffin open BOX (same as tiffin box open BOX)`
-  const remark = /\s\((?:same as|see|e\.g\.|for example)\s/.exec(line.text.slice(start, end));
+  const remark = /\s\((?:same as|see|e\.g\.|for example)\s/i.exec(line.text.slice(start, end));
   return remark === null ? end : start + remark.index;
 }
 

@@ -1,0 +1,74 @@
+import type { OptionArgument } from '../../model/argument.ts';
+import { type Fact, stated } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
+import { readUsageForm, type UsageReading } from '../../notation/usage-form.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import { TextFlow } from './text-flow.ts';
+import type { TextLine } from './text-line.ts';
+
+/** Options that a text shows in brackets, without the program, and the lines that show them. */
+export interface OptionSynopses {
+  readonly readings: readonly UsageReading[];
+  readonly lines: ReadonlySet<number>;
+}
+
+/**
+ * Reads paragraphs that hold options in brackets and nothing else, as some programs have them above the list of their options:
+ *
+ *     [--box <id>] [--day <day> [--day <day> ...]]
+ *     [-q|--quiet]
+ */
+export function readOptionSynopses(lines: readonly TextLine[], cleaned: CleanedText): OptionSynopses {
+  const readings: UsageReading[] = [];
+  const taken = new Set<number>();
+  for (const run of bracketRuns(lines)) {
+    const pieces = run.map((line) => ({ line, start: line.first, end: line.text.length }));
+    readings.push(readUsageForm(new TextFlow(cleaned, pieces)));
+    for (const { index } of run) taken.add(index);
+  }
+  return { readings, lines: taken };
+}
+
+/**
+ * Options whose list shows no arguments, with those that the synopses show: where one list leaves all arguments out, that it names
+ * none says nothing.
+ */
+export function withArgumentsShown(options: readonly Option[], { readings }: OptionSynopses): Option[] {
+  const shown = new Map<string, Fact<OptionArgument>>();
+  for (const { declared, argument, place } of readings.flatMap((reading) => reading.options))
+    if (argument !== undefined) shown.set(declared.text, stated(argument, place));
+  if (shown.size === 0) return [...options];
+  return options.map((option) => {
+    const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
+    return argument === undefined || option.argument?.basis === 'stated' ? option : { ...option, argument };
+  });
+}
+
+/** Whether a line begins with an option in a bracket, and all its brackets close there. */
+function holdsBracketsOnly({ text, first }: TextLine): boolean {
+  if (!/^\[-/.test(text.slice(first, first + 2))) return false;
+  let depth = 0;
+  for (const character of text.slice(first).trimEnd()) {
+    if (character === '[') depth++;
+    else if (character === ']') depth--;
+    else if (depth === 0 && character !== ' ') return false;
+    if (depth < 0) return false;
+  }
+  return depth === 0;
+}
+
+/** Runs of lines with brackets only, between blank lines; a heading may stand above them. */
+function* bracketRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
+  let run: TextLine[] = [];
+  for (const line of lines) {
+    if (!line.blank && holdsBracketsOnly(line)) {
+      const before = lines[line.index - 1];
+      const isStart = before === undefined || before.blank || before.text.trimEnd().endsWith(':');
+      if (run.length > 0 || isStart) run.push(line);
+      continue;
+    }
+    if (line.blank && run.length > 0) yield run;
+    run = [];
+  }
+  if (run.length > 0) yield run;
+}
