@@ -431,6 +431,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
   ],
+  'names/separators-mixed': [
+    {
+      why: 'the hyphen of a negated name is the parsers',
+      text: help('  --keepBoxes  a\n  --drawMap    b\n  --no-keepBoxes  c\n'),
+      found: [],
+    },
+  ],
   'posix/hyphen-operand-unsaid': [
     {
       why: 'the operand may be a hyphen',

@@ -125,6 +125,11 @@ const LAYOUTS: readonly {
     options: ['-p --paint: ', '-P --no-paint: '],
   },
   {
+    layout: 'a text that enumerates options',
+    text: 'Usage: tiffin\n\n  -map         draw a map\n  -size        print sizes\n  -all         -map, -size, -late, -owner\n',
+    options: ['-map: draw a map', '-size: print sizes', '-all: -map, -size, -late, -owner'],
+  },
+  {
     layout: 'words in columns whose wrapped texts go on with options',
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],

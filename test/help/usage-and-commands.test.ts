@@ -19,6 +19,8 @@ test('operands have counts by the notation of the usage line', () => {
     ['tiffin [-x] if=FILE', ['keyword if 1..1']],
     ['tiffin [-x] COMMAND [ARG]...', ['command-line COMMAND 1..1', 'word ARG 0..any']],
     ['tiffin [box_options] BOX', ['word BOX 1..1']],
+    ['tiffin [OPTION?] BOX', ['word BOX 1..1']],
+    ['tiffin [late boxes] [input file...]', ['word late boxes 0..1', 'word input file 0..any']],
     ['tiffin [-q] DAY[,DAY]... BOX...', ['word DAY[,DAY] 1..1', 'word BOX 1..any']],
     ['tiffin [-q] BOX(S)', ['word BOX(S) 1..1']],
     ['tiffin [-q] BOX > FILE', ['word BOX 1..1']],
@@ -262,6 +264,9 @@ test('sentences below or behind a synopsis are no part of it', () => {
 test('a usage line is found behind a sentence or a name, and ends where a sentence begins', () => {
   const texts = [
     'This is the tiffin program.  Usage:\n\n    tiffin [-q] BOX\n\n  -q  be quiet\n',
+    'usage: Note: tiffin version two is now the newest version of all.\n\nusage: tiffin [-q] BOX\n\n  -q  be quiet\n',
+    'usage:\nOne box: tiffin [-q] BOX\n\nKeep boxes.\n\n  -q  be quiet\n',
+    'Usage: tiffin [-q]\n          BOX\n\t-q\t   - be quiet\n\t-m mode\t   - set the mode\n',
     'tiffin: usage: tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',
     'Usage: tiffin [-q] BOX\n Show boxes in [BOX] (all by default).\n The options are:\n  -q  be quiet\n',
   ];

@@ -3,7 +3,7 @@ import type { Form } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Span } from '../source/source.ts';
-import type { UsageReading } from './usage-form.ts';
+import type { UsageReading } from './usage-reading.ts';
 
 /** What is known of the command whose synopsis it is. */
 export interface FormContext {

@@ -1,5 +1,5 @@
 import { bareValue, makeWord, type OptionArgument } from '../model/argument.ts';
-import type { Form, FormOption } from '../model/command.ts';
+import type { FormOption } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Member, Relation } from '../model/relation.ts';
@@ -12,37 +12,8 @@ import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
 import { arePairs, isBareLetter, plainWords } from './usage-choice.ts';
 import { readHead } from './usage-head.ts';
-import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, LITERAL, namesOptions } from './usage-words.ts';
-
-/** An option as a synopsis shows it, by its offsets in the synopsis. */
-export interface UsageOption {
-  readonly declared: DeclaredName;
-  /** Its argument: joined to the name, or in the words that follow. */
-  readonly argument: OptionArgument | undefined;
-  readonly place: Span;
-}
-
-/** What one synopsis says. */
-export interface UsageReading {
-  readonly form: Form;
-  /** The words that invoke the program (`python -m tiffin`). */
-  readonly program: readonly string[];
-  readonly programPlace: Span;
-  /** Literal words behind the program: commands, or operands written in lower case. */
-  readonly literals: readonly { readonly text: string; readonly place: Span }[];
-  /** Whether anything follows the literal words. */
-  readonly goesOn: boolean;
-  /** Whether a placeholder for the options follows them, so that they lead to the command. */
-  readonly optionsFollow: boolean;
-  readonly options: readonly UsageOption[];
-  readonly relations: readonly Relation[];
-  /** Names, each time two, that a bar shows to be spellings of one option (`-h|--help`). */
-  readonly spellings: readonly (readonly [string, string])[];
-  /** Where a placeholder for a subcommand stands. */
-  readonly commandPlace: Span | undefined;
-  /** Where the end of the options, `--`, is shown. */
-  readonly endOfOptions: Span | undefined;
-}
+import type { UsageOption, UsageReading } from './usage-reading.ts';
+import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, isPhrase, LITERAL, namesOptions } from './usage-words.ts';
 
 const NO_FLAGS: ReadonlySet<string> = new Set();
 
@@ -126,6 +97,10 @@ class FormWalker {
         break;
       case 'optional':
         if (namesOptions(node.body)) break;
+        if (isPhrase(node.body)) {
+          this.#phrase(node.body, node, context);
+          break;
+        }
         this.#node(node.body, { ...context, optional: true, bracketed: true }, undefined);
         break;
       case 'repeat':
@@ -135,6 +110,20 @@ class FormWalker {
         this.#choice(node, context, argument);
         break;
     }
+  }
+
+  /** `[input file...]`: plain words in one bracket are the name of one operand. */
+  #phrase(body: SynopsisNode, { start, end }: { start: number; end: number }, context: Context): void {
+    const inner = this.#flow.text.slice(start + 1, end - 1);
+    const dots = /\s*(?:\.\.\.|…)$/.exec(inner);
+    const text = inner.slice(0, dots?.index ?? inner.length).trim();
+    const from = start + 1 + inner.indexOf(text);
+    const word = { kind: 'word', text, joined: undefined, start: from, end: from + text.length } as const;
+    this.#operand(word, {
+      optional: true,
+      bracketed: true,
+      repeated: context.repeated || body.kind === 'repeat' || dots !== null,
+    });
   }
 
   #choice(

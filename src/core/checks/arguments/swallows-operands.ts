@@ -3,10 +3,10 @@ import type { Operand } from '../../model/operand.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
+import { listNames, quoteName } from '../wording.ts';
 
-/** One finding for each option that takes any number of words in a command with operands. */
-export const swallowsOperands = defineCheck<{ option: string; operand: string }>({
+/** One finding for each command with operands and options that take any number of words. */
+export const swallowsOperands = defineCheck<{ options: readonly string[]; operand: string }>({
   name: 'arguments/swallows-operands',
   level: 'warning',
   title: 'An option with any number of words swallows the operands',
@@ -22,32 +22,39 @@ export const swallowsOperands = defineCheck<{ option: string; operand: string }>
   },
   judge(view, report) {
     for (const { command, path } of view.described) {
-      for (const option of command.options.items) {
-        const argument = option.argument?.value;
-        if (argument === undefined || argument.presence !== 'mandatory') continue;
-        report.judged();
-        const isOpen = argument.count?.value.most === null;
-        const isOneWord =
-          argument.words.some(({ separator }) => separator !== undefined) ||
-          /\bseparated\b|\bparted by\b/.test(option.help?.value ?? '');
-        const operand = operandBeside(option, command);
-        if (!isOpen || isOneWord || operand === undefined) continue;
-        const name = mainName(option);
-        report.finding({
-          command: path,
-          subject: name.text,
-          data: { option: name.text, operand: operand.name },
-          place: name.place,
-          related: [{ place: operand.place, note: 'is taken for one of its words' }],
-        });
-      }
+      const taking = command.options.items.filter(
+        (option) => option.argument?.value.presence === 'mandatory',
+      );
+      report.judged(taking.length);
+      const swallowing = taking.flatMap((option) => {
+        const operand = takesAnyNumber(option) ? operandBeside(option, command) : undefined;
+        return operand === undefined ? [] : [{ name: mainName(option), operand }];
+      });
+      const [first] = swallowing;
+      if (first === undefined) continue;
+      report.finding({
+        command: path,
+        subject: first.name.text,
+        data: { options: swallowing.map(({ name }) => name.text), operand: first.operand.name },
+        place: first.name.place,
+        related: [{ place: first.operand.place, note: 'is taken for one of its words' }],
+      });
     }
   },
-  message: ({ option, operand }) =>
-    `${quoteName(option)} takes any number of words, and so the operand ${quoteName(operand)} behind it too`,
-  mend: ({ option }) =>
-    `let ${quoteName(option)} take one word and be given several times, or take a list parted by commas`,
+  message: ({ options, operand }) =>
+    `${listNames(options)} ${options.length === 1 ? 'takes' : 'take'} any number of words, and so the operand ${quoteName(operand)} behind`,
+  mend: ({ options }) =>
+    `let ${options.length === 1 ? quoteName(options[0] ?? '') : 'each'} take one word and be given several times, or take a list parted by commas`,
 });
+
+/** Whether an option takes word after word, and not one word that is a list. */
+function takesAnyNumber({ argument, help }: Option): boolean {
+  const { words = [], count } = argument?.value ?? {};
+  const isOneWord =
+    words.some(({ separator }) => separator !== undefined) ||
+    /\bseparated\b|\bparted by\b/.test(help?.value ?? '');
+  return count?.value.most === null && !isOneWord;
+}
 
 /** An operand of a form with the option, or of any form where none names the option. */
 function operandBeside(option: Option, command: Command): Operand | undefined {

@@ -60,6 +60,8 @@ relations:
         });
       }
       for (const { relation, member } of verdicts.unknownMembers) {
+        // What a usage line draws is there.
+        if (view.isHelp(relation.place)) continue;
         const isComplete = at.line.every(({ options }) => options.complete?.value === true);
         if (member.kind === 'option' && !isComplete) reportOpenList(at, relation, report);
         else {

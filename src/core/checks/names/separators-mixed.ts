@@ -74,7 +74,8 @@ export const separatorsMixed = defineCheck<{
 });
 
 function styleOf(name: string): Style | undefined {
-  const word = name.replace(/^-+/, '');
+  // The hyphen of `--no-` is the parser's.
+  const word = name.replace(/^-+(?:no-)?/, '');
   if (/[^_]_[^_]/.test(word)) return 'underscore';
   if (word.includes('-')) return 'hyphen';
   return /^[a-z]+[A-Z][a-z]/.test(word) ? 'camel case' : undefined;

@@ -1,6 +1,7 @@
 import { type Command, makeCommand } from '../../model/command.ts';
 import { formOf } from '../../notation/form.ts';
-import { readUsageForm, type UsageReading } from '../../notation/usage-form.ts';
+import { readUsageForm } from '../../notation/usage-form.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine, TextPiece } from './text-line.ts';

@@ -1,7 +1,8 @@
 import type { OptionArgument } from '../../model/argument.ts';
 import { type Fact, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
-import { readUsageForm, type UsageReading } from '../../notation/usage-form.ts';
+import { readUsageForm } from '../../notation/usage-form.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';

@@ -61,7 +61,7 @@ function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry |
     const declaration = whole(line.text, line.first, at);
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
-    if (declaration.loose || continuesNames(line.text, at)) continue;
+    if (declaration.loose || (continuesNames(line.text, at) && !isEnumeration(line.text, at))) continue;
     if (!isBlank(line.text[at - 2]) && endsInPlaceholder(line)) continue;
     return {
       declaration,
@@ -71,6 +71,11 @@ function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry |
     };
   }
   return undefined;
+}
+
+/** `-all     -map, -late, -size`: a text that enumerates what the option stands for. */
+function isEnumeration(text: string, index: number): boolean {
+  return (scanDeclaration(text, index, text.length)?.names.length ?? 0) > 2;
 }
 
 /** Whether the whole line is a declaration that ends in a placeholder, which may reach into the column of the texts. */

@@ -28,7 +28,10 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     const match =
       ANNOUNCEMENT.exec(line.text) ??
       (line.indent === 0 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
-    if (match !== null) return announced(lines, line, match[0].length);
+    if (match === null) continue;
+    const behind = line.text.slice(match[0].length, match[0].length + 300);
+    const text = behind.trim() === '' ? (lines[line.index + 1]?.text.slice(0, 300) ?? '') : behind;
+    if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return unannounced(lines);
 }
@@ -68,7 +71,19 @@ function continuesUsage(
   if (isProse(next)) return false;
   if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
-  return next.text[next.first] !== '-' || next.indent >= 8;
+  return next.text[next.first] !== '-' || (next.indent >= 8 && !isListed(next));
+}
+
+/** An option with its text: `-q    be quiet`, `-q - be quiet`. */
+function isListed(line: TextLine): boolean {
+  return /^--?\w\S*(?: \S+)?(?:\t\s*| {3,}| +- +)[a-z-]+ [a-z]/.test(
+    line.text.slice(line.first, line.first + 120),
+  );
+}
+
+/** Words in a row, as a notice has them and no synopsis. */
+function isSentence(text: string): boolean {
+  return !/[[<{|]/.test(text) && /(?:\s[a-z]+){4}/.test(text);
 }
 
 /** A sentence or a heading below a synopsis is no part of it. */
@@ -101,9 +116,9 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
   return forms.map((pieces) => ({ pieces }));
 }
 
-/** Passes over a shell prompt in front of a synopsis. */
+/** Passes over a shell prompt in front of a synopsis, and over what it is for: `All boxes: tiffin --all`. */
 function markEnd(line: TextLine, start: number): number {
-  const prompt = /^[$%>]\s+/.exec(line.text.slice(start, start + 8));
+  const prompt = /^(?:[$%>]|[A-Z][a-z]*(?: [a-z]+){0,6}:)\s+(?=\S)/.exec(line.text.slice(start, start + 80));
   return start + (prompt?.[0].length ?? 0);
 }
 

@@ -1,7 +1,7 @@
 import { NO_ARGUMENT } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
-import type { UsageOption, UsageReading } from '../../notation/usage-form.ts';
+import type { UsageOption, UsageReading } from '../../notation/usage-reading.ts';
 
 /**
  * The options that only the synopses show. `known` are the names of the options that lists declare: what a synopsis

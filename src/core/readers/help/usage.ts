@@ -1,7 +1,8 @@
 import { type Command, commandName, type Form, makeCommand } from '../../model/command.ts';
 import { type Fact, inferred } from '../../model/fact.ts';
 import { formOf } from '../../notation/form.ts';
-import { readUsageForm, type UsageReading } from '../../notation/usage-form.ts';
+import { readUsageForm } from '../../notation/usage-form.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
