@@ -292,6 +292,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: 'usage: tiffin [-q] ...\n\npositional arguments:\n  rest  words\n',
       found: [],
     },
+    {
+      why: 'a list of other things',
+      text: 'Usage: tiffin [-q] BOX\n\nArguments:\n  day   the day\n  quay  the quay\n',
+      found: [],
+    },
   ],
   'help/values-in-prose': [
     {
@@ -384,6 +389,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     {
+      why: 'a question mark beside help',
+      text: help('  -h  tell all that there is\n  -?  tell all that there is\n'),
+      found: [],
+    },
+    {
       why: 'texts that differ by the case of an option',
       text: help('  --aa  draw the map as -f does\n  --bb  draw the map as -F does\n'),
       found: [],
@@ -424,10 +434,29 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     {
+      why: 'commands that may be one',
+      text: 'Usage: tiffin COMMAND\n\nCommands:\n  open   unlocks a box\n  open   unlocks all\n',
+      found: [],
+    },
+    {
       why: 'options under a condition',
       text: help(
         '  -n, --newline   end with one\n\nOptions when the rower is new:\n  -n, --nearest   go to the next quay\n',
       ),
+      found: [],
+    },
+  ],
+  'help/command-undescribed': [
+    {
+      why: 'names in lines of their own share the last text',
+      text: 'Usage: tiffin COMMAND\n\nCommands:\n  open [BOX]:\n  unlock [BOX]:\n    opens a box\n  close [BOX]:\n    closes it\n',
+      found: [],
+    },
+  ],
+  'conflicts/relation-without-effect': [
+    {
+      why: 'a usage line that shows a choice twice',
+      text: 'Usage: tiffin [-D|-S] BOX ... [-D|-S] BOX ...\n\n  -D  a\n  -S  b\n',
       found: [],
     },
   ],

@@ -130,6 +130,29 @@ const LAYOUTS: readonly {
     options: ['-map: draw a map', '-size: print sizes', '-all: -map, -size, -late, -owner'],
   },
   {
+    layout: 'names that go on in the next lines behind a comma and a text',
+    text: 'Usage: tiffin\n\n    -r, --row NUM,        row so far,\n        --rows            and no farther\n    -C[LEVEL],            tell it\n        --[no-]tell       or do not\n        --[no-]talk\n    -q, --quiet           be quiet\n',
+    options: [
+      '-r --row --rows mandatory NUM: row so far, and no farther',
+      '-C --tell --talk !--no-tell !--no-talk optional LEVEL: tell it or do not',
+      '-q --quiet: be quiet',
+    ],
+  },
+  {
+    layout: 'dots that lead to the text',
+    text: 'Usage: tiffin\n\n  -quay <name> ......... the quay\n  -map ................. draw a map\n  -near_quays <int> ... quays nearby\n                        only\n',
+    options: [
+      '-quay mandatory <name>: the quay',
+      '-map: draw a map',
+      '-near_quays mandatory <int>: quays nearby only',
+    ],
+  },
+  {
+    layout: 'a list with one value, and one with several',
+    text: 'Usage: tiffin\n\n  --enghelp=engine      tell of it\n  --enghelp=engine,cmd  tell of its command\n',
+    options: ['--enghelp mandatory engine: tell of it'],
+  },
+  {
     layout: 'words in columns whose wrapped texts go on with options',
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],

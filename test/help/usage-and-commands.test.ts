@@ -20,6 +20,9 @@ test('operands have counts by the notation of the usage line', () => {
     ['tiffin [-x] COMMAND [ARG]...', ['command-line COMMAND 1..1', 'word ARG 0..any']],
     ['tiffin [box_options] BOX', ['word BOX 1..1']],
     ['tiffin [OPTION?] BOX', ['word BOX 1..1']],
+    ['tiffin [global options] [options1] [gopts] [operations] BOX', ['word BOX 1..1']],
+    ['tiffin [box-dependent options ...] {zero or more box names}', ['word zero or more box names 1..1']],
+    ['tiffin [Box Type(s)] QUAY', ['word Box Type(s) 0..1', 'word QUAY 1..1']],
     ['tiffin [late boxes] [input file...]', ['word late boxes 0..1', 'word input file 0..any']],
     ['tiffin [-q] DAY[,DAY]... BOX...', ['word DAY[,DAY] 1..1', 'word BOX 1..any']],
     ['tiffin [-q] BOX(S)', ['word BOX(S) 1..1']],
@@ -284,4 +287,25 @@ test('words before the placeholder of the options lead to the command, also wher
     ).forms.map(operandText);
   assert.deepEqual(operands(), [['word BOX(S) 1..1']]);
   assert.deepEqual(operands([]), [['word BOX(S) 1..1']]);
+});
+
+test('operands with dots are read from their list, and stretched prose lists no commands', () => {
+  const listed = describedCommand(
+    readText(
+      'Usage: tiffin [box] [quay]...\n\nArguments:\n  [box]\n          one box\n\n  [quay]...\n          any quay\n',
+    ),
+  );
+  assert.deepEqual(
+    listed.operands.items.map(({ name, help }) => [name, help?.value]),
+    [
+      ['box', 'one box'],
+      ['quay', 'any quay'],
+    ],
+  );
+  const prose = describedCommand(
+    readText(
+      'SYNOPSIS\n       tiffin COMMAND [ARGS]\n\nDESCRIPTION\n       Tiffin  keeps  the boxes of an office through the  day\n       and the night.\n',
+    ),
+  );
+  assert.deepEqual(prose.commands.items, []);
 });

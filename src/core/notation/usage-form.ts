@@ -93,12 +93,14 @@ class FormWalker {
         else this.#operand(node, context);
         break;
       case 'sequence':
-        this.sequence(node.items, context);
+        // `{zero or more boxes}`
+        if (isPhrase(node)) this.#phrase(node, startOf(node) - 1, endOf(node) + 1, context);
+        else this.sequence(node.items, context);
         break;
       case 'optional':
         if (namesOptions(node.body)) break;
         if (isPhrase(node.body)) {
-          this.#phrase(node.body, node, context);
+          this.#phrase(node.body, node.start, node.end, { ...context, optional: true });
           break;
         }
         this.#node(node.body, { ...context, optional: true, bracketed: true }, undefined);
@@ -113,17 +115,14 @@ class FormWalker {
   }
 
   /** `[input file...]`: plain words in one bracket are the name of one operand. */
-  #phrase(body: SynopsisNode, { start, end }: { start: number; end: number }, context: Context): void {
+  #phrase(body: SynopsisNode, start: number, end: number, context: Context): void {
     const inner = this.#flow.text.slice(start + 1, end - 1);
     const dots = /\s*(?:\.\.\.|…)$/.exec(inner);
     const text = inner.slice(0, dots?.index ?? inner.length).trim();
     const from = start + 1 + inner.indexOf(text);
     const word = { kind: 'word', text, joined: undefined, start: from, end: from + text.length } as const;
-    this.#operand(word, {
-      optional: true,
-      bracketed: true,
-      repeated: context.repeated || body.kind === 'repeat' || dots !== null,
-    });
+    const repeated = context.repeated || body.kind === 'repeat' || dots !== null;
+    this.#operand(word, { ...context, bracketed: true, repeated });
   }
 
   #choice(

@@ -3,7 +3,8 @@ import type { SynopsisNode } from './synopsis.ts';
 /** A word that stands for itself: a command, a value, or an operand written in lower case. */
 export const LITERAL = /^[a-z0-9][\w.:+-]*$/;
 /** A placeholder for the options. */
-export const ANY_OPTIONS = /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switches|opts)\??[>\]]*$/i;
+export const ANY_OPTIONS =
+  /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switches|\w?opts|operations)[\d?]?[>\]]*$/i;
 /** A placeholder for a subcommand. */
 export const ANY_COMMAND = /^[<]?(?:sub-?)?(?:commands?|cmd)[>]?$/i;
 
@@ -15,20 +16,23 @@ export function isAnyOptions(node: SynopsisNode | undefined): boolean {
 
 /** Whether words end in a placeholder for the options: `[emulation options]`. */
 export function namesOptions(node: SynopsisNode): boolean {
-  const last = node.kind === 'sequence' ? node.items.at(-1) : undefined;
+  const words = node.kind === 'sequence' ? node.items.map(wordOf) : [];
+  const last = words.at(-1);
   return (
-    node.kind === 'sequence' &&
-    node.items.every((item) => item.kind === 'word' && !item.text.startsWith('-')) &&
-    last?.kind === 'word' &&
-    ANY_OPTIONS.test(last.text)
+    words.every((word) => word !== undefined && !word.startsWith('-')) &&
+    last !== undefined &&
+    ANY_OPTIONS.test(last)
   );
 }
 
-/** Whether a node is two or three plain words in lower case, the last of which may be repeated: `input file...`. */
+/** The word that a node is, dots behind it not counted; undefined where it is none. */
+function wordOf(node: SynopsisNode): string | undefined {
+  const inner = node.kind === 'repeat' ? node.body : node;
+  return inner.kind === 'word' && inner.joined === undefined ? inner.text : undefined;
+}
+
+/** Whether a node is a few plain words, the last of which may be repeated: `input file...`, `Scan Type(s)`. */
 export function isPhrase(node: SynopsisNode): boolean {
-  if (node.kind !== 'sequence' || node.items.length < 2 || node.items.length > 3) return false;
-  return node.items.every((item, i) => {
-    const word = item.kind === 'repeat' && i === node.items.length - 1 ? item.body : item;
-    return word.kind === 'word' && word.joined === undefined && /^[a-z]{2,}$/.test(word.text);
-  });
+  if (node.kind !== 'sequence' || node.items.length < 2 || node.items.length > 6) return false;
+  return node.items.every((item) => /^[A-Za-z]?[a-z]+(?:\(s\))?$/.test(wordOf(item) ?? ''));
 }

@@ -53,6 +53,8 @@ relations:
     for (const { at, verdicts } of view.relations) {
       report.judged(at.command.relations.length);
       for (const { relation, causes } of verdicts.withoutEffect) {
+        // A usage line may show one thing in several places.
+        if (view.isHelp(relation.place)) continue;
         report.finding({
           ...departure(at, relation),
           data: { relation: relationWords(relation), unknown: null, causes: causes.map(causeWords) },

@@ -51,7 +51,8 @@ export const sameNameTwice = defineCheck<{ name: string; kind: 'option' | 'comma
         report.judged();
         const before = declared.get(name.text);
         if (before === undefined) declared.set(name.text, name);
-        else reportTwice(path, 'command', before, name, report);
+        // Help output may list a word for several reasons.
+        else if (!view.isHelp(name.place)) reportTwice(path, 'command', before, name, report);
       }
     }
   },

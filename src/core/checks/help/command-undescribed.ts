@@ -1,4 +1,4 @@
-import { commandName } from '../../model/command.ts';
+import { type Command, commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
 import { countOf, listNames } from '../wording.ts';
 
@@ -22,8 +22,11 @@ export const commandUndescribed = defineCheck<{ names: readonly string[]; descri
       const listed = command.commands.items.filter(({ hidden }) => hidden?.value !== true);
       report.judged(listed.length);
       const bare = listed.filter(
-        ({ summary, description, names }) =>
-          summary === undefined && description === undefined && names[0]?.text !== 'help',
+        (one, i) =>
+          one.summary === undefined &&
+          one.description === undefined &&
+          one.names[0]?.text !== 'help' &&
+          !isAliasAbove(listed, i),
       );
       const [first] = bare;
       // Names alone in a row are an index, with the texts elsewhere.
@@ -40,3 +43,15 @@ export const commandUndescribed = defineCheck<{ names: readonly string[]; descri
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other command')} listed ${described === 1 ? 'has' : 'have'} one`,
   mend: () => 'say in a few words what it does',
 });
+
+/** Whether a command stands in the line above another, or above one that does, which has the text of all. */
+function isAliasAbove(listed: readonly Command[], index: number): boolean {
+  for (let i = index; i + 1 < listed.length; i++) {
+    const [place, next] = [listed[i]?.place ?? null, listed[i + 1]?.place ?? null];
+    if (place === null || next === null || place.source !== next.source) return false;
+    const between = place.source.text.slice(place.end, next.start);
+    if ((between.match(/\n/g) ?? []).length !== 1) return false;
+    if (listed[i + 1]?.summary !== undefined) return true;
+  }
+  return false;
+}

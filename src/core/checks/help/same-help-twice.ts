@@ -63,7 +63,7 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
 });
 
 const REFERS =
-  /\b(?:same as|alias|synonym|equivalent|like|likewise|as above|see above|see|ditto|ignored|deprecated|obsolete|reserved|compatibility|no longer|undocumented|internal|do(?:es)?[- ]nothing|no[- ]?op|no effect|unused)\b/i;
+  /\b(?:same as|alias|synonym|equivalent|like|likewise|as above|see above|see|ditto|ignored|deprecated|obsolete|reserved|compatibility|no longer|undocumented|internal|do(?:es)?[- ]nothing|discontinued|unsupported|not supported|no[- ]?op|no effect|unused)\b/i;
 
 /** Whether a text has words of its own: marks in the cells of a table, remarks in brackets and placeholders are none. */
 function isProse(text: string): boolean {
@@ -78,5 +78,6 @@ function maySpellOneOption(a: Option, b: Option): boolean {
   const isShort = (option: Option) =>
     option.names.every((name) => name.form === 'short' || name.form === 'plus');
   const shares = a.names.some((name) => b.names.some((other) => other.text === name.text));
-  return shares || isShort(a) !== isShort(b);
+  const isQuestion = [a, b].some((option) => option.names.some(({ text }) => text === '-?'));
+  return shares || isQuestion || isShort(a) !== isShort(b);
 }

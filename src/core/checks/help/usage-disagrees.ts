@@ -91,6 +91,8 @@ function operandFaults({ forms, operands }: Command): Found[] {
   // `[ARGUMENT]...`, and dots alone, stand for all of them.
   if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
   if ([...shownNames].some((name) => /^(?:args?|arguments?|operands?)$/.test(name))) return [];
+  // A list that has nothing of the usage line is one of other things.
+  if (names.size !== shownNames.size && ![...shownNames].some((name) => names.has(name))) return [];
   return [
     ...shown
       .filter(({ name, kind }) => kind === 'word' && !names.has(plain(name)))

@@ -31,6 +31,8 @@ export const oneNameManyMeanings = defineCheck<Meanings>({
     const said = new Set<string>();
     for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const option of command.options.items) {
+        // What only a usage line shows may take more than that.
+        if (!option.listed && view.isHelp(option.place)) continue;
         for (const { text, form } of option.names) {
           if (form !== 'long') continue;
           report.judged();

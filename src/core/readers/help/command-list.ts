@@ -28,7 +28,7 @@ export function readCommandList(
     // The program alone, in a list of command lines, is no command.
     if (entry.line.text.slice(entry.start, entry.end) === common?.[0]) continue;
     const names = readNames(entry, cleaned, path);
-    if (names.length === 0) continue;
+    if (names.length === 0 || isJustified(entry)) continue;
     const flow = new TextFlow(cleaned, entry.pieces);
     const first = names[0]?.place ?? null;
     commands.push(
@@ -41,6 +41,13 @@ export function readCommandList(
     );
   }
   return commands;
+}
+
+/** A line of running text that was stretched to the margin (`The  boxes   of a day`) is no entry. */
+function isJustified({ line, start, pieces }: WordEntry): boolean {
+  const [piece] = pieces;
+  if (piece?.line !== line || !/^[A-Z][a-z]/.test(line.text.slice(start, start + 2))) return false;
+  return /[a-z,] {2,}[a-z]/.test(line.text.slice(piece.start, piece.end));
 }
 
 /** The program's name, where every entry begins with it (`tiffin box`, `tiffin route`). */
@@ -66,6 +73,8 @@ function readNames(entry: WordEntry, cleaned: CleanedText, programPath: readonly
   for (const match of line.text.slice(at, end).matchAll(/[^\s,|()]+|[,|()]/g)) {
     const text = match[0];
     const start = line.start + at + match.index;
+    // `box(quay)` has an operand and no alias.
+    if (text === '(' && line.text[at + match.index - 1] !== ' ') return names;
     if (',|('.includes(text)) {
       expectsName = true;
     } else if (text === ')') {

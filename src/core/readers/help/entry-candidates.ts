@@ -98,11 +98,10 @@ function isEntry(
 function isExample({ line }: Candidate, lines: readonly TextLine[]): boolean {
   const before = lines[line.index - 1];
   const after = lines[line.index + 1];
-  if (before === undefined || before.blank || before.indent >= line.indent || mayDeclare(before))
-    return false;
+  if (before === undefined || before.blank || before.indent > line.indent || mayDeclare(before)) return false;
   if (after !== undefined && !after.blank && mayDeclare(after)) return false;
   // `Use tiffin with -b, --box, -c,` goes on with more options.
-  return /[a-z] (?:like|as|e\.g\.|for (?:example|instance))[:,]?$|\s-[\w-]+,$/.test(
+  return /[a-z,] (?:like|as|use|with|try|e\.g\.|for (?:example|instance))[:,]?$|\s-[\w-]+,$/.test(
     before.text.trimEnd().slice(-60),
   );
 }

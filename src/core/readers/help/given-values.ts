@@ -67,7 +67,7 @@ function wholeOption(group: readonly Given[]): Option {
     words: [
       makeWord(
         isList
-          ? {}
+          ? { placeholder: stated(first.value, first.place) }
           : {
               values: stated(
                 values.map(([value, place]) => bareValue(value, place)),

@@ -36,7 +36,12 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     // `--colour[=WHEN],` alone on a line: its other names and its text follow.
     const goesOn = candidate.firmness === 'alone' && candidate.line.text.endsWith(',');
     if (goesOn && candidates[i + 1]?.line.index === candidate.line.index + 1) continue;
-    const { pieces, nextLine } = gatherText(candidate, lines, declared);
+    const further = furtherNames(candidates, i);
+    declaring.push(...further);
+    const last = further.at(-1) ?? candidate;
+    const { pieces: gathered, nextLine } = gatherText(last, lines, declared);
+    const pieces =
+      last === candidate ? gathered : [...textsOn([candidate, ...further.slice(0, -1)]), ...gathered];
     // `[-l|--long]` without a text is a part of a synopsis, unless others like it have one.
     if (pieces.length === 0 && isBracketed(candidate) && !bracketedIndents.has(candidate.line.indent)) {
       declaring = [];
@@ -56,6 +61,28 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     textUntil = nextLine;
   }
   return found;
+}
+
+/** The lines that go on with names behind which a comma and a text stand: `-r, --row NUM,   row`, and below it `--rows`. */
+function furtherNames(candidates: readonly Candidate[], index: number): Candidate[] {
+  const first = candidates[index];
+  const further: Candidate[] = [];
+  if (first?.firmness !== 'columns' || first.line.text[first.declaration.end] !== ',') return further;
+  for (let i = index + 1; i < candidates.length; i++) {
+    const next = candidates[i];
+    const isNext = next?.line.index === first.line.index + further.length + 1;
+    if (next === undefined || !isNext || next.line.indent <= first.line.indent) break;
+    if (!next.line.text.startsWith('--', next.line.first)) break;
+    further.push(next);
+  }
+  return further;
+}
+
+/** What stands behind the names on their lines. */
+function textsOn(candidates: readonly Candidate[]): TextPiece[] {
+  return candidates.flatMap(({ line, textStart }) =>
+    textStart === undefined ? [] : [{ line, start: textStart, end: line.text.length }],
+  );
 }
 
 /** So many names without a text, parted by blanks alone, are options and no spellings of one. */

@@ -33,6 +33,7 @@ export function splitEntry(line: TextLine, columns: readonly number[]): SplitEnt
   const scanned = scanDeclaration(text, first, limit);
   if (scanned === undefined) return undefined;
   return (
+    atLeader(line) ??
     atKnownColumn(line, columns) ??
     atGutter(line) ??
     alone(line, columns, limit === text.length ? scanned : undefined) ??
@@ -49,8 +50,21 @@ function whole(
 ): Declaration | undefined {
   if (declaration === undefined) return undefined;
   const rest = text.slice(declaration.end, to).trim();
-  // A comma at the end of the line: more names follow on the next.
-  return rest === '' || (rest === ',' && to === text.length) ? declaration : undefined;
+  // A comma behind the names: more of them follow in the next line.
+  return rest === '' || rest === ',' ? declaration : undefined;
+}
+
+/** `-x VALUE ..... text`: dots that lead to the text; three alone only behind a bracket, since they mean more elsewhere. */
+const LEADER = / (?:\.{4,}|(?<=[>\]] )\.{3}) (?=\S)/;
+
+function atLeader(line: TextLine): SplitEntry | undefined {
+  const leader = LEADER.exec(line.text);
+  if (leader === null) return undefined;
+  const declaration = whole(line.text, line.first, leader.index);
+  const textStart = leader.index + leader[0].length;
+  return (
+    declaration && { declaration, firmness: 'columns', textStart, textColumn: columnAt(line, textStart) }
+  );
 }
 
 function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry | undefined {

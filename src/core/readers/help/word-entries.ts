@@ -52,7 +52,7 @@ export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
 
 /** A name alone, with placeholders at most; its text stands below, or nowhere. */
 function isNameAlone(line: TextLine): boolean {
-  return /^[^\s,.;:!?]+(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*)){0,6}$/.test(
+  return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*)){0,6}$/.test(
     line.text.trim().slice(0, 200),
   );
 }
