@@ -4,6 +4,9 @@ import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { audit, isAtLeast, joinInterfaces, LineIndexes, placeText, readHelp } from 'dabbawala';
 import { captureProgram } from 'dabbawala/node';
+import { buildIfNeeded } from '../scripts/setup.mjs';
+
+buildIfNeeded();
 
 const words = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const isTree = process.argv.includes('--tree');

@@ -145,6 +145,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'arguments/optional-before-required': [
     { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
     { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
+    { why: 'groups that are repeated whole', text: 'Usage: tiffin [BOX [NOTE]]... QUAY\n', found: [] },
     { why: 'two hyphens between', text: 'Usage: tiffin [QUAY] [--] BOX...\n', found: [] },
     { why: 'a part of a word', text: 'Usage: tiffin [OWNER][:GROUP] BOX...\n', found: [] },
     {
@@ -157,6 +158,14 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: 'Usage: tiffin BOX [DAY...] QUAY [NAME...]\n',
       found: [],
     },
+  ],
+  'arguments/secret-in-arguments': [
+    {
+      why: 'several secrets are one finding',
+      text: help('  --ebb-password=WORD  a\n  --flood-token=WORD  b\n'),
+      found: ['warning --ebb-password'],
+    },
+    { why: 'a word about a secret', text: help('  --token-description=TEXT  a\n'), found: [] },
   ],
   'arguments/swallows-operands': [
     {
@@ -188,6 +197,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'arguments/too-many-operands': [
     { why: 'numbered names are one meaning', text: 'Usage: tiffin BOX1 BOX2 BOX3 BOX4\n', found: [] },
     { why: 'optional operands may be left out', text: 'Usage: tiffin BOX QUAY [DAY] [LITRES]\n', found: [] },
+    {
+      why: 'a sentence behind the synopsis',
+      text: 'Usage: tiffin box show the boxes of all\n\n  -q  be quiet\n',
+      found: [],
+    },
   ],
   'arguments/required-option': [
     {

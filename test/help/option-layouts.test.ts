@@ -153,6 +153,11 @@ const LAYOUTS: readonly {
     options: ['--enghelp mandatory engine: tell of it'],
   },
   {
+    layout: 'a text below that begins with a bracket, and letters that a line only enumerates',
+    text: 'Usage: tiffin\n\n  --[no]moon\n         [Do not] row by the moon\n  --flood\n         row at flood\n\nShort forms:\n-a, -d <day>|<num>, -n, -r[<num>], -s[<day>], -t<num>\n',
+    options: ['--moon !--nomoon: [Do not] row by the moon', '--flood: row at flood'],
+  },
+  {
     layout: 'words in columns whose wrapped texts go on with options',
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { commandName, type Form, walkCommands } from 'dabbawala';
+import { commandName, type Form, readHelp, walkCommands } from 'dabbawala';
 import { describedCommand, readText } from '../support/read-text.ts';
 
 function operandText(form: Form | undefined): string[] {
@@ -268,6 +268,7 @@ test('a usage line is found behind a sentence or a name, and ends where a senten
   const texts = [
     'This is the tiffin program.  Usage:\n\n    tiffin [-q] BOX\n\n  -q  be quiet\n',
     'usage: Note: tiffin version two is now the newest version of all.\n\nusage: tiffin [-q] BOX\n\n  -q  be quiet\n',
+    'Usage:\n1. tiffin [-q] BOX\n\n  -q  be quiet\n',
     'usage:\nOne box: tiffin [-q] BOX\n\nKeep boxes.\n\n  -q  be quiet\n',
     'Usage: tiffin [-q]\n          BOX\n\t-q\t   - be quiet\n\t-m mode\t   - set the mode\n',
     'tiffin: usage: tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',
@@ -308,4 +309,16 @@ test('operands with dots are read from their list, and stretched prose lists no 
     ),
   );
   assert.deepEqual(prose.commands.items, []);
+});
+
+test('words of sentences are no operands and no commands, and a message is no help', () => {
+  const text =
+    'usage: tiffin box\n\npositional arguments:\n  box       the box, one of those that are kept; where there is none of them, the\n            newest\n\n  All boxes are told by their names, and the names that the office has not\n  allowable are refused. What follows the names of the boxes is as told\n  above.\n\nSettings:\n  (none)\n';
+  const command = describedCommand(readText(text));
+  assert.deepEqual(
+    command.operands.items.map(({ name }) => name),
+    ['box'],
+  );
+  assert.deepEqual(command.commands.items, []);
+  assert.equal(readHelp({ name: 'help', text: '--help: no such file or directory\n' }).interface, undefined);
 });

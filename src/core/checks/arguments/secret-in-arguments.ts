@@ -2,10 +2,11 @@ import type { Command } from '../../model/command.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
+import { listNames, quoteName } from '../wording.ts';
 
-/** One finding for each option that takes a secret as its option-argument, where no other way for it is shown. */
-export const secretInArguments = defineCheck<{ name: string }>({
+/** One finding for each command with options that take a secret as their option-argument, where no other way for it is shown. */
+export const secretInArguments = defineCheck<FaultyOptions>({
   name: 'arguments/secret-in-arguments',
   level: 'warning',
   title: 'A secret is given as an option-argument',
@@ -22,28 +23,19 @@ export const secretInArguments = defineCheck<{ name: string }>({
       'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
       '  --ask-password  ask for a word on the terminal\n',
   },
-  judge(view, report) {
-    for (const at of view.described) {
-      for (const option of at.command.options.items) {
-        const takesValue = option.argument?.value.presence;
-        if (takesValue === undefined || takesValue === 'none') continue;
-        report.judged();
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
+      isAtFault(option, { command }) {
         const secret = secretWord(option);
-        if (secret === undefined || hasOtherWay(option, secret, at.command)) continue;
-        const name = mainName(option);
-        report.finding({
-          command: at.path,
-          subject: name.text,
-          data: { name: name.text },
-          place: name.place,
-        });
-      }
-    }
-  },
-  message: ({ name }) =>
-    `${quoteName(name)} takes a secret on the command line, and no other way to give it is shown`,
-  mend: ({ name }) =>
-    `let it be given by a file, standard input or the environment, and name that way in the help of ${quoteName(name)}`,
+        return secret !== undefined && !hasOtherWay(option, secret, command);
+      },
+      placeOf: (option) => mainName(option).place,
+    }),
+  message: ({ names }) =>
+    `${listNames(names)} ${names.length === 1 ? 'takes a secret' : 'take secrets'} on the command line, and no other way to give ${names.length === 1 ? 'it' : 'them'} is shown`,
+  mend: ({ names }) =>
+    `let ${names.length === 1 ? 'it' : 'each'} be given by a file, standard input or the environment, and name that way in the help of ${names.length === 1 ? quoteName(names[0] ?? '') : 'each'}`,
 });
 
 const SECRETS: ReadonlySet<string> = new Set([
@@ -97,6 +89,16 @@ const ABOUT: ReadonlySet<string> = new Set([
   'method',
   'key',
   'spec',
+  'description',
+  'encoding',
+  'param',
+  'params',
+  'note',
+  'label',
+  'helper',
+  'manager',
+  'list',
+  'index',
   'add',
   'rm',
   'remove',

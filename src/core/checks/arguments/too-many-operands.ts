@@ -1,3 +1,4 @@
+import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
 import { listNames } from '../wording.ts';
 
@@ -30,7 +31,8 @@ export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
         const names = [...new Set(words.map(({ name }) => name))];
         // The same word with a number behind it (`FILE1 FILE2`) is one meaning.
         const meanings = new Set(names.map((name) => name.replace(/[-_]?\d+>?$/, '')));
-        if (meanings.size <= MOST) continue;
+        if (meanings.size <= MOST || (view.isHelp(words[0]?.place ?? null) && !words.every(isMarked)))
+          continue;
         report.finding({
           command: path,
           subject: names[0] ?? '',
@@ -44,3 +46,8 @@ export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
   message: ({ names }) => `${names.length} operands must be given in their order: ${listNames(names)}`,
   mend: () => 'keep the operand that is worked on, and take the others as option-arguments with names',
 });
+
+/** In help output, words without the marks of a placeholder (`BOX`, `<box>`) may be a sentence behind the synopsis. */
+function isMarked({ word, name }: Operand): boolean {
+  return /^<[^<>-][^<>]*>$|^[A-Z][A-Z\d_-]*$/.test(word.placeholder?.value ?? name);
+}

@@ -46,8 +46,8 @@ function isParted(form: Form, first: Operand, second: Operand): boolean {
   if (isMarked(first) || isMarked(second)) return true;
   const from = form.text.indexOf(placeholderOf(first)) + placeholderOf(first).length;
   const between = form.text.slice(from, form.text.indexOf(placeholderOf(second), from));
-  // `[NAME PATH]...`: the dots are those of both.
-  if (between.trim() === '') return true;
+  // `[NAME PATH]...`, `[KEY [NOTE]]...`: the dots are those of both.
+  if (/^\s*\[?\s*$/.test(between)) return true;
   return /(?:^|[\s[])-|\||\b(?:and|to|in|from|with|as)\b/.test(between);
 }
 

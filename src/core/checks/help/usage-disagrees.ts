@@ -95,7 +95,7 @@ function operandFaults({ forms, operands }: Command): Found[] {
   if (names.size !== shownNames.size && ![...shownNames].some((name) => names.has(name))) return [];
   return [
     ...shown
-      .filter(({ name, kind }) => kind === 'word' && !names.has(plain(name)))
+      .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(plain(name)))
       .map(({ name, place }): Found => ({ data: { name, kind: 'unlisted-operand' }, place })),
     ...listed
       // `[FLAG ...]` and `+NAME` are read as options.

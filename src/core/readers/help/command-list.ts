@@ -73,8 +73,8 @@ function readNames(entry: WordEntry, cleaned: CleanedText, programPath: readonly
   for (const match of line.text.slice(at, end).matchAll(/[^\s,|()]+|[,|()]/g)) {
     const text = match[0];
     const start = line.start + at + match.index;
-    // `box(quay)` has an operand and no alias.
-    if (text === '(' && line.text[at + match.index - 1] !== ' ') return names;
+    // `box(quay)` has an operand and no alias, and `(none)` is no name.
+    if (text === '(' && (names.length === 0 || line.text[at + match.index - 1] !== ' ')) return names;
     if (',|('.includes(text)) {
       expectsName = true;
     } else if (text === ')') {

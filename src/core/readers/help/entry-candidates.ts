@@ -29,6 +29,8 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
     const split = isSettled ? first : splitEntry(line, columns);
     if (split !== undefined) candidates.push({ ...split, line });
   }
+  // `--help: no such file` alone is the message of a program that took it for a word.
+  if (candidates.length === 1 && candidates[0]?.firmness === 'marked' && isMessage(lines)) return [];
   const indents = firmIndents(candidates);
   const accepted = new Set<number>();
   return candidates.filter((candidate) => {
@@ -36,6 +38,11 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
     accepted.add(candidate.line.index);
     return true;
   });
+}
+
+function isMessage(lines: readonly TextLine[]): boolean {
+  const filled = lines.filter(({ blank }) => !blank);
+  return filled.length === 1 && /^\s*--\w[\w-]*: \S/.test(filled[0]?.text ?? '');
 }
 
 /** For each line, the text column of the nearest earlier line that has its names and text in columns. */
@@ -66,7 +73,7 @@ function firmIndents(candidates: readonly Candidate[]): ReadonlyMap<number, numb
   return counts;
 }
 
-/** An option has no more long names than this. */
+/** An option has no more letters, nor long names, than this. */
 const MOST_SPELLINGS = 4;
 
 /** Refuses lines of running text that happen to begin with an option's name. */
@@ -86,9 +93,11 @@ function isEntry(
     before.indent === candidate.line.indent &&
     !accepted.has(before.index) &&
     !isUnreadEntry(before);
-  // So many long names with no text are an enumeration in running text.
-  const longs = candidate.declaration.names.filter(({ text }) => text.startsWith('--'));
-  if (candidate.firmness === 'alone' && longs.length > MOST_SPELLINGS) return false;
+  // So many names with no text are an enumeration in running text.
+  const { names } = candidate.declaration;
+  const longs = names.filter(({ text }) => text.startsWith('--')).length;
+  const isEnumeration = longs > MOST_SPELLINGS || names.length - longs > MOST_SPELLINGS;
+  if (candidate.firmness === 'alone' && isEnumeration) return false;
   const indented = indents.has(candidate.line.indent);
   if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
   return indented && !continuesText;

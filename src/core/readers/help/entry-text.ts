@@ -31,7 +31,12 @@ export function gatherText(
       continue;
     }
     // `--open QUAY` goes on with `[--with BOX]...` before its text comes.
-    if (i === line.index + 1 && pieces.length === 0 && next.text[next.first] === '[' && !declared.has(next)) {
+    if (
+      i === line.index + 1 &&
+      pieces.length === 0 &&
+      next.text.startsWith('[-', next.first) &&
+      !declared.has(next)
+    ) {
       if (next.indent <= line.indent) break;
       nextLine = i + 1;
       continue;

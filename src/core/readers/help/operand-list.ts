@@ -16,7 +16,8 @@ export function readOperandList(section: Section, cleaned: CleanedText): Operand
     if (left.startsWith('-')) continue;
     const braces = /^\{([^{}]{1,800})\}$/.exec(left);
     const name = braces === null ? left.replace(/^[<[]+/, '').replace(/[>\].]+$/, '') : left;
-    if (name === '' || /\s/.test(name)) continue;
+    // A word with one full stop ends a sentence.
+    if (name === '' || /\s/.test(name) || /[^.]\.$/.test(left)) continue;
     const flow = new TextFlow(cleaned, entry.pieces);
     const notations = readNotations(flow);
     const place = cleaned.span(entry.line.start + entry.start, entry.line.start + entry.end);

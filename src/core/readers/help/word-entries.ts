@@ -28,7 +28,9 @@ export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
   const columns = textColumns(starters);
   for (const line of lines) {
     if (line.blank) continue;
-    const inColumns = splitAtGutter(line) ?? splitAtColumn(line, columns);
+    // Below a line of running text, a word that ends where texts begin does so by chance.
+    const isBelowEntry = current !== undefined || previous === undefined || line.index > previous.index + 1;
+    const inColumns = splitAtGutter(line) ?? (isBelowEntry ? splitAtColumn(line, columns) : undefined);
     if (line.indent === indent && (inColumns !== undefined || isNameAlone(line))) {
       const split = inColumns ?? { end: line.text.length, textStart: undefined };
       current = { line, start: line.first, end: split.end, pieces: [] };
