@@ -158,6 +158,11 @@ const LAYOUTS: readonly {
     options: ['--moon !--nomoon: [Do not] row by the moon', '--flood: row at flood'],
   },
   {
+    layout: 'texts in brackets behind one blank, and an example after a blank line',
+    text: 'Usage: tiffin\n\n  -i IP (of this quay only)\n  -D (row in the background)\n\nThe first is equivalent to\n\n   --quay-box=north\n\nso far.\n',
+    options: ['-i mandatory IP: (of this quay only)', '-D: (row in the background)'],
+  },
+  {
     layout: 'words in columns whose wrapped texts go on with options',
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],

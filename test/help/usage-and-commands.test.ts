@@ -269,6 +269,8 @@ test('a usage line is found behind a sentence or a name, and ends where a senten
     'This is the tiffin program.  Usage:\n\n    tiffin [-q] BOX\n\n  -q  be quiet\n',
     'usage: Note: tiffin version two is now the newest version of all.\n\nusage: tiffin [-q] BOX\n\n  -q  be quiet\n',
     'Usage:\n1. tiffin [-q] BOX\n\n  -q  be quiet\n',
+    'usage: tiffin [-q] BOX\n\tIf [BOX] is not given, the newest box is shown\n\t-q: be quiet so far\n',
+    'usage: tiffin [options but for -x] BOX\n\t-q | --quiet   be quiet so far\n\t-x   be loud\n',
     'usage:\nOne box: tiffin [-q] BOX\n\nKeep boxes.\n\n  -q  be quiet\n',
     'Usage: tiffin [-q]\n          BOX\n\t-q\t   - be quiet\n\t-m mode\t   - set the mode\n',
     'tiffin: usage: tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',

@@ -17,6 +17,8 @@ export function isAnyOptions(node: SynopsisNode | undefined): boolean {
 /** Whether words end in a placeholder for the options: `[emulation options]`. */
 export function namesOptions(node: SynopsisNode): boolean {
   const words = node.kind === 'sequence' ? node.items.map(wordOf) : [];
+  // `[options but for -e]`
+  if (words.length > 1 && ANY_OPTIONS.test(words[0] ?? '')) return true;
   const last = words.at(-1);
   return (
     words.every((word) => word !== undefined && !word.startsWith('-')) &&

@@ -104,6 +104,7 @@ function isLike(option: Option, other: Option, words: WordLists): boolean {
   const concept = words.conceptOf(own)?.id;
   if (concept !== undefined && concept === words.conceptOf(next)?.id) return true;
   const plain = (name: string) => name.replaceAll('-', '').toLowerCase();
+  if (own.length > 3 && next.startsWith(`${own}-`)) return true;
   return plain(own).length > 1 && plain(own) === plain(next);
 }
 

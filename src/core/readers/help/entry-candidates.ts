@@ -105,12 +105,14 @@ function isEntry(
 
 /** Whether a line by itself is what a sentence above it leads to: `like`, `for example:`. */
 function isExample({ line }: Candidate, lines: readonly TextLine[]): boolean {
-  const before = lines[line.index - 1];
+  // A blank line may stand between them.
+  const above = lines[line.index - 1];
+  const before = above?.blank ? lines[line.index - 2] : above;
   const after = lines[line.index + 1];
   if (before === undefined || before.blank || before.indent > line.indent || mayDeclare(before)) return false;
   if (after !== undefined && !after.blank && mayDeclare(after)) return false;
   // `Use tiffin with -b, --box, -c,` goes on with more options.
-  return /[a-z,] (?:like|as|use|with|try|e\.g\.|for (?:example|instance))[:,]?$|\s-[\w-]+,$/.test(
+  return /[a-z,] (?:like|as|use|with|try|equivalent to|e\.g\.|for (?:example|instance))[:,]?$|\s-[\w-]+,$/.test(
     before.text.trimEnd().slice(-60),
   );
 }

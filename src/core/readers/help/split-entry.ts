@@ -36,6 +36,7 @@ export function splitEntry(line: TextLine, columns: readonly number[]): SplitEnt
     atLeader(line) ??
     atKnownColumn(line, columns) ??
     atGutter(line) ??
+    atRemark(line) ??
     alone(line, columns, limit === text.length ? scanned : undefined) ??
     atMark(line) ??
     softly(line)
@@ -132,6 +133,16 @@ function continuesNames(text: string, index: number): boolean {
   return (
     (text[index] === '-' || text[index] === '+') && scanDeclaration(text, index, text.length) !== undefined
   );
+}
+
+/** `-i IP (of this quay only)`: a text in brackets. */
+function atRemark(line: TextLine): SplitEntry | undefined {
+  const remark = /(?<=\S) (?=\([a-z]+ [^()]*\)?$)/.exec(line.text);
+  if (remark === null || remark.index <= line.first) return undefined;
+  const declaration = whole(line.text, line.first, remark.index);
+  if (declaration === undefined || declaration.loose) return undefined;
+  const textStart = remark.index + 1;
+  return { declaration, firmness: 'marked', textStart, textColumn: columnAt(line, textStart) };
 }
 
 function alone(

@@ -74,11 +74,10 @@ function continuesUsage(
   return next.text[next.first] !== '-' || (next.indent >= 8 && !isListed(next));
 }
 
-/** An option with its text: `-q    be quiet`, `-q - be quiet`. */
+/** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
 function isListed(line: TextLine): boolean {
-  return /^--?\w\S*(?: \S+)?(?:\t\s*| {3,}| +- +)[a-z-]+ [a-z]/.test(
-    line.text.slice(line.first, line.first + 120),
-  );
+  const text = line.text.slice(line.first, line.first + 120);
+  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +- +|: +)[A-Za-z(-]\S* [a-z]/.test(text);
 }
 
 /** Words in a row, as a notice has them and no synopsis. */
@@ -93,6 +92,8 @@ function isProse(line: TextLine): boolean {
     .trimEnd()
     .split(/\s{2,}|\t/, 1);
   if (/^[A-Za-z][\w ]*:$/.test(text) || /^[A-Z][a-z]+(?: [a-z]{2,}){2}\b/.test(text)) return true;
+  // Four plain words in a row are a sentence, whatever stands beside them.
+  if (/^[\w<]/.test(text) && /(?:\s[a-z]{2,}){4}|^[A-Z][a-z]* .*(?:\s[a-z]{2,}){3}/.test(text)) return true;
   return !/[[\]<>{}|]|(?:^|\s)-/.test(text) && /(?:^|\s)[A-Za-z]{2,}(?: [a-z]+){2,}/.test(text);
 }
 
