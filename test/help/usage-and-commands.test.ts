@@ -271,6 +271,7 @@ test('a usage line is found behind a sentence or a name, and ends where a senten
     'Usage:\n1. tiffin [-q] BOX\n\n  -q  be quiet\n',
     'usage: tiffin [-q] BOX\n\tIf [BOX] is not given, the newest box is shown\n\t-q: be quiet so far\n',
     'usage: tiffin [options but for -x] BOX\n\t-q | --quiet   be quiet so far\n\t-x   be loud\n',
+    "Unknown flag: '-'; Usage: tiffin [-q] BOX\n\n  -q  be quiet\n",
     'usage:\nOne box: tiffin [-q] BOX\n\nKeep boxes.\n\n  -q  be quiet\n',
     'Usage: tiffin [-q]\n          BOX\n\t-q\t   - be quiet\n\t-m mode\t   - set the mode\n',
     'tiffin: usage: tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',
@@ -322,5 +323,6 @@ test('words of sentences are no operands and no commands, and a message is no he
     ['box'],
   );
   assert.deepEqual(command.commands.items, []);
-  assert.equal(readHelp({ name: 'help', text: '--help: no such file or directory\n' }).interface, undefined);
+  for (const message of ['--help: no such file or directory\n', '--help\n'])
+    assert.equal(readHelp({ name: 'help', text: message }).interface, undefined);
 });

@@ -1,4 +1,5 @@
 import { areaOf } from '../checks/catalogue.ts';
+import { groupedBy } from '../checks/grouped.ts';
 import { countOf } from '../checks/wording.ts';
 import type { Finding } from '../findings/finding.ts';
 import { LEVELS } from '../findings/level.ts';
@@ -46,8 +47,7 @@ export function findingsText(findings: readonly Finding[], options: TextOptions)
 
 /** The notes of each check together: its name, and each with its place, message and mend. */
 function shortNotes(notes: readonly Finding[], indexes: LineIndexes, options: TextOptions): string[] {
-  const groups = new Map<string, Finding[]>();
-  for (const note of notes) groups.set(note.check, [...(groups.get(note.check) ?? []), note]);
+  const groups = groupedBy(notes, ({ check }) => check);
   return [...groups].map(([check, all]) => {
     const title = styled(all.length === 1 ? check : `${check}, ${all.length} times`, ['bold'], options);
     // A mend that is the same for all is said once, behind the last.

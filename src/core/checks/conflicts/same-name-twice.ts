@@ -126,9 +126,12 @@ function areUnderConditions(a: Option, b: Option): boolean {
   return left !== right && /\b(?:when|if|for)\b/i.test(`${left} ${right}`);
 }
 
+/** Options further apart, in UTF-16 units, are not in one list of commands. */
+const NEARBY = 5000;
+
 /** Whether a line between them, less deep than one of them, shows a command that the deeper options are of: `  add FILE  add a box`. */
 function areOfTwoCommands({ place: a }: Option, { place: b }: Option): boolean {
-  if (a === null || b === null || a.start > b.start) return false;
+  if (a === null || b === null || a.start > b.start || b.start - a.end > NEARBY) return false;
   const { text } = b.source;
   const indentAt = (start: number) => start - (text.lastIndexOf('\n', start - 1) + 1);
   const deepest = indentAt(b.start);

@@ -1,5 +1,6 @@
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { groupedBy } from '../grouped.ts';
 import { normalisedText, wordsOf } from '../text-likeness.ts';
 import { listNames, quoteName } from '../wording.ts';
 
@@ -23,16 +24,17 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
   },
   judge(view, report) {
     for (const at of view.described) {
-      const byText = new Map<string, Option[]>();
-      for (const option of at.command.options.items) {
-        // A letter that stands for a value of another option has that one's text.
-        if (option.help === undefined || option.sameAs !== undefined) continue;
-        report.judged();
-        const { value } = option.help;
-        const text = normalisedText(value);
-        if (!isProse(value) || REFERS.test(value) || wordsOf(value).size === 0) continue;
-        byText.set(text, [...(byText.get(text) ?? []), option]);
-      }
+      // A letter that stands for a value of another option has that one's text.
+      const described = at.command.options.items.filter(
+        ({ help, sameAs }) => help !== undefined && sameAs === undefined,
+      );
+      report.judged(described.length);
+      const byText = groupedBy(described, ({ help }) => {
+        const text = help?.value ?? '';
+        return !isProse(text) || REFERS.test(text) || wordsOf(text).size === 0
+          ? undefined
+          : normalisedText(text);
+      });
       for (const [first, ...rest] of byText.values()) {
         if (first === undefined) continue;
         const copies = rest.filter((option) => !maySpellOneOption(first, option));

@@ -1,6 +1,7 @@
 import { mainName, type Option } from '../../model/option.ts';
 import { compareCodeUnits } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
+import { groupedBy } from '../grouped.ts';
 import { quoteName } from '../wording.ts';
 
 /** More options than one finds at a glance. */
@@ -25,12 +26,8 @@ export const unsortedWall = defineCheck<{ heading: string; count: number }>({
   },
   judge(view, report) {
     for (const { command, path } of view.described) {
-      const byHeading = new Map<string, Option[]>();
-      for (const option of command.options.items) {
-        if (!option.listed || option.hidden?.value === true) continue;
-        const heading = option.heading?.value ?? '';
-        byHeading.set(heading, [...(byHeading.get(heading) ?? []), option]);
-      }
+      const shown = command.options.items.filter(({ listed, hidden }) => listed && hidden?.value !== true);
+      const byHeading = groupedBy(shown, ({ heading }) => heading?.value ?? '');
       for (const [heading, options] of byHeading) {
         report.judged();
         const [first] = options;

@@ -3,6 +3,7 @@ import type { Command } from '../../model/command.ts';
 import { mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
+import { groupedBy } from '../grouped.ts';
 import { countOf, listNames, quoteName } from '../wording.ts';
 
 type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
@@ -72,13 +73,8 @@ export const placeholderMixed = defineCheck<Mixed>({
 
 function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
   for (const { command, path } of view.described) {
-    const groups = new Map<Style, { name: string; place: Place }[]>();
-    for (const { name, text, place } of placeholdersOf(command)) {
-      const style = styleOf(text);
-      if (style === undefined) continue;
-      report.judged();
-      groups.set(style, [...(groups.get(style) ?? []), { name, place }]);
-    }
+    const groups = groupedBy(placeholdersOf(command), ({ text }) => styleOf(text));
+    for (const group of groups.values()) report.judged(group.length);
     const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
     const first = odd?.[1][0];
     const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);

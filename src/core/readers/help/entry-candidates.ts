@@ -30,7 +30,7 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
     if (split !== undefined) candidates.push({ ...split, line });
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
-  if (candidates.length === 1 && candidates[0]?.firmness === 'marked' && isMessage(lines)) return [];
+  if (candidates.length === 1 && isMessage(lines)) return [];
   const indents = firmIndents(candidates);
   const accepted = new Set<number>();
   return candidates.filter((candidate) => {
@@ -42,7 +42,7 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
 
 function isMessage(lines: readonly TextLine[]): boolean {
   const filled = lines.filter(({ blank }) => !blank);
-  return filled.length === 1 && /^\s*--\w[\w-]*: \S/.test(filled[0]?.text ?? '');
+  return filled.length === 1 && /^\s*--\w[\w-]*(?:$|: \S)/.test(filled[0]?.text ?? '');
 }
 
 /** For each line, the text column of the nearest earlier line that has its names and text in columns. */

@@ -137,7 +137,7 @@ function continuesNames(text: string, index: number): boolean {
 
 /** `-i IP (of this quay only)`: a text in brackets. */
 function atRemark(line: TextLine): SplitEntry | undefined {
-  const remark = /(?<=\S) (?=\([a-z]+ [^()]*\)?$)/.exec(line.text);
+  const remark = /(?<=\S) (?=\([a-z]+ [^()]*(?:\([^()]*\)[^()]*)?\)?$)/.exec(line.text);
   if (remark === null || remark.index <= line.first) return undefined;
   const declaration = whole(line.text, line.first, remark.index);
   if (declaration === undefined || declaration.loose) return undefined;

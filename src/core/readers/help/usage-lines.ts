@@ -18,7 +18,8 @@ const NONE: UsageLines = { forms: [], taken: new Set(), announced: false };
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
-const LATE_ANNOUNCEMENT = /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[\w.-]{1,40}: usage:\s*)/i;
+const LATE_ANNOUNCEMENT =
+  /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w.-]{1,40}: usage:\s*)/i;
 const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
 const LINES_LIMIT = 400;
 
