@@ -1,3 +1,4 @@
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 import { listNames } from '../wording.ts';
@@ -22,11 +23,12 @@ export const valueUnnamed = defineCheck<FaultyOptions>({
     reportFaultyOptions(view, report, {
       among: ({ argument }) => argument?.basis === 'stated' && argument.value.presence !== 'none',
       isAtFault: ({ argument, names }, { command }) => {
-        // Options that are given values of another show that one in forms of its own.
-        const given = new Set(command.options.items.flatMap(({ sameAs }) => sameAs?.value.option ?? []));
-        if (names.some(({ text }) => given.has(text))) return false;
         const words = argument?.value.words ?? [];
-        return words.some(({ placeholder, values, keys, type }) => !(placeholder ?? values ?? keys ?? type));
+        if (words.every(({ placeholder, values, keys, type }) => placeholder ?? values ?? keys ?? type))
+          return false;
+        // Options that are given values of another show that one in forms of its own.
+        const isGiven = ({ sameAs }: Option) => names.some(({ text }) => text === sameAs?.value.option);
+        return !command.options.items.some(isGiven);
       },
     }),
   message: ({ names }) =>
