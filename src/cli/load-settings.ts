@@ -1,4 +1,4 @@
-import { dirname, join, relative } from 'node:path';
+import { dirname, isAbsolute, join, relative } from 'node:path';
 import { DEFAULT_SETTINGS, type Problem, readSettings, SETTINGS_FILE, type Settings } from 'dabbawala';
 import { findFileUpwards, readSourceFile } from 'dabbawala/node';
 
@@ -19,7 +19,7 @@ export async function loadSettings(given: string | false | undefined): Promise<L
   const { settings, problems } = readSettings(file.source);
   return {
     settings,
-    family: settings.family.map(({ value }) => join(dirname(found), value)),
+    family: settings.family.map(({ value }) => (isAbsolute(value) ? value : join(dirname(found), value))),
     problems: [...file.problems, ...problems],
   };
 }

@@ -36,6 +36,7 @@ export class AuditView {
   readonly #claims: ReadonlySet<Standard>;
   #commandScopes: readonly CommandScope[] | undefined;
   #valueScopes: readonly ValueScope[] | undefined;
+  #helpViews: ReadonlyMap<string, Command> | undefined;
   #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
@@ -87,13 +88,13 @@ export class AuditView {
 
   /** What the help output of a command says by itself; undefined where it is not among the sources. */
   helpView(path: readonly string[]): Command | undefined {
-    const views = this.interface.views.filter(({ sources }) => sources.every(({ kind }) => kind === 'help'));
-    for (const view of views) {
-      for (const at of walkCommands(view)) {
-        if (at.command.described && at.path.join(' ') === path.join(' ')) return at.command;
-      }
-    }
-    return undefined;
+    this.#helpViews ??= new Map(
+      this.interface.views
+        .filter(({ sources }) => sources.every(({ kind }) => kind === 'help'))
+        .flatMap((view) => [...walkCommands(view)].filter((at) => at.command.described))
+        .map((at) => [at.path.join(' '), at.command]),
+    );
+    return this.#helpViews.get(path.join(' '));
   }
 
   /** Whether a command belongs to this interface, and not to another of its family. */

@@ -20,15 +20,7 @@ const RELATED_SHOWN = 3;
 /** A finding as lines of text: place, level and message, the quoted line with its mark, the mend, the check and the command. */
 export function findingText(finding: Finding, indexes: LineIndexes, options: TextOptions): string {
   const width = usedWidth(options);
-  const place = placeText(finding.place, indexes);
-  const head = `${place}${finding.level}: ${printable(finding.message)}`;
-  const lines = [
-    wrapText(head, width, '', '    ')
-      .replace(place, () => styled(place, ['bold'], options))
-      .replace(`${finding.level}:`, () =>
-        styled(`${finding.level}:`, ['bold', LEVEL_COLOUR[finding.level]], options),
-      ),
-  ];
+  const lines = [headText(finding, placeText(finding.place, indexes), '', options)];
   if (finding.place !== null) lines.push(quoteText(finding.place, finding.level, indexes, options));
   for (const { place: other, note } of finding.related.slice(0, RELATED_SHOWN)) {
     if (other !== null)
@@ -47,17 +39,16 @@ export function shortFindingText(
   withMend: boolean,
 ): string {
   const width = usedWidth(options);
-  const place = placeText(finding.place, indexes);
-  const head = `${place}${finding.level}: ${printable(finding.message)}`;
-  const lines = [
-    wrapText(`${head} [${commandOf(finding)}]`, width, '', '    ')
-      .replace(place, () => styled(place, ['bold'], options))
-      .replace(`${finding.level}:`, () =>
-        styled(`${finding.level}:`, [LEVEL_COLOUR[finding.level]], options),
-      ),
-  ];
+  const lines = [headText(finding, placeText(finding.place, indexes), ` [${commandOf(finding)}]`, options)];
   if (withMend) lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
   return `${lines.join('\n')}\n`;
+}
+
+/** `PLACE: LEVEL: MESSAGE`, and what stands behind it. */
+function headText({ level, message }: Finding, place: string, behind: string, options: TextOptions): string {
+  return wrapText(`${place}${level}: ${printable(message)}${behind}`, usedWidth(options), '', '    ')
+    .replace(place, () => styled(place, ['bold'], options))
+    .replace(`${level}:`, () => styled(`${level}:`, ['bold', LEVEL_COLOUR[level]], options));
 }
 
 function commandOf({ command }: Finding): string {
