@@ -149,8 +149,8 @@ const LAYOUTS: readonly {
   },
   {
     layout: 'a list with one value, and one with several',
-    text: 'Usage: tiffin\n\n  --enghelp=engine      tell of it\n  --enghelp=engine,cmd  tell of its command\n',
-    options: ['--enghelp mandatory engine: tell of it'],
+    text: 'Usage: tiffin\n\n  --tell=carrier       speak of one\n  --tell=carrier,quay  and of where it lies\n',
+    options: ['--tell mandatory carrier: speak of one'],
   },
   {
     layout: 'a text below that begins with a bracket, and letters that a line only enumerates',

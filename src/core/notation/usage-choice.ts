@@ -10,7 +10,7 @@ export function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | 
   return isPlain ? words : undefined;
 }
 
-/** `-p | --paginate | -P | --no-pager`: each letter stands before its long name. */
+/** `-p | --paint | -P | --no-paint`: each letter stands before its long name. */
 export function arePairs(alternatives: readonly SynopsisNode[]): boolean {
   const isForm = (node: SynopsisNode, form: RegExp) => node.kind === 'word' && form.test(node.text);
   return (

@@ -140,7 +140,7 @@ class FormWalker {
     let before: { name: string; end: number } | undefined;
     const isPaired = arePairs(node.alternatives);
     for (const [i, alternative] of node.alternatives.entries()) {
-      // `[-strip|s NAME]`: a letter without its hyphen beside an option.
+      // `[-plain|p NAME]`: a letter without its hyphen beside an option.
       if (before !== undefined && isBareLetter(alternative)) continue;
       const optionsBefore = this.options.length;
       const operandsBefore = this.operands.length;

@@ -33,7 +33,7 @@ function wordOf(node: SynopsisNode): string | undefined {
   return inner.kind === 'word' && inner.joined === undefined ? inner.text : undefined;
 }
 
-/** Whether a node is a few plain words, the last of which may be repeated: `input file...`, `Scan Type(s)`. */
+/** Whether a node is a few plain words, the last of which may be repeated: `late box...`, `Box Type(s)`. */
 export function isPhrase(node: SynopsisNode): boolean {
   if (node.kind !== 'sequence' || node.items.length < 2 || node.items.length > 6) return false;
   return node.items.every((item) => /^[A-Za-z]?[a-z]+(?:\(s\))?$/.test(wordOf(item) ?? ''));

@@ -77,7 +77,7 @@ const MOST_IN_A_ROW = 8;
 
 /**
  * Whether the text of a neighbour is that of an option too: one below it, as `-q, --quiet` above `-s, --silent  say nothing`, `-?` above
- * `--help`, `-R` above `--recursive`, or `-cp PATH` and `-classpath PATH` above `--class-path PATH`; or one above it, as `--left-footer=TEXT  set sheet footers`
+ * `--help`, `-R` above `--recursive`, or `-m FILE` and `-boxmap FILE` above `--box-map FILE`; or one above it, as `--left-footer=TEXT  set sheet footers`
  * above `--footer=TEXT`.
  */
 function sharesText(index: number, listed: readonly Option[], words: WordLists): boolean {
