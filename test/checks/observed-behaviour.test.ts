@@ -77,3 +77,14 @@ test('escapes in observed output are neutralised in evidence and places', () => 
   assert.equal(escapes.length, 1);
   assert.equal(escapes[0]?.evidence, '\\x1b[');
 });
+
+test('what a program does at all its commands is one finding, at the first of them', () => {
+  const run = (words: string): Run => ({ words, status: 0, error: 'Usage: tiffin\n' });
+  const findings = audited(run('--help'), run('box, --help')).findings.filter(
+    ({ check }) => check === 'behaviour/help-on-standard-error',
+  );
+  assert.deepEqual(
+    findings.map(({ command, message, related }) => [command.join(' '), message, related.length]),
+    [['tiffin', "'tiffin --help' prints its help to standard error; 1 other run did the same", 1]],
+  );
+});

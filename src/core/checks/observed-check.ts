@@ -1,6 +1,11 @@
 import { commandLine, type ObservedRun, observedRuns, type RunKind } from '../observations/observed-runs.ts';
 import type { Place } from '../source/source.ts';
 import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+import { groupedBy } from './grouped.ts';
+import { countOf } from './wording.ts';
+
+/** How many runs a finding points at besides the first. */
+const RELATED = 3;
 
 interface ObservedCheck extends Omit<CheckInfo, 'needs' | 'since' | 'examples'> {
   readonly kinds: readonly RunKind[];
@@ -21,9 +26,9 @@ export interface Observed {
   readonly parsing?: string;
 }
 
-/** Makes a check of what real runs showed: a finding for each run of a kind that departs, the first one for each command. */
+/** Makes a check of what real runs showed: one finding for all runs of a kind that depart, at the first of them. */
 export function observedCheck({ kinds, departs, message, mend, examples, ...info }: ObservedCheck): Check {
-  return defineCheck<{ line: string }>({
+  return defineCheck<{ line: string; others: number }>({
     ...info,
     needs: ['observations of real runs, as a capture with --probe keeps them'],
     since: 3,
@@ -33,23 +38,28 @@ export function observedCheck({ kinds, departs, message, mend, examples, ...info
       nearMiss: exampleDocument(examples.nearMiss),
     },
     judge(view, report) {
-      for (const run of observedRuns(view.interface)) {
-        if (!kinds.includes(run.kind)) continue;
+      const departing = observedRuns(view.interface).flatMap((run) => {
+        if (!kinds.includes(run.kind)) return [];
         report.judged();
         const departure = departs(run);
-        if (departure === undefined) continue;
-        const line = commandLine(run);
-        const isShort = run.kind === 'short-help';
+        return departure === undefined ? [] : [{ run, place: departure.place }];
+      });
+      // A program answers alike at all its commands: what shows in many runs has one cause.
+      const groups = groupedBy(departing, ({ run }) => (run.kind === 'short-help' ? 'note' : info.level));
+      for (const [level, [first, ...others]] of groups) {
+        if (first === undefined) continue;
         report.finding({
-          command: run.at.path,
-          subject: run.observation.words.at(-1) ?? '',
-          data: { line },
-          place: departure.place,
-          level: isShort ? 'note' : info.level,
+          command: first.run.at.path,
+          subject: first.run.observation.words.at(-1) ?? '',
+          data: { line: commandLine(first.run), others: others.length },
+          place: first.place,
+          related: others.slice(0, RELATED).map(({ place }) => ({ place, note: 'and here' })),
+          level,
         });
       }
     },
-    message: ({ line }) => message(line),
+    message: ({ line, others }) =>
+      others === 0 ? message(line) : `${message(line)}; ${countOf(others, 'other run')} did the same`,
     mend: () => mend,
   });
 }
