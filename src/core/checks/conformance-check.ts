@@ -1,7 +1,7 @@
 import type { Instance, Rule } from '../conformance/rule.ts';
 import type { Level } from '../findings/level.ts';
+import { listSome, quoteName } from '../messages/wording.ts';
 import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
-import { listSome, quoteName } from './wording.ts';
 
 /** How many subjects a message names before it only counts. */
 const SHOWN = 4;

@@ -1,8 +1,8 @@
+import { countOf } from '../messages/wording.ts';
+import { groupedBy } from '../model/grouped.ts';
 import { commandLine, type ObservedRun, observedRuns, type RunKind } from '../observations/observed-runs.ts';
 import type { Place } from '../source/source.ts';
 import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
-import { groupedBy } from './grouped.ts';
-import { countOf } from './wording.ts';
 
 /** How many runs a finding points at besides the first. */
 const RELATED = 3;

@@ -4,7 +4,7 @@ import { LikelyNames } from '../abbreviations/likely-names.ts';
 import type { PrefixRange } from '../abbreviations/name-lookup.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { OptionScope } from '../abbreviations/option-scope.ts';
-import { countOf } from '../checks/wording.ts';
+import { countOf } from '../messages/wording.ts';
 import { alternatives } from '../parsing/messages.ts';
 import { printable } from '../source/printable.ts';
 import { columnsText, type TextCell } from './text-columns.ts';

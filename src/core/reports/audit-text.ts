@@ -1,6 +1,6 @@
 import type { Audit } from '../audit.ts';
-import { countOf } from '../checks/wording.ts';
 import { LEVELS } from '../findings/level.ts';
+import { countOf } from '../messages/wording.ts';
 import { walkCommands } from '../model/walk.ts';
 import { printable } from '../source/printable.ts';
 import { areasText } from './areas-text.ts';

@@ -1,5 +1,5 @@
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
-import { listNames, listSome, quoteName } from '../checks/wording.ts';
+import { listNames, listSome, quoteName } from '../messages/wording.ts';
 import { alternatives } from '../parsing/messages.ts';
 import { printable } from '../source/printable.ts';
 import { type TextOptions, usedWidth } from './text-style.ts';

@@ -1,8 +1,8 @@
 import { leadingWords, QUALIFIERS } from '../../abbreviations/leading-words.ts';
 import type { OptionScope } from '../../abbreviations/option-scope.ts';
+import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, listSome, quoteName } from '../wording.ts';
 
 /** How many words a message names before it only counts. */
 const WORDS_SHOWN = 3;

@@ -1,9 +1,9 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { countOf, listSome, quoteName } from '../../messages/wording.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import type { OptionName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listSome, quoteName } from '../wording.ts';
 
 /** How many pairs a message names before it only counts. */
 const PAIRS_SHOWN = 3;

@@ -1,6 +1,6 @@
 import type { SegmentIndex } from '../../abbreviations/segment-index.ts';
+import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, listSome, quoteName } from '../wording.ts';
 
 /** How many forms a message names before it only counts. */
 const FORMS_SHOWN = 3;

@@ -1,5 +1,5 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 /** How many commands a message names before it only counts. */
 const COMMANDS_SHOWN = 3;

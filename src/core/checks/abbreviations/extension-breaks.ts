@@ -1,12 +1,12 @@
 import { commandScope } from '../../abbreviations/command-scope.ts';
 import type { NameLookup } from '../../abbreviations/name-lookup.ts';
 import { optionScope } from '../../abbreviations/option-scope.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { extendInterface } from '../../model/extend.ts';
 import type { Interface } from '../../model/interface.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import { compareCodeUnits, type Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 type Broken = {
   /** The shortest and the longest of the abbreviations. */

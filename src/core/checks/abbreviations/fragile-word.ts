@@ -1,6 +1,6 @@
 import { fragileAbbreviations } from '../../abbreviations/fragility.ts';
+import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, listSome, quoteName } from '../wording.ts';
 
 /** How many words a message names before it only counts. */
 const WORDS_SHOWN = 3;

@@ -1,6 +1,6 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
+import { quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 type Crowded = { readonly generated: string; readonly declared: string; readonly word: string | null };
 

@@ -1,7 +1,7 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
+import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { compareCodeUnits, comparePlaces } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, listSome, quoteName } from '../wording.ts';
 
 /** How many pairs a message names before it only counts. */
 const PAIRS_SHOWN = 3;

@@ -1,6 +1,6 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 /** How much of `--help` and `--version` people type: less is not taken for them. */
 const TYPED: ReadonlyMap<string, string> = new Map([

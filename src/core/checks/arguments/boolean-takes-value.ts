@@ -1,6 +1,6 @@
+import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
-import { countOf, listNames } from '../wording.ts';
 
 /** Pairs of values that say no more than that an option is on or off. */
 const PAIRS: ReadonlySet<string> = new Set(['false true', 'no yes', 'off on', '0 1']);

@@ -1,7 +1,7 @@
+import { quoteName } from '../../messages/wording.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each option whose optional argument may be the word that was meant as an operand. */
 export const optionalArgumentSwallows = defineCheck<{ option: string; operand: string }>({

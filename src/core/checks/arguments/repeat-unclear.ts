@@ -1,7 +1,7 @@
+import { listNames } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for each command with options that may be repeated, to an end that is not said. */
 export const repeatUnclear = defineCheck<FaultyOptions>({

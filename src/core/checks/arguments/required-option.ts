@@ -1,8 +1,8 @@
+import { listNames } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import type { Relation } from '../../model/relation.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for each command with options that must always be given. */
 export const requiredOption = defineCheck<FaultyOptions>({

@@ -1,9 +1,9 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 /** One finding for each command with options that take a secret as their option-argument, where no other way for it is shown. */
 export const secretInArguments = defineCheck<FaultyOptions>({

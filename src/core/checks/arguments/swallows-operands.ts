@@ -1,9 +1,9 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
 import type { Command, Form } from '../../model/command.ts';
 import type { Operand } from '../../model/operand.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 /** One finding for each command with operands and options that take any number of words. */
 export const swallowsOperands = defineCheck<{ options: readonly string[]; operand: string }>({

@@ -1,6 +1,6 @@
+import { listNames } from '../../messages/wording.ts';
 import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames } from '../wording.ts';
 
 /** How many operands people keep in mind in their order. */
 const MOST = 3;

@@ -1,7 +1,7 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { Form } from '../../model/command.ts';
 import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each form with two operands that each take any number of words. */
 export const twoOpenEnded = defineCheck<{ first: string; second: string }>({

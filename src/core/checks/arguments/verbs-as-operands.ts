@@ -1,5 +1,5 @@
+import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for each form in which several mandatory operands are called like acts. */
 export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({

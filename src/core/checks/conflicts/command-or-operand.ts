@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import { commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each command with subcommands that takes an operand of any words. */
 export const commandOrOperand = defineCheck<{ operand: string; command: string }>({

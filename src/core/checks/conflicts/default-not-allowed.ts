@@ -1,10 +1,10 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { Word } from '../../model/argument.ts';
 import type { Fact } from '../../model/fact.ts';
 import { numberRefusal } from '../../model/number-refusal.ts';
 import { mainName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each literal default that its own option or operand would refuse. */
 export const defaultNotAllowed = defineCheck<{ name: string; default: string; expected: string }>({

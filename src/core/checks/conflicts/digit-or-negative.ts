@@ -1,8 +1,8 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { Word } from '../../model/argument.ts';
 import { mainName, type OptionName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each command that has a digit for an option and takes numbers that may be negative. */
 export const digitOrNegative = defineCheck<{ digit: string; number: string }>({

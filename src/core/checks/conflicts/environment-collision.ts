@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each environment variable that two options of one command fall back to. */
 export const environmentCollision = defineCheck<{ variable: string; first: string; second: string }>({

@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 type Redefined = {
   readonly name: string;

@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { OptionName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each two long names of a command that become one variable. */
 export const keyCollision = defineCheck<{ first: string; second: string }>({

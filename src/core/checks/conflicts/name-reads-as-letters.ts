@@ -1,7 +1,7 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 /** One finding for each long name with one hyphen that is also a group of letters. */
 export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly string[] }>({

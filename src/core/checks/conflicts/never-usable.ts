@@ -1,6 +1,6 @@
+import { causePlace, causesList, causeWords } from '../../messages/relation-words.ts';
+import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { causePlace, causesList, causeWords } from '../relation-words.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for each smallest set of relations by which options, or the whole command, can never be given validly. */
 export const neverUsable = defineCheck<{

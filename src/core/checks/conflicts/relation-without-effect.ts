@@ -1,7 +1,13 @@
+import {
+  causePlace,
+  causesList,
+  causeWords,
+  memberWords,
+  relationWords,
+} from '../../messages/relation-words.ts';
 import type { Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
-import { causePlace, causesList, causeWords, memberWords, relationWords } from '../relation-words.ts';
 
 type Data = {
   readonly relation: string;

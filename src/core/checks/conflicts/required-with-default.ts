@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each option or operand that must be given and has a default all the same. */
 export const requiredWithDefault = defineCheck<{ name: string; default: string }>({

@@ -1,8 +1,8 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
+import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
-import { wordsOf } from '../text-likeness.ts';
-import { quoteName } from '../wording.ts';
 
 interface Declared {
   readonly option: Option;

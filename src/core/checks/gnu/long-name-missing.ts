@@ -1,6 +1,6 @@
 import { shortOptions } from '../../conformance/gnu/long-equivalents.ts';
+import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listNames } from '../wording.ts';
 
 /** One finding for an interface that has long options, and short ones without a long name. */
 export const longNameMissing = defineCheck<{

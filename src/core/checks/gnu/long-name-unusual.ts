@@ -1,6 +1,6 @@
 import { unusualNames } from '../../conformance/gnu/customary-names.ts';
+import { countOf, listSome, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listSome, quoteName } from '../wording.ts';
 
 /** How many names a message tells before it only counts. */
 const NAMES_SHOWN = 3;

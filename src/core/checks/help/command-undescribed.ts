@@ -1,6 +1,6 @@
+import { countOf, listNames } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listNames } from '../wording.ts';
 
 /** One finding for each command that lists subcommands without a text beside others with one. */
 export const commandUndescribed = defineCheck<{ names: readonly string[]; described: number }>({

@@ -1,7 +1,7 @@
+import { quoteName } from '../../messages/wording.ts';
 import { defaultInProse } from '../../notation/prose-default.ts';
 import { declaredWords } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each option or operand whose text tells another default than the one declared. */
 export const defaultDisagrees = defineCheck<{ name: string; declared: string; told: string }>({

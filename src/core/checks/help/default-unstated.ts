@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import { declaredWords, isInTexts } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each option or operand with a default that its help does not show. */
 export const defaultUnstated = defineCheck<{ name: string; default: string }>({

@@ -1,7 +1,7 @@
+import { listNames } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for each command with deprecated options that name nothing in their place. */
 export const deprecatedWithoutWay = defineCheck<FaultyOptions>({

@@ -1,5 +1,5 @@
+import { quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** Commands with fewer options and operands explain themselves. */
 const MOST = 3;

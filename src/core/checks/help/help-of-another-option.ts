@@ -1,7 +1,7 @@
+import { quoteName } from '../../messages/wording.ts';
 import { longNames, mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each option whose text is the name of another option. */
 export const helpOfAnotherOption = defineCheck<{ name: string; other: string }>({

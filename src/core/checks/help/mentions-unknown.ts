@@ -1,7 +1,7 @@
+import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each option that a text speaks of and that is in no list. */
 export const mentionsUnknown = defineCheck<{ name: string; option: string }>({

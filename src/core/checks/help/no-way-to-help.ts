@@ -1,7 +1,7 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { quoteName } from '../../messages/wording.ts';
 import { commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for a program with texts for its help and no way to them. */
 export const noWayToHelp = defineCheck<{ program: string }>({

@@ -1,5 +1,5 @@
+import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck<{ names: readonly string[] }>({

@@ -1,8 +1,8 @@
+import { countOf, listNames } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listNames } from '../wording.ts';
 
 /** One finding for each command that lists options without a text, beside others with one. */
 export const optionUndescribed = defineCheck<{

@@ -1,9 +1,9 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { memberWords, relationWords } from '../../messages/relation-words.ts';
 import type { Option } from '../../model/option.ts';
 import type { Member, Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
-import { memberWords, relationWords } from '../relation-words.ts';
 
 /** One finding for each relation of which neither the usage lines nor the texts of its members speak. */
 export const relationUnstated = defineCheck<{ relation: string; member: string }>({

@@ -1,8 +1,8 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
+import { groupedBy } from '../../model/grouped.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
-import { groupedBy } from '../grouped.ts';
-import { normalisedText, wordsOf } from '../text-likeness.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 /** One finding for each text that several options of a command have. */
 export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: string }>({

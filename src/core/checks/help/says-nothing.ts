@@ -1,8 +1,8 @@
+import { listNames } from '../../messages/wording.ts';
 import { longNames, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
-import { listNames } from '../wording.ts';
 
 /** Names that say all there is to say. */
 const CLEAR: ReadonlySet<string> = new Set([

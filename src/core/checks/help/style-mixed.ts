@@ -1,7 +1,7 @@
+import { countOf, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, quoteName } from '../wording.ts';
 
 /** Fewer texts show no style. */
 const LEAST = 6;

@@ -1,9 +1,9 @@
 import type { AuditView } from '../../audit-view.ts';
+import { countOf } from '../../messages/wording.ts';
 import { observedRuns } from '../../observations/observed-runs.ts';
 import type { Source } from '../../source/source.ts';
 import { textWidth } from '../../source/text-width.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf } from '../wording.ts';
 
 /** The columns of a terminal that every program may count on. */
 const COLUMNS = 80;

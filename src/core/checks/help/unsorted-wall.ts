@@ -1,8 +1,8 @@
+import { quoteName } from '../../messages/wording.ts';
+import { groupedBy } from '../../model/grouped.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { compareCodeUnits } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { groupedBy } from '../grouped.ts';
-import { quoteName } from '../wording.ts';
 
 /** More options than one finds at a glance. */
 const MOST = 25;

@@ -1,10 +1,10 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { quoteName } from '../../messages/wording.ts';
 import type { Command, Form, FormOption } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 type Disagreement = {
   readonly name: string;

@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each command that is described and shows no usage. */
 export const usageMissing = defineCheck<{ command: string }>({

@@ -1,10 +1,10 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import type { Word } from '../../model/argument.ts';
 import { mainName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { valuesInProse as scan } from '../../notation/prose-values.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 /** How many values a message names. */
 const VALUES_SHOWN = 4;

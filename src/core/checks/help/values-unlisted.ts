@@ -1,7 +1,7 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
 import { declaredWords, isInTexts } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 /** How many values a message names. */
 const VALUES_SHOWN = 4;

@@ -1,8 +1,8 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { quoteName } from '../../messages/wording.ts';
 import type { OptionName } from '../../model/option.ts';
 import { longNames, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** Letters, each with the names that it stands for by custom; the first ones are what people expect. */
 const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(

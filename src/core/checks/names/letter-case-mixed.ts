@@ -1,5 +1,5 @@
+import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listNames } from '../wording.ts';
 
 /** One finding for an interface of whose long names a few have upper case letters. */
 export const letterCaseMixed = defineCheck<{ names: readonly string[]; others: number }>({

@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each long name that has one letter in one command and another in the next, or in another program of the family. */
 export const letterDrifts = defineCheck<{

@@ -1,7 +1,7 @@
 import { distance } from 'fastest-levenshtein';
 import type { ScopeName } from '../../abbreviations/option-scope.ts';
+import { listSome, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 /** How many pairs a message names before it only counts. */
 const PAIRS_SHOWN = 3;

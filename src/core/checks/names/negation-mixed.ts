@@ -1,6 +1,6 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 const STYLES: readonly (readonly [string, RegExp])[] = [
   ['--no-', /^--no-\w/],

@@ -1,7 +1,7 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import { longNames, type Option, type OptionName } from '../../model/option.ts';
+import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
-import { wordsOf } from '../text-likeness.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 interface Use {
   readonly option: Option;

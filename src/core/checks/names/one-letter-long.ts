@@ -1,5 +1,5 @@
+import { quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** One finding for each long option of one letter. */
 export const oneLetterLong = defineCheck<{ name: string }>({

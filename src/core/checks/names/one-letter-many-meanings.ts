@@ -1,7 +1,7 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import type { OptionName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 /** Meanings that cannot be taken back. */
 const DESTROYS = /^--(?:force|delete|remove|purge|overwrite|destroy|erase|prune|clean)(?:-.*)?$/;

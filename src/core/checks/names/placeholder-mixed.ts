@@ -1,10 +1,10 @@
 import type { AuditView } from '../../audit-view.ts';
+import { countOf, listNames, quoteName } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
+import { groupedBy } from '../../model/grouped.ts';
 import { mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
-import { groupedBy } from '../grouped.ts';
-import { countOf, listNames, quoteName } from '../wording.ts';
 
 type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
 

@@ -1,5 +1,5 @@
+import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { countOf, listNames } from '../wording.ts';
 
 type Style = 'hyphen' | 'underscore' | 'camel case';
 

@@ -1,5 +1,5 @@
+import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames } from '../wording.ts';
 
 /** The longest name, without its hyphens, and the most hyphens in it. */
 const MOST_CHARACTERS = 24;

@@ -1,8 +1,8 @@
+import { listSome, quoteName } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
-import { listSome, quoteName } from '../wording.ts';
 
 /** How many pairs a message names before it only counts. */
 const PAIRS_SHOWN = 3;

@@ -1,6 +1,6 @@
+import { quoteName } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
-import { quoteName } from '../wording.ts';
 
 /** Acts, each with the verbs that people call it by. */
 const ACTS: readonly (readonly string[])[] = [

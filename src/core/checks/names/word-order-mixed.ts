@@ -1,8 +1,8 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { commandName } from '../../model/command.ts';
 import type { Place } from '../../source/source.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames, quoteName } from '../wording.ts';
 
 type Order = 'verb first' | 'verb last';
 

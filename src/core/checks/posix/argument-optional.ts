@@ -1,8 +1,8 @@
 import { instanceOf } from '../../conformance/name-instances.ts';
 import { optionalArguments } from '../../conformance/posix/optional-arguments.ts';
+import { listNames } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { listNames } from '../wording.ts';
 
 /** One finding for an interface with option-arguments that may be left out. */
 export const argumentOptional = defineCheck<{ names: readonly string[] }>({
