@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { audit, NameIndex, readHelp } from 'dabbawala';
+import { assumeComplete, audit, compareInterfaces, NameIndex, readHelp } from 'dabbawala';
 import { buildIfNeeded, root } from '../scripts/setup.mjs';
 
 buildIfNeeded();
@@ -77,6 +77,42 @@ report(
   'index 100,000 names, resolve each and a prefix',
   hundredThousand,
   `${(hundredThousand / tenThousand).toFixed(1)} times as long`,
+);
+
+/** Options of which every tenth has gone, has come, or has another name in the later version. */
+function versionText(count, later) {
+  const words = ['box', 'quay', 'route', 'kitchen', 'ledger', 'carrier', 'tide'];
+  const name = (i) => `--${words[i % 7]}-${words[(i >> 3) % 7]}-${i.toString(36)}`;
+  const lines = Array.from({ length: count }, (_, i) => {
+    if (i % 10 === 0) return later ? `${name(i)}-now=VALUE` : `${name(i)}-once=VALUE`;
+    return i % 10 === 1 && later ? `${name(i)}x=VALUE` : `${name(i)}=VALUE`;
+  }).map((shown, i) => `  ${shown.padEnd(40)} keep the ${words[i % 5]} that has number ${i}`);
+  return `Usage: tiffin [OPTION]... BOX...\n\nOptions:\n${lines.join('\n')}\n`;
+}
+
+function timeComparison(count) {
+  const [old, later] = [false, true].map((isLater) => {
+    const { interface: from } = readHelp({ name: 'help', text: versionText(count, isLater) });
+    return assumeComplete(from);
+  });
+  const before = process.memoryUsage().heapUsed;
+  let changes = 0;
+  let most = before;
+  const milliseconds = time(() => {
+    changes = compareInterfaces(old, later).changes.length;
+    most = Math.max(most, process.memoryUsage().heapUsed);
+  });
+  return { milliseconds, changes, megabytes: (most - before) / 1e6 };
+}
+
+const fiveHundred = timeComparison(500);
+const fiveThousand = timeComparison(5000);
+report('compare 500 options with 500', fiveHundred.milliseconds, `${fiveHundred.changes} changes`);
+report(
+  'compare 5,000 options with 5,000',
+  fiveThousand.milliseconds,
+  `${fiveThousand.changes} changes, ${fiveThousand.megabytes.toFixed(0)} MB, ` +
+    `${(fiveThousand.milliseconds / fiveHundred.milliseconds).toFixed(1)} times as long`,
 );
 
 /** Whole processes in turn, so that a drift of the machine meets all alike. */

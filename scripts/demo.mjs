@@ -1,4 +1,4 @@
-// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, and asks what abbreviations come to.
+// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, asks what abbreviations come to, and compares versions.
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -16,6 +16,7 @@ show(1, 'audit', ...help);
 show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml');
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--late', '--ro');
+show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');
 show(0, 'explain', 'abbreviations/fragile-word');
 process.stdout.write(
   '\nThe audits end with status 1 because they found errors or warnings, the abbreviations because --ro is ambiguous.\n' +

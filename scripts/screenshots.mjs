@@ -43,6 +43,8 @@ const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbo
 await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
 const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];
 await terminal('convert', boxList.join(' '), boxList);
+const versions = ['compare', tiffin, 'demo/tiffin-2.0/tiffin.yaml'];
+await terminal('compare', versions.join(' '), versions);
 await terminal('capture', 'capture --plan --probe tiffin', ['capture', '--plan', '--probe', 'tiffin']);
 await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
 await workbench();

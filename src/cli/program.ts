@@ -28,6 +28,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/trace.ts'),
   },
   {
+    name: 'compare',
+    summary: 'tell what a new version changes for callers',
+    load: () => import('./commands/compare.ts'),
+  },
+  {
     name: 'capture',
     summary: 'run a program for its help, and write its interface',
     load: () => import('./commands/capture.ts'),

@@ -32,6 +32,20 @@ export {
 export { AuditView } from './audit-view.ts';
 export { areaOf, CATALOGUE, CATALOGUE_VERSION } from './checks/catalogue.ts';
 export type { Check, CheckInfo, CheckResult } from './checks/define-check.ts';
+export { assumeComplete } from './comparison/assume-complete.ts';
+export {
+  type Change,
+  type Comparison,
+  EFFECTS,
+  type Effect,
+  type NotCompared,
+  RELEASES,
+  type Release,
+  type WordRange,
+} from './comparison/change.ts';
+export { compareInterfaces } from './comparison/compare-interfaces.ts';
+export { type Clash, compareExtensions, type ExtensionComparison } from './comparison/extension-changes.ts';
+export { type NotAddable, type WhatIf, whatIf } from './comparison/what-if.ts';
 export type {
   ConformanceRow,
   Instance,
@@ -146,6 +160,10 @@ export { abbreviationsJson } from './reports/abbreviations-json.ts';
 export { abbreviationsText } from './reports/abbreviations-text.ts';
 export { auditJson } from './reports/audit-json.ts';
 export { auditText } from './reports/audit-text.ts';
+export { comparisonJson, whatIfJson } from './reports/comparison-json.ts';
+export { comparisonMarkdown } from './reports/comparison-markdown.ts';
+export { comparisonText, whatIfText } from './reports/comparison-text.ts';
+export type { ComparedSides } from './reports/comparison-words.ts';
 export { explainJson } from './reports/explain-json.ts';
 export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';
 export { catalogueText, checkText } from './reports/explain-text.ts';

@@ -66,6 +66,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'abbreviations',
     'audit.ts',
     'checks',
+    'comparison',
     'conformance',
     'example-finding.ts',
     'findings',

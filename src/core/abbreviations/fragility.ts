@@ -41,15 +41,24 @@ export function fragileAbbreviations(
   const declared = new Set(scope.at.command.options.items);
   const names = scope.names.filter(({ option, generated }) => !generated && declared.has(option));
   for (const { name } of names) {
-    for (const word of leadingWords(name.text)) {
-      if (!nameWords(word).every((part) => QUALIFIERS.has(part.toLowerCase())))
-        add(word, name.text, 'leading-words');
-    }
+    for (const word of firstWords(name.text)) add(word, name.text, 'leading-words');
   }
   for (const { name } of names) {
     for (const word of shortForms(name.text, words)) add(word, name.text, 'short-form');
   }
   return [...found.values()].sort(byRank);
+}
+
+/** The abbreviations of a long name that people are likely to take for the name: its first words, and customary short forms. */
+export function likelyWords(name: string, words: WordLists = STANDARD_WORDS): string[] {
+  return [...firstWords(name), ...shortForms(name, words)];
+}
+
+/** The first words of a long name that say more than how the rest is meant. */
+function firstWords(name: string): string[] {
+  return leadingWords(name).filter(
+    (word) => !nameWords(word).every((part) => QUALIFIERS.has(part.toLowerCase())),
+  );
 }
 
 function byRank(a: FragileAbbreviation, b: FragileAbbreviation): number {

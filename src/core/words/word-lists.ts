@@ -61,6 +61,13 @@ export class WordLists {
     return this.#concepts.get(keyOf(name));
   }
 
+  /** The other names of the concept that a whole name stands for, as they are compared. */
+  sameConcept(name: string): string[] {
+    const concept = this.conceptOf(name);
+    if (concept === undefined) return [];
+    return [...this.#concepts].flatMap(([key, one]) => (one === concept && key !== keyOf(name) ? [key] : []));
+  }
+
   /** Whether a word is what commands that do something are called. */
   isVerb(word: string): boolean {
     return this.#verbs.has(word);

@@ -1,0 +1,170 @@
+import { type Command, Option } from 'commander';
+import {
+  assumeComplete,
+  type ComparedSides,
+  compareExtensions,
+  compareInterfaces,
+  comparisonJson,
+  comparisonMarkdown,
+  comparisonText,
+  type Interface,
+  isAtLeast,
+  LEVELS,
+  type Level,
+  type WhatIf,
+  whatIf,
+  whatIfJson,
+  whatIfText,
+} from 'dabbawala';
+import type { Declare } from '../declare.ts';
+import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
+import { type Io, textOptions } from '../io.ts';
+import { readGiven, type SettledSources } from '../read-sources.ts';
+import { reportError } from '../report-problem.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
+import { TOOL } from '../version.ts';
+
+interface CompareOptions extends SourceOptions {
+  readonly format: 'text' | 'json' | 'markdown';
+  readonly failOn: Level | 'never';
+  readonly complete?: boolean;
+  readonly add?: readonly string[];
+}
+
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Tells what a new version changes for callers, the worst first: what means something else without a message, what is refused, ' +
+        'and the release that it calls for. Without NEW, tells what extensions or new names would do.',
+    )
+    .usage('[OPTION]... OLD [NEW]')
+    .argument('<OLD>', 'a file with help output or an interface document; - is standard input')
+    .argument('[NEW]', 'the same of the new version; to be left out with --with or --add');
+  addSourceOptions(command)
+    .addOption(
+      new Option('--format <FORMAT>', 'text for people, json for programs, or markdown for a change log')
+        .choices(['text', 'json', 'markdown'])
+        .default('text'),
+    )
+    .option('--complete', 'take what the sources list for all there is, where they do not say otherwise')
+    .addOption(
+      new Option(
+        '--add <NAME>',
+        "tell what adding NAME would do, a long option or a command, such as 'box list --late-fee'; may be given several times",
+      ).argParser((value: string, before: readonly string[] = []) => [...before, value]),
+    )
+    .addOption(
+      new Option('--fail-on <LEVEL>', 'the least level of a change that makes the exit status 1')
+        .choices([...LEVELS, 'never'])
+        .default('never'),
+    )
+    .action(async (old: string, fresh: string | undefined, options: CompareOptions) =>
+      done(await runCompare(old, fresh, options, command, io)),
+    );
+};
+
+async function runCompare(
+  oldName: string,
+  newName: string | undefined,
+  options: CompareOptions,
+  command: Command,
+  io: Io,
+): Promise<number> {
+  const { add = [], with: extensions = [] } = options;
+  if (newName !== undefined && add.length > 0)
+    command.error('expected no NEW beside --add, which compares OLD with itself and NAME');
+  if (newName === undefined && add.length === 0 && extensions.length === 0)
+    command.error('expected a second source, NEW, to compare OLD with; or --with EXTENSION, or --add NAME');
+  // With two versions, an extension is installed beside both.
+  const old = await readOne(oldName, options, io);
+  if (old.interface === undefined) return UNUSABLE;
+  if (add.length > 0) return runWhatIf(old.interface, add, old.unusable, options, io);
+  if (newName === undefined) return report(extensionSides(old.interface), old.unusable, options, io);
+  const fresh = await readOne(newName, options, io);
+  if (fresh.interface === undefined) return UNUSABLE;
+  const sides = {
+    title: titleOf(old.interface, fresh.interface),
+    comparison: compareInterfaces(old.interface, fresh.interface),
+  };
+  return report(sides, old.unusable || fresh.unusable, options, io);
+}
+
+interface OneSource extends Pick<SettledSources, 'unusable'> {
+  /** Undefined where the source has none, or several. */
+  readonly interface: Interface | undefined;
+}
+
+async function readOne(name: string, options: CompareOptions, io: Io): Promise<OneSource> {
+  const { interfaces, unusable } = await readGiven([name], options, io);
+  const [first, ...others] = interfaces;
+  if (others.length > 0) {
+    const programs = interfaces.map((from) => `'${from.program.value}'`).join(', ');
+    reportError(`${name}: expected one program, found ${programs}; give each a file of its own`, io);
+    return { interface: undefined, unusable: true };
+  }
+  return {
+    interface: first !== undefined && options.complete === true ? assumeComplete(first) : first,
+    unusable,
+  };
+}
+
+function extensionSides(extended: Interface): ComparedSides {
+  const base = extended.extended?.base ?? extended;
+  const extensions = extended.extended?.extensions ?? [];
+  const { comparison, clashes } = compareExtensions(base, extensions);
+  const names = extensions.map(({ program }) => program.value).join(', ');
+  return { title: `${nameOf(base)} with ${names}`, comparison, clashes };
+}
+
+function titleOf(old: Interface, fresh: Interface): string {
+  const isSame = old.program.value === fresh.program.value;
+  const version = fresh.version?.value;
+  if (isSame && (old.version === undefined || version === undefined))
+    return `${old.program.value}, old to new`;
+  return isSame ? `${nameOf(old)} to ${version}` : `${nameOf(old)} to ${nameOf(fresh)}`;
+}
+
+function nameOf({ program, version }: Interface): string {
+  return version === undefined ? program.value : `${program.value} ${version.value}`;
+}
+
+function report(sides: ComparedSides, unusable: boolean, options: CompareOptions, io: Io): number {
+  if (options.format === 'json') io.write(comparisonJson(sides, TOOL));
+  else if (options.format === 'markdown') io.write(comparisonMarkdown(sides));
+  else io.write(comparisonText(sides, textOptions(io)));
+  if (unusable) return UNUSABLE;
+  const all = [sides.comparison.changes, ...(sides.clashes ?? []).map(({ changes }) => changes)].flat();
+  return fails(all, options) ? FOUND : DONE;
+}
+
+function runWhatIf(
+  from: Interface,
+  names: readonly string[],
+  unusable: boolean,
+  options: CompareOptions,
+  io: Io,
+): number {
+  const answers: WhatIf[] = [];
+  let isRefused = false;
+  for (const name of names) {
+    const answer = whatIf(from, name);
+    if ('comparison' in answer) answers.push(answer);
+    else {
+      reportError(`--add '${name}': ${answer.reason}`, io);
+      isRefused = true;
+    }
+  }
+  if (options.format === 'json') io.write(whatIfJson(answers, TOOL));
+  else io.write(whatIfText(answers, textOptions(io)));
+  if (unusable || isRefused) return UNUSABLE;
+  return fails(
+    answers.flatMap(({ comparison }) => comparison.changes),
+    options,
+  )
+    ? FOUND
+    : DONE;
+}
+
+function fails(changes: readonly { readonly level: Level }[], { failOn }: CompareOptions): boolean {
+  return failOn !== 'never' && changes.some(({ level }) => isAtLeast(level, failOn));
+}

@@ -1,0 +1,134 @@
+import type { Json } from '../findings/finding.ts';
+import { countOf, quoteName } from '../messages/wording.ts';
+import { type Count, makeWord, type OptionArgument, type Word } from '../model/argument.ts';
+import type { Knowable } from '../model/fact.ts';
+import { saysTheSame } from '../model/same.ts';
+import type { Effect } from './change.ts';
+import type { About, Context } from './context.ts';
+import { areStated } from './facts.ts';
+import { wordChanges } from './word-changes.ts';
+
+type Presence = OptionArgument['presence'];
+
+/** How the argument of an option, or of one of its names, differs. */
+export function argumentChanges(
+  before: Knowable<OptionArgument>,
+  after: Knowable<OptionArgument>,
+  about: About,
+  context: Context,
+): void {
+  if (before === undefined || after === undefined) {
+    if (before !== after) saidOrUnsaid(before, after, about, context);
+    return;
+  }
+  const [old, fresh] = [before.value, after.value];
+  const certain = areStated(before, after);
+  const places = { oldPlace: old.place, newPlace: fresh.place };
+  if (old.presence !== fresh.presence) {
+    context.list.add({
+      ...about,
+      ...places,
+      kind: 'argument-changed',
+      effect: PRESENCE_EFFECTS[`${old.presence} ${fresh.presence}`] ?? 'other-meaning',
+      certain,
+      before: old.presence,
+      after: fresh.presence,
+      message: presenceMessage(old.presence, fresh.presence, quoteName(about.subject)),
+    });
+  }
+  const [oldWords, newWords] = [wordsOf(old), wordsOf(fresh)];
+  if (old.presence === 'none' || fresh.presence === 'none') return;
+  if (oldWords.length !== newWords.length) {
+    context.list.add({
+      ...about,
+      ...places,
+      kind: 'argument-words-changed',
+      effect: 'other-meaning',
+      certain,
+      before: oldWords.length,
+      after: newWords.length,
+      message: `${quoteName(about.subject)} takes ${countOf(newWords.length, 'word')} now, and took ${oldWords.length}: the words behind it mean something else`,
+    });
+    return;
+  }
+  for (const [i, word] of oldWords.entries()) wordChanges(word, newWords[i] ?? makeWord(), about, context);
+  if (saysTheSame(countOrOne(old), countOrOne(fresh))) return;
+  context.list.add({
+    ...about,
+    ...places,
+    kind: 'argument-count-changed',
+    effect: 'other-meaning',
+    certain: certain && areStated(old.count, fresh.count),
+    before: countJson(old),
+    after: countJson(fresh),
+    message: `${quoteName(about.subject)} takes ${countWords(countOrOne(fresh))} now, and took ${countWords(countOrOne(old))}: the words behind it mean something else`,
+  });
+}
+
+const PRESENCE_EFFECTS: Record<string, Effect> = {
+  'none optional': 'compatible',
+  'none mandatory': 'other-meaning',
+  'optional mandatory': 'other-meaning',
+  'optional none': 'refused',
+  'mandatory optional': 'other-meaning',
+  'mandatory none': 'other-meaning',
+};
+
+function presenceMessage(old: Presence, fresh: Presence, subject: string): string {
+  switch (`${old} ${fresh}`) {
+    case 'none optional':
+      return `${subject} may have an argument now`;
+    case 'none mandatory':
+      return `${subject} takes an argument now: the word behind it becomes that`;
+    case 'optional mandatory':
+      return `the argument of ${subject} can no longer be left out: without it, the word behind it becomes that`;
+    case 'optional none':
+      return `${subject} takes no argument any more: command lines that give one are refused`;
+    case 'mandatory optional':
+      return `the argument of ${subject} may be left out now: where it is a word of its own, it may be taken for an operand`;
+    default:
+      return `${subject} takes no argument any more: the word behind it becomes an operand`;
+  }
+}
+
+function saidOrUnsaid(
+  before: Knowable<OptionArgument>,
+  after: Knowable<OptionArgument>,
+  about: About,
+  { list }: Context,
+): void {
+  const fact = after ?? before;
+  list.add({
+    ...about,
+    kind: after === undefined ? 'argument-unsaid' : 'argument-said',
+    effect: 'wording',
+    before: before?.value.presence ?? null,
+    after: after?.value.presence ?? null,
+    message: `whether ${quoteName(about.subject)} takes an argument is ${after === undefined ? 'no longer' : 'now'} said: ${
+      { none: 'none', optional: 'it may', mandatory: 'it must' }[fact?.value.presence ?? 'none']
+    }`,
+    oldPlace: before?.value.place,
+    newPlace: after?.value.place,
+  });
+}
+
+/** An argument without words of its own has one of which nothing is known. */
+function wordsOf({ presence, words }: OptionArgument): readonly Word[] {
+  return presence !== 'none' && words.length === 0 ? [makeWord()] : words;
+}
+
+/** One word where nothing else is said, as every parser has it. */
+function countOrOne({ count }: OptionArgument): Count {
+  return count?.value ?? { least: 1, most: 1 };
+}
+
+function countJson(argument: OptionArgument): Json {
+  const { least, most } = countOrOne(argument);
+  return { least, most };
+}
+
+/** `1 or more words`. */
+export function countWords({ least, most }: Count): string {
+  if (most === null) return least === 0 ? 'any number of words' : `${least} or more words`;
+  return least === most ? countOf(least, 'word') : `${least} to ${most} words`;
+}

@@ -1,0 +1,23 @@
+import type { Command } from '../model/command.ts';
+import type { Interface } from '../model/interface.ts';
+import type { Listed } from '../model/listed.ts';
+
+/** An interface whose lists are all there is, where its sources do not say that they are parts. */
+export function assumeComplete(from: Interface): Interface {
+  return { ...from, root: completed(from.root) };
+}
+
+function completed(command: Command): Command {
+  return {
+    ...command,
+    options: whole(command.options),
+    commands: whole({ ...command.commands, items: command.commands.items.map(completed) }),
+    operands: whole(command.operands),
+  };
+}
+
+function whole<T>(list: Listed<T>): Listed<T> {
+  return list.complete === undefined
+    ? { ...list, complete: { value: true, basis: 'stated', place: null } }
+    : list;
+}

@@ -1,0 +1,72 @@
+import type { Json } from '../findings/finding.ts';
+import type { Level } from '../findings/level.ts';
+import type { Place } from '../source/source.ts';
+
+/**
+ * What a change comes to for callers, the worst first: a command line is accepted as before and means something else; it is refused; it
+ * may be one of these, which depends on something that the sources do not say; all that worked still works; or only texts differ.
+ */
+export const EFFECTS = ['other-meaning', 'refused', 'uncertain', 'compatible', 'wording'] as const;
+
+export type Effect = (typeof EFFECTS)[number];
+
+/** Words of the old version, every one from the shorter to the longer, that stood for one thing at one command. */
+export interface WordRange {
+  /** The command at which they were typed, in the old version. */
+  readonly command: readonly string[];
+  readonly scope: 'options' | 'commands' | 'values';
+  readonly from: string;
+  readonly to: string;
+  /** What they stood for. */
+  readonly name: string;
+  /** What they begin or are now, sorted; at most 20. */
+  readonly after: readonly string[];
+}
+
+/** One difference between two versions of an interface. */
+export interface Change {
+  /** What has changed, such as `option-removed`. */
+  readonly kind: string;
+  readonly effect: Effect;
+  /** `error` where callers break for certain, `warning` where they break by all that is known, `note` where they do not. */
+  readonly level: Level;
+  /** The path of the command that it concerns: in the old version, or in the new one where it is new. */
+  readonly command: readonly string[];
+  /** The option, operand, command or other thing, as it is typed. */
+  readonly subject: string;
+  /** What was, and what is; null where there was or is nothing. */
+  readonly before: Json;
+  readonly after: Json;
+  /** One sentence without a full stop: the change, and what it comes to. */
+  readonly message: string;
+  readonly oldPlace: Place;
+  readonly newPlace: Place;
+  /** The names and abbreviations that no longer mean what they did because of this change. */
+  readonly words: readonly WordRange[];
+  /** Those of them that callers are likely to have taken for names. */
+  readonly likely: readonly string[];
+}
+
+/** What could not be compared, because a list may be a part. */
+export interface NotCompared {
+  readonly command: readonly string[];
+  readonly what: 'options' | 'commands' | 'operands';
+  /** The names that the old version has and the new one does not show. */
+  readonly names: readonly string[];
+  readonly reason: string;
+  /** How to supply what is lacking. */
+  readonly supply: string;
+}
+
+/** The kind of release that changes call for, as semantic versioning has it. */
+export const RELEASES = ['major', 'minor', 'patch', 'none'] as const;
+
+export type Release = (typeof RELEASES)[number];
+
+/** How two versions of an interface differ. */
+export interface Comparison {
+  /** The worst first; among equals in the order of their places. */
+  readonly changes: readonly Change[];
+  readonly notCompared: readonly NotCompared[];
+  readonly release: Release;
+}

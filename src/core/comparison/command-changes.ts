@@ -1,0 +1,170 @@
+import { listNames, quoteName } from '../messages/wording.ts';
+import { type Command, commandName } from '../model/command.ts';
+import type { CommandAt } from '../model/walk.ts';
+import type { WordRange } from './change.ts';
+import type { Context } from './context.ts';
+import { areStated, differing, textDiffers } from './facts.ts';
+import { lostNameEffect, lostNameMessage } from './kept-names.ts';
+import { type CommandPair, isToldOf } from './pairing.ts';
+import { standingChanges } from './standing-changes.ts';
+
+/** How what is said of a command itself differs: its names, its texts, its default subcommand. */
+export function commandChanges(pair: CommandPair, context: Context): void {
+  if (pair.old.path.length > 1) commandNameChanges(pair, context);
+  const [old, fresh] = [pair.old.command, pair.fresh.command];
+  const about = { command: pair.old.path, subject: commandName(old) };
+  standingChanges(old, fresh, about, context);
+  defaultCommandChange(pair, context);
+  const text = (kind: string, what: string, before: string | undefined, after: string | undefined) => {
+    if (!textDiffers(before, after)) return;
+    context.list.add({
+      ...about,
+      kind,
+      effect: 'wording',
+      before: before ?? null,
+      after: after ?? null,
+      message: `the ${what} of ${quoteName(about.subject)} ${after === undefined ? 'is gone' : 'has changed'}`,
+      oldPlace: old.place,
+      newPlace: fresh.place,
+    });
+  };
+  text('command-summary', 'summary', old.summary?.value, fresh.summary?.value);
+  text('command-description', 'description', old.description?.value, fresh.description?.value);
+  text('heading-changed', 'heading', old.heading?.value, fresh.heading?.value);
+  text('examples-changed', 'list of examples', examples(old), examples(fresh));
+}
+
+/** Commands that only one version has. */
+export function commandsAddedAndRemoved({ pairing, meanings, list }: Context): void {
+  const parents = new Map(pairing.pairs.map((pair) => [pair.old.command, pair]));
+  const parentOf = new Map(pairing.pairs.map(({ old, fresh }) => [fresh.command, old.command]));
+  const missing = new Map<CommandPair, string[]>();
+  for (const at of pairing.removedCommands) {
+    const pair = parents.get(at.line.at(-2) as Command);
+    if (pair === undefined) continue;
+    const complete = pair.fresh.command.commands.complete;
+    const name = commandName(at.command);
+    if (complete?.value !== true) {
+      missing.set(pair, [...(missing.get(pair) ?? []), name]);
+      continue;
+    }
+    const words = meanings.refused.get(at.command) ?? [];
+    const gone = at.command.names
+      .map(({ text }) => text)
+      .filter((text) => ['refused', undefined].includes(meanings.nameOutcome(at.command, text)));
+    list.add({
+      kind: 'command-removed',
+      effect: 'refused',
+      certain: complete.basis !== 'inferred',
+      command: at.path,
+      subject: name,
+      before: at.command.names.map(({ text }) => text),
+      message: `the command ${quoteName(name)} is gone${gone.length === 0 ? '' : `: command lines with ${listNames(gone)} are refused`}`,
+      oldPlace: at.command.place,
+      newPlace: pair.fresh.command.place,
+      words,
+    });
+  }
+  for (const [pair, names] of missing) list.leaveOut(pair.old.path, 'commands', names);
+  for (const at of pairing.addedCommands) {
+    const parent = parentOf.get(at.line.at(-2) as Command);
+    if (parent !== undefined && isToldOf(parent)) commandAdded(at, parent, list);
+  }
+}
+
+function commandAdded({ command, path }: CommandAt, parent: Command, list: Context['list']): void {
+  list.add({
+    kind: 'command-added',
+    effect: 'compatible',
+    command: path,
+    subject: commandName(command),
+    after: command.names.map(({ text }) => text),
+    message: `the command ${quoteName(commandName(command))} is ${parent.commands.complete?.value === true ? 'new' : 'listed now'}`,
+    newPlace: command.place,
+  });
+}
+
+function commandNameChanges(pair: CommandPair, { meanings, list }: Context): void {
+  const texts = ({ names }: Command) => names.map(({ text }) => text);
+  const [old, fresh] = [texts(pair.old.command), texts(pair.fresh.command)];
+  const gone = old.filter((name) => !fresh.includes(name));
+  const come = fresh.filter((name) => !old.includes(name));
+  const now = commandName(pair.fresh.command);
+  const ranges = meanings.refused.get(pair.old.command) ?? [];
+  const isRenamed =
+    gone.length === old.length || (gone.includes(commandName(pair.old.command)) && come.includes(now));
+  const places = { oldPlace: pair.old.command.place, newPlace: pair.fresh.command.place };
+  if (isRenamed) {
+    const refused = gone.filter((name) => isRefused(pair.old.command, name, meanings));
+    list.add({
+      ...places,
+      kind: 'command-renamed',
+      effect: refused.length === 0 ? 'compatible' : 'refused',
+      command: pair.old.path,
+      subject: commandName(pair.old.command),
+      before: old,
+      after: fresh,
+      message:
+        `the command ${quoteName(commandName(pair.old.command))} is called ${quoteName(now)} now` +
+        (refused.length === 0 ? '' : `: command lines with ${listNames(refused)} are refused`),
+      words: ranges,
+    });
+    return;
+  }
+  for (const name of gone) {
+    const outcome = meanings.nameOutcome(pair.old.command, name);
+    if (outcome === 'taken-over' || outcome === 'ambiguous') continue;
+    list.add({
+      ...places,
+      kind: 'command-name-removed',
+      effect: lostNameEffect(outcome),
+      command: pair.old.path,
+      subject: name,
+      before: name,
+      message: lostNameMessage(name, now, outcome),
+      words: ranges.filter((range: WordRange) => range.name === name),
+    });
+  }
+  for (const name of come) {
+    list.add({
+      ...places,
+      kind: 'command-name-added',
+      effect: 'compatible',
+      command: pair.old.path,
+      subject: name,
+      after: name,
+      message: `${quoteName(name)} is a new name of ${quoteName(now)}`,
+    });
+  }
+}
+
+function isRefused(command: Command, name: string, meanings: Context['meanings']): boolean {
+  return ['refused', 'refused-by-rule', undefined].includes(meanings.nameOutcome(command, name));
+}
+
+function defaultCommandChange({ old, fresh }: CommandPair, { list }: Context): void {
+  const [was, is] = [old.command.defaultCommand, fresh.command.defaultCommand];
+  if (was?.value === is?.value) return;
+  const isOther = differing(was, is) !== undefined;
+  list.add({
+    kind: 'default-command-changed',
+    effect: isOther ? 'other-meaning' : is === undefined ? 'uncertain' : 'compatible',
+    certain: areStated(was, is),
+    command: old.path,
+    subject: commandName(old.command),
+    before: was?.value ?? null,
+    after: is?.value ?? null,
+    message:
+      is === undefined
+        ? `which command is meant where none is given is no longer said; it was ${quoteName(was?.value ?? '')}`
+        : `where no command is given, ${quoteName(is.value)} is meant now`,
+    oldPlace: was?.place ?? old.command.place,
+    newPlace: is?.place ?? fresh.command.place,
+  });
+}
+
+function examples({ examples: all }: Command): string | undefined {
+  return all.length === 0
+    ? undefined
+    : all.map(({ commandLine, help }) => `${commandLine} ${help?.value ?? ''}`).join('\n');
+}

@@ -1,0 +1,38 @@
+import type { Interface } from '../model/interface.ts';
+import { abbreviationChanges, leftOverWords } from './abbreviation-changes.ts';
+import type { Comparison } from './change.ts';
+import { ChangeList } from './change-list.ts';
+import { commandChanges, commandsAddedAndRemoved } from './command-changes.ts';
+import { operandChanges } from './operand-changes.ts';
+import { optionChanges } from './option-changes.ts';
+import { isToldOf, pairInterfaces } from './pairing.ts';
+import { programChanges } from './program-changes.ts';
+import { relationChanges } from './relation-changes.ts';
+import { releaseFor } from './release.ts';
+import { ruleChanges } from './rule-changes.ts';
+import { compareWordMeanings } from './word-meanings.ts';
+
+/**
+ * Every change from one version of an interface to another, each with what it comes to for callers, and the release that they call for.
+ * What one of the versions does not say is no change; what a list that may be a part does not show is not compared.
+ */
+export function compareInterfaces(before: Interface, after: Interface): Comparison {
+  const pairing = pairInterfaces(before, after);
+  const meanings = compareWordMeanings(pairing);
+  const list = new ChangeList();
+  const context = { pairing, meanings, list };
+  programChanges(before, after, context);
+  ruleChanges(pairing.pairs, context);
+  commandsAddedAndRemoved(context);
+  for (const pair of pairing.pairs) {
+    commandChanges(pair, context);
+    optionChanges(pair, context);
+    if (!isToldOf(pair.old.command) || !isToldOf(pair.fresh.command)) continue;
+    operandChanges(pair, context);
+    relationChanges(pair, context);
+  }
+  abbreviationChanges(context);
+  leftOverWords(context);
+  const changes = list.changes();
+  return { changes, notCompared: list.notCompared(), release: releaseFor(changes) };
+}

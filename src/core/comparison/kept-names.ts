@@ -1,0 +1,22 @@
+import { quoteName } from '../messages/wording.ts';
+import type { Effect } from './change.ts';
+import type { Outcome } from './word-meanings.ts';
+
+/** What it comes to that a thing no longer has a name: nothing where that is still an abbreviation of it. */
+export function lostNameEffect(outcome: Outcome | undefined, lost: Effect = 'refused'): Effect {
+  if (outcome === 'same') return 'compatible';
+  return outcome === 'perhaps-same' ? 'uncertain' : lost;
+}
+
+/** The same in words: `'-n' is no name of '--note' any more: command lines with it are refused`. */
+export function lostNameMessage(
+  name: string,
+  of: string,
+  outcome: Outcome | undefined,
+  consequence = 'command lines with it are refused',
+): string {
+  const lost = `${quoteName(name)} is no name of ${quoteName(of)} any more`;
+  if (outcome === 'same') return `${lost}, but still an abbreviation of it`;
+  const refused = `${lost}: ${consequence}`;
+  return outcome === 'perhaps-same' ? `${refused}, unless the parser accepts abbreviations` : refused;
+}

@@ -1,0 +1,238 @@
+import { quoteName } from '../messages/wording.ts';
+import type { Count } from '../model/argument.ts';
+import type { Command, Form } from '../model/command.ts';
+import { groupedBy } from '../model/grouped.ts';
+import type { Operand } from '../model/operand.ts';
+import { saysTheSame } from '../model/same.ts';
+import { countWords } from './argument-changes.ts';
+import type { About, Context } from './context.ts';
+import { areStated, textDiffers } from './facts.ts';
+import { pairForms } from './pair-forms.ts';
+import type { CommandPair } from './pairing.ts';
+import { wordChanges } from './word-changes.ts';
+
+/** How the operands of a command differ, in its forms and in its list, and how the forms do. */
+export function operandChanges(pair: CommandPair, context: Context): void {
+  const [old, fresh] = [pair.old.command, pair.fresh.command];
+  const told = new Set<string>();
+  if (old.forms.length > 0 && fresh.forms.length > 0) formChanges(pair, told, context);
+  else if (effective(old) !== undefined && effective(fresh) !== undefined)
+    orderChanges(effective(old) ?? [], effective(fresh) ?? [], pair, told, context);
+  else if (old.operands.items.length > 0)
+    context.list.leaveOut(
+      pair.old.path,
+      'operands',
+      old.operands.items.map(({ name }) => name),
+    );
+  // Two of one name are told apart by their order.
+  const news = groupedBy(fresh.operands.items, ({ name }) => name);
+  for (const operand of old.operands.items) {
+    const same = news.get(operand.name)?.shift();
+    if (same !== undefined) sameOperand(operand, same, pair, told, context);
+  }
+}
+
+/** The operands where there is one list of them: of the only form, else those with texts. */
+function effective({ forms, operands }: Command): readonly Operand[] | undefined {
+  if (forms.length === 1) return forms[0]?.operands;
+  return forms.length === 0 && operands.items.length > 0 ? operands.items : undefined;
+}
+
+function formChanges(pair: CommandPair, told: Set<string>, context: Context): void {
+  const { same, changed, removed, added } = pairForms(pair.old.command.forms, pair.fresh.command.forms);
+  const { list } = context;
+  const command = pair.old.path;
+  for (const [old, fresh] of changed) orderChanges(old.operands, fresh.operands, pair, told, context);
+  for (const [old, fresh] of [...same, ...changed]) {
+    if (!textDiffers(old.text, fresh.text)) continue;
+    list.add({
+      command,
+      kind: 'usage-text',
+      effect: 'wording',
+      subject: 'usage',
+      before: old.text,
+      after: fresh.text,
+      message: 'the usage has changed',
+      oldPlace: old.place,
+      newPlace: fresh.place,
+    });
+  }
+  const add = (form: Form, kind: 'form-removed' | 'form-added') => {
+    const isRemoved = kind === 'form-removed';
+    list.add({
+      command,
+      kind,
+      effect: isRemoved ? 'uncertain' : 'compatible',
+      subject: 'usage',
+      ...(isRemoved
+        ? { before: form.text, oldPlace: form.place }
+        : { after: form.text, newPlace: form.place }),
+      message: isRemoved
+        ? `the form ${quoteName(form.text)} is no longer shown: command lines of this form may be refused`
+        : `the form ${quoteName(form.text)} is new`,
+    });
+  };
+  for (const form of removed) add(form, 'form-removed');
+  for (const form of added) add(form, 'form-added');
+}
+
+/** How two lists of operands differ whose order counts. */
+function orderChanges(
+  old: readonly Operand[],
+  fresh: readonly Operand[],
+  pair: CommandPair,
+  told: Set<string>,
+  context: Context,
+): void {
+  const { list } = context;
+  const command = pair.old.path;
+  const oldNames = old.map(({ name }) => name);
+  const newNames = fresh.map(({ name }) => name);
+  const stay = oldNames.filter((name) => newNames.includes(name));
+  const inNewOrder = newNames.filter((name) => oldNames.includes(name));
+  if (stay.join('\0') !== inNewOrder.join('\0')) {
+    list.add({
+      command,
+      kind: 'operands-reordered',
+      effect: 'other-meaning',
+      certain: true,
+      subject: stay[0] ?? '',
+      before: oldNames,
+      after: newNames,
+      message: `the operands are ${newNames.join(' ')} now, and were ${oldNames.join(' ')}: each word means something else`,
+      oldPlace: old[0]?.place,
+      newPlace: fresh[0]?.place,
+    });
+    return;
+  }
+  const gone = old.filter(({ name }) => !newNames.includes(name));
+  const come = fresh.filter(({ name }) => !oldNames.includes(name));
+  // What stands in the same place and may be given as often is the same operand by another name.
+  const renamed = new Map<Operand, Operand>();
+  if (old.length === fresh.length) {
+    for (const operand of gone) {
+      const other = fresh[old.indexOf(operand)];
+      if (other !== undefined && come.includes(other) && other.kind === operand.kind)
+        renamed.set(operand, other);
+    }
+  }
+  for (const operand of old) {
+    const same = renamed.get(operand) ?? fresh.find(({ name }) => name === operand.name);
+    if (same === undefined) removed(operand, old, pair, context);
+    else {
+      if (same.name !== operand.name) renamedOperand(operand, same, pair, context);
+      countChange(operand, same, { command, subject: operand.name }, told, context);
+    }
+  }
+  for (const operand of come)
+    if (![...renamed.values()].includes(operand)) added(operand, fresh, pair, context);
+}
+
+function renamedOperand(old: Operand, fresh: Operand, pair: CommandPair, { list }: Context): void {
+  list.add({
+    command: pair.old.path,
+    kind: 'operand-renamed',
+    effect: 'wording',
+    subject: old.name,
+    before: old.name,
+    after: fresh.name,
+    message: `the operand ${quoteName(old.name)} is called ${quoteName(fresh.name)} now`,
+    oldPlace: old.place,
+    newPlace: fresh.place,
+  });
+}
+
+function removed(operand: Operand, among: readonly Operand[], pair: CommandPair, { list }: Context): void {
+  const isLast = among.at(-1) === operand;
+  list.add({
+    command: pair.old.path,
+    kind: 'operand-removed',
+    effect: isLast ? 'refused' : 'other-meaning',
+    certain: areStated(operand.count),
+    subject: operand.name,
+    before: operand.name,
+    message: isLast
+      ? `the operand ${quoteName(operand.name)} is gone: command lines with it have one word too many`
+      : `the operand ${quoteName(operand.name)} is gone: its word is taken for the operand behind it`,
+    oldPlace: operand.place,
+    newPlace: pair.fresh.command.place,
+  });
+}
+
+function added(operand: Operand, among: readonly Operand[], pair: CommandPair, { list }: Context): void {
+  const isLast = among.at(-1) === operand;
+  const isOptional = operand.count?.value.least === 0;
+  list.add({
+    command: pair.fresh.path,
+    kind: 'operand-added',
+    effect: isLast ? (isOptional ? 'compatible' : 'refused') : 'other-meaning',
+    certain: areStated(operand.count),
+    subject: operand.name,
+    after: operand.name,
+    message: !isLast
+      ? `the operand ${quoteName(operand.name)} is new, before others: their words are taken for it`
+      : isOptional
+        ? `the operand ${quoteName(operand.name)} is new`
+        : `the operand ${quoteName(operand.name)} is new and required: command lines without it are refused`,
+    oldPlace: pair.old.command.place,
+    newPlace: operand.place,
+  });
+}
+
+function countChange(old: Operand, fresh: Operand, about: About, told: Set<string>, { list }: Context): void {
+  const [was, is] = [old.count, fresh.count];
+  if (told.has(old.name) || was === undefined || is === undefined || saysTheSame(was.value, is.value)) return;
+  told.add(old.name);
+  const isNarrower = is.value.least > was.value.least || mostOf(is.value) < mostOf(was.value);
+  list.add({
+    ...about,
+    kind: 'operand-count-changed',
+    effect: isNarrower ? 'refused' : 'compatible',
+    certain: areStated(was, is),
+    before: { ...was.value },
+    after: { ...is.value },
+    message: `${quoteName(about.subject)} is ${countWords(is.value)} now, and was ${countWords(was.value)}${isNarrower ? ': other numbers are refused' : ''}`,
+    oldPlace: was.place ?? old.place,
+    newPlace: is.place ?? fresh.place,
+  });
+}
+
+function mostOf({ most }: Count): number {
+  return most ?? Number.POSITIVE_INFINITY;
+}
+
+/** How what is listed of an operand differs. */
+function sameOperand(
+  old: Operand,
+  fresh: Operand,
+  pair: CommandPair,
+  told: Set<string>,
+  context: Context,
+): void {
+  const about = { command: pair.old.path, subject: old.name };
+  const { list } = context;
+  countChange(old, fresh, about, told, context);
+  wordChanges(old.word, fresh.word, about, context);
+  const places = { oldPlace: old.place, newPlace: fresh.place };
+  if (old.kind !== fresh.kind || !saysTheSame(old.vocabulary, fresh.vocabulary)) {
+    list.add({
+      ...about,
+      ...places,
+      kind: 'operand-kind-changed',
+      effect: 'other-meaning',
+      before: [old.kind, ...old.vocabulary],
+      after: [fresh.kind, ...fresh.vocabulary],
+      message: `what may stand for ${quoteName(old.name)} has changed`,
+    });
+  }
+  if (!textDiffers(old.help?.value, fresh.help?.value)) return;
+  list.add({
+    ...about,
+    ...places,
+    kind: 'operand-text',
+    effect: 'wording',
+    before: old.help?.value ?? null,
+    after: fresh.help?.value ?? null,
+    message: `the text of ${quoteName(old.name)} has changed`,
+  });
+}

@@ -1,0 +1,190 @@
+import { quoteName } from '../messages/wording.ts';
+import { argumentOf, longNames, mainName, type Option } from '../model/option.ts';
+import { argumentChanges } from './argument-changes.ts';
+import type { Context } from './context.ts';
+import { lostOption } from './lost-options.ts';
+import { oppositeName } from './opposite-name.ts';
+import { optionFactChanges } from './option-fact-changes.ts';
+import { nameChanges } from './option-name-changes.ts';
+import { type CommandPair, isToldOf, optionNamed } from './pairing.ts';
+
+/** How the options that one command declares differ. */
+export function optionChanges(pair: CommandPair, context: Context): void {
+  const { pairing } = context;
+  const missing: Option[] = [];
+  for (const option of pair.old.command.options.items) {
+    const same = pairing.options.get(option);
+    if (same === undefined) {
+      if (pair.fresh.command.options.complete?.value === true) removed(option, pair, context);
+      else missing.push(option);
+      continue;
+    }
+    nameChanges(option, same, pair, context);
+    if (pairing.moved.has(option)) moved(option, same, pair, context);
+    const about = { command: pair.old.path, subject: mainName(option).text };
+    argumentChanges(argumentOf(option, mainName(option)), argumentOf(same, mainName(same)), about, context);
+    ownArguments(option, same, pair, context);
+    optionFactChanges(option, same, about, context);
+  }
+  // A letter that another option has now shows that it is gone, even in a part of the list.
+  for (const option of missing) reusedNames(option, pair, context);
+  context.list.leaveOut(
+    pair.old.path,
+    'options',
+    missing.map((option) => mainName(option).text),
+  );
+  if (!isToldOf(pair.old.command)) return;
+  for (const option of pair.fresh.command.options.items)
+    if (!pairing.known.has(option)) added(option, pair, context);
+}
+
+function removed(option: Option, pair: CommandPair, context: Context): void {
+  const { text } = mainName(option);
+  const reused = reusedNames(option, pair, context);
+  const gone = option.names
+    .map((name) => name.text)
+    .filter((name) => !reused.has(name) && !isShifted(option, name, context));
+  const words = context.meanings.refused.get(option) ?? [];
+  const { effect, isKnown, consequence } = lostOption(pair);
+  const opposite = oppositeOf(option, pair);
+  if (opposite !== undefined) {
+    context.list.add({
+      kind: 'option-removed',
+      effect: 'uncertain',
+      command: pair.old.path,
+      subject: text,
+      before: option.names.map((name) => name.text),
+      after: opposite,
+      message: `${quoteName(text)} is no longer listed, but ${quoteName(opposite)} is: whether the one still takes the other back is not said`,
+      oldPlace: option.place,
+      newPlace: pair.fresh.command.place,
+      words,
+    });
+    return;
+  }
+  context.list.add({
+    kind: 'option-removed',
+    effect,
+    certain: isKnown && pair.fresh.command.options.complete?.basis !== 'inferred',
+    command: pair.old.path,
+    subject: text,
+    before: option.names.map((name) => name.text),
+    message:
+      gone.length === 0 ? `${quoteName(text)} is gone` : `${quoteName(text)} is gone: ${consequence(gone)}`,
+    oldPlace: option.place,
+    newPlace: pair.fresh.command.place,
+    words,
+  });
+}
+
+/** The name in the new version that takes an option back, or that it took back: `--no-x` and `--x`. */
+function oppositeOf(option: Option, pair: CommandPair): string | undefined {
+  return longNames(option)
+    .map(({ text }) => oppositeName(text))
+    .find((name) => optionNamed(pair.fresh, name) !== undefined);
+}
+
+/** Whether a name is told among the words that mean something else or are ambiguous. */
+function isShifted(option: Option, name: string, { meanings }: Context): boolean {
+  const outcome = meanings.nameOutcome(option, name);
+  return outcome === 'taken-over' || outcome === 'ambiguous';
+}
+
+/** The names of an option that is not in the new version and that another option has there, but for those that are told as words. */
+function reusedNames(option: Option, pair: CommandPair, context: Context): Set<string> {
+  const reused = new Set<string>();
+  for (const { text, place } of option.names) {
+    const owner = optionNamed(pair.fresh, text);
+    if (owner === undefined || isShifted(option, text, context)) continue;
+    reused.add(text);
+    context.list.add({
+      kind: 'name-taken-over',
+      effect: 'other-meaning',
+      certain: pair.fresh.command.options.complete?.value === true,
+      command: pair.old.path,
+      subject: text,
+      before: mainName(option).text,
+      after: mainName(owner).text,
+      message: `${quoteName(text)} was ${otherName(option, text)} and is now ${otherName(owner, text)}: command lines with it mean something else`,
+      oldPlace: place,
+      newPlace: owner.place,
+    });
+  }
+  return reused;
+}
+
+/** An option by a name other than a given one, else by what its text begins with. */
+function otherName(option: Option, name: string): string {
+  const other = option.names.find(({ text }) => text !== name);
+  return other === undefined ? 'an option of its own' : quoteName(other.text);
+}
+
+function moved(option: Option, same: Option, pair: CommandPair, { pairing, meanings, list }: Context): void {
+  const to = pairing.moved.get(option);
+  if (to === undefined) return;
+  const subject = mainName(option).text;
+  const stays = same.inheritance?.value === 'anywhere-below';
+  const parent = to.path.join(' ');
+  list.add({
+    kind: 'option-moved',
+    effect: stays ? 'compatible' : same.inheritance === undefined ? 'uncertain' : 'refused',
+    command: pair.old.path,
+    subject,
+    before: pair.old.path,
+    after: to.path,
+    message: stays
+      ? `${quoteName(subject)} is now an option of ${quoteName(parent)}, and still accepted here`
+      : `${quoteName(subject)} is now an option of ${quoteName(parent)}: behind ${quoteName(pair.old.command.names[0]?.text ?? '')} it is ${same.inheritance === undefined ? 'perhaps ' : ''}refused`,
+    oldPlace: option.place,
+    newPlace: same.place,
+    words: stays ? [] : (meanings.refused.get(option) ?? []),
+  });
+}
+
+function added(option: Option, pair: CommandPair, { list }: Context): void {
+  const { text } = mainName(option);
+  const isRequired = option.required?.value === true;
+  const isNew = pair.old.command.options.complete?.value === true;
+  list.add({
+    kind: 'option-added',
+    effect: isRequired ? 'refused' : 'compatible',
+    certain: option.required?.basis !== 'inferred',
+    command: pair.fresh.path,
+    subject: text,
+    after: option.names.map((name) => name.text),
+    message: isRequired
+      ? `${quoteName(text)} is new and required: command lines without it are refused`
+      : `${quoteName(text)} is ${isNew ? 'new' : 'listed now'}`,
+    newPlace: option.place,
+  });
+  for (const name of option.names) {
+    const owner = optionNamed(pair.fresh, name.text);
+    if (owner === undefined || owner === option) continue;
+    list.add({
+      kind: 'name-declared-twice',
+      effect: 'uncertain',
+      command: pair.fresh.path,
+      subject: name.text,
+      before: mainName(owner).text,
+      after: text,
+      message: `${quoteName(name.text)} is declared for ${quoteName(text)}, and is ${quoteName(mainName(owner).text)} already: which of them it is depends on the parser`,
+      oldPlace: owner.place,
+      newPlace: name.place,
+    });
+  }
+}
+
+/** The arguments of names that have one of their own. */
+function ownArguments(option: Option, same: Option, pair: CommandPair, context: Context): void {
+  for (const name of option.names) {
+    const fresh = same.names.find(({ text }) => text === name.text);
+    if (fresh === undefined || name === mainName(option)) continue;
+    if (name.argument === undefined && fresh.argument === undefined) continue;
+    argumentChanges(
+      argumentOf(option, name),
+      argumentOf(same, fresh),
+      { command: pair.old.path, subject: name.text },
+      context,
+    );
+  }
+}

@@ -1,0 +1,168 @@
+import { quoteName } from '../messages/wording.ts';
+import { mainName, type Option, type OptionName } from '../model/option.ts';
+import type { WordRange } from './change.ts';
+import type { Context } from './context.ts';
+import { lostNameEffect, lostNameMessage } from './kept-names.ts';
+import { lostOption } from './lost-options.ts';
+import { oppositeName } from './opposite-name.ts';
+import { type CommandPair, optionNamed } from './pairing.ts';
+
+interface Named {
+  readonly name: OptionName;
+  readonly negated: boolean;
+}
+
+/** How the names of an option that both versions have differ: gone, given to another option, new, or the option renamed. */
+export function nameChanges(option: Option, same: Option, pair: CommandPair, context: Context): void {
+  const [old, fresh] = [namesOf(option), namesOf(same)];
+  const gone = old.filter(({ name }) => !fresh.some((other) => other.name.text === name.text));
+  const come = fresh.filter(({ name }) => !old.some((other) => other.name.text === name.text));
+  const { list } = context;
+  // Where a long name goes and another one comes, or no name stays, the option was renamed; a letter is a name among others.
+  const staysMain = old.some((one) => isMain(one) && !gone.includes(one));
+  const isRenamed =
+    come.length > 0 && (gone.length === old.length || (gone.some(isMain) && come.some(isMain) && !staysMain));
+  if (isRenamed) renamed(option, same, gone, come, pair, context);
+  for (const one of isRenamed ? [] : gone) nameRemoved(option, same, one, pair, context);
+  for (const { name, negated } of isRenamed ? [] : come) {
+    list.add({
+      kind: 'option-name-added',
+      effect: 'compatible',
+      command: pair.old.path,
+      subject: name.text,
+      after: name.text,
+      message: `${quoteName(name.text)} is a new name of ${quoteName(mainName(option).text)}${negated ? ', and takes it back' : ''}`,
+      oldPlace: option.place,
+      newPlace: name.place,
+    });
+  }
+  for (const { name, negated } of old) {
+    const other = fresh.find((one) => one.name.text === name.text);
+    if (other === undefined || other.negated === negated) continue;
+    list.add({
+      kind: 'option-name-negated',
+      effect: 'other-meaning',
+      command: pair.old.path,
+      subject: name.text,
+      before: negated,
+      after: other.negated,
+      message: `${quoteName(name.text)} ${other.negated ? 'takes' : 'no longer takes'} ${quoteName(mainName(same).text)} back`,
+      oldPlace: name.place,
+      newPlace: other.name.place,
+    });
+  }
+}
+
+function renamed(
+  option: Option,
+  same: Option,
+  gone: readonly Named[],
+  come: readonly Named[],
+  pair: CommandPair,
+  context: Context,
+): void {
+  const { text } = mainName(option);
+  const refused = gone.filter(({ name }) => isRefused(option, name, pair, context));
+  for (const { name } of gone) takenOver(option, name, pair, context);
+  const { effect, isKnown, consequence } = lostOption(pair);
+  const isNegation = oppositeName(text) === mainName(same).text;
+  context.list.add({
+    kind: 'option-renamed',
+    effect: refused.length === 0 ? 'compatible' : isNegation ? 'uncertain' : effect,
+    certain: isKnown && pair.fresh.command.options.complete?.value === true,
+    command: pair.old.path,
+    subject: text,
+    before: gone.map(({ name }) => name.text),
+    after: come.map(({ name }) => name.text),
+    message:
+      `${quoteName(text)} is called ${quoteName(mainName(same).text)} now` +
+      (refused.length === 0
+        ? '; its old name still works'
+        : `: ${consequence(refused.map(({ name }) => name.text))}`),
+    oldPlace: option.place,
+    newPlace: same.place,
+    words: context.meanings.refused.get(option) ?? [],
+  });
+}
+
+function nameRemoved(
+  option: Option,
+  same: Option,
+  { name }: Named,
+  pair: CommandPair,
+  context: Context,
+): void {
+  if (takenOver(option, name, pair, context)) return;
+  const owner = optionNamed(pair.fresh, name.text);
+  if (owner !== undefined) {
+    // Of two that declare a name, the other one had it before.
+    context.list.add({
+      kind: 'option-name-removed',
+      effect: 'compatible',
+      command: pair.old.path,
+      subject: name.text,
+      before: name.text,
+      message: `${quoteName(name.text)} is no name of ${quoteName(mainName(same).text)} any more, and was ${quoteName(mainName(owner).text)} before`,
+      oldPlace: name.place,
+      newPlace: same.place,
+    });
+    return;
+  }
+  const outcome = context.meanings.nameOutcome(option, name.text);
+  // What an ambiguous name or one taken over comes to is told of the words.
+  if (outcome === 'taken-over' || outcome === 'ambiguous') return;
+  const complete = pair.fresh.command.options.complete;
+  const { effect, isKnown, consequence } = lostOption(pair);
+  context.list.add({
+    kind: 'option-name-removed',
+    effect: lostNameEffect(outcome, effect),
+    certain: isKnown && complete?.value === true && complete.basis !== 'inferred',
+    command: pair.old.path,
+    subject: name.text,
+    before: name.text,
+    message: lostNameMessage(name.text, mainName(same).text, outcome, consequence([name.text])),
+    oldPlace: name.place,
+    newPlace: same.place,
+    words: refusedOf(option, name, context),
+  });
+}
+
+/** Tells of a name that another option has now, where it is not told among the words; whether one has. */
+function takenOver(option: Option, name: OptionName, pair: CommandPair, context: Context): boolean {
+  const owner = optionNamed(pair.fresh, name.text);
+  if (owner === undefined || context.meanings.nameOutcome(option, name.text) === 'taken-over') return false;
+  const meant = optionNamed(pair.old, name.text);
+  if (meant !== option && meant !== undefined && context.pairing.options.get(meant) === owner) return false;
+  context.list.add({
+    kind: 'name-taken-over',
+    effect: 'other-meaning',
+    command: pair.old.path,
+    subject: name.text,
+    before: mainName(option).text,
+    after: mainName(owner).text,
+    message: `${quoteName(name.text)} was ${quoteName(mainName(option).text)} and is now ${quoteName(mainName(owner).text)}: command lines with it mean something else`,
+    oldPlace: name.place,
+    newPlace: owner.place,
+  });
+  return true;
+}
+
+function isRefused(option: Option, name: OptionName, pair: CommandPair, { meanings }: Context): boolean {
+  const outcome = meanings.nameOutcome(option, name.text);
+  return outcome === undefined ? optionNamed(pair.fresh, name.text) === undefined : outcome === 'refused';
+}
+
+function refusedOf(option: Option, { text }: OptionName, { meanings }: Context): WordRange[] {
+  return (meanings.refused.get(option) ?? []).filter(({ name }) => name === text);
+}
+
+function namesOf({ names, negatedNames }: Option): Named[] {
+  return [
+    ...names.map((name) => ({ name, negated: false })),
+    ...negatedNames.map((name) => ({ name, negated: true })),
+  ];
+}
+
+function isMain({ name, negated }: Named): boolean {
+  return !negated && name.form !== 'short';
+}

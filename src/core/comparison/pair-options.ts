@@ -1,0 +1,74 @@
+import type { Option, OptionName } from '../model/option.ts';
+import { findRenamed, textsAlike } from './renamed.ts';
+
+/** The options of one command that are the same in both versions: those of the old one with those of the new. */
+export function pairOptions(before: readonly Option[], after: readonly Option[]): Map<Option, Option> {
+  const pairs = new Map<Option, Option>();
+  const taken = new Set<Option>();
+  const pair = (old: Option, fresh: Option) => {
+    pairs.set(old, fresh);
+    taken.add(fresh);
+  };
+  const owners = ownersByName(after);
+  const pairBy = (names: (option: Option) => readonly OptionName[], isSame: typeof maySame) => {
+    for (const old of before) {
+      if (pairs.has(old)) continue;
+      const fresh = names(old)
+        .flatMap(({ text }) => owners.get(text) ?? [])
+        .find((one) => !taken.has(one) && isSame(old, one));
+      if (fresh !== undefined) pair(old, fresh);
+    }
+  };
+  pairBy(isLongNamed, () => true);
+  pairBy(({ names, negatedNames }) => [...names, ...negatedNames], maySame);
+  const olds = before.filter((option) => !pairs.has(option));
+  const news = after.filter((option) => !taken.has(option));
+  for (const [i, j] of findRenamed(olds.map(described), news.map(described))) {
+    const [old, fresh] = [olds[i], news[j]];
+    if (old !== undefined && fresh !== undefined) pair(old, fresh);
+  }
+  return pairs;
+}
+
+/** Every name of some options with those that have it, in the order in which they are declared. */
+export function ownersByName(options: readonly Option[]): Map<string, Option[]> {
+  const owners = new Map<string, Option[]>();
+  for (const option of options) {
+    for (const { text } of [...option.names, ...option.negatedNames]) {
+      const known = owners.get(text);
+      if (known === undefined) owners.set(text, [option]);
+      else known.push(option);
+    }
+  }
+  return owners;
+}
+
+function isLongNamed({ names, negatedNames }: Option): OptionName[] {
+  return [...names, ...negatedNames].filter(({ form }) => form === 'long' || form === 'single-hyphen-long');
+}
+
+/**
+ * Whether two options that share only a letter are one: where both have other names besides and their texts differ, the letter was given
+ * to another option.
+ */
+function maySame(old: Option, fresh: Option): boolean {
+  if (isLongNamed(old).length === 0 || isLongNamed(fresh).length === 0) return true;
+  const alike = textsAlike(old.help?.value, fresh.help?.value);
+  return alike !== false && traitOf(old) === traitOf(fresh);
+}
+
+function described(option: Option) {
+  return {
+    names: isLongNamed(option).map(({ text }) => text),
+    text: option.help?.value,
+    trait: traitOf(option),
+  };
+}
+
+/** Whether it takes an argument, and whether that is the name of a file: `--word=WORD` and `--word-file=FILE` are two options. */
+function traitOf({ argument }: Option): string | undefined {
+  if (argument === undefined) return undefined;
+  const types = argument.value.words.map(({ type }) => type?.value);
+  const isFile = types.some((type) => type === 'file' || type === 'directory');
+  return argument.value.presence === 'none' ? 'none' : isFile ? 'file' : 'value';
+}

@@ -1,0 +1,115 @@
+import { nameWords } from '../words/name-words.ts';
+import { normalisedText, wordsOf } from '../words/text-likeness.ts';
+
+/** What is known of a thing of which one version has one name and the other, perhaps, another. */
+export interface Described {
+  readonly names: readonly string[];
+  readonly text: string | undefined;
+  /** What must be the same for two to be one thing, such as whether it takes an argument; undefined where not known. */
+  readonly trait: string | undefined;
+}
+
+/** From this share of common words on, two texts speak of one thing. */
+const ALIKE = 0.6;
+
+/** Texts of fewer words are alike only where they are the same. */
+const LEAST_WORDS = 3;
+
+/** How many pairs of texts are held against each other; beyond that only equal texts and names make a rename. */
+const PAIRS_LIMIT = 250_000;
+
+/** Whether two texts speak of one thing: undefined where one is lacking. */
+export function textsAlike(a: string | undefined, b: string | undefined): boolean | undefined {
+  if (a === undefined || b === undefined || a.trim() === '' || b.trim() === '') return undefined;
+  return normalisedText(a) === normalisedText(b) || likeness(wordsOf(a), wordsOf(b)) >= ALIKE;
+}
+
+/**
+ * The things of a new version that are those of the old one under another name: the words of the names are the same (`portion_size`,
+ * `portion-size`), or the texts are, or are much alike. What fits several things fits none. Gives index of the old to index of the new.
+ */
+export function findRenamed(before: readonly Described[], after: readonly Described[]): Map<number, number> {
+  const renamed = new Map<number, number>();
+  const taken = new Set<number>();
+  const byKey = (keysOf: (thing: Described) => readonly string[]) => {
+    const olds = uniqueKeys(before, keysOf, (i) => renamed.has(i));
+    const news = uniqueKeys(after, keysOf, (i) => taken.has(i));
+    for (const [key, at] of olds) {
+      const to = news.get(key);
+      const [old, fresh] = [before[at], to === undefined ? undefined : after[to]];
+      if (at === -1 || to === undefined || to === -1 || renamed.has(at) || taken.has(to)) continue;
+      if (old === undefined || fresh === undefined || !sameTrait(old, fresh)) continue;
+      renamed.set(at, to);
+      taken.add(to);
+    }
+  };
+  byKey(({ names }) => names.map(wordKey).filter((key) => key.length > 1));
+  byKey(({ text }) => (text === undefined || text.trim() === '' ? [] : [normalisedText(text)]));
+  for (const [old, fresh] of likeTexts(before, after, renamed, taken)) renamed.set(old, fresh);
+  return renamed;
+}
+
+/** The pairs of those left whose texts are much alike, each the only one for the other. */
+function likeTexts(
+  before: readonly Described[],
+  after: readonly Described[],
+  renamed: ReadonlyMap<number, number>,
+  taken: ReadonlySet<number>,
+): [number, number][] {
+  const left = (things: readonly Described[], isTaken: (i: number) => boolean) =>
+    things.flatMap((thing, i) => {
+      const words = wordsOf(thing.text ?? '');
+      return isTaken(i) || words.size < LEAST_WORDS ? [] : [{ i, words, thing }];
+    });
+  const olds = left(before, (i) => renamed.has(i));
+  const news = left(after, (i) => taken.has(i));
+  if (olds.length * news.length > PAIRS_LIMIT) return [];
+  const pairs = olds.flatMap((old) =>
+    news
+      .filter((fresh) => likeness(old.words, fresh.words) >= ALIKE && sameTrait(old.thing, fresh.thing))
+      .map((fresh): [number, number] => [old.i, fresh.i]),
+  );
+  const timesOld = countsOf(pairs.map(([old]) => old));
+  const timesNew = countsOf(pairs.map(([, fresh]) => fresh));
+  return pairs.filter(([old, fresh]) => timesOld.get(old) === 1 && timesNew.get(fresh) === 1);
+}
+
+function countsOf(numbers: readonly number[]): Map<number, number> {
+  const counts = new Map<number, number>();
+  for (const number of numbers) counts.set(number, (counts.get(number) ?? 0) + 1);
+  return counts;
+}
+
+/** Each key with the index of the only thing that has it; -1 where several do. */
+function uniqueKeys(
+  things: readonly Described[],
+  keysOf: (thing: Described) => readonly string[],
+  isTaken: (i: number) => boolean,
+): Map<string, number> {
+  const keys = new Map<string, number>();
+  for (const [i, thing] of things.entries()) {
+    if (isTaken(i)) continue;
+    for (const key of new Set(keysOf(thing))) keys.set(key, keys.has(key) ? -1 : i);
+  }
+  return keys;
+}
+
+function sameTrait(a: Described, b: Described): boolean {
+  return a.trait === undefined || b.trait === undefined || a.trait === b.trait;
+}
+
+/** The words of a name, whatever parts them and in whatever order. */
+function wordKey(name: string): string {
+  return nameWords(name)
+    .map((word) => word.toLowerCase())
+    .sort()
+    .join('-');
+}
+
+/** The share of the words of both texts that both have. */
+function likeness(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
+  let common = 0;
+  for (const word of a) if (b.has(word)) common++;
+  const all = a.size + b.size - common;
+  return all === 0 || Math.min(a.size, b.size) < LEAST_WORDS ? 0 : common / all;
+}

@@ -1,0 +1,129 @@
+import type { Json } from '../findings/finding.ts';
+import { quoteName } from '../messages/wording.ts';
+import { nearestRule } from '../model/nearest-rule.ts';
+import { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../model/parsing-rules.ts';
+import { saysTheSame } from '../model/same.ts';
+import type { WordRange } from './change.ts';
+import type { Context } from './context.ts';
+import { areStated, differing } from './facts.ts';
+import type { CommandPair } from './pairing.ts';
+import { ruleEffect, ruleName } from './rule-effects.ts';
+
+const RULES = Object.keys(UNKNOWN_RULES) as (keyof ParsingRules)[];
+
+/** Rules on which depends whether an abbreviation is accepted. */
+const OF_WORDS: ReadonlySet<keyof ParsingRules> = new Set([
+  'optionAbbreviations',
+  'commandAbbreviations',
+  'segmentAbbreviations',
+  'valueAbbreviations',
+  'prefixTie',
+  'spellingsTie',
+  'caseSensitive',
+]);
+
+/** How the parsing rules differ; a rule that changes for commands below too is told once, at the topmost. */
+export function ruleChanges(pairs: readonly CommandPair[], context: Context): void {
+  const told = new Map<string, string>();
+  const key = (pair: CommandPair, rule: string) => JSON.stringify([pair.old.path, rule]);
+  for (const pair of pairs) {
+    for (const rule of RULES) {
+      const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.fresh.line, rule)];
+      if (saysTheSame(was?.value, is?.value)) continue;
+      const change = JSON.stringify([was?.value, is?.value]);
+      told.set(key(pair, rule), change);
+      const parent = JSON.stringify([pair.old.path.slice(0, -1), rule]);
+      if (pair.old.path.length > 1 && told.get(parent) === change) continue;
+      add(rule, pair, wordsBelow(pair, rule, pairs, context), context);
+    }
+  }
+}
+
+function add<K extends keyof ParsingRules>(
+  rule: K,
+  pair: CommandPair,
+  words: readonly WordRange[],
+  { list }: Context,
+): void {
+  const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.fresh.line, rule)];
+  const changed = differing<ParsingRules[K] extends infer F ? F : never>(was as never, is as never);
+  const effect = changed === undefined ? 'wording' : ruleEffect(rule, was?.value, is?.value);
+  const name = quoteName(ruleName(rule));
+  list.add({
+    command: pair.old.path,
+    kind: changed !== undefined ? 'rule-changed' : is === undefined ? 'rule-unsaid' : 'rule-said',
+    effect: changed === undefined && words.length > 0 ? 'uncertain' : effect,
+    certain: areStated(was, is),
+    subject: ruleName(rule),
+    before: json(was?.value),
+    after: json(is?.value),
+    message:
+      is === undefined
+        ? `the parsing rule ${name} is no longer said; it was ${valueText(was?.value)}`
+        : was === undefined
+          ? `the parsing rule ${name} is now said to be ${valueText(is.value)}`
+          : `the parsing rule ${name} is ${valueText(is.value)} now, and was ${valueText(was.value)}`,
+    oldPlace: was?.place ?? pair.old.command.place,
+    newPlace: is?.place ?? pair.fresh.command.place,
+    words,
+  });
+}
+
+/** The words that a rule refuses at a command and below it. Of several rules that changed, the first one takes them. */
+function wordsBelow(
+  pair: CommandPair,
+  rule: keyof ParsingRules,
+  pairs: readonly CommandPair[],
+  { meanings }: Context,
+): WordRange[] {
+  if (!OF_WORDS.has(rule)) return [];
+  return pairs
+    .filter(({ old }) => pair.old.path.every((name, i) => old.path[i] === name))
+    .flatMap(({ old, fresh }) =>
+      (meanings.refusedByRule.get(old.command) ?? []).filter(
+        ({ scope }) => ruleOf(scope, { old, fresh }) === rule,
+      ),
+    );
+}
+
+/** Which changed rule refuses abbreviations at a command. */
+function ruleOf(scope: WordRange['scope'], { old, fresh }: CommandPair): keyof ParsingRules | undefined {
+  const accepting = {
+    options: ['optionAbbreviations'],
+    commands: ['segmentAbbreviations', 'commandAbbreviations'],
+    values: ['valueAbbreviations'],
+  } as const;
+  const candidates: readonly (keyof ParsingRules)[] = [
+    ...accepting[scope],
+    'prefixTie',
+    'spellingsTie',
+    'caseSensitive',
+  ];
+  return candidates.find(
+    (rule) => !saysTheSame(nearestRule(old.line, rule)?.value, nearestRule(fresh.line, rule)?.value),
+  );
+}
+
+function json(value: unknown): Json {
+  return value === undefined ? null : (value as Json);
+}
+
+function valueText(value: unknown): string {
+  if (typeof value === 'boolean') return value ? 'true' : 'false';
+  if (Array.isArray(value)) return value.map((one) => quoteName(String(one))).join(', ');
+  if (typeof value === 'object' && value !== null) return formWords(value as ValueForms);
+  return quoteName(String(value));
+}
+
+function formWords({ shortJoined, shortSeparate, longEquals, longSeparate }: ValueForms): string {
+  const forms = [
+    shortJoined ? '-xV' : '',
+    shortSeparate ? '-x V' : '',
+    longEquals ? '--x=V' : '',
+    longSeparate ? '--x V' : '',
+  ];
+  return forms
+    .filter((form) => form !== '')
+    .map(quoteName)
+    .join(', ');
+}

@@ -1,0 +1,224 @@
+import type { Json } from '../findings/finding.ts';
+import { quoteName } from '../messages/wording.ts';
+import type { PairKey, Range, ValueType, Word } from '../model/argument.ts';
+import { makeWord } from '../model/argument.ts';
+import { saysTheSame } from '../model/same.ts';
+import type { Effect } from './change.ts';
+import type { About, Context } from './context.ts';
+import { areStated, differing, textDiffers } from './facts.ts';
+import { valueChanges } from './value-changes.ts';
+
+/** How what may stand for one word of an option-argument or operand differs. */
+export function wordChanges(before: Word, after: Word, about: About, context: Context): void {
+  valueChanges(before, after, about, context);
+  typeChange(before, after, about, context);
+  rangeChange(before, after, about, context);
+  defaultChange(before, after, about, context);
+  separatorChange(before, after, about, context);
+  keyChanges(before, after, about, context);
+  const { list } = context;
+  // Where the values are known, a placeholder may only list them.
+  const areListed = before.values !== undefined && after.values !== undefined;
+  if (!areListed && textDiffers(bare(before.placeholder?.value), bare(after.placeholder?.value))) {
+    list.add({
+      ...about,
+      kind: 'placeholder-changed',
+      effect: 'wording',
+      before: before.placeholder?.value ?? null,
+      after: after.placeholder?.value ?? null,
+      message: `the placeholder of ${quoteName(about.subject)} has changed`,
+      oldPlace: before.placeholder?.place,
+      newPlace: after.placeholder?.place,
+    });
+  }
+  if (!saysTheSame(before.offers?.value, after.offers?.value)) {
+    list.add({
+      ...about,
+      kind: 'completion-changed',
+      effect: 'wording',
+      before: before.offers?.value ?? null,
+      after: after.offers?.value ?? null,
+      message: `completion is to offer something else for ${quoteName(about.subject)}`,
+      oldPlace: before.offers?.place,
+      newPlace: after.offers?.place,
+    });
+  }
+}
+
+/** A placeholder without the brackets that one layout has and another has not. */
+function bare(placeholder: string | undefined): string | undefined {
+  return placeholder?.replace(/^<([^<>]*)>$/, '$1').toUpperCase();
+}
+
+/** Types of which every value is one of the other type too. */
+const WIDER: Partial<Record<ValueType, readonly ValueType[]>> = {
+  integer: ['number', 'text'],
+  number: ['text'],
+  file: ['text'],
+  directory: ['file', 'text'],
+};
+
+function typeChange(before: Word, after: Word, about: About, { list }: Context): void {
+  const [old, fresh] = [before.type, after.type];
+  // A placeholder only makes a type likely, and placeholders are wording.
+  if (!areStated(old, fresh) || saysTheSame(old?.value, fresh?.value)) return;
+  const isSaid = old !== undefined && fresh !== undefined;
+  const isWider = isSaid && (fresh.value === 'text' || WIDER[old.value]?.includes(fresh.value) === true);
+  const effect: Effect =
+    isWider || fresh === undefined || fresh.value === 'text'
+      ? 'compatible'
+      : isSaid
+        ? 'refused'
+        : 'uncertain';
+  const subject = quoteName(about.subject);
+  list.add({
+    ...about,
+    kind: 'type-changed',
+    effect,
+    before: old?.value ?? null,
+    after: fresh?.value ?? null,
+    message: {
+      compatible: `the type of ${subject} is ${fresh === undefined ? 'no longer said' : `now ${fresh.value}`}`,
+      refused: `${subject} takes ${fresh?.value ?? ''} now, not ${old?.value ?? ''}: other values are refused`,
+      uncertain: `${subject} is now said to take ${fresh?.value ?? ''}: other values may be refused`,
+    }[effect],
+    oldPlace: old?.place,
+    newPlace: fresh?.place,
+  });
+}
+
+function rangeChange(before: Word, after: Word, about: About, { list }: Context): void {
+  const [old, fresh] = [before.range, after.range];
+  if (saysTheSame(bounds(old?.value), bounds(fresh?.value))) return;
+  const subject = quoteName(about.subject);
+  const isNarrower = old !== undefined && fresh !== undefined && narrows(old.value, fresh.value);
+  const effect: Effect = isNarrower ? 'refused' : old === undefined ? 'uncertain' : 'compatible';
+  list.add({
+    ...about,
+    kind: 'range-changed',
+    effect,
+    certain: areStated(old, fresh),
+    before: bounds(old?.value),
+    after: bounds(fresh?.value),
+    message: {
+      refused: `${subject} must be ${rangeWords(fresh?.value)} now, and was ${rangeWords(old?.value)}: what is no longer in the range is refused`,
+      uncertain: `${subject} is now said to be ${rangeWords(fresh?.value)}: other values may be refused`,
+      compatible: `${subject} may be ${rangeWords(fresh?.value)} now, and was ${rangeWords(old?.value)}`,
+    }[effect],
+    oldPlace: old?.place,
+    newPlace: fresh?.place,
+  });
+}
+
+function narrows(old: Range, fresh: Range): boolean {
+  const least = (range: Range) => range.least ?? Number.NEGATIVE_INFINITY;
+  const most = (range: Range) => range.most ?? Number.POSITIVE_INFINITY;
+  return least(fresh) > least(old) || most(fresh) < most(old);
+}
+
+function bounds(range: Range | undefined): Json {
+  return range === undefined ? null : { least: range.least ?? null, most: range.most ?? null };
+}
+
+function rangeWords(range: Range | undefined): string {
+  const { least, most } = range ?? {};
+  if (typeof least === 'number' && typeof most === 'number') return `${least} to ${most}`;
+  if (typeof least === 'number') return `${least} or more`;
+  return typeof most === 'number' ? `${most} or less` : 'any';
+}
+
+function defaultChange(before: Word, after: Word, about: About, { list }: Context): void {
+  const [old, fresh] = [before.default, after.default];
+  if (saysTheSame(old?.value, fresh?.value)) return;
+  const changed = differing(old, fresh);
+  const subject = quoteName(about.subject);
+  const [was, is] = [quoteName(old?.value ?? ''), quoteName(fresh?.value ?? '')];
+  list.add({
+    ...about,
+    kind: changed !== undefined ? 'default-changed' : fresh === undefined ? 'default-unsaid' : 'default-said',
+    effect: changed === undefined ? 'wording' : 'other-meaning',
+    certain: areStated(old, fresh),
+    before: old?.value ?? null,
+    after: fresh?.value ?? null,
+    message:
+      changed !== undefined
+        ? `the default of ${subject} is ${is} now, and was ${was}: command lines without it mean something else`
+        : fresh === undefined
+          ? `the default of ${subject} is no longer said; it was ${was}`
+          : `the default of ${subject} is now said to be ${is}`,
+    oldPlace: old?.place,
+    newPlace: fresh?.place,
+  });
+}
+
+function separatorChange(before: Word, after: Word, about: About, { list }: Context): void {
+  const [old, fresh] = [before.separator, after.separator];
+  if (saysTheSame(old?.value, fresh?.value)) return;
+  const isOther = differing(old, fresh) !== undefined;
+  const subject = quoteName(about.subject);
+  list.add({
+    ...about,
+    kind: 'separator-changed',
+    effect: isOther ? 'other-meaning' : fresh === undefined ? 'uncertain' : 'compatible',
+    certain: areStated(old, fresh),
+    before: old?.value ?? null,
+    after: fresh?.value ?? null,
+    message: isOther
+      ? `what parts several values of ${subject} is ${quoteName(fresh?.value ?? '')} now, and was ${quoteName(old?.value ?? '')}`
+      : fresh === undefined
+        ? `that several values of ${subject} may stand in one word is no longer said`
+        : `several values of ${subject} may stand in one word, parted by ${quoteName(fresh.value)}`,
+    oldPlace: old?.place,
+    newPlace: fresh?.place,
+  });
+}
+
+function keyChanges(before: Word, after: Word, about: About, context: Context): void {
+  const byKey = (word: Word) => new Map((word.keys?.value ?? []).map((key) => [key.key, key]));
+  const [old, fresh] = [byKey(before), byKey(after)];
+  if (before.keys === undefined && after.keys === undefined) return;
+  const { list } = context;
+  const subject = quoteName(about.subject);
+  for (const [name, key] of old) {
+    const same = fresh.get(name);
+    if (same !== undefined) keyChange(key, same, about, context);
+    else
+      list.add({
+        ...about,
+        kind: 'key-removed',
+        effect: after.keys === undefined ? 'uncertain' : 'refused',
+        certain: areStated(before.keys, after.keys),
+        before: name,
+        message: `${quoteName(name)} is no key of ${subject} any more: command lines with it are refused`,
+        oldPlace: key.place,
+        newPlace: after.keys?.place,
+      });
+  }
+  for (const [name, key] of fresh) {
+    if (old.has(name)) continue;
+    list.add({
+      ...about,
+      kind: 'key-added',
+      effect: 'compatible',
+      after: name,
+      message: `${quoteName(name)} is now a key of ${subject}`,
+      newPlace: key.place,
+    });
+  }
+}
+
+function keyChange(old: PairKey, fresh: PairKey, about: About, context: Context): void {
+  const subject = `${about.subject}=${old.key}`;
+  wordChanges(old.value ?? makeWord(), fresh.value ?? makeWord(), { ...about, subject }, context);
+  if (!textDiffers(old.help?.value, fresh.help?.value)) return;
+  context.list.add({
+    ...about,
+    kind: 'key-text',
+    effect: 'wording',
+    before: old.help?.value ?? null,
+    after: fresh.help?.value ?? null,
+    message: `the text of the key ${quoteName(old.key)} of ${quoteName(about.subject)} has changed`,
+    oldPlace: old.place,
+    newPlace: fresh.place,
+  });
+}

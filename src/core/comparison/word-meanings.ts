@@ -1,0 +1,327 @@
+import type { AllowedValue } from '../model/argument.ts';
+import type { Command } from '../model/command.ts';
+import { argumentOf, mainName, type Option } from '../model/option.ts';
+import { compareCodeUnits } from '../source/source.ts';
+import type { WordRange } from './change.ts';
+import type { CommandPair, Pairing } from './pairing.ts';
+import {
+  commandWords,
+  type Meaning,
+  optionWords,
+  type Thing,
+  valueWords,
+  type WordScope,
+} from './word-scope.ts';
+
+/** Words of the old version that do not mean what they did, because of one thing. */
+export interface Shift {
+  readonly outcome: 'taken-over' | 'ambiguous';
+  /** What they stood for. */
+  readonly old: Thing;
+  /** What they stand for now, or what makes them ambiguous. */
+  readonly cause: Meaning;
+  readonly ranges: WordRange[];
+  readonly pair: CommandPair;
+  /** Whether one of the words is a full name in the old version, or the very name of the cause in the new one. */
+  wasName: boolean;
+  isName: boolean;
+  /** How far the old parser is known to accept the words. */
+  readonly standing: Standing;
+}
+
+/** `certain`: stated, in a list that is complete; `likely`: by all that is known; `possible`: acceptance is not known. */
+export type Standing = 'certain' | 'likely' | 'possible';
+
+/** What every name and abbreviation of the old version comes to in the new one, as far as that differs. */
+export interface WordMeanings {
+  readonly shifts: readonly Shift[];
+  /** Words that stand for nothing any more, by what they stood for. */
+  readonly refused: ReadonlyMap<Thing, readonly WordRange[]>;
+  /** Words that a changed parsing rule refuses, by the command of the old version where they were typed. */
+  readonly refusedByRule: ReadonlyMap<Command, readonly WordRange[]>;
+  /** What a full name of a thing comes to. */
+  nameOutcome(thing: Thing, name: string): Outcome | undefined;
+}
+
+/** `perhaps-same`: a name that is still an abbreviation, where it is not known whether the parser accepts those. */
+export type Outcome =
+  | 'same'
+  | 'perhaps-same'
+  | 'refused'
+  | 'refused-by-rule'
+  | 'taken-over'
+  | 'ambiguous'
+  | 'not-judged';
+
+interface Judged {
+  readonly word: string;
+  readonly outcome: Outcome;
+  readonly old: Meaning;
+  readonly cause: Meaning | undefined;
+  readonly name: string;
+  readonly after: readonly string[];
+  readonly wasName: boolean;
+  readonly isName: boolean;
+}
+
+/** Compares the meaning of every word: of the long options, the subcommands, and the values of each command that both versions have. */
+export function compareWordMeanings(pairing: Pairing): WordMeanings {
+  const meanings = new Meanings(pairing);
+  for (const pair of pairing.pairs) {
+    meanings.compare(pair, optionWords(pair.old), optionWords(pair.fresh));
+    meanings.compare(pair, commandWords(pair.old), commandWords(pair.fresh));
+    for (const [old, fresh] of valuePairs(pair, pairing)) meanings.compare(pair, old, fresh);
+  }
+  return meanings;
+}
+
+class Meanings implements WordMeanings {
+  readonly #pairing: Pairing;
+  readonly #shifts = new Map<string, Shift>();
+  readonly #outcomes = new Map<Thing, Map<string, Outcome>>();
+  readonly #ids = new Map<object, number>();
+  readonly refused = new Map<Thing, WordRange[]>();
+  readonly refusedByRule = new Map<Command, WordRange[]>();
+
+  constructor(pairing: Pairing) {
+    this.#pairing = pairing;
+  }
+
+  get shifts(): readonly Shift[] {
+    return [...this.#shifts.values()];
+  }
+
+  nameOutcome(thing: Thing, name: string): Outcome | undefined {
+    return this.#outcomes.get(thing)?.get(name);
+  }
+
+  compare(pair: CommandPair, old: WordScope, fresh: WordScope): void {
+    if (old.names.length === 0) return;
+    const names = new Set(old.names);
+    const words = [...new Set([...old.abbreviations(), ...names])].sort(compareCodeUnits);
+    let open: { key: string; range: { from: string; to: string }; add: () => void } | undefined;
+    const close = () => {
+      open?.add();
+      open = undefined;
+    };
+    for (const word of words) {
+      const judged = this.#judge(word, old, fresh, names.has(word));
+      if (judged === undefined) continue;
+      if (judged.wasName) this.#note(judged.old.thing, word, judged.outcome);
+      if (['same', 'perhaps-same', 'not-judged'].includes(judged.outcome)) {
+        close();
+        continue;
+      }
+      const key = this.#keyOf(judged);
+      if (open?.key === key && isNext(open.range.to, word)) {
+        open.range.to = word;
+        this.#extend(judged, old, pair);
+        continue;
+      }
+      close();
+      const range = { from: word, to: word };
+      open = { key, range, add: () => this.#add(judged, range, old, pair) };
+      this.#extend(judged, old, pair);
+    }
+    close();
+  }
+
+  #judge(word: string, old: WordScope, fresh: WordScope, wasName: boolean): Judged | undefined {
+    const meant = old.meaningOf(word);
+    if (meant === undefined) return undefined;
+    const { names } = old.resolve(word);
+    const found = fresh.resolve(word);
+    const is = fresh.meaningOf(word);
+    const counterpart = this.#counterpart(meant.thing, old.kind, fresh);
+    const judged = (outcome: Outcome, cause?: Meaning): Judged => ({
+      word,
+      outcome,
+      old: meant,
+      cause,
+      name: names[0] ?? word,
+      after: found.names,
+      wasName,
+      isName: found.verdict === 'exact',
+    });
+    const isExact = found.verdict === 'exact';
+    if (is !== undefined && is.thing === counterpart && is.negated === meant.negated)
+      return judged(wasName && !isExact && fresh.accepted === undefined ? 'perhaps-same' : 'same');
+    // A thing that a partial list does not show may still be there.
+    if (counterpart === undefined && fresh.complete?.value !== true && !isExact) return judged('not-judged');
+    if (is !== undefined) {
+      // Whether an abbreviation of another thing is accepted in the place of a name must be known.
+      const isTaken = isExact || fresh.accepted?.value === true || !wasName;
+      return isTaken ? judged('taken-over', is) : judged('refused');
+    }
+    if (found.verdict === 'ambiguous') {
+      const cause = this.#principal(word, names[0] ?? word, counterpart, fresh, old);
+      return cause === undefined ? judged('refused-by-rule') : judged('ambiguous', cause);
+    }
+    const isRule = !wasName && fresh.accepted?.value === false && old.accepted?.value !== false;
+    return judged(isRule ? 'refused-by-rule' : 'refused');
+  }
+
+  /** What a thing is in the new version: the same option or command, or the value of the same text. */
+  #counterpart(thing: Thing, kind: WordScope['kind'], fresh: WordScope): Thing | undefined {
+    if (kind === 'options') {
+      // An option that is the same as another one stands for that.
+      const same = this.#pairing.options.get(thing as Option);
+      return same?.sameAs === undefined ? same : (fresh.meaningOf(mainName(same).text)?.thing ?? same);
+    }
+    if (kind === 'commands') return this.#pairing.commands.get(thing as Command);
+    const text = (thing as AllowedValue).value;
+    const exact = fresh.resolve(text);
+    return exact.verdict === 'exact' ? fresh.meaningOf(text)?.thing : undefined;
+  }
+
+  /** Of the things that an ambiguous word begins, the other one that shares most with the name that it stood for; new ones first. */
+  #principal(
+    word: string,
+    name: string,
+    counterpart: Thing | undefined,
+    fresh: WordScope,
+    old: WordScope,
+  ): Meaning | undefined {
+    const rank = (other: string) => Number(old.resolve(other).verdict !== 'exact');
+    const [best] = fresh
+      .resolve(word)
+      .names.flatMap((other) => {
+        const meaning = fresh.meaningOf(other);
+        return meaning === undefined || meaning.thing === counterpart ? [] : [{ other, meaning }];
+      })
+      .sort(
+        (a, b) =>
+          rank(b.other) - rank(a.other) ||
+          sharedLength(b.other, name) - sharedLength(a.other, name) ||
+          compareCodeUnits(a.other, b.other),
+      );
+    return best?.meaning;
+  }
+
+  #keyOf({ outcome, old, cause, name }: Judged): string {
+    // Ranges of one thing are told by the name of it that they begin.
+    return JSON.stringify([
+      outcome,
+      this.#id(old.thing),
+      old.negated,
+      name,
+      cause === undefined ? 0 : this.#id(cause.thing),
+    ]);
+  }
+
+  #id(thing: object): number {
+    const known = this.#ids.get(thing);
+    if (known !== undefined) return known;
+    this.#ids.set(thing, this.#ids.size + 1);
+    return this.#ids.size;
+  }
+
+  #note(thing: Thing, name: string, outcome: Outcome): void {
+    const outcomes = this.#outcomes.get(thing) ?? new Map<string, Outcome>();
+    // At commands below, an inherited option may fare otherwise than where it is declared; the first one counts.
+    if (!outcomes.has(name)) outcomes.set(name, outcome);
+    this.#outcomes.set(thing, outcomes);
+  }
+
+  /** The shift that a word belongs to, made where it is the first. */
+  #shiftOf(judged: Judged, old: WordScope, pair: CommandPair): Shift | undefined {
+    const { outcome, cause } = judged;
+    if (cause === undefined || (outcome !== 'taken-over' && outcome !== 'ambiguous')) return undefined;
+    // One new name may break words of several things at several commands: that is one shift. So is one thing that an old name takes over.
+    const isNew = !this.#isKnown(cause.thing, old);
+    const standing = standingOf(judged, old);
+    const id = JSON.stringify([
+      outcome,
+      this.#id(cause.thing),
+      isNew ? 0 : this.#id(judged.old.thing),
+      standing,
+    ]);
+    const known = this.#shifts.get(id);
+    if (known !== undefined) return known;
+    const shift: Shift = {
+      outcome,
+      old: judged.old.thing,
+      cause,
+      ranges: [],
+      pair,
+      wasName: false,
+      isName: false,
+      standing,
+    };
+    this.#shifts.set(id, shift);
+    return shift;
+  }
+
+  /** Whether the old version has a thing of the new one. */
+  #isKnown(thing: Thing, old: WordScope): boolean {
+    return 'value' in thing ? old.resolve(thing.value).verdict === 'exact' : this.#pairing.known.has(thing);
+  }
+
+  #extend(judged: Judged, old: WordScope, pair: CommandPair): void {
+    const shift = this.#shiftOf(judged, old, pair);
+    if (shift === undefined) return;
+    shift.wasName ||= judged.wasName;
+    shift.isName ||= judged.isName;
+  }
+
+  #add(judged: Judged, range: { from: string; to: string }, old: WordScope, pair: CommandPair): void {
+    const ranged: WordRange = {
+      command: old.at.path,
+      scope: old.kind,
+      ...range,
+      name: judged.name,
+      after: judged.after,
+    };
+    const shift = this.#shiftOf(judged, old, pair);
+    if (shift !== undefined) shift.ranges.push(ranged);
+    else if (judged.outcome === 'refused-by-rule') push(this.refusedByRule, old.at.command, ranged);
+    else push(this.refused, judged.old.thing, ranged);
+  }
+}
+
+function push<K>(map: Map<K, WordRange[]>, key: K, range: WordRange): void {
+  const known = map.get(key);
+  if (known === undefined) map.set(key, [range]);
+  else known.push(range);
+}
+
+function standingOf({ wasName }: Judged, old: WordScope): Standing {
+  if (wasName) return 'certain';
+  if (old.accepted === undefined) return 'possible';
+  return old.accepted.basis !== 'inferred' && old.complete?.value === true ? 'certain' : 'likely';
+}
+
+/** The values that each word of the options and operands of a command has in both versions. */
+function* valuePairs({ old, fresh }: CommandPair, pairing: Pairing): Generator<[WordScope, WordScope]> {
+  for (const option of old.command.options.items) {
+    const same = pairing.options.get(option);
+    if (same === undefined) continue;
+    const name = mainName(option);
+    const before = argumentOf(option, name)?.value.words ?? [];
+    const after = argumentOf(same, mainName(same))?.value.words ?? [];
+    for (const [i, word] of before.entries()) {
+      const other = after[i];
+      const pair = other && [valueWords(word, name.text, old), valueWords(other, name.text, fresh)];
+      if (pair?.[0] !== undefined && pair[1] !== undefined) yield [pair[0], pair[1]];
+    }
+  }
+  for (const operand of old.command.operands.items) {
+    const same = fresh.command.operands.items.find(({ name }) => name === operand.name);
+    if (same === undefined) continue;
+    const [before, after] = [
+      valueWords(operand.word, operand.name, old),
+      valueWords(same.word, operand.name, fresh),
+    ];
+    if (before !== undefined && after !== undefined) yield [before, after];
+  }
+}
+
+function isNext(before: string, word: string): boolean {
+  return word.length === before.length + 1 && word.startsWith(before);
+}
+
+function sharedLength(a: string, b: string): number {
+  let i = 0;
+  while (i < a.length && a[i] === b[i]) i++;
+  return i;
+}

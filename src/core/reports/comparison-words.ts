@@ -1,0 +1,45 @@
+import { type Change, type Comparison, EFFECTS, type Effect, type Release } from '../comparison/change.ts';
+import type { Clash } from '../comparison/extension-changes.ts';
+import { countOf } from '../messages/wording.ts';
+
+/** A comparison with what is compared, as reports call it. */
+export interface ComparedSides {
+  /** Such as `tiffin 1.4 to 2.0`. */
+  readonly title: string;
+  readonly comparison: Comparison;
+  /** Where extensions are compared: what they do to each other. */
+  readonly clashes?: readonly Clash[];
+}
+
+export const EFFECT_TITLES: Record<Effect, string> = {
+  'other-meaning': 'Means something else, without a message',
+  refused: 'No longer accepted',
+  uncertain: 'May break callers',
+  compatible: 'Breaks nobody',
+  wording: 'Texts only',
+};
+
+const EFFECT_NOUNS: Record<Effect, readonly [string, string]> = {
+  'other-meaning': ['change of meaning', 'changes of meaning'],
+  refused: ['refusal', 'refusals'],
+  uncertain: ['uncertain change', 'uncertain changes'],
+  compatible: ['harmless change', 'harmless changes'],
+  wording: ['change of text', 'changes of text'],
+};
+
+/** `2 changes of meaning, 5 refusals`. */
+export function effectCounts(changes: readonly Change[]): string {
+  return EFFECTS.flatMap((effect) => {
+    const count = changes.filter((change) => change.effect === effect).length;
+    return count === 0 ? [] : [countOf(count, ...EFFECT_NOUNS[effect])];
+  }).join(', ');
+}
+
+export function releaseWords(release: Release): string {
+  return {
+    major: 'calls for a major release',
+    minor: 'calls for a minor release',
+    patch: 'calls for a patch release',
+    none: 'calls for no release',
+  }[release];
+}
