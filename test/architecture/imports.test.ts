@@ -49,6 +49,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   checks: [
     'abbreviations',
     'audit-view.ts',
+    'comparison',
     'conformance',
     'findings',
     'messages',

@@ -1,11 +1,6 @@
-import { commandScope } from '../../abbreviations/command-scope.ts';
-import type { NameLookup } from '../../abbreviations/name-lookup.ts';
-import { optionScope } from '../../abbreviations/option-scope.ts';
+import { compareInterfaces } from '../../comparison/compare-interfaces.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { extendInterface } from '../../model/extend.ts';
-import type { Interface } from '../../model/interface.ts';
-import { type CommandAt, walkCommands } from '../../model/walk.ts';
-import { compareCodeUnits, type Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Broken = {
@@ -44,36 +39,37 @@ export const extensionBreaks = defineCheck<Broken>({
   judge(view, report) {
     const { extended } = view.interface;
     if (extended === undefined) return;
+    for (const _ of view.commands) report.judged();
     const { base, extensions } = extended;
+    // What two extensions do to each other shows in neither alone.
     const alone = extensions.map((extension) => extendInterface(base, extension));
-    for (const at of view.commands) {
-      report.judged();
-      const after = lookupsOf(at);
-      const said = new Set<string>();
-      const compare = (before: Interface) => {
-        for (const [i, lookup] of lookupsAt(before, at.path).entries()) {
-          for (const broken of brokenNames(lookup, after[i] ?? lookup)) {
-            if (said.has(broken.before)) continue;
-            said.add(broken.before);
-            const place = placeOf(broken.after, broken.before, at);
-            const extension = extensions.find(({ sources }) =>
-              sources.some(({ source }) => source === place?.source),
-            );
-            report.finding({
-              command: at.path,
-              subject: broken.before,
-              data: { ...broken, extension: extension?.program.value ?? '' },
-              place,
-              related: [
-                { place: placeOf([broken.before], '', at), note: `${quoteName(broken.from)} stood for this` },
-              ],
-            });
-          }
-        }
-      };
-      compare(base);
-      // What two extensions do to each other shows in neither alone.
-      for (const one of alone) compare(one);
+    const said = new Set<string>();
+    for (const before of [base, ...alone]) {
+      for (const change of compareInterfaces(before, view.interface).changes) {
+        const [first] = change.words;
+        const last = change.words.at(-1);
+        if (first === undefined || last === undefined || !change.kind.startsWith('abbreviation-')) continue;
+        const id = JSON.stringify([change.command, first.name]);
+        if (said.has(id)) continue;
+        said.add(id);
+        const extension = extensions.find(({ sources }) =>
+          sources.some(({ source }) => source === change.newPlace?.source),
+        );
+        report.finding({
+          command: change.command,
+          subject: first.name,
+          data: {
+            from: first.from,
+            to: last.to,
+            before: first.name,
+            after: first.after,
+            replaced: change.kind === 'abbreviation-taken-over',
+            extension: extension?.program.value ?? '',
+          },
+          place: change.newPlace,
+          related: [{ place: change.oldPlace, note: `${quoteName(first.from)} stood for this` }],
+        });
+      }
     }
   },
   message: ({ from, to, before, after, replaced, extension }) => {
@@ -85,59 +81,3 @@ export const extensionBreaks = defineCheck<Broken>({
   mend: ({ before, after }) =>
     `let the extension begin ${listNames(after.filter((name) => name !== before))} with a word of its own, and callers write ${quoteName(before)} in full`,
 });
-
-type Lookup = NameLookup<unknown>;
-
-/** The options and the subcommands of a command, where their abbreviations are accepted or may be. */
-function lookupsOf(at: CommandAt): Lookup[] {
-  const options = optionScope(at);
-  const commands = commandScope(at);
-  return [
-    ...(options.accepted?.value === false ? [] : [options.index]),
-    ...(commands.accepted?.value === true ? [commands.index] : []),
-  ];
-}
-
-function lookupsAt(from: Interface, path: readonly string[]): Lookup[] {
-  for (const at of walkCommands(from)) {
-    if (at.path.length === path.length && at.path.every((name, i) => name === path[i])) return lookupsOf(at);
-  }
-  return [];
-}
-
-type BrokenName = Omit<Broken, 'extension'>;
-
-/** The abbreviations that come to something else, by the name that they stood for. */
-function brokenNames(before: Lookup, after: Lookup): BrokenName[] {
-  const known = new Set(before.names);
-  if (after.names.every((name) => known.has(name))) return [];
-  const broken = new Map<string, BrokenName>();
-  for (const word of before.prefixes(LEAST_LENGTH)) {
-    const was = before.resolve(word);
-    const name = was.verdict === 'unique' || was.verdict === 'same-option' ? was.names[0] : undefined;
-    if (name === undefined) continue;
-    const is = after.resolve(word);
-    if (is.verdict !== 'exact' && is.names.every((one) => known.has(one))) continue;
-    if (is.verdict === was.verdict && is.names[0] === name) continue;
-    const first = broken.get(name);
-    broken.set(name, {
-      from: first?.from ?? word,
-      to: word,
-      before: name,
-      after: first?.after ?? is.names,
-      replaced: first?.replaced ?? is.verdict !== 'ambiguous',
-    });
-  }
-  return [...broken.values()].sort((a, b) => compareCodeUnits(a.from, b.from));
-}
-
-/** Two hyphens and a letter; of commands, forms of one or two letters are left out. */
-const LEAST_LENGTH = 3;
-
-/** Where the first of some names other than one stands among the options and subcommands in reach. */
-function placeOf(names: readonly string[], other: string, at: CommandAt): Place {
-  const wanted = names.filter((name) => name !== other);
-  const options = optionScope(at).names.map(({ name }) => name);
-  const commands = commandScope(at).names.map(({ name }) => name);
-  return [...options, ...commands].find(({ text }) => wanted.includes(text))?.place ?? null;
-}
