@@ -1,6 +1,6 @@
 // Builds dist/: the library as modules with declarations, and the command as one bundle in parts.
 import { spawnSync } from 'node:child_process';
-import { chmodSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, cpSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -37,6 +37,9 @@ const { metafile } = await build({
   metafile: true,
   logLevel: 'warning',
 });
+// The scripts that ask shells stand beside the module that runs them, in the library and in the bundle.
+for (const folder of ['dist/node/completion', 'dist/cli'])
+  cpSync('src/node/completion/drivers', `${folder}/drivers`, { recursive: true });
 chmodSync('dist/cli/bin.js', 0o755);
 writeFileSync('dist/cli/NOTICES.txt', notices(Object.keys(metafile.inputs)));
 

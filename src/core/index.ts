@@ -100,6 +100,16 @@ export type {
   Standard,
 } from './model/interface.ts';
 export { makeInterface } from './model/interface.ts';
+export {
+  type CommandInventory,
+  type Inventory,
+  type OfferedArgument,
+  type OfferedOption,
+  type OfferedWord,
+  SHELLS,
+  type Shell,
+  type Unread,
+} from './model/inventory.ts';
 export { joinInterfaces } from './model/join.ts';
 export type { Listed } from './model/listed.ts';
 export { nearestRule } from './model/nearest-rule.ts';

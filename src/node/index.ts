@@ -2,6 +2,12 @@ export { capturePlan } from './capture/capture-plan.ts';
 export { type Capture, type CaptureProgress, captureProgram } from './capture/capture-program.ts';
 export { CAPTURE_DEFAULTS, type CaptureSettings } from './capture/capture-settings.ts';
 export type { ProgramRun, RunEnd } from './capture/run-program.ts';
+export {
+  type NotAsked,
+  OBSERVE_DEFAULTS,
+  type ObserveSettings,
+  observeCompletion,
+} from './completion/observe-completion.ts';
 export { findFileUpwards } from './find-file.ts';
 export type { ReadResult } from './read-result.ts';
 export { BYTE_LIMIT, readSourceFile, readSourceStream } from './read-source.ts';

@@ -1,0 +1,59 @@
+import type { Place, Source } from '../source/source.ts';
+
+/** The shells whose completion is known. */
+export const SHELLS = ['bash', 'zsh', 'fish'] as const;
+
+export type Shell = (typeof SHELLS)[number];
+
+/** A word that completion offers. */
+export interface OfferedWord {
+  readonly text: string;
+  /** The description that the shell shows with it. */
+  readonly description: string | undefined;
+  readonly place: Place;
+}
+
+/** What is offered in the place of an option-argument or operand. */
+export interface OfferedArgument {
+  readonly words: readonly OfferedWord[];
+  /** Whether names of files, or of folders, are offered; undefined where that is not known. */
+  readonly files: boolean | undefined;
+}
+
+/** An option as completion has it. */
+export interface OfferedOption extends OfferedWord {
+  /** Whether completion takes it to have an argument; undefined where that is not known. */
+  readonly takesArgument: boolean | undefined;
+}
+
+/** What is offered at one command. */
+export interface CommandInventory {
+  /** The command path, the program's name first. */
+  readonly path: readonly string[];
+  readonly options: readonly OfferedOption[];
+  /** What is offered in the place of a subcommand or of the first operand. */
+  readonly operands: OfferedArgument;
+  /** What is offered for options that take an argument, by one of their names. */
+  readonly arguments: ReadonlyMap<string, OfferedArgument>;
+}
+
+/** Something in a completion script that was not understood. */
+export interface Unread {
+  readonly what: string;
+  readonly place: Place;
+}
+
+/** What the completion of one shell offers for a program. */
+export interface Inventory {
+  readonly shell: Shell;
+  readonly program: string;
+  /** Whether a real shell was asked, or only the script read. */
+  readonly observed: boolean;
+  /** The script; undefined where the shell found it itself. */
+  readonly source: Source | undefined;
+  readonly commands: readonly CommandInventory[];
+  /** What could not be read without running the script; nothing that it may offer is said to be missing. */
+  readonly unread: readonly Unread[];
+  /** Why the script does not load, or what it does that it must not; undefined where it loads. */
+  readonly fault: string | undefined;
+}

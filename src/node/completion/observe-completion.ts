@@ -1,0 +1,161 @@
+import { access, mkdir, readdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { inventoryFromAnswers } from '../../core/coverage/inventory-from-answers.ts';
+import { completionQuestions, type Question } from '../../core/coverage/questions.ts';
+import type { Interface } from '../../core/model/interface.ts';
+import type { Inventory, Shell } from '../../core/model/inventory.ts';
+import type { Source } from '../../core/source/source.ts';
+import { type ProgramRun, runProgram } from '../capture/run-program.ts';
+import { openWorkplace } from '../capture/workplace.ts';
+import { partWords } from './parted-words.ts';
+import { readAnswers } from './read-answers.ts';
+import { quoteWord } from './shell-words.ts';
+
+/** How a shell is asked for its completion. */
+export interface ObserveSettings {
+  /** The most milliseconds for one shell, beside those for each question. */
+  readonly timeLimit: number;
+  /** The most milliseconds that one question may take on average. */
+  readonly questionTime: number;
+  readonly signal?: AbortSignal | undefined;
+}
+
+export const OBSERVE_DEFAULTS: ObserveSettings = { timeLimit: 20_000, questionTime: 150 };
+
+/** Files in the folder in which shells are asked: where these are offered, files are. */
+export const MARKER_FILE = 'dabbawala-marker-file';
+export const MARKER_FOLDER = 'dabbawala-marker-folder';
+
+const LIBRARY = '/usr/share/bash-completion/bash_completion';
+const OUTPUT_LIMIT = 64 * 1024 * 1024;
+const US = '\x1f';
+
+/** Where a shell or what a script needs is not on this machine. */
+export type NotAsked = { readonly shell: Shell; readonly reason: string };
+
+/**
+ * Asks a real shell what it offers for the commands and options of an interface: by a completion script, or by what the shell finds
+ * itself where none is given. The script is a stranger's program: it runs in an empty folder, with an empty home, a clean environment and
+ * limits on time and output, and everything that it started is ended with the shell.
+ */
+export async function observeCompletion(
+  shell: Shell,
+  script: Source | undefined,
+  from: Interface,
+  settings: Partial<ObserveSettings> = {},
+): Promise<Inventory | NotAsked> {
+  const whole = { ...OBSERVE_DEFAULTS, ...settings };
+  const questions = completionQuestions(from);
+  const workplace = await openWorkplace({ width: 1000, keepHome: false });
+  try {
+    const home = workplace.environment.HOME ?? workplace.folder;
+    const desk = join(home, 'desk');
+    await mkdir(desk);
+    await writeFile(
+      join(desk, 'questions'),
+      questions.map((question) => `${lineFor(shell, question)}\n`).join(''),
+    );
+    await writeFile(join(workplace.folder, MARKER_FILE), '');
+    await mkdir(join(workplace.folder, MARKER_FOLDER));
+    const scriptPath =
+      script === undefined ? '' : join(desk, shell === 'zsh' ? '_script' : `script.${shell}`);
+    if (script !== undefined) await writeFile(scriptPath, script.text);
+    const words = [shell, ...(await wordsFor(shell, join(desk, 'questions'), scriptPath, script))];
+    const run = await runProgram(words, {
+      folder: workplace.folder,
+      environment: { ...workplace.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
+      timeLimit: whole.timeLimit + whole.questionTime * questions.length,
+      outputLimit: OUTPUT_LIMIT,
+      signal: whole.signal,
+    });
+    if (run.end === 'not-started') return { shell, reason: `${shell} is not on this machine` };
+    const { isLoaded, answers } = readAnswers(run.standardOutput, shell);
+    const fault = await faultOf(run, isLoaded, answers.length < questions.length, [workplace.folder, home]);
+    return inventoryFromAnswers({
+      shell,
+      program: from.program.value,
+      source: script,
+      asked: questions.slice(0, answers.length),
+      answers,
+      markers: [MARKER_FILE, MARKER_FOLDER],
+      fault,
+    });
+  } finally {
+    await workplace.close();
+  }
+}
+
+/** A question as the driver of a shell reads it. */
+function lineFor(shell: Shell, { words, typed }: Question): string {
+  const line = [...words.map(quoteWord), typed].join(' ');
+  if (shell !== 'bash') return line;
+  const parted = partWords(words, typed);
+  return [line, parted.current, parted.previous, ...parted.words].join(US);
+}
+
+async function wordsFor(
+  shell: Shell,
+  questions: string,
+  scriptPath: string,
+  script: Source | undefined,
+): Promise<string[]> {
+  const driver = fileURLToPath(new URL(`./drivers/ask.${shell}`, import.meta.url));
+  switch (shell) {
+    case 'bash': {
+      const needsLibrary = script === undefined || LIBRARY_NAMES.test(script.text);
+      const library = needsLibrary && (await exists(LIBRARY)) ? LIBRARY : '';
+      return ['--norc', '--noprofile', driver, questions, scriptPath, library];
+    }
+    case 'fish':
+      return scriptPath === '' ? [driver, questions] : ['--no-config', driver, questions, scriptPath];
+    case 'zsh':
+      return ['-f', driver, questions, ...(scriptPath === '' ? [] : [scriptPath])];
+  }
+}
+
+/** Functions of the library that scripts for bash call. */
+const LIBRARY_NAMES =
+  /\b(?:_init_completion|_get_comp_words_by_ref|_filedir|_parse_help|_parse_usage|_longopt|_upvars?|__ltrim_colon_completions|_known_hosts|_comp_[a-z_]+|_have|_split_longopt|_command_offset)\b/;
+
+async function exists(path: string): Promise<boolean> {
+  return access(path).then(
+    () => true,
+    () => false,
+  );
+}
+
+/** What a script did that it must not: fail, hang, or write files. */
+async function faultOf(
+  run: ProgramRun,
+  isLoaded: boolean,
+  lacksAnswers: boolean,
+  folders: readonly string[],
+): Promise<string | undefined> {
+  if (run.end === 'time') return isLoaded ? 'it did not answer in time' : 'it did not load in time';
+  if (run.end === 'output') return 'it printed too much';
+  const [complaint = ''] = run.standardError.split('\n').filter((line) => line.trim() !== '');
+  if (!isLoaded) return complaint === '' ? 'it does not load' : `it does not load: ${complaint}`;
+  if (lacksAnswers) return 'it ended the shell before all was asked';
+  const written = (await Promise.all(folders.map((folder) => readdir(folder)))).flat();
+  const strange = written.filter((name) => !OWN_FILES.has(name));
+  return strange.length === 0
+    ? undefined
+    : `it wrote ${strange
+        .sort()
+        .map((name) => `'${name}'`)
+        .join(', ')}`;
+}
+
+/** What the questions, the drivers and the shells themselves leave. */
+const OWN_FILES: ReadonlySet<string> = new Set([
+  'desk',
+  MARKER_FILE,
+  MARKER_FOLDER,
+  '.inner',
+  '.answers',
+  '.errors',
+  '.config',
+  '.local',
+  '.cache',
+]);
