@@ -52,6 +52,17 @@ export type {
   Judgement,
   Standing,
 } from './conformance/rule.ts';
+export {
+  COVERED_KINDS,
+  type CommandCoverage,
+  type CoveredKind,
+  coverage,
+  type KindCoverage,
+  type MissingThing,
+  type OfferedThing,
+  type ShellCoverage,
+  type WrongArgument,
+} from './coverage/coverage.ts';
 export type {
   Finding,
   Json,
@@ -201,6 +212,9 @@ export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';
 export type { Place, Source, Span } from './source/source.ts';
 export { type AddedWords, type Concept, WordLists } from './words/word-lists.ts';
+export { bashCompletion } from './writers/completion/bash-script.ts';
+export { fishCompletion } from './writers/completion/fish-script.ts';
+export { zshCompletion } from './writers/completion/zsh-script.ts';
 export { type UpdatedDocument, updateDocument } from './writers/document/update-document.ts';
 export { documentJson, documentYaml } from './writers/document/write-document.ts';
 export { referenceMarkdown } from './writers/markdown/reference.ts';

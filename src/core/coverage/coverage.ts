@@ -1,0 +1,184 @@
+import type { Interface } from '../model/interface.ts';
+import type { CommandInventory, Inventory, OfferedArgument, OfferedWord, Shell } from '../model/inventory.ts';
+import { argumentOf, type Option } from '../model/option.ts';
+import { type CommandAt, walkCommands } from '../model/walk.ts';
+import { joinedPath } from './command-path.ts';
+import { type Expected, type ExpectedValues, expectedAt, firstOperand } from './expected.ts';
+
+/** Something in the interface that is not offered. */
+export interface MissingThing {
+  /** As it would be typed: `--late`, `list`, or `owner` behind a subject. */
+  readonly name: string;
+  /** For values, the option or operand that takes them. */
+  readonly subject: string | undefined;
+  readonly thing: Expected['thing'];
+}
+
+/** A word that is offered. */
+export interface OfferedThing {
+  readonly name: string;
+  readonly subject: string | undefined;
+  readonly word: OfferedWord;
+  /** What it is in the interface; undefined where it is not in it. */
+  readonly thing: Expected['thing'] | undefined;
+}
+
+/** An option-argument or operand that is completed as what it is not. */
+export interface WrongArgument {
+  readonly name: string;
+  readonly reason: 'takes-none' | 'takes-one' | 'files-for-values';
+  readonly word: OfferedWord | undefined;
+  readonly thing: Expected['thing'];
+}
+
+/** How far one kind of thing is covered at one command. */
+export interface KindCoverage {
+  readonly offered: readonly OfferedThing[];
+  readonly missing: readonly MissingThing[];
+  /** Offered, and not in an interface that is known to be complete. */
+  readonly stale: readonly OfferedThing[];
+  /** Offered, and not in an interface that may be a part. */
+  readonly unknown: readonly OfferedThing[];
+  readonly wrong: readonly WrongArgument[];
+  /** Offered though hidden or deprecated. */
+  readonly withdrawn: readonly OfferedThing[];
+}
+
+export const COVERED_KINDS = ['commands', 'options', 'values'] as const;
+
+export type CoveredKind = (typeof COVERED_KINDS)[number];
+
+export interface CommandCoverage {
+  readonly command: readonly string[];
+  readonly kinds: Readonly<Record<CoveredKind, KindCoverage>>;
+}
+
+/** What one shell offers of an interface. */
+export interface ShellCoverage {
+  readonly shell: Shell;
+  readonly inventory: Inventory;
+  readonly commands: readonly CommandCoverage[];
+}
+
+/** Compares what completion offers with what an interface has. Commands that an inventory does not know are missing with all they have. */
+export function coverage(from: Interface, inventories: readonly Inventory[]): ShellCoverage[] {
+  return inventories.map((inventory) => {
+    const byPath = new Map(inventory.commands.map((command) => [joinedPath(command.path), command]));
+    return {
+      shell: inventory.shell,
+      inventory,
+      commands: [...walkCommands(from)]
+        .filter(({ command }) => command.hidden?.value !== true)
+        .map((at) => commandCoverage(at, byPath.get(joinedPath(at.path)))),
+    };
+  });
+}
+
+const NOTHING: OfferedArgument = { words: [], files: undefined };
+
+function commandCoverage(at: CommandAt, inventory: CommandInventory | undefined): CommandCoverage {
+  const expected = expectedAt(at);
+  const { command } = at;
+  const operands = inventory?.operands ?? NOTHING;
+  const takesValues = expected.values.some(({ optionNames }) => optionNames === undefined);
+  const options = covered(
+    expected.options,
+    inventory?.options ?? [],
+    undefined,
+    command.options.complete?.value === true,
+  );
+  const commands = covered(
+    expected.commands,
+    isForCommands(at, takesValues) ? operands.words : [],
+    undefined,
+    command.commands.complete?.value === true,
+  );
+  return {
+    command: at.path,
+    kinds: {
+      commands,
+      options: { ...options, wrong: wrongOptions(at, inventory) },
+      values: valueCoverage(expected.values, inventory),
+    },
+  };
+}
+
+/** Whether only commands can stand in the place of the first operand; else words there may be names of anything. */
+function isForCommands({ command }: CommandAt, takesValues: boolean): boolean {
+  if (command.commands.items.length > 0) return true;
+  return !takesValues && command.forms.length > 0 && firstOperand(command) === undefined;
+}
+
+function covered(
+  expected: readonly Expected[],
+  words: readonly OfferedWord[],
+  subject: string | undefined,
+  isComplete: boolean,
+): KindCoverage {
+  const byName = new Map(expected.flatMap((one) => one.names.map((name) => [name, one] as const)));
+  const things = words.map(
+    (word): OfferedThing => ({ name: word.text, subject, word, thing: byName.get(word.text)?.thing }),
+  );
+  const offeredNames = new Set(words.map(({ text }) => text));
+  const strange = things.filter(({ thing }) => thing === undefined);
+  return {
+    offered: things.filter(({ thing }) => thing !== undefined),
+    missing: expected
+      .filter(({ isWithdrawn, names }) => !isWithdrawn && !names.some((name) => offeredNames.has(name)))
+      .map(({ name, thing }) => ({ name, subject, thing })),
+    stale: isComplete ? strange : [],
+    unknown: isComplete ? [] : strange,
+    wrong: [],
+    withdrawn: things.filter(({ name }) => byName.get(name)?.isWithdrawn === true),
+  };
+}
+
+function valueCoverage(
+  expected: readonly ExpectedValues[],
+  inventory: CommandInventory | undefined,
+): KindCoverage {
+  const all = expected.map(({ subject, optionNames, values }) => {
+    const offered =
+      optionNames === undefined
+        ? inventory?.operands
+        : optionNames.map((name) => inventory?.arguments.get(name)).find((one) => one !== undefined);
+    const { words, files } = offered ?? NOTHING;
+    const one = covered(values, words, subject, true);
+    const [value] = values;
+    const isWrong = files === true && one.missing.length === values.length && value !== undefined;
+    return {
+      ...one,
+      wrong: isWrong
+        ? [{ name: subject, reason: 'files-for-values' as const, word: words[0], thing: value.thing }]
+        : [],
+    };
+  });
+  const each = <K extends keyof KindCoverage>(key: K) => all.flatMap((one) => one[key] as never[]);
+  return {
+    offered: each('offered'),
+    missing: each('missing'),
+    stale: each('stale'),
+    unknown: each('unknown'),
+    wrong: each('wrong'),
+    withdrawn: each('withdrawn'),
+  };
+}
+
+/** Options that completion takes to have an argument and that have none, or the other way round. */
+function wrongOptions(at: CommandAt, inventory: CommandInventory | undefined): WrongArgument[] {
+  const offered = new Map((inventory?.options ?? []).map((option) => [option.text, option]));
+  return at.command.options.items.flatMap((option) =>
+    option.names.flatMap(({ text }): WrongArgument[] => {
+      const word = offered.get(text);
+      const presence = presenceOf(option, text);
+      if (word?.takesArgument === undefined || presence === undefined || presence === 'optional') return [];
+      if (word.takesArgument === (presence === 'mandatory')) return [];
+      return [{ name: text, reason: word.takesArgument ? 'takes-none' : 'takes-one', word, thing: option }];
+    }),
+  );
+}
+
+function presenceOf(option: Option, name: string): 'none' | 'optional' | 'mandatory' | undefined {
+  const own = option.names.find(({ text }) => text === name);
+  return own === undefined ? undefined : argumentOf(option, own)?.value.presence;
+}

@@ -1,0 +1,106 @@
+import { optionsInReach } from '../abbreviations/option-scope.ts';
+import type { AllowedValue, Word } from '../model/argument.ts';
+import { type Command, commandName } from '../model/command.ts';
+import type { Knowable } from '../model/fact.ts';
+import type { Operand } from '../model/operand.ts';
+import { argumentOf, mainName, type Option } from '../model/option.ts';
+import type { CommandAt } from '../model/walk.ts';
+
+/** Something that completion is to offer, by any of its names. */
+export interface Expected {
+  /** The name that reports use. */
+  readonly name: string;
+  readonly names: readonly string[];
+  /** Whether it is hidden or deprecated, so that it had better not be offered. */
+  readonly isWithdrawn: boolean;
+  readonly thing: Option | Command | AllowedValue;
+}
+
+/** A word with known values, at the option or operand that takes it. */
+export interface ExpectedValues {
+  /** The option, by its names, or the operand; undefined names for operands. */
+  readonly subject: string;
+  readonly optionNames: readonly string[] | undefined;
+  readonly values: readonly Expected[];
+}
+
+/** What completion is to offer at one command. */
+export interface ExpectedAt {
+  readonly at: CommandAt;
+  readonly commands: readonly Expected[];
+  readonly options: readonly Expected[];
+  /** For the options that the command declares itself, and its first operand. */
+  readonly values: readonly ExpectedValues[];
+}
+
+/** What an interface has at one command that completion can offer. */
+export function expectedAt(at: CommandAt): ExpectedAt {
+  const { command } = at;
+  return {
+    at,
+    commands: command.commands.items.map((one) => ({
+      name: commandName(one),
+      names: one.names.map(({ text }) => text),
+      isWithdrawn: isWithdrawn(one),
+      thing: one,
+    })),
+    options: optionsInReach(at).flatMap(expectedOption),
+    values: [...command.options.items.flatMap(optionValues), ...operandValues(command)],
+  };
+}
+
+/** An option, and its negated names as one more where it has some. */
+function expectedOption(option: Option): Expected[] {
+  const expected = (names: Option['names']): Expected[] =>
+    names[0] === undefined
+      ? []
+      : [
+          {
+            name: names === option.names ? mainName(option).text : names[0].text,
+            names: names.map(({ text }) => text),
+            isWithdrawn: isWithdrawn(option),
+            thing: option,
+          },
+        ];
+  return [...expected(option.names), ...expected(option.negatedNames)];
+}
+
+function optionValues(option: Option): ExpectedValues[] {
+  const argument = argumentOf(option, mainName(option))?.value;
+  const [word] = argument?.words ?? [];
+  const values = valuesOf(word);
+  if (values.length === 0 || word?.separator !== undefined) return [];
+  return [{ subject: mainName(option).text, optionNames: option.names.map(({ text }) => text), values }];
+}
+
+/** Of operands, the first is what a shell is asked for. */
+function operandValues(command: Command): ExpectedValues[] {
+  const first = firstOperand(command);
+  const values = valuesOf(first?.word);
+  return values.length === 0 || command.commands.items.length > 0
+    ? []
+    : [{ subject: first?.name ?? '', optionNames: undefined, values }];
+}
+
+/** The first operand of a command, by its only form or its list. */
+export function firstOperand({ forms, operands }: Command): Operand | undefined {
+  const [form, ...others] = forms;
+  const [first] = others.length === 0 && form !== undefined ? form.operands : operands.items;
+  return operands.items.find(({ name }) => name === first?.name) ?? first;
+}
+
+function valuesOf(word: Word | undefined): Expected[] {
+  return (word?.values?.value ?? []).map((value) => ({
+    name: value.value,
+    names: [value.value],
+    isWithdrawn: isWithdrawn(value),
+    thing: value,
+  }));
+}
+
+function isWithdrawn(thing: {
+  readonly hidden: Knowable<boolean>;
+  readonly deprecated: Knowable<unknown>;
+}): boolean {
+  return thing.hidden?.value === true || thing.deprecated !== undefined;
+}

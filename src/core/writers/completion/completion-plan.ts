@@ -1,0 +1,228 @@
+import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import type { AllowedValue, Offer, Word } from '../../model/argument.ts';
+import { type Command, commandName } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
+import { nearestRule } from '../../model/nearest-rule.ts';
+import type { Operand } from '../../model/operand.ts';
+import { argumentOf, mainName, type Option } from '../../model/option.ts';
+import { type CommandAt, walkCommands } from '../../model/walk.ts';
+
+/** A value with its text; an empty text where it has none. */
+export interface PlannedValue {
+  readonly value: string;
+  readonly text: string;
+}
+
+/** What completion offers in the place of one word. */
+export interface PlannedWord {
+  readonly label: string;
+  readonly offers: Offer;
+  readonly values: readonly PlannedValue[];
+}
+
+export interface PlannedOption {
+  readonly names: readonly string[];
+  readonly text: string;
+  readonly presence: 'none' | 'optional' | 'mandatory';
+  readonly words: readonly PlannedWord[];
+  /** Whether it is offered again where it stands already. */
+  readonly again: boolean;
+  /** Names of other options beside which it may not stand. */
+  readonly excludes: readonly string[];
+}
+
+/** What completion offers at one command. */
+export interface PlannedCommand {
+  readonly path: readonly string[];
+  /** The path as part of a function's name, no two alike: empty for the program. */
+  readonly id: string;
+  readonly options: readonly PlannedOption[];
+  /** The subcommands to offer. */
+  readonly commands: readonly PlannedValue[];
+  /** Every name of every subcommand, hidden ones too, with the canonical one. */
+  readonly steps: readonly { readonly name: string; readonly to: string }[];
+  readonly operands: readonly (PlannedWord & { readonly again: boolean })[];
+  /** Whether options may stand behind operands. */
+  readonly mixed: boolean;
+}
+
+/** What a completion script is to offer, the same for every shell. */
+export interface CompletionPlan {
+  readonly program: string;
+  readonly commands: readonly PlannedCommand[];
+  /** Whether several letters may stand behind one hyphen. */
+  readonly groups: boolean;
+}
+
+/** Plans a completion script: hidden and deprecated names are left out, and names that no shell could take as one word. */
+export function completionPlan(from: Interface): CompletionPlan {
+  const ids = new Set<string>();
+  const commands = [...walkCommands(from)].map((at) => planCommand(at, ids));
+  const hasLongShort = commands.some(({ options }) =>
+    options.some(({ names }) => names.some((name) => /^-[^-]./.test(name))),
+  );
+  return {
+    program: from.program.value,
+    commands,
+    groups: !hasLongShort && nearestRule([from.root], 'grouping')?.value !== false,
+  };
+}
+
+function planCommand(at: CommandAt, ids: Set<string>): PlannedCommand {
+  const { command, line } = at;
+  const subcommands = command.commands.items;
+  const order = nearestRule(line, 'operandOrder')?.value ?? 'mixed';
+  return {
+    path: at.path,
+    id: newId(at.path.slice(1), ids),
+    options: optionsInReach(at)
+      .filter((option) => !isWithdrawn(option))
+      .flatMap((option) => planOption(option, at)),
+    commands: subcommands
+      .filter((one) => !isWithdrawn(one) && isOneWord(commandName(one)))
+      .map((one) => ({
+        value: commandName(one),
+        text: oneLine(one.summary?.value ?? one.description?.value),
+      })),
+    steps: subcommands.flatMap((one) => one.names.map(({ text }) => ({ name: text, to: commandName(one) }))),
+    operands: subcommands.length > 0 ? [] : operandsOf(command).map(planOperand),
+    mixed: order === 'mixed',
+  };
+}
+
+/** Letters, digits and underscores that tell a command path, with a number where another path has the same. */
+function newId(path: readonly string[], ids: Set<string>): string {
+  const plain = path.map((name) => name.replace(/[^A-Za-z0-9]+/g, '_')).join('__');
+  let id = plain;
+  for (let number = 2; ids.has(id); number++) id = `${plain}_${number}`;
+  ids.add(id);
+  return id;
+}
+
+/** An option, and its negated names as another one beside which it may not stand. */
+function planOption(option: Option, at: CommandAt): PlannedOption[] {
+  const again = option.repetition?.value === 'all-count' || option.repetition?.value === 'counted';
+  const text = oneLine(option.help?.value);
+  const others = excludedBy(option, at);
+  const names = option.names.map((name) => name.text).filter(isOneWord);
+  const negated = option.negatedNames
+    .map((name) => name.text)
+    .filter((name) => isOneWord(name) && !names.includes(name));
+  const argument = argumentOf(option, mainName(option))?.value;
+  const planned: PlannedOption[] = [];
+  if (names.length > 0) {
+    planned.push({
+      names,
+      text,
+      presence: argument?.presence ?? 'none',
+      words:
+        argument === undefined || argument.presence === 'none'
+          ? []
+          : wordsOf(argument.words).map((word) => planWord(word)),
+      again,
+      excludes: [...others, ...negated],
+    });
+  }
+  if (negated.length > 0)
+    planned.push({
+      names: negated,
+      text: text === '' ? '' : `not: ${text}`,
+      presence: 'none',
+      words: [],
+      again: false,
+      excludes: [...others, ...names],
+    });
+  return planned;
+}
+
+function wordsOf(words: readonly Word[]): readonly (Word | undefined)[] {
+  return words.length === 0 ? [undefined] : words;
+}
+
+/** The names of the options that a relation forbids beside one. */
+function excludedBy(option: Option, { command, line }: CommandAt): string[] {
+  const own = new Set(option.names.map(({ text }) => text));
+  const excluded = new Set<string>();
+  for (const { relations } of line) {
+    for (const { kind, subject, members } of relations) {
+      const all = subject === undefined ? members : [subject, ...members];
+      const isPlain = all.every((member) => member.kind === 'option' && member.value === undefined);
+      if (!isPlain || !['exactly-one', 'at-most-one', 'excludes'].includes(kind)) continue;
+      if (!all.some(({ name }) => own.has(name))) continue;
+      // Of those that one option excludes, each excludes only that one.
+      const others =
+        kind === 'excludes' && subject !== undefined && !own.has(subject.name) ? [subject] : members;
+      for (const { name } of others) {
+        const other = command.options.items.find(({ names }) => names.some(({ text }) => text === name));
+        for (const { text } of other?.names ?? []) if (!own.has(text) && isOneWord(text)) excluded.add(text);
+      }
+    }
+  }
+  return [...excluded];
+}
+
+function planOperand(operand: Operand): PlannedWord & { readonly again: boolean } {
+  return {
+    ...planWord(operand.word, operand.name),
+    again: operand.count?.value.most !== 1 && operand.count !== undefined,
+  };
+}
+
+/** The operands of the only form, with what is listed of them; else those that are listed. */
+function operandsOf({ forms, operands }: Command): readonly Operand[] {
+  const [form, ...others] = forms;
+  if (form === undefined || others.length > 0) return operands.items;
+  return form.operands.map((operand) => {
+    const listed = operands.items.find(({ name }) => name === operand.name);
+    return listed === undefined ? operand : { ...operand, word: listed.word };
+  });
+}
+
+function planWord(word: Word | undefined, name?: string): PlannedWord {
+  const values = (word?.values?.value ?? []).filter(
+    (value) => !isWithdrawn(value) && isPrintable(value.value),
+  );
+  const label = oneLine((word?.placeholder?.value ?? name ?? 'argument').replace(/[<>[\]]/g, ''));
+  return {
+    label,
+    offers: values.length > 0 ? 'values' : offerFor(word),
+    values: values.map((value: AllowedValue) => ({ value: value.value, text: oneLine(value.help?.value) })),
+  };
+}
+
+/** What stands for a word without known values: files where nothing else is said, as shells do by themselves. */
+function offerFor(word: Word | undefined): Offer {
+  if (word?.offers !== undefined && word.offers.value !== 'values') return word.offers.value;
+  switch (word?.type?.value) {
+    case undefined:
+    case 'file':
+      return 'files';
+    case 'directory':
+      return 'directories';
+    case 'command':
+      return 'commands';
+    default:
+      return 'nothing';
+  }
+}
+
+function isWithdrawn(thing: Pick<Option, 'hidden' | 'deprecated'>): boolean {
+  return thing.hidden?.value === true || thing.deprecated !== undefined;
+}
+
+/** Whether a name is one word on every shell's command line, and no option of another kind. */
+function isOneWord(name: string): boolean {
+  return /^[\p{L}\p{N}_+-][^\s=\p{C}'"`\\$]*$/u.test(name) && name !== '-' && name !== '--';
+}
+
+function isPrintable(text: string): boolean {
+  return text.trim() !== '' && text.trim() === text && !/\p{C}/u.test(text);
+}
+
+/** The first sentence or so of a text, in one line. */
+function oneLine(text: string | undefined): string {
+  const line = (text ?? '').replace(/[\s\p{C}]+/gu, ' ').trim();
+  return line.length <= TEXT_LIMIT ? line : `${line.slice(0, TEXT_LIMIT - 1).trimEnd()}…`;
+}
+
+const TEXT_LIMIT = 100;
