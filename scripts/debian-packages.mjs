@@ -6,8 +6,11 @@ import { existsSync } from 'node:fs';
 const NEEDED = new Map([
   ['chromium', 'chromium'],
   ['curl', 'curl'],
+  ['fish', 'fish'],
   ['git', 'git'],
+  ['mandoc', 'mandoc'],
   ['python3', 'python3'],
+  ['zsh', 'zsh'],
 ]);
 
 function isThere(program) {

@@ -63,6 +63,8 @@ export {
   type ShellCoverage,
   type WrongArgument,
 } from './coverage/coverage.ts';
+export type { Answer } from './coverage/inventory-from-answers.ts';
+export { completionQuestions, type Question } from './coverage/questions.ts';
 export type {
   Finding,
   Json,

@@ -3,10 +3,12 @@ export { type Capture, type CaptureProgress, captureProgram } from './capture/ca
 export { CAPTURE_DEFAULTS, type CaptureSettings } from './capture/capture-settings.ts';
 export type { ProgramRun, RunEnd } from './capture/run-program.ts';
 export {
+  askShell,
   type NotAsked,
   OBSERVE_DEFAULTS,
   type ObserveSettings,
   observeCompletion,
+  type ShellAnswers,
 } from './completion/observe-completion.ts';
 export { findFileUpwards } from './find-file.ts';
 export type { ReadResult } from './read-result.ts';

@@ -1,7 +1,7 @@
 import { access, mkdir, readdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { inventoryFromAnswers } from '../../core/coverage/inventory-from-answers.ts';
+import { type Answer, inventoryFromAnswers } from '../../core/coverage/inventory-from-answers.ts';
 import { completionQuestions, type Question } from '../../core/coverage/questions.ts';
 import type { Interface } from '../../core/model/interface.ts';
 import type { Inventory, Shell } from '../../core/model/inventory.ts';
@@ -34,10 +34,16 @@ const US = '\x1f';
 /** Where a shell or what a script needs is not on this machine. */
 export type NotAsked = { readonly shell: Shell; readonly reason: string };
 
+/** What a shell answered, in the order of the questions; fewer where it did not come to the end. */
+export interface ShellAnswers {
+  readonly answers: readonly Answer[];
+  /** Why the script does not load, or what it does that it must not; undefined where all is well. */
+  readonly fault: string | undefined;
+}
+
 /**
  * Asks a real shell what it offers for the commands and options of an interface: by a completion script, or by what the shell finds
- * itself where none is given. The script is a stranger's program: it runs in an empty folder, with an empty home, a clean environment and
- * limits on time and output, and everything that it started is ended with the shell.
+ * itself where none is given.
  */
 export async function observeCompletion(
   shell: Shell,
@@ -45,8 +51,31 @@ export async function observeCompletion(
   from: Interface,
   settings: Partial<ObserveSettings> = {},
 ): Promise<Inventory | NotAsked> {
-  const whole = { ...OBSERVE_DEFAULTS, ...settings };
   const questions = completionQuestions(from);
+  const asked = await askShell(shell, script, questions, settings);
+  if ('reason' in asked) return asked;
+  return inventoryFromAnswers({
+    shell,
+    program: from.program.value,
+    source: script,
+    asked: questions.slice(0, asked.answers.length),
+    answers: asked.answers,
+    markers: [MARKER_FILE, MARKER_FOLDER],
+    fault: asked.fault,
+  });
+}
+
+/**
+ * Asks a real shell what it offers, all questions in one process. The script is a stranger's program: it runs in an empty folder, with an
+ * empty home, a clean environment and limits on time and output, and everything that it started is ended with the shell.
+ */
+export async function askShell(
+  shell: Shell,
+  script: Source | undefined,
+  questions: readonly Question[],
+  settings: Partial<ObserveSettings> = {},
+): Promise<ShellAnswers | NotAsked> {
+  const whole = { ...OBSERVE_DEFAULTS, ...settings };
   const workplace = await openWorkplace({ width: 1000, keepHome: false });
   try {
     const home = workplace.environment.HOME ?? workplace.folder;
@@ -61,26 +90,20 @@ export async function observeCompletion(
     const scriptPath =
       script === undefined ? '' : join(desk, shell === 'zsh' ? '_script' : `script.${shell}`);
     if (script !== undefined) await writeFile(scriptPath, script.text);
-    const words = [shell, ...(await wordsFor(shell, join(desk, 'questions'), scriptPath, script))];
-    const run = await runProgram(words, {
-      folder: workplace.folder,
-      environment: { ...workplace.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
-      timeLimit: whole.timeLimit + whole.questionTime * questions.length,
-      outputLimit: OUTPUT_LIMIT,
-      signal: whole.signal,
-    });
+    const run = await runProgram(
+      [shell, ...(await wordsFor(shell, join(desk, 'questions'), scriptPath, script))],
+      {
+        folder: workplace.folder,
+        environment: { ...workplace.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
+        timeLimit: whole.timeLimit + whole.questionTime * questions.length,
+        outputLimit: OUTPUT_LIMIT,
+        signal: whole.signal,
+      },
+    );
     if (run.end === 'not-started') return { shell, reason: `${shell} is not on this machine` };
     const { isLoaded, answers } = readAnswers(run.standardOutput, shell);
-    const fault = await faultOf(run, isLoaded, answers.length < questions.length, [workplace.folder, home]);
-    return inventoryFromAnswers({
-      shell,
-      program: from.program.value,
-      source: script,
-      asked: questions.slice(0, answers.length),
-      answers,
-      markers: [MARKER_FILE, MARKER_FOLDER],
-      fault,
-    });
+    const lacks = answers.length < questions.length;
+    return { answers, fault: await faultOf(run, isLoaded, lacks, [workplace.folder, home]) };
   } finally {
     await workplace.close();
   }

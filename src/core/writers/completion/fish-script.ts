@@ -8,7 +8,7 @@ import {
 } from './completion-plan.ts';
 import { fishQuoted, fishWord } from './quoted-words.ts';
 
-/** A completion script for fish (3.2 or newer); ends with a newline. */
+/** A completion script for fish (3.4 or newer); ends with a newline. */
 export function fishCompletion(from: Interface): string {
   const { program, commands, groups } = completionPlan(from);
   const name = `__${program.replace(/[^A-Za-z0-9]+/g, '_')}`;
@@ -121,11 +121,15 @@ function conditionFunctions(name: string, commands: readonly PlannedCommand[]): 
     if test $${name}_operands -gt 0
         contains -- "$${name}_at" ${strict.join(' ')}; and return 1
     end`;
-  return `# Whether options of a command may stand here, and none of those named behind it does.
+  return `# Whether options of a command may stand here.
 function ${name}_may
     ${name}_read
     test "$${name}_at" = "$argv[1]"; and test -z "$${name}_ended"; or return 1${strictness}
-    for other in $argv[2..-1]
+end
+
+# Whether none of some options stands there already.
+function ${name}_without
+    for other in $argv
         contains -- $other $${name}_given; and return 1
     end
     return 0
@@ -165,13 +169,14 @@ function commandLines(name: string, program: string, command: PlannedCommand): s
 
 function optionLine(name: string, start: string, at: string, option: PlannedOption): string {
   const others = [...(option.again ? [] : option.names), ...option.excludes].map(fishWord);
-  const condition = [`${name}_may ${at}`, ...others].join(' ');
+  // Two conditions, of which fish keeps the first: it is the same for all options of a command.
+  const without = others.length === 0 ? '' : ` -n ${fishQuoted([`${name}_without`, ...others].join(' '))}`;
   const [word] = option.words;
   const argument =
     option.presence === 'none' || word === undefined
       ? ''
       : ` ${wordOptions(word, option.presence === 'mandatory')}`;
-  return `${start} -n ${fishQuoted(condition)} ${option.names.map(nameOption).join(' ')}${argument.trimEnd()}${described(option.text)}`;
+  return `${start} -n ${fishQuoted(`${name}_may ${at}`)}${without} ${option.names.map(nameOption).join(' ')}${argument.trimEnd()}${described(option.text)}`;
 }
 
 function nameOption(name: string): string {
