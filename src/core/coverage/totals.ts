@@ -1,0 +1,46 @@
+import { COVERED_KINDS, type CoveredKind, type KindCoverage, type ShellCoverage } from './coverage.ts';
+
+/** How much of one kind of thing is offered. */
+export interface KindTotals {
+  /** Things of the interface that are offered, and all of them. */
+  readonly offered: number;
+  readonly expected: number;
+  /** `offered` in `expected`, from 0 to 1; null where there is nothing to offer. */
+  readonly share: number | null;
+  readonly missing: number;
+  readonly stale: number;
+  readonly wrong: number;
+  /** Words offered with a description, and all that are offered. */
+  readonly described: number;
+  readonly words: number;
+}
+
+/** The totals of one shell, by kind. */
+export function shellTotals({ commands }: ShellCoverage): Record<CoveredKind, KindTotals> {
+  return Object.fromEntries(
+    COVERED_KINDS.map((kind) => [kind, totalsOf(commands.map(({ kinds }) => kinds[kind]))]),
+  ) as unknown as Record<CoveredKind, KindTotals>;
+}
+
+/** The totals of one kind at some commands. */
+export function totalsOf(kinds: readonly KindCoverage[]): KindTotals {
+  const sum = (count: (kind: KindCoverage) => number) =>
+    kinds.reduce((total, kind) => total + count(kind), 0);
+  // A thing that is offered by several of its names is one thing.
+  const offered = sum(
+    (kind) =>
+      new Set(kind.offered.filter((one) => !kind.withdrawn.includes(one)).map(({ thing }) => thing)).size,
+  );
+  const missing = sum((kind) => kind.missing.length);
+  const expected = offered + missing;
+  return {
+    offered,
+    expected,
+    share: expected === 0 ? null : offered / expected,
+    missing,
+    stale: sum((kind) => kind.stale.length),
+    wrong: sum((kind) => kind.wrong.length),
+    described: sum((kind) => kind.offered.filter(({ word }) => word.description !== undefined).length),
+    words: sum((kind) => kind.offered.length),
+  };
+}

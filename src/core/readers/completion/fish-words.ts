@@ -1,0 +1,227 @@
+import type { Source, Span } from '../../source/source.ts';
+
+/** A word of a fish script: the texts that it expands to, as far as that can be told without running anything. */
+export interface FishWord {
+  readonly texts: readonly string[];
+  /** Whether it holds a command substitution or a variable that is not known. */
+  readonly isDynamic: boolean;
+  readonly place: Span;
+}
+
+export type FishStatement = readonly FishWord[];
+
+/** Variables that are known while a script is read. */
+export type FishVariables = Map<string, readonly string[]>;
+
+/** How many words one word may expand to. */
+const EXPANSION_LIMIT = 2000;
+
+/** Reads a fish script word by word. Never throws; what is not closed ends with the text. */
+export class FishLexer {
+  readonly #source: Source;
+  readonly #text: string;
+  readonly #variables: FishVariables;
+  #at = 0;
+  readonly #end: number;
+  readonly #base: number;
+
+  /** Reads a part of a source, or another text that stands at a place of it, whose offsets are then those of its start. */
+  constructor(source: Source, variables: FishVariables, text: string = source.text, base?: number) {
+    this.#source = source;
+    this.#text = text;
+    this.#variables = variables;
+    this.#end = text.length;
+    this.#base = base ?? 0;
+  }
+
+  /** Where it reads on; a loop goes back to where its body begins. */
+  get position(): number {
+    return this.#at;
+  }
+
+  set position(at: number) {
+    this.#at = at;
+  }
+
+  /** The next statement; undefined at the end. Empty ones are left out. */
+  next(): FishStatement | undefined {
+    const words: FishWord[] = [];
+    while (this.#at < this.#end) {
+      const character = this.#text[this.#at] ?? '';
+      if (character === '\\' && this.#text[this.#at + 1] === '\n') this.#at += 2;
+      else if (character === ' ' || character === '\t' || character === '\r') this.#at++;
+      else if (character === '#') this.#skipComment();
+      else if ('\n;|&'.includes(character)) {
+        this.#at++;
+        if (words.length > 0) return words;
+      } else if (character === '<' || character === '>') {
+        this.#at++;
+      } else words.push(this.#word());
+    }
+    return words.length > 0 ? words : undefined;
+  }
+
+  #skipComment(): void {
+    const end = this.#text.indexOf('\n', this.#at);
+    this.#at = end < 0 ? this.#end : end;
+  }
+
+  #word(): FishWord {
+    const start = this.#at;
+    let texts: string[] = [''];
+    let isDynamic = false;
+    const append = (parts: readonly string[]) => {
+      texts = texts.flatMap((text) => parts.map((part) => text + part)).slice(0, EXPANSION_LIMIT);
+    };
+    while (this.#at < this.#end) {
+      const character = this.#text[this.#at] ?? '';
+      if (/[\s;|&<>]/.test(character)) break;
+      if (character === "'") append([this.#single()]);
+      else if (character === '"') {
+        const quoted = this.#double();
+        append([quoted.text]);
+        isDynamic ||= quoted.isDynamic;
+      } else if (character === '\\') append([this.#escape()]);
+      else if (character === '$') {
+        const value = this.#variable();
+        if (value === undefined) isDynamic = true;
+        append(value ?? ['']);
+      } else if (character === '(') {
+        this.#substitution();
+        isDynamic = true;
+      } else if (character === '{') {
+        const parts = this.#braces();
+        append(parts.texts);
+        isDynamic ||= parts.isDynamic;
+      } else {
+        append([character]);
+        this.#at++;
+      }
+    }
+    const place = { source: this.#source, start: this.#base + start, end: this.#base + this.#at };
+    return { texts, isDynamic, place };
+  }
+
+  #single(): string {
+    let text = '';
+    for (this.#at++; this.#at < this.#end; this.#at++) {
+      const character = this.#text[this.#at] ?? '';
+      const next = this.#text[this.#at + 1] ?? '';
+      if (character === "'") {
+        this.#at++;
+        break;
+      }
+      if (character === '\\' && (next === "'" || next === '\\')) {
+        text += next;
+        this.#at++;
+      } else text += character;
+    }
+    return text;
+  }
+
+  #double(): { text: string; isDynamic: boolean } {
+    let text = '';
+    let isDynamic = false;
+    this.#at++;
+    while (this.#at < this.#end) {
+      const character = this.#text[this.#at] ?? '';
+      const next = this.#text[this.#at + 1] ?? '';
+      if (character === '"') {
+        this.#at++;
+        break;
+      }
+      if (character === '\\' && '"\\$\n'.includes(next) && next !== '') {
+        text += next === '\n' ? '' : next;
+        this.#at += 2;
+      } else if (character === '$' && next === '(') {
+        this.#at++;
+        this.#substitution();
+        isDynamic = true;
+      } else if (character === '$' && /\w/.test(next)) {
+        const value = this.#variable();
+        isDynamic ||= value === undefined;
+        text += (value ?? []).join(' ');
+      } else {
+        text += character;
+        this.#at++;
+      }
+    }
+    return { text, isDynamic };
+  }
+
+  #escape(): string {
+    const next = this.#text[this.#at + 1] ?? '';
+    this.#at += 2;
+    return { t: '\t', n: '\n', r: '\r', e: '\x1b', '\n': '' }[next] ?? next;
+  }
+
+  #variable(): readonly string[] | undefined {
+    const name = /^\$(\w+)/.exec(this.#text.slice(this.#at, this.#at + 200))?.[1];
+    if (name === undefined) {
+      this.#at++;
+      return undefined;
+    }
+    this.#at += name.length + 1;
+    // An index picks some of the values.
+    if (this.#text[this.#at] === '[') {
+      const close = this.#text.indexOf(']', this.#at);
+      this.#at = close < 0 ? this.#end : close + 1;
+      return undefined;
+    }
+    return this.#variables.get(name);
+  }
+
+  /** Goes behind a command substitution. */
+  #substitution(): void {
+    let depth = 0;
+    while (this.#at < this.#end) {
+      const character = this.#text[this.#at] ?? '';
+      if (character === "'") this.#single();
+      else if (character === '"') this.#double();
+      else {
+        if (character === '\\') this.#at++;
+        if (character === '(') depth++;
+        if (character === ')') depth--;
+        this.#at++;
+        if (depth === 0) return;
+      }
+    }
+  }
+
+  /** `{a,b}`: each of the parts, which may be quoted. */
+  #braces(): { texts: string[]; isDynamic: boolean } {
+    const start = this.#at;
+    const parts: string[] = [];
+    let partStart = start + 1;
+    let depth = 0;
+    for (; this.#at < this.#end; this.#at++) {
+      const character = this.#text[this.#at] ?? '';
+      if (character === "'" || character === '"') {
+        if (character === "'") this.#single();
+        else this.#double();
+        this.#at--;
+      } else if (character === '\\') this.#at++;
+      else if (character === '{') depth++;
+      else if (/\s/.test(character)) break;
+      else if (character === ',' && depth === 1) {
+        parts.push(this.#text.slice(partStart, this.#at));
+        partStart = this.#at + 1;
+      } else if (character === '}' && --depth === 0) {
+        parts.push(this.#text.slice(partStart, this.#at));
+        this.#at++;
+        if (parts.length < 2) break;
+        const words = parts.map((part) => this.#part(part));
+        return {
+          texts: words.flatMap((word) => word?.texts ?? ['']),
+          isDynamic: words.some((word) => word?.isDynamic === true),
+        };
+      }
+    }
+    this.#at = start + 1;
+    return { texts: ['{'], isDynamic: false };
+  }
+
+  #part(text: string): FishWord | undefined {
+    return new FishLexer(this.#source, this.#variables, text, 0).next()?.[0];
+  }
+}

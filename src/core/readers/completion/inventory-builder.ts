@@ -1,0 +1,124 @@
+import type {
+  CommandInventory,
+  Inventory,
+  OfferedArgument,
+  OfferedOption,
+  OfferedWord,
+  Shell,
+  Unread,
+} from '../../model/inventory.ts';
+import type { Place, Source } from '../../source/source.ts';
+
+interface Building {
+  readonly path: readonly string[];
+  readonly options: Map<string, OfferedOption>;
+  readonly operands: Map<string, OfferedWord>;
+  operandFiles: boolean | undefined;
+  readonly arguments: Map<string, { words: Map<string, OfferedWord>; files: boolean | undefined }>;
+}
+
+/** Gathers what a completion script offers while it is read. */
+export class InventoryBuilder {
+  readonly #shell: Shell;
+  readonly #program: string;
+  readonly #source: Source;
+  readonly #commands = new Map<string, Building>();
+  readonly #everywhere: Building;
+  readonly #unread: Unread[] = [];
+
+  constructor(shell: Shell, program: string, source: Source) {
+    this.#shell = shell;
+    this.#program = program;
+    this.#source = source;
+    this.#everywhere = emptyAt([]);
+    this.#at([]);
+  }
+
+  /** Takes a subcommand or operand that is offered behind a path of subcommands; undefined for everywhere. */
+  addOperand(path: readonly string[] | undefined, word: OfferedWord): void {
+    const { operands } = this.#at(path);
+    if (!operands.has(word.text)) operands.set(word.text, word);
+  }
+
+  addOption(path: readonly string[] | undefined, option: OfferedOption): void {
+    const { options } = this.#at(path);
+    const known = options.get(option.text);
+    // A later call may add what an earlier one left open.
+    if (known === undefined) options.set(option.text, option);
+    else
+      options.set(option.text, {
+        ...known,
+        description: known.description ?? option.description,
+        takesArgument: known.takesArgument === true ? true : (option.takesArgument ?? known.takesArgument),
+      });
+  }
+
+  addArgument(
+    path: readonly string[] | undefined,
+    option: string,
+    words: readonly OfferedWord[],
+    files: boolean | undefined,
+  ): void {
+    const all = this.#at(path).arguments;
+    const known = all.get(option) ?? { words: new Map<string, OfferedWord>(), files: undefined };
+    for (const word of words) if (!known.words.has(word.text)) known.words.set(word.text, word);
+    known.files = files ?? known.files;
+    all.set(option, known);
+  }
+
+  operandFiles(path: readonly string[] | undefined, files: boolean): void {
+    this.#at(path).operandFiles = files;
+  }
+
+  notRead(what: string, place: Place): void {
+    this.#unread.push({ what, place });
+  }
+
+  build(): Inventory {
+    return {
+      shell: this.#shell,
+      program: this.#program,
+      observed: false,
+      source: this.#source,
+      commands: [...this.#commands.values()].map((command) => this.#finished(command)),
+      unread: this.#unread,
+      fault: undefined,
+    };
+  }
+
+  #at(path: readonly string[] | undefined): Building {
+    if (path === undefined) return this.#everywhere;
+    const whole = [this.#program, ...path];
+    const id = whole.join('\0');
+    const known = this.#commands.get(id);
+    if (known !== undefined) return known;
+    const made = emptyAt(whole);
+    this.#commands.set(id, made);
+    return made;
+  }
+
+  /** What is offered everywhere is offered at each command. */
+  #finished(command: Building): CommandInventory {
+    const all = this.#everywhere;
+    return {
+      path: command.path,
+      options: [...new Map([...all.options, ...command.options]).values()],
+      operands: {
+        words: [...new Map([...all.operands, ...command.operands]).values()],
+        files: command.operandFiles ?? all.operandFiles,
+      },
+      arguments: new Map(
+        [...all.arguments, ...command.arguments].map(
+          ([name, { words, files }]): [string, OfferedArgument] => [
+            name,
+            { words: [...words.values()], files },
+          ],
+        ),
+      ),
+    };
+  }
+}
+
+function emptyAt(path: readonly string[]): Building {
+  return { path, options: new Map(), operands: new Map(), operandFiles: undefined, arguments: new Map() };
+}
