@@ -158,7 +158,7 @@ export type {
   WordRole,
 } from './parsing/trace.ts';
 export { traceWords } from './parsing/trace-words.ts';
-export { readFishCompletion } from './readers/completion/read-fish.ts';
+export { detectShell, readCompletion } from './readers/completion/read-completion.ts';
 export { detectKind } from './readers/detect.ts';
 export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';

@@ -35,6 +35,8 @@ export interface WrongArgument {
 export interface KindCoverage {
   readonly offered: readonly OfferedThing[];
   readonly missing: readonly MissingThing[];
+  /** Not found in a script of which a part could not be read. */
+  readonly undecided: readonly MissingThing[];
   /** Offered, and not in an interface that is known to be complete. */
   readonly stale: readonly OfferedThing[];
   /** Offered, and not in an interface that may be a part. */
@@ -69,9 +71,22 @@ export function coverage(from: Interface, inventories: readonly Inventory[]): Sh
       inventory,
       commands: [...walkCommands(from)]
         .filter(({ command }) => command.hidden?.value !== true)
-        .map((at) => commandCoverage(at, byPath.get(joinedPath(at.path)))),
+        .map((at) => undecided(commandCoverage(at, byPath.get(joinedPath(at.path))), inventory)),
     };
   });
+}
+
+/** What is missing from a script of which a part could not be read may stand in that part. */
+function undecided(
+  { command, kinds }: CommandCoverage,
+  { unread, observed, fault }: Inventory,
+): CommandCoverage {
+  if (unread.length === 0 && (!observed || fault === undefined)) return { command, kinds };
+  const moved = (kind: KindCoverage): KindCoverage => ({ ...kind, missing: [], undecided: kind.missing });
+  return {
+    command,
+    kinds: { commands: moved(kinds.commands), options: moved(kinds.options), values: moved(kinds.values) },
+  };
 }
 
 const NOTHING: OfferedArgument = { words: [], files: undefined };
@@ -126,6 +141,7 @@ function covered(
     missing: expected
       .filter(({ isWithdrawn, names }) => !isWithdrawn && !names.some((name) => offeredNames.has(name)))
       .map(({ name, thing }) => ({ name, subject, thing })),
+    undecided: [],
     stale: isComplete ? strange : [],
     unknown: isComplete ? [] : strange,
     wrong: [],
@@ -157,6 +173,7 @@ function valueCoverage(
   return {
     offered: each('offered'),
     missing: each('missing'),
+    undecided: [],
     stale: each('stale'),
     unknown: each('unknown'),
     wrong: each('wrong'),

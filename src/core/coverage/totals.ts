@@ -8,6 +8,8 @@ export interface KindTotals {
   /** `offered` in `expected`, from 0 to 1; null where there is nothing to offer. */
   readonly share: number | null;
   readonly missing: number;
+  /** Not found in a script of which a part could not be read. */
+  readonly undecided: number;
   readonly stale: number;
   readonly wrong: number;
   /** Words offered with a description, and all that are offered. */
@@ -32,12 +34,14 @@ export function totalsOf(kinds: readonly KindCoverage[]): KindTotals {
       new Set(kind.offered.filter((one) => !kind.withdrawn.includes(one)).map(({ thing }) => thing)).size,
   );
   const missing = sum((kind) => kind.missing.length);
-  const expected = offered + missing;
+  const undecided = sum((kind) => kind.undecided.length);
+  const expected = offered + missing + undecided;
   return {
     offered,
     expected,
     share: expected === 0 ? null : offered / expected,
     missing,
+    undecided,
     stale: sum((kind) => kind.stale.length),
     wrong: sum((kind) => kind.wrong.length),
     described: sum((kind) => kind.offered.filter(({ word }) => word.description !== undefined).length),

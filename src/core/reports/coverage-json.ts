@@ -38,7 +38,7 @@ function jsonCommand({ command, kinds }: CommandCoverage, indexes: LineIndexes) 
 }
 
 function jsonKind(
-  { offered, missing, stale, unknown, wrong, withdrawn }: KindCoverage,
+  { offered, missing, undecided, stale, unknown, wrong, withdrawn }: KindCoverage,
   indexes: LineIndexes,
 ) {
   const thing = ({ name, subject, word }: OfferedThing) => ({
@@ -50,6 +50,7 @@ function jsonKind(
   return {
     offered: offered.map(thing),
     missing: missing.map(({ name, subject }) => ({ name, subject: subject ?? null })),
+    undecided: undecided.map(({ name, subject }) => ({ name, subject: subject ?? null })),
     stale: stale.map(thing),
     wrong: wrong.map(({ name, reason, word }) => ({
       name,

@@ -50,8 +50,9 @@ function shellName({ shell, inventory }: ShellCoverage): string {
   return `${shell} (${inventory.observed ? 'asked' : 'read'})`;
 }
 
-function shareCell({ offered, expected, share }: KindTotals, options: TextOptions): TextCell {
+function shareCell({ offered, expected, share, undecided }: KindTotals, options: TextOptions): TextCell {
   if (share === null) return { text: '-' };
+  if (undecided > 0) return { text: `${offered} of ${expected}, ${undecided} not known` };
   const text = `${offered} of ${expected}, ${percent(share)}`;
   return { text, shown: styled(text, [share === 1 ? 'green' : share < 0.5 ? 'red' : 'yellow'], options) };
 }

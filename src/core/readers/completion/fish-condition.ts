@@ -26,12 +26,18 @@ const AT_PROGRAM: ReadonlySet<string> = new Set([
 export function readFishCondition(
   conditions: readonly string[],
   source: Source,
+  program: string,
   functions: ReadonlyMap<string, FishWhere>,
 ): FishWhere {
-  return conditions.map((text) => conditionOf(text, source, functions)).reduce(bothOf, EVERYWHERE);
+  return conditions.map((text) => conditionOf(text, source, program, functions)).reduce(bothOf, EVERYWHERE);
 }
 
-function conditionOf(text: string, source: Source, functions: ReadonlyMap<string, FishWhere>): FishWhere {
+function conditionOf(
+  text: string,
+  source: Source,
+  program: string,
+  functions: ReadonlyMap<string, FishWhere>,
+): FishWhere {
   const variables: FishVariables = new Map();
   const lexer = new FishLexer(source, variables, text);
   let where = EVERYWHERE;
@@ -40,13 +46,14 @@ function conditionOf(text: string, source: Source, functions: ReadonlyMap<string
     const texts = words.flatMap((word) => word.texts);
     if (texts[0] === 'or' || text.includes('||')) return UNKNOWN;
     if (texts[0] === 'and') texts.shift();
-    where = bothOf(where, callOf(texts, functions));
+    where = bothOf(where, callOf(texts, program, functions));
   }
   return where;
 }
 
 function callOf(
   [name = '', ...words]: readonly string[],
+  program: string,
   functions: ReadonlyMap<string, FishWhere>,
 ): FishWhere {
   if (name === 'not' || name === '!') {
@@ -61,11 +68,16 @@ function callOf(
   if (name === '__fish_seen_subcommand_from') return { kind: 'behind', commands: words };
   const known = functions.get(name);
   if (known !== undefined) return known;
-  // By the names that scripts give to such functions of their own.
+  // By the names that scripts give to such functions of their own, and by a command path that one is given.
+  if (WITHOUT.test(name)) return EVERYWHERE;
+  const [at = ''] = words;
+  if (at === program) return PROGRAM;
+  if (at.startsWith(`${program} `)) return { kind: 'behind', commands: [at.slice(program.length + 1)] };
   if (words.length === 0 && NEEDS_COMMAND.test(name)) return PROGRAM;
   return words.length > 0 && USES_COMMAND.test(name) ? { kind: 'behind', commands: words } : UNKNOWN;
 }
 
+const WITHOUT = /_without$/;
 const NEEDS_COMMAND = /_(?:needs?|no|use|without)_(?:sub)?command$/;
 const USES_COMMAND = /_(?:using|uses|seen|is)_(?:sub)?command(?:_from)?$|^__fish_\w+_command$/;
 

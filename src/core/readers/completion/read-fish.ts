@@ -112,7 +112,7 @@ class FishReader {
     const [only, ...others] = body;
     if (only === undefined || others.length > 0 || only.some(({ isDynamic }) => isDynamic)) return;
     const text = only.flatMap(({ texts }) => texts).join(' ');
-    const where = readFishCondition([text], this.#source, this.#functions);
+    const where = readFishCondition([text], this.#source, this.#program, this.#functions);
     if (where.kind !== 'unknown') this.#functions.set(name, where);
   }
 
@@ -147,6 +147,7 @@ class FishReader {
     const where = readFishCondition(
       call.conditions.flatMap(({ texts }) => texts),
       this.#source,
+      this.#program,
       this.#functions,
     );
     if (where.kind === 'unknown') {

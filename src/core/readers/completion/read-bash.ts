@@ -1,0 +1,230 @@
+import { forEachChild, parse, type SyntaxNode, type Word, type WordPart } from 'unbash';
+import type { Inventory, OfferedWord } from '../../model/inventory.ts';
+import type { Source, Span } from '../../source/source.ts';
+import { InventoryBuilder } from './inventory-builder.ts';
+
+/** How deep functions of a script may call each other. */
+const DEPTH_LIMIT = 20;
+
+/** How many nodes of a script are looked at. */
+const STEPS_LIMIT = 500_000;
+
+/**
+ * What a completion script for bash offers for a program, read without running it: the words of `complete -W`, `compgen -W` and
+ * literal lists, at the subcommands and options that branches of `case` name. What only running the script tells is told as not read.
+ */
+export function readBashCompletion(source: Source, program: string): Inventory {
+  return new BashReader(source, program).read();
+}
+
+/** Where in a script something is offered: behind which subcommands, and for the argument of which options. */
+interface Where {
+  readonly path: readonly string[];
+  readonly options: readonly string[];
+}
+
+/** A text of the script with the place where it stands, as far as it stands there as it is. */
+interface Text {
+  readonly text: string;
+  readonly start: number | undefined;
+}
+
+type Variables = Map<string, readonly Text[]>;
+
+class BashReader {
+  readonly #source: Source;
+  readonly #program: string;
+  readonly #builder: InventoryBuilder;
+  readonly #functions = new Map<string, SyntaxNode>();
+  #steps = STEPS_LIMIT;
+
+  constructor(source: Source, program: string) {
+    this.#source = source;
+    this.#program = program;
+    this.#builder = new InventoryBuilder('bash', program, source);
+  }
+
+  read(): Inventory {
+    const script = parse(this.#source.text);
+    const declared: { name: string; place: Span }[] = [];
+    const variables: Variables = new Map();
+    const visit = (node: SyntaxNode): void => {
+      if (this.#steps-- < 0) return;
+      if (node.type === 'Function') {
+        this.#functions.set(node.name.value, node.body);
+        return;
+      }
+      if (node.type === 'Assignment') this.#assign(node, variables);
+      if (node.type === 'Command' && node.name?.value === 'complete') {
+        const words = node.args.filter((one): one is Word => one.type === 'Word');
+        const values = words.map(({ value }) => value);
+        if (values.includes(this.#program)) {
+          this.#completeWords(words, variables);
+          const at = values.indexOf('-F');
+          const name = values[at + 1];
+          if (at >= 0 && name !== undefined) declared.push({ name, place: this.#place(node.pos, node.end) });
+        }
+      }
+      forEachChild(node, visit);
+    };
+    visit(script);
+    const top: Where = { path: [], options: [] };
+    for (const { name, place } of declared) {
+      const body = this.#functions.get(name);
+      if (body === undefined) this.#builder.notRead(`the function '${name}' is not in the script`, place);
+      else this.#walk(body, top, variables, 0);
+    }
+    return this.#builder.build();
+  }
+
+  #completeWords(words: readonly Word[], variables: Variables): void {
+    const at = words.findIndex(({ value }) => value === '-W');
+    const list = words[at + 1];
+    if (at >= 0 && list !== undefined) this.#offer(list, { path: [], options: [] }, variables);
+  }
+
+  #walk(node: SyntaxNode, where: Where, variables: Variables, depth: number): void {
+    if (this.#steps-- < 0 || depth > DEPTH_LIMIT) return;
+    if (node.type === 'Function') return;
+    if (node.type === 'Assignment') {
+      this.#assign(node, variables);
+      if (node.name === 'COMPREPLY' && node.value.type === 'ArrayValue')
+        for (const word of node.value.elements) if (!isComputed(word)) this.#offer(word, where, variables);
+    }
+    if (node.type === 'Case') {
+      for (const item of node.items) {
+        const patterns = item.pattern.map(({ value }) => value);
+        this.#walk(item.body, behind(where, patterns), new Map(variables), depth + 1);
+      }
+      return;
+    }
+    if (node.type === 'Command') {
+      const name = node.name?.value ?? '';
+      if (name === 'compgen')
+        this.#compgen(
+          node.args.filter((one): one is Word => one.type === 'Word'),
+          where,
+          variables,
+        );
+      const body = this.#functions.get(name);
+      if (body !== undefined) this.#walk(body, where, variables, depth + 1);
+      if (name === '_filedir' || name === '_comp_compgen_filedir') this.#files(where);
+    }
+    // Nodes do not count as deeper; functions and branches do.
+    forEachChild(node, (child) => this.#walk(child, where, variables, depth));
+  }
+
+  #compgen(words: readonly Word[], where: Where, variables: Variables): void {
+    for (const [i, { value }] of words.entries()) {
+      const list = words[i + 1];
+      if (value === '-W' && list !== undefined) this.#offer(list, where, variables);
+      if (
+        value === '-f' ||
+        value === '-d' ||
+        (value === '-A' && /^(?:file|directory)$/.test(list?.value ?? ''))
+      )
+        this.#files(where);
+    }
+  }
+
+  #files({ path, options }: Where): void {
+    if (options.length === 0) this.#builder.operandFiles(path, true);
+    for (const option of options) this.#builder.addArgument(path, option, [], true);
+  }
+
+  /** Takes the words of a list, parted by blanks, each with its place in the script. */
+  #offer(list: Word, { path, options }: Where, variables: Variables): void {
+    const texts = this.#texts(list, variables);
+    if (texts === undefined) {
+      this.#builder.notRead('words that only running the script tells', this.#place(list.pos, list.end));
+      return;
+    }
+    const words = texts.flatMap(({ text, start }) =>
+      [...text.matchAll(/\S+/g)].map((match): OfferedWord => {
+        const at = start === undefined ? undefined : start + match.index;
+        return {
+          text: match[0],
+          description: undefined,
+          place: at === undefined ? this.#place(list.pos, list.end) : this.#place(at, at + match[0].length),
+        };
+      }),
+    );
+    for (const option of options)
+      this.#builder.addArgument(
+        path,
+        option,
+        words.filter(({ text }) => !text.startsWith('-')),
+        undefined,
+      );
+    if (options.length > 0) return;
+    for (const word of words) {
+      const text = word.text.replace(/=$/, '');
+      if (text.startsWith('-') && text.length > 1)
+        this.#builder.addOption(path, {
+          ...word,
+          text,
+          takesArgument: word.text.endsWith('=') ? true : undefined,
+        });
+      else this.#builder.addOperand(path, word);
+    }
+  }
+
+  #assign(node: Extract<SyntaxNode, { type: 'Assignment' }>, variables: Variables): void {
+    const words = node.value.type === 'ArrayValue' ? node.value.elements : [node.value];
+    const texts = words.map((word) => this.#texts(word, variables));
+    const known = texts.every((one) => one !== undefined) ? texts.flatMap((one) => one ?? []) : undefined;
+    if (known === undefined) variables.delete(node.name);
+    else
+      variables.set(
+        node.name,
+        node.append === true ? [...(variables.get(node.name) ?? []), ...known] : known,
+      );
+  }
+
+  /** The literal texts of a word, variables put in; undefined where a part is computed. */
+  #texts(word: Word, variables: Variables): Text[] | undefined {
+    if (word.parts === undefined)
+      return [{ text: word.value, start: word.text === word.value ? word.pos : undefined }];
+    const found = word.parts.map((part) => partTexts(part, variables));
+    return found.every((one) => one !== undefined) ? found.flatMap((one) => one ?? []) : undefined;
+  }
+
+  #place(start: number, end: number): Span {
+    return { source: this.#source, start, end };
+  }
+}
+
+function isComputed({ parts = [] }: Word): boolean {
+  return parts.some(({ type }) => type === 'CommandExpansion');
+}
+
+function partTexts(part: WordPart, variables: Variables): readonly Text[] | undefined {
+  switch (part.type) {
+    case 'Literal':
+      return [{ text: part.value, start: part.text === part.value ? part.pos : undefined }];
+    case 'SingleQuoted':
+      return [{ text: part.value, start: part.pos + 1 }];
+    case 'DoubleQuoted': {
+      const found = part.parts.map((inner) => partTexts(inner, variables));
+      return found.every((one) => one !== undefined) ? found.flatMap((one) => one ?? []) : undefined;
+    }
+    case 'SimpleExpansion':
+      return variables.get(part.text.slice(1));
+    case 'ParameterExpansion':
+      return part.operation === undefined && part.prefix === undefined
+        ? variables.get(part.parameter)
+        : undefined;
+    default:
+      return undefined;
+  }
+}
+
+/** What a branch of `case` stands for: options whose argument is completed, or subcommands; anything else changes nothing. */
+function behind(where: Where, patterns: readonly string[]): Where {
+  if (patterns.length > 0 && patterns.every((one) => /^--?[\w?][\w.-]*$/.test(one)))
+    return { ...where, options: patterns };
+  const [name] = patterns;
+  if (patterns.every((one) => /^[\w][\w:.-]*$/.test(one)) && name !== undefined)
+    return { path: [...where.path, name], options: [] };
+  return where;
+}

@@ -1,0 +1,379 @@
+import type { Inventory, OfferedWord } from '../../model/inventory.ts';
+import type { Place, Source } from '../../source/source.ts';
+import { InventoryBuilder } from './inventory-builder.ts';
+import { readZshItem, readZshSpecification } from './zsh-specification.ts';
+import { type ZshToken, zshTokens } from './zsh-words.ts';
+
+/** How deep functions of a script may call each other. */
+const DEPTH_LIMIT = 30;
+
+const STEPS_LIMIT = 500_000;
+
+/**
+ * What a completion function for zsh offers for a program, read without running it: the specifications of `_arguments`, the lists of
+ * `_describe` and `_values`, and the functions and branches of `case` that lead to them. What only running it tells is told as not read.
+ */
+export function readZshCompletion(source: Source, program: string): Inventory {
+  return new ZshReader(source, program).read();
+}
+
+/** Where something is offered: behind which subcommands, and for the argument of which option. */
+interface Where {
+  readonly path: readonly string[];
+  readonly option: string | undefined;
+}
+
+interface Range {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Functions of zsh that offer files, or folders. */
+const FILES = /^_(?:files|path_files|directories|dir_list|default)\b/;
+
+/** Functions of zsh that offer what the machine has, which no interface lists. */
+const OF_THE_MACHINE =
+  /^_(?:command_names|users|groups|hosts|pids|ports|net_interfaces|urls|message|guard|nothing)\b/;
+
+/** Words before a command, and commands, that offer nothing. */
+const SKIPPED: ReadonlySet<string> = new Set([
+  '{',
+  '}',
+  'then',
+  'else',
+  'elif',
+  'if',
+  'do',
+  'done',
+  'fi',
+  'while',
+  'for',
+  'esac',
+  '!',
+  'return',
+  '[[',
+  'local',
+  'typeset',
+  'declare',
+  'readonly',
+  'integer',
+  'compdef',
+  'autoload',
+  'zstyle',
+  'setopt',
+  'unsetopt',
+  'emulate',
+  'shift',
+  'true',
+  'print',
+  'echo',
+  'test',
+  '[',
+  'break',
+  'continue',
+  'loadautofunc',
+  'builtin',
+]);
+
+class ZshReader {
+  readonly #tokens: readonly ZshToken[];
+  readonly #program: string;
+  readonly #builder: InventoryBuilder;
+  readonly #functions = new Map<string, Range>();
+  readonly #arrays = new Map<string, readonly ZshToken[]>();
+  readonly #states = new Map<string, Where>();
+  #steps = STEPS_LIMIT;
+
+  constructor(source: Source, program: string) {
+    this.#tokens = zshTokens(source);
+    this.#program = program;
+    this.#builder = new InventoryBuilder('zsh', program, source);
+  }
+
+  read(): Inventory {
+    this.#findFunctions();
+    const top: Where = { path: [], option: undefined };
+    const entry = this.#functions.get(`_${this.#program}`) ?? [...this.#functions.values()][0];
+    const covered = [...this.#functions.values()];
+    const outside = this.#tokens.some((_, i) => covered.every(({ from, to }) => i < from || i >= to));
+    // A file may be the body of its function, or declare it and call it.
+    if (outside) this.#walk({ from: 0, to: this.#tokens.length }, top, 0, true);
+    if (entry !== undefined) this.#walk(entry, top, 1, false);
+    return this.#builder.build();
+  }
+
+  /** Finds `name() { ... }` and `function name { ... }`. */
+  #findFunctions(): void {
+    for (let i = 0; i < this.#tokens.length; i++) {
+      const text = this.#word(i);
+      const isKeyword = text === 'function';
+      const name = isKeyword ? this.#word(i + 1) : text;
+      let at = isKeyword ? i + 2 : i + 1;
+      const hasBrackets = this.#is(at, '(') && this.#is(at + 1, ')');
+      if (hasBrackets) at += 2;
+      while (this.#is(at, '\n')) at++;
+      if (name === undefined || (!isKeyword && !hasBrackets) || this.#word(at) !== '{') continue;
+      const to = this.#blockEnd(at);
+      this.#functions.set(name, { from: at + 1, to });
+    }
+  }
+
+  #blockEnd(open: number): number {
+    let depth = 0;
+    for (let i = open; i < this.#tokens.length; i++) {
+      const word = this.#word(i);
+      if (word === '{') depth++;
+      if (word === '}' && --depth === 0) return i;
+    }
+    return this.#tokens.length;
+  }
+
+  #walk({ from, to }: Range, where: Where, depth: number, isFile: boolean): void {
+    if (depth > DEPTH_LIMIT) return;
+    let i = from;
+    while (i < to && this.#steps-- > 0) {
+      const inner = isFile ? this.#functionFrom(i) : undefined;
+      if (inner !== undefined) {
+        i = inner.to + 1;
+        continue;
+      }
+      const token = this.#tokens[i];
+      if (token === undefined) return;
+      if (token.kind === 'operator') {
+        i++;
+        continue;
+      }
+      if (this.#word(i) === 'case') {
+        i = this.#case(i, to, where, depth);
+        continue;
+      }
+      const end = this.#statementEnd(i, to);
+      this.#statement(i, end, where, depth);
+      i = end;
+    }
+  }
+
+  /** The function whose declaration begins at a token. */
+  #functionFrom(at: number): Range | undefined {
+    const name =
+      this.#word(at) === 'function' ? this.#word(at + 1) : this.#is(at + 1, '(') ? this.#word(at) : undefined;
+    const range = name === undefined ? undefined : this.#functions.get(name);
+    return range !== undefined && range.from > at && range.from - at < 8 ? range : undefined;
+  }
+
+  /** Where a statement ends: at an operator, but for the brackets of an array. */
+  #statementEnd(from: number, to: number): number {
+    for (let i = from; i < to; i++) {
+      const token = this.#tokens[i];
+      if (token?.kind !== 'operator') continue;
+      if (token.texts[0] === '(' && this.#tokens[i - 1]?.raw.endsWith('=')) {
+        while (i < to && !this.#is(i, ')')) i++;
+        continue;
+      }
+      return Math.max(i, from + 1);
+    }
+    return to;
+  }
+
+  #statement(from: number, to: number, where: Where, depth: number): void {
+    for (let i = from; i < to; i++) {
+      if (!this.#tokens[i]?.raw.endsWith('=') || !this.#is(i + 1, '(')) continue;
+      let end = i + 2;
+      while (end < to && !this.#is(end, ')')) end++;
+      const name = this.#tokens[i]?.raw.replace(/\+?=$/, '') ?? '';
+      const items = this.#tokens.slice(i + 2, end).filter(({ kind }) => kind === 'word');
+      const isAppended = this.#tokens[i]?.raw.endsWith('+=') === true;
+      this.#arrays.set(name, [...(isAppended ? (this.#arrays.get(name) ?? []) : []), ...items]);
+      i = end;
+    }
+    let start = from;
+    while (start < to && SKIPPED.has(this.#word(start) ?? '')) {
+      if (
+        ['local', 'typeset', 'declare', 'compdef', 'autoload', 'zstyle', 'return', '[[', 'for'].includes(
+          this.#word(start) ?? '',
+        )
+      )
+        return;
+      start++;
+    }
+    const name = this.#word(start) ?? '';
+    const words = this.#tokens.slice(start + 1, to);
+    if (name === '_arguments') this.#arguments(words, where, depth);
+    else if (name === '_describe') this.#describe(words, where);
+    else if (name === '_values') this.#values(words, where);
+    else if (FILES.test(name)) this.#files(where);
+    else if (!OF_THE_MACHINE.test(name)) {
+      const body = this.#functions.get(name);
+      if (body !== undefined) this.#walk(body, where, depth + 1, false);
+      else if (/^_\w/.test(name) || name === 'compadd')
+        this.#builder.notRead(`what ${name} offers`, this.#tokens[start]?.place ?? null);
+    }
+  }
+
+  /** Walks the branches of a `case`; gives where it ends. */
+  #case(from: number, to: number, where: Where, depth: number): number {
+    const subject = this.#tokens[from + 1]?.raw ?? '';
+    let i = from + 2;
+    while (i < to && this.#word(i) !== 'in') i++;
+    i++;
+    while (i < to && this.#steps-- > 0) {
+      while (this.#is(i, '\n') || this.#is(i, ';') || this.#is(i, ';;') || this.#is(i, '(')) i++;
+      if (this.#word(i) === 'esac') return i + 1;
+      const patterns: string[] = [];
+      for (; i < to && !this.#is(i, ')'); i++)
+        if (this.#tokens[i]?.kind === 'word') patterns.push(...(this.#tokens[i]?.texts ?? []));
+      i++;
+      const start = i;
+      let nested = 0;
+      for (; i < to; i++) {
+        if (this.#word(i) === 'case') nested++;
+        if (this.#word(i) === 'esac' && nested-- === 0) break;
+        if (nested === 0 && this.#is(i, ';;')) break;
+      }
+      this.#walk({ from: start, to: i }, this.#branch(patterns, subject, where), depth + 1, false);
+      if (this.#word(i) === 'esac') return i + 1;
+      i++;
+    }
+    return to;
+  }
+
+  /** What a branch stands for: a state that `_arguments` named, or subcommands. */
+  #branch(patterns: readonly string[], subject: string, where: Where): Where {
+    const [first = ''] = patterns;
+    if (subject.includes('state')) return this.#states.get(first) ?? where;
+    return patterns.every((one) => /^[\w][\w:.-]*$/.test(one))
+      ? { path: [...where.path, first], option: undefined }
+      : where;
+  }
+
+  #arguments(words: readonly ZshToken[], where: Where, depth: number): void {
+    let i = 0;
+    for (; i < words.length; i++) {
+      const text = words[i]?.texts[0] ?? '';
+      if (text === ':' || text === '--') {
+        i++;
+        break;
+      }
+      if (['-A', '-O', '-M'].includes(text)) i++;
+      else if (!/^-[sSCnwWR]{1,7}$/.test(text) || words[i]?.raw !== text) break;
+    }
+    for (const word of this.#spread(words.slice(i))) {
+      for (const text of word.texts) {
+        const specification = readZshSpecification(text);
+        if (specification === undefined) {
+          this.#builder.notRead('a specification that only running the script tells', word.place);
+          continue;
+        }
+        const { option, explanation, actions } = specification;
+        if (option !== undefined)
+          this.#builder.addOption(where.path, {
+            text: option,
+            description: explanation,
+            takesArgument: actions.length > 0,
+            place: word.place,
+          });
+        for (const action of actions) this.#action(action, { path: where.path, option }, word.place, depth);
+      }
+    }
+  }
+
+  /** Puts the words of known arrays in the place of `$name`, `$name[@]` and `${name[@]}`. */
+  #spread(words: readonly ZshToken[]): ZshToken[] {
+    return words.flatMap((word) => {
+      const name = /^"?\$\{?(\w+)(?:\[[@*]\])?\}?"?$/.exec(word.raw)?.[1];
+      const array = name === undefined ? undefined : this.#arrays.get(name);
+      return array === undefined ? [word] : [...array];
+    });
+  }
+
+  #action(action: string, where: Where, place: Place, depth: number): void {
+    const text = action.trim();
+    if (text === '') return;
+    if (text.startsWith('->')) this.#states.set(text.slice(2).trim(), where);
+    else if (text.startsWith('((')) this.#offer(listItems(text.slice(2, -2)).map(readZshItem), where, place);
+    else if (text.startsWith('('))
+      this.#offer(
+        text
+          .slice(1, -1)
+          .split(/\s+/)
+          .filter(Boolean)
+          .map((one) => ({ text: one.replace(/\\(.)/g, '$1'), description: undefined })),
+        where,
+        place,
+      );
+    else if (FILES.test(text)) this.#files(where);
+    else if (!OF_THE_MACHINE.test(text)) {
+      const body = this.#functions.get(text.split(/\s/)[0] ?? '');
+      if (body !== undefined) this.#walk(body, where, depth + 1, false);
+      else this.#builder.notRead(`what ${text.split(/\s/)[0]} offers`, place);
+    }
+  }
+
+  #describe(words: readonly ZshToken[], where: Where): void {
+    const names = words.map(({ texts }) => texts[0] ?? '').filter((text) => this.#arrays.has(text));
+    if (names.length === 0) {
+      this.#builder.notRead('a list that only running the script tells', words[0]?.place ?? null);
+      return;
+    }
+    // A second array has what is inserted for what the first one shows.
+    for (const item of this.#arrays.get(names[0] ?? '') ?? []) {
+      const items = item.texts.map(readZshItem);
+      this.#offer(items, where, item.place);
+    }
+  }
+
+  #values(words: readonly ZshToken[], where: Where): void {
+    const given = words.filter(({ raw }) => !/^-[sSwC]$/.test(raw)).slice(1);
+    for (const word of this.#spread(given)) {
+      const match = /^((?:\\.|[^[:\\])+)(?:\[([^\]]*)\])?/.exec(word.texts[0] ?? '');
+      if (match?.[1] !== undefined)
+        this.#offer([{ text: match[1], description: match[2] }], where, word.place);
+    }
+  }
+
+  #offer(
+    items: readonly { readonly text: string; readonly description: string | undefined }[],
+    { path, option }: Where,
+    place: Place,
+  ): void {
+    const words = items.filter(({ text }) => text !== '').map((item): OfferedWord => ({ ...item, place }));
+    if (option !== undefined) this.#builder.addArgument(path, option, words, undefined);
+    else for (const word of words) this.#builder.addOperand(path, word);
+  }
+
+  #files({ path, option }: Where): void {
+    if (option === undefined) this.#builder.operandFiles(path, true);
+    else this.#builder.addArgument(path, option, [], true);
+  }
+
+  #word(at: number): string | undefined {
+    const token = this.#tokens[at];
+    return token?.kind === 'word' ? token.raw : undefined;
+  }
+
+  #is(at: number, operator: string): boolean {
+    const token = this.#tokens[at];
+    return token?.kind === 'operator' && token.texts[0] === operator;
+  }
+}
+
+/** The items of `((a\:"one" b\:"two"))`, quotes taken off; the backslash before a colon goes too. */
+function listItems(text: string): string[] {
+  const items: string[] = [];
+  let item = '';
+  let quote = '';
+  for (let i = 0; i < text.length; i++) {
+    const character = text[i] ?? '';
+    if (character === '\\' && quote !== "'") {
+      const next = text[++i] ?? '';
+      item += next === ':' ? ':' : next;
+    } else if (quote !== '' && character === quote) quote = '';
+    else if (quote === '' && (character === '"' || character === "'")) quote = character;
+    else if (quote === '' && /\s/.test(character)) {
+      if (item !== '') items.push(item);
+      item = '';
+    } else item += character;
+  }
+  if (item !== '') items.push(item);
+  return items;
+}

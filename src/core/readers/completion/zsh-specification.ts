@@ -1,0 +1,85 @@
+/** One specification of zsh's `_arguments`, taken apart. */
+export interface ZshSpecification {
+  /** The option; undefined for operands. */
+  readonly option: string | undefined;
+  readonly explanation: string | undefined;
+  /** What is done for each of its arguments, or for the operand. */
+  readonly actions: readonly string[];
+}
+
+/** Reads a specification such as `(-a)--all[list all]` or `1:box:_boxes`; undefined where it is none. */
+export function readZshSpecification(text: string): ZshSpecification | undefined {
+  let rest = text;
+  if (rest.startsWith('(')) {
+    const end = rest.indexOf(')');
+    if (end < 0) return undefined;
+    rest = rest.slice(end + 1);
+  }
+  if (/^\*?[-+]/.test(rest)) return optionSpecification(rest.replace(/^\*/, ''));
+  const operand = /^(?:\d+|\*)?:/.exec(rest);
+  if (operand === null) return undefined;
+  const fields = fieldsOf(rest.slice(operand[0].length).replace(/^:{0,2}/, ''));
+  return { option: undefined, explanation: undefined, actions: [fields[1] ?? ''] };
+}
+
+function optionSpecification(text: string): ZshSpecification | undefined {
+  let name = '';
+  let at = 0;
+  for (; at < text.length; at++) {
+    const character = text[at] ?? '';
+    if (character === '\\') name += text[++at] ?? '';
+    else if (character === '[' || character === ':') break;
+    else name += character;
+  }
+  let explanation: string | undefined;
+  if (text[at] === '[') {
+    explanation = '';
+    for (at++; at < text.length && text[at] !== ']'; at++) {
+      if (text[at] === '\\') at++;
+      explanation += text[at] ?? '';
+    }
+    at++;
+  }
+  const option = name.replace(/(?:=-?|[+-])$/, (mark, offset: number) => (offset > 1 ? '' : mark));
+  if (option === '-' || option === '') return undefined;
+  return { option, explanation: explanation?.trim() || undefined, actions: actionsOf(text.slice(at)) };
+}
+
+/** The actions of the arguments of an option: of `:a:_x:b:_y` there are two. */
+function actionsOf(text: string): string[] {
+  if (!text.startsWith(':')) return [];
+  const actions: string[] = [];
+  const fields = fieldsOf(text.replace(/^::?(?:\*[^:]*:)?/, ''));
+  for (let i = 1; i < Math.max(2, fields.length); i += 2) actions.push(fields[i] ?? '');
+  return actions;
+}
+
+/** Parts a text at colons that have no backslash before them and stand in no brackets. */
+function fieldsOf(text: string): string[] {
+  const fields = [''];
+  let depth = 0;
+  for (let i = 0; i < text.length; i++) {
+    const character = text[i] ?? '';
+    if (character === '\\') {
+      fields[fields.length - 1] += character + (text[++i] ?? '');
+      continue;
+    }
+    if (character === '(' || character === '{') depth++;
+    if (character === ')' || character === '}') depth--;
+    if (character === ':' && depth <= 0) fields.push('');
+    else fields[fields.length - 1] += character;
+  }
+  return fields;
+}
+
+/** A word and its text of a list such as `owner:its owner`, where a backslash keeps a colon. */
+export function readZshItem(item: string): { text: string; description: string | undefined } {
+  let text = '';
+  for (let i = 0; i < item.length; i++) {
+    const character = item[i] ?? '';
+    if (character === '\\') text += item[++i] ?? '';
+    else if (character === ':') return { text, description: item.slice(i + 1).trim() || undefined };
+    else text += character;
+  }
+  return { text, description: undefined };
+}
