@@ -2,8 +2,10 @@ import { type CommandScope, commandScope } from './abbreviations/command-scope.t
 import { LikelyNames } from './abbreviations/likely-names.ts';
 import { type OptionScope, optionScopes } from './abbreviations/option-scope.ts';
 import { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
+import { coverage, type ShellCoverage } from './coverage/coverage.ts';
 import type { Command } from './model/command.ts';
 import type { Interface, Standard } from './model/interface.ts';
+import type { Inventory, Shell } from './model/inventory.ts';
 import { longNames } from './model/option.ts';
 import { type CommandAt, walkCommands } from './model/walk.ts';
 import { judgeRelations, type RelationVerdicts } from './relations/judge-relations.ts';
@@ -21,6 +23,10 @@ export interface AuditContext {
   readonly words: WordLists;
   /** Other interfaces of its family, with which its names are compared. */
   readonly siblings: readonly Interface[];
+  /** What completion offers, of whatever program. */
+  readonly inventories?: readonly Inventory[];
+  /** The shells for which there is to be a completion. */
+  readonly shells?: readonly Shell[];
 }
 
 const ALONE: AuditContext = { words: STANDARD_WORDS, siblings: [] };
@@ -33,6 +39,10 @@ export class AuditView {
   /** The commands of the other programs of the family. */
   readonly siblingCommands: readonly CommandAt[];
   readonly scopes: readonly OptionScope[];
+  /** The shells for which there is to be a completion. */
+  readonly shells: readonly Shell[];
+  readonly #inventories: readonly Inventory[];
+  #coverage: readonly ShellCoverage[] | undefined;
   readonly #claims: ReadonlySet<Standard>;
   #commandScopes: readonly CommandScope[] | undefined;
   #valueScopes: readonly ValueScope[] | undefined;
@@ -40,7 +50,9 @@ export class AuditView {
   #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
-  constructor(from: Interface, { words, siblings }: AuditContext = ALONE) {
+  constructor(from: Interface, { words, siblings, inventories = [], shells = [] }: AuditContext = ALONE) {
+    this.shells = shells;
+    this.#inventories = inventories.filter(({ program }) => program === from.program.value);
     this.interface = from;
     this.words = words;
     this.commands = [...walkCommands(from)];
@@ -84,6 +96,12 @@ export class AuditView {
       .map((at) => ({ at, verdicts: judgeRelations(at) }))
       .filter(({ verdicts }) => verdicts.judged > 0 || verdicts.undecided > 0);
     return this.#relations;
+  }
+
+  /** What completion offers of the interface, by shell or script. */
+  get coverage(): readonly ShellCoverage[] {
+    this.#coverage ??= coverage(this.interface, this.#inventories);
+    return this.#coverage;
   }
 
   /** What the help output of a command says by itself; undefined where it is not among the sources. */

@@ -7,6 +7,7 @@ import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
 import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import type { Interface } from './model/interface.ts';
+import type { Inventory, Shell } from './model/inventory.ts';
 import { isWanted, settledLevel } from './settings/levels.ts';
 import { type AuditSelection, EVERYTHING, isCheckSelected, isCommandSelected } from './settings/selection.ts';
 import { DEFAULT_SETTINGS, type Settings } from './settings/settings.ts';
@@ -45,6 +46,10 @@ export interface AuditOptions {
   readonly settings?: Settings;
   /** Other programs of the family, with which names are compared and which are not audited themselves. */
   readonly family?: readonly Interface[];
+  /** What completion offers for the programs. */
+  readonly inventories?: readonly Inventory[];
+  /** The shells for which there is to be a completion. */
+  readonly shells?: readonly Shell[];
 }
 
 /**
@@ -53,14 +58,21 @@ export interface AuditOptions {
  */
 export function audit(
   interfaces: readonly Interface[],
-  { selection = EVERYTHING, settings = DEFAULT_SETTINGS, family = [] }: AuditOptions = {},
+  {
+    selection = EVERYTHING,
+    settings = DEFAULT_SETTINGS,
+    family = [],
+    inventories = [],
+    shells = [],
+  }: AuditOptions = {},
 ): Audit {
   const words = new WordLists(settings.words);
   const others = family.filter(
     ({ program }) => !interfaces.some((from) => from.program.value === program.value),
   );
   const views = interfaces.map(
-    (from, i) => new AuditView(from, { words, siblings: [...others, ...interfaces.slice(0, i)] }),
+    (from, i) =>
+      new AuditView(from, { words, siblings: [...others, ...interfaces.slice(0, i)], inventories, shells }),
   );
   const checks = CATALOGUE.filter(
     (check) => isCheckSelected(check.name, selection) && isWanted(check, settings),

@@ -3,16 +3,30 @@ import type { Check } from './checks/define-check.ts';
 import type { Finding } from './findings/finding.ts';
 import { extendInterface } from './model/extend.ts';
 import type { Interface } from './model/interface.ts';
+import type { Inventory } from './model/inventory.ts';
+import { detectShell, readCompletion } from './readers/completion/read-completion.ts';
 import { readSource } from './readers/read-source.ts';
+import { STANDARD_WORDS } from './words/word-lists.ts';
 
 /** What a check says of its own wrong example. */
 export function exampleFinding(check: Check): Finding {
   const { wrong, extension } = check.examples;
   const base = readExample(check, wrong);
   const from = extension === undefined ? base : extendInterface(base, readExample(check, extension));
-  const [finding] = check.run(new AuditView(from)).findings;
+  const inventories = exampleInventories(check.examples.completions?.wrong ?? [], from);
+  const context = { words: STANDARD_WORDS, siblings: [], inventories };
+  const [finding] = check.run(new AuditView(from, context)).findings;
   if (finding === undefined) throw new TypeError(`the wrong example of '${check.name}' has no finding`);
   return finding;
+}
+
+/** What the scripts of an example offer. */
+export function exampleInventories(scripts: readonly string[], { program }: Interface): Inventory[] {
+  return scripts.flatMap((text) => {
+    const source = { name: 'completion', text };
+    const shell = detectShell(source);
+    return shell === undefined ? [] : [readCompletion(source, shell, program.value)];
+  });
 }
 
 function readExample({ name }: Check, text: string): Interface {

@@ -8,31 +8,50 @@ import {
   audit,
   CATALOGUE,
   catalogueMarkdown,
+  detectShell,
   extendInterface,
   type Finding,
+  readCompletion,
 } from 'dabbawala';
 import { readText } from '../support/read-text.ts';
 import { ROOT } from '../support/run-dabbawala.ts';
 
-function findingsOf(text: string, extension?: string): readonly Finding[] {
+function findingsOf(
+  text: string,
+  extension?: string,
+  completions: readonly string[] = [],
+): readonly Finding[] {
   const from = readText(text);
-  return audit([extension === undefined ? from : extendInterface(from, readText(extension))]).findings;
+  const inventories = completions.map((script) => {
+    const source = { name: 'completion', text: script };
+    const shell = detectShell(source);
+    assert.ok(shell !== undefined, script);
+    return readCompletion(source, shell, from.program.value);
+  });
+  return audit([extension === undefined ? from : extendInterface(from, readText(extension))], { inventories })
+    .findings;
 }
 
 for (const { name, level, examples } of CATALOGUE) {
   test(`${name}: its wrong example has exactly its finding, the right one and the near miss none`, () => {
-    const own = (text: string) =>
-      findingsOf(text, examples.extension).filter((finding) => finding.check === name);
-    const [finding, ...others] = own(examples.wrong);
+    const own = (which: 'wrong' | 'right' | 'nearMiss') =>
+      findingsOf(examples[which], examples.extension, examples.completions?.[which]).filter(
+        (finding) => finding.check === name,
+      );
+    const [finding, ...others] = own('wrong');
     assert.equal(others.length, 0);
     assert.equal(finding?.level, level);
     assert.notEqual(finding?.evidence, '');
-    assert.deepEqual(own(examples.right), []);
-    assert.deepEqual(own(examples.nearMiss), []);
+    assert.deepEqual(own('right'), []);
+    assert.deepEqual(own('nearMiss'), []);
   });
 
   test(`${name}: message and mend are one sentence each, in one style`, () => {
-    for (const { message, mend } of findingsOf(examples.wrong, examples.extension)) {
+    for (const { message, mend } of findingsOf(
+      examples.wrong,
+      examples.extension,
+      examples.completions?.wrong,
+    )) {
       for (const text of [message, mend]) {
         assert.match(text, /^['a-z\d]/);
         assert.doesNotMatch(text, /[.!?]$|\bplease\b|undefined|\bshould consider\b/i);
@@ -55,6 +74,7 @@ test('a finding is plain data, but for its places', () => {
     for (const { place: _place, related: _related, ...plain } of findingsOf(
       examples.wrong,
       examples.extension,
+      examples.completions?.wrong,
     )) {
       assert.deepEqual(JSON.parse(JSON.stringify(plain)), plain);
     }

@@ -28,6 +28,16 @@ import { helpFails } from './behaviour/help-fails.ts';
 import { helpOnStandardError } from './behaviour/help-on-standard-error.ts';
 import { helpSlow } from './behaviour/help-slow.ts';
 import { unknownOptionAccepted } from './behaviour/unknown-option-accepted.ts';
+import { argumentCompletedWrongly } from './completion/argument-completed-wrongly.ts';
+import { commandsMissing } from './completion/commands-missing.ts';
+import { doesNotLoad } from './completion/does-not-load.ts';
+import { hiddenOffered } from './completion/hidden-offered.ts';
+import { noneOffered } from './completion/none-offered.ts';
+import { optionsMissing } from './completion/options-missing.ts';
+import { shellsDisagree } from './completion/shells-disagree.ts';
+import { staleWord } from './completion/stale-word.ts';
+import { undescribed } from './completion/undescribed.ts';
+import { valuesMissing } from './completion/values-missing.ts';
 import { commandOrOperand } from './conflicts/command-or-operand.ts';
 import { defaultNotAllowed } from './conflicts/default-not-allowed.ts';
 import { digitOrNegative } from './conflicts/digit-or-negative.ts';
@@ -202,6 +212,16 @@ export const CATALOGUE: readonly Check[] = [
   abbreviationAccepted,
   escapesWithoutTerminal,
   helpSlow,
+  noneOffered,
+  commandsMissing,
+  optionsMissing,
+  valuesMissing,
+  staleWord,
+  argumentCompletedWrongly,
+  undescribed,
+  shellsDisagree,
+  hiddenOffered,
+  doesNotLoad,
 ];
 
 /** The version of the catalogue: the newest in which a check came or a level was raised. */

@@ -30,6 +30,8 @@ export interface CheckInfo {
     readonly right: string;
     readonly nearMiss: string;
     readonly extension?: string;
+    /** Where the check is about completion: the scripts that each of the three is held against. */
+    readonly completions?: Readonly<Record<'wrong' | 'right' | 'nearMiss', readonly string[]>>;
   };
 }
 

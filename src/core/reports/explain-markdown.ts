@@ -49,6 +49,11 @@ function sections(check: Check): string[] {
     `What it says of that: ${plainText(message)}. The mend: ${plainText(mend)}.`,
     ...example('Right:', examples.right),
     ...example('A near miss, which looks like it and is not:', examples.nearMiss),
+    ...(examples.completions?.wrong ?? []).flatMap((text) =>
+      example('The completion script of the wrong one:', text),
+    ),
+    ...(examples.completions?.right ?? []).flatMap((text) => example('That of the right one:', text)),
+    ...(examples.completions?.nearMiss ?? []).flatMap((text) => example('That of the near miss:', text)),
     ...(examples.extension === undefined
       ? []
       : example('The extension that all three are audited with:', examples.extension)),

@@ -46,6 +46,11 @@ export function checkText(check: Check, options: TextOptions): string {
     `${styled('What it says of that', ['bold'], options)}\n${paragraph(`${message}; mend: ${mend}`)}`,
     example('Right', check.examples.right),
     example('Near miss: looks like it and is not', check.examples.nearMiss),
+    ...(check.examples.completions?.wrong ?? []).map((text) =>
+      example('The completion script of the wrong one', text),
+    ),
+    ...(check.examples.completions?.right ?? []).map((text) => example('That of the right one', text)),
+    ...(check.examples.completions?.nearMiss ?? []).map((text) => example('That of the near miss', text)),
     ...(check.examples.extension === undefined
       ? []
       : [example('The extension that all three are audited with', check.examples.extension)]),

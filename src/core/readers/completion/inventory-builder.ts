@@ -74,7 +74,8 @@ export class InventoryBuilder {
     this.#unread.push({ what, place });
   }
 
-  build(): Inventory {
+  /** The inventory; `fault` is why the script cannot be loaded. */
+  build(fault?: string): Inventory {
     return {
       shell: this.#shell,
       program: this.#program,
@@ -82,7 +83,7 @@ export class InventoryBuilder {
       source: this.#source,
       commands: [...this.#commands.values()].map((command) => this.#finished(command)),
       unread: this.#unread,
-      fault: undefined,
+      fault,
     };
   }
 

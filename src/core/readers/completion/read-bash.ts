@@ -74,7 +74,8 @@ class BashReader {
       if (body === undefined) this.#builder.notRead(`the function '${name}' is not in the script`, place);
       else this.#walk(body, top, variables, 0);
     }
-    return this.#builder.build();
+    const [error] = script.errors ?? [];
+    return this.#builder.build(error === undefined ? undefined : `it is no script: ${error.message}`);
   }
 
   #completeWords(words: readonly Word[], variables: Variables): void {

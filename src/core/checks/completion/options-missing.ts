@@ -1,0 +1,24 @@
+import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
+import { missingCheck } from '../missing-check.ts';
+
+/** One finding for each command and shell whose completion lacks options. */
+export const optionsMissing = missingCheck({
+  name: 'completion/options-missing',
+  title: 'Completion lacks options',
+  why: 'An option that completion does not offer is not found by those who look there first, and they write around it.',
+  kind: 'options',
+  noun: 'option',
+  examples: {
+    wrong: BOX_DOCUMENT,
+    right: BOX_DOCUMENT,
+    nearMiss: BOX_DOCUMENT,
+    completions: {
+      wrong: [
+        "#compdef tiffin\n_arguments '(-s --sort)'{-s+,--sort=}'[sort by KEY]:KEY:(owner quay)' '1:command:((box\\:\"list the boxes\" route\\:\"plan a route\"))'\n",
+      ],
+      right: [fishScript()],
+      // One of the names of an option is enough.
+      nearMiss: [fishScript({ quiet: "complete -c tiffin -l quiet -d 'print nothing but errors'" })],
+    },
+  },
+});
