@@ -38,6 +38,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/capture.ts'),
   },
   {
+    name: 'coverage',
+    summary: 'hold what shell completion offers against an interface',
+    load: () => import('./commands/coverage.ts'),
+  },
+  {
     name: 'convert',
     summary: 'write an interface in another form',
     load: () => import('./commands/convert.ts'),

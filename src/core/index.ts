@@ -65,6 +65,7 @@ export {
 } from './coverage/coverage.ts';
 export type { Answer } from './coverage/inventory-from-answers.ts';
 export { completionQuestions, type Question } from './coverage/questions.ts';
+export { type KindTotals, shellTotals } from './coverage/totals.ts';
 export type {
   Finding,
   Json,
@@ -188,6 +189,8 @@ export { comparisonJson, whatIfJson } from './reports/comparison-json.ts';
 export { comparisonMarkdown } from './reports/comparison-markdown.ts';
 export { comparisonText, whatIfText } from './reports/comparison-text.ts';
 export type { ComparedSides } from './reports/comparison-words.ts';
+export { coverageJson } from './reports/coverage-json.ts';
+export { coverageText } from './reports/coverage-text.ts';
 export { explainJson } from './reports/explain-json.ts';
 export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';
 export { catalogueText, checkText } from './reports/explain-text.ts';
@@ -217,6 +220,7 @@ export type { Place, Source, Span } from './source/source.ts';
 export { type AddedWords, type Concept, WordLists } from './words/word-lists.ts';
 export { bashCompletion } from './writers/completion/bash-script.ts';
 export { fishCompletion } from './writers/completion/fish-script.ts';
+export { type MissingLines, missingLines } from './writers/completion/missing-lines.ts';
 export { zshCompletion } from './writers/completion/zsh-script.ts';
 export { type UpdatedDocument, updateDocument } from './writers/document/update-document.ts';
 export { documentJson, documentYaml } from './writers/document/write-document.ts';

@@ -38,7 +38,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   findings: ['source'],
   notation: ['model', 'source'],
   readers: ['model', 'notation', 'source', 'structured'],
-  writers: ['abbreviations', 'markdown', 'model', 'notation', 'readers', 'source', 'structured'],
+  writers: ['abbreviations', 'coverage', 'markdown', 'model', 'notation', 'readers', 'source', 'structured'],
   abbreviations: ['model', 'source', 'standards', 'words'],
   parsing: ['abbreviations', 'model', 'source', 'words'],
   relations: ['model'],

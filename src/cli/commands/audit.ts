@@ -13,6 +13,7 @@ import {
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
+import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
 import { reportError } from '../report-problem.ts';
 import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
@@ -23,6 +24,7 @@ interface AuditOptions extends SourceOptions, FormatOption {
   readonly failOn: Level | 'never' | undefined;
   readonly only?: readonly string[];
   readonly except?: readonly string[];
+  readonly completion?: readonly string[];
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -39,6 +41,12 @@ export const declare: Declare = (command, io, done) => {
       ).argParser(addWord),
     )
     .addOption(new Option('--except <WHAT>', 'leave WHAT out; may be given several times').argParser(addWord))
+    .addOption(
+      new Option(
+        '--completion <FILE>',
+        'a completion script of the program, read without running it; may be given several times',
+      ).argParser(addWord),
+    )
     .addOption(
       new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
         .choices([...LEVELS, 'never'])
@@ -62,11 +70,15 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
     reportError(`expected a check, an area or a command path, found '${unknown}'${hint}`, io);
     return UNUSABLE;
   }
-  const result = audit(interfaces, { selection, settings, family });
+  const completions = await Promise.all(
+    interfaces.map((from) => readCompletions(options.completion ?? [], [], false, from, io)),
+  );
+  const inventories = completions.flatMap((one) => one.inventories);
+  const result = audit(interfaces, { selection, settings, family, inventories });
   io.write(
     options.format === 'json' ? auditJson(result, problems, TOOL) : auditText(result, textOptions(io)),
   );
-  if (unusable) return UNUSABLE;
+  if (unusable || completions.some((one) => one.unusable)) return UNUSABLE;
   const failOn = options.failOn ?? settings.failOn ?? 'warning';
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }

@@ -1,5 +1,13 @@
 import { Option } from 'commander';
-import { documentJson, documentYaml, type Interface, referenceMarkdown } from 'dabbawala';
+import {
+  bashCompletion,
+  documentJson,
+  documentYaml,
+  fishCompletion,
+  type Interface,
+  referenceMarkdown,
+  zshCompletion,
+} from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
@@ -12,6 +20,9 @@ const WRITERS = {
   yaml: documentYaml,
   json: documentJson,
   markdown: referenceMarkdown,
+  bash: bashCompletion,
+  zsh: zshCompletion,
+  fish: fishCompletion,
 } as const satisfies Record<string, (from: Interface) => string>;
 
 interface ConvertOptions extends SourceOptions {
@@ -21,12 +32,15 @@ interface ConvertOptions extends SourceOptions {
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Reads sources of one program and writes its interface in another form: as an interface document, or as a reference.',
+      'Reads sources of one program and writes its interface in another form: as an interface document, a reference, or a completion script.',
     )
     .usage('[OPTION]... SOURCE...')
     .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input')
     .addOption(
-      new Option('--to <FORM>', 'the form to write: yaml and json are interface documents')
+      new Option(
+        '--to <FORM>',
+        'the form to write: yaml and json are interface documents; bash, zsh and fish completion scripts',
+      )
         .choices(Object.keys(WRITERS))
         .default('yaml'),
     );

@@ -159,14 +159,19 @@ function valueCoverage(
         ? inventory?.operands
         : optionNames.map((name) => inventory?.arguments.get(name)).find((one) => one !== undefined);
     const { words, files } = offered ?? NOTHING;
-    const one = covered(values, words, subject, true);
+    const isValue = (text: string) => values.some(({ names }) => names.includes(text));
+    // Options that are offered in the place of a value are no stale values, but the wrong thing.
+    const real = words.filter(({ text }) => isValue(text) || !text.startsWith('-'));
+    const one = covered(values, real, subject, true);
     const [value] = values;
-    const isWrong = files === true && one.missing.length === values.length && value !== undefined;
+    const isWrong = value !== undefined && one.missing.length === values.length;
+    const reason = files === true ? 'files-for-values' : real.length < words.length ? 'takes-one' : undefined;
     return {
       ...one,
-      wrong: isWrong
-        ? [{ name: subject, reason: 'files-for-values' as const, word: words[0], thing: value.thing }]
-        : [],
+      wrong:
+        isWrong && reason !== undefined
+          ? [{ name: subject, reason, word: words[0], thing: value.thing }]
+          : [],
     };
   });
   const each = <K extends keyof KindCoverage>(key: K) => all.flatMap((one) => one[key] as never[]);
@@ -184,15 +189,18 @@ function valueCoverage(
 /** Options that completion takes to have an argument and that have none, or the other way round. */
 function wrongOptions(at: CommandAt, inventory: CommandInventory | undefined): WrongArgument[] {
   const offered = new Map((inventory?.options ?? []).map((option) => [option.text, option]));
-  return at.command.options.items.flatMap((option) =>
-    option.names.flatMap(({ text }): WrongArgument[] => {
+  return at.command.options.items.flatMap((option): WrongArgument[] => {
+    const wrong = option.names.flatMap(({ text }): WrongArgument[] => {
       const word = offered.get(text);
       const presence = presenceOf(option, text);
       if (word?.takesArgument === undefined || presence === undefined || presence === 'optional') return [];
       if (word.takesArgument === (presence === 'mandatory')) return [];
       return [{ name: text, reason: word.takesArgument ? 'takes-none' : 'takes-one', word, thing: option }];
-    }),
-  );
+    });
+    // The names of an option are one mistake; the long one tells more.
+    const told = wrong.find(({ name }) => name.startsWith('--')) ?? wrong[0];
+    return told === undefined ? [] : [told];
+  });
 }
 
 function presenceOf(option: Option, name: string): 'none' | 'optional' | 'mandatory' | undefined {

@@ -19,7 +19,8 @@ export function readBashCompletion(source: Source, program: string): Inventory {
 
 /** Where in a script something is offered: behind which subcommands, and for the argument of which options. */
 interface Where {
-  readonly path: readonly string[];
+  /** Undefined for everywhere. */
+  readonly path: readonly string[] | undefined;
   readonly options: readonly string[];
 }
 
@@ -95,7 +96,7 @@ class BashReader {
     if (node.type === 'Case') {
       for (const item of node.items) {
         const patterns = item.pattern.map(({ value }) => value);
-        this.#walk(item.body, behind(where, patterns), new Map(variables), depth + 1);
+        for (const one of behind(where, patterns)) this.#walk(item.body, one, new Map(variables), depth + 1);
       }
       return;
     }
@@ -220,12 +221,14 @@ function partTexts(part: WordPart, variables: Variables): readonly Text[] | unde
   }
 }
 
-/** What a branch of `case` stands for: options whose argument is completed, or subcommands; anything else changes nothing. */
-function behind(where: Where, patterns: readonly string[]): Where {
-  if (patterns.length > 0 && patterns.every((one) => /^--?[\w?][\w.-]*$/.test(one)))
-    return { ...where, options: patterns };
-  const [name] = patterns;
-  if (patterns.every((one) => /^[\w][\w:.-]*$/.test(one)) && name !== undefined)
-    return { path: [...where.path, name], options: [] };
-  return where;
+/** What a branch of `case` stands for: options whose argument is completed, or each of some subcommands; anything else changes nothing. */
+function behind(where: Where, patterns: readonly string[]): Where[] {
+  if (patterns.length > 0 && patterns.every((one) => /^--?[\w?][\w.-]*$/.test(one))) {
+    // Outside the branches of subcommands it is looked at before these, for all of them.
+    const path = where.path?.length === 0 ? undefined : where.path;
+    return [{ path, options: patterns }];
+  }
+  if (patterns.length > 0 && patterns.every((one) => /^[\w][\w:.-]*$/.test(one)))
+    return patterns.map((name) => ({ path: [...(where.path ?? []), name], options: [] }));
+  return [where];
 }

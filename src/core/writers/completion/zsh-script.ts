@@ -105,7 +105,10 @@ function listFunction(name: string, tag: string, label: string, values: readonly
 }
 
 /** The specifications of an option: its names in one word where zsh can expand them. */
-function optionSpecs(option: PlannedOption, action: (word: PlannedWord, index: number) => string): string[] {
+export function optionSpecs(
+  option: PlannedOption,
+  action: (word: PlannedWord, index: number) => string,
+): string[] {
   const { names, text, again, excludes } = option;
   const excluded = [...(again || names.length < 2 ? [] : names), ...excludes].map((one) =>
     one.replace(/[\\:()]/g, '\\$&'),
@@ -138,7 +141,7 @@ function joinMark(name: string, presence: PlannedOption['presence']): string {
   return isLong ? '=' : '+';
 }
 
-function simpleAction({ offers, values }: PlannedWord): string {
+export function simpleAction({ offers, values }: PlannedWord): string {
   switch (offers) {
     case 'values':
       return `(${values.map(({ value }) => value).join(' ')})`;

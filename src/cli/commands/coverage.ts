@@ -1,0 +1,114 @@
+import { type Command, Option } from 'commander';
+import {
+  assumeComplete,
+  audit,
+  coverage,
+  coverageJson,
+  coverageText,
+  isAtLeast,
+  LEVELS,
+  type Level,
+  missingLines,
+  printable,
+  SHELLS,
+  type Shell,
+} from 'dabbawala';
+import type { Declare } from '../declare.ts';
+import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
+import { type Io, textOptions } from '../io.ts';
+import { readCompletions } from '../read-completions.ts';
+import { readGiven } from '../read-sources.ts';
+import { reportError } from '../report-problem.ts';
+import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
+import { TOOL } from '../version.ts';
+
+interface CoverageOptions extends SourceOptions, FormatOption {
+  readonly observe?: true;
+  readonly shell?: readonly Shell[];
+  readonly complete?: true;
+  readonly lines?: true;
+  readonly failOn: Level | 'never';
+}
+
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Holds what shell completion offers against what an interface has. Completion scripts are read without running them; with --observe, ' +
+        'real shells run them and are asked, in an empty folder and with limits.',
+    )
+    .usage('[OPTION]... SOURCE [COMPLETION]...')
+    .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
+    .argument(
+      '[COMPLETION...]',
+      'completion scripts; without them, and with --observe, what the shells find themselves',
+    );
+  addSourceOptions(command)
+    .addOption(formatOption())
+    .option('--observe', 'let real shells load the completions, and ask them')
+    .addOption(
+      new Option('--shell <SHELL>', 'look only at SHELL; may be given several times')
+        .choices(SHELLS)
+        .argParser(addShell),
+    )
+    .option('--complete', 'take what the source lists for all there is, where it does not say otherwise')
+    .option('--lines', "print the lines that are missing, in each shell's own syntax")
+    .addOption(
+      new Option(
+        '--fail-on <LEVEL>',
+        'the least level of a finding on completion that makes the exit status 1',
+      )
+        .choices([...LEVELS, 'never'])
+        .default('never'),
+    )
+    .action(async (source: string, completions: string[], options: CoverageOptions) =>
+      done(await runCoverage(source, completions, options, command, io)),
+    );
+};
+
+function addShell(value: string, before: readonly Shell[] = []): Shell[] {
+  const shell = SHELLS.find((one) => one === value);
+  if (shell === undefined) throw new TypeError(`'${value}' is no shell of the list`);
+  return [...before, shell];
+}
+
+async function runCoverage(
+  name: string,
+  completions: readonly string[],
+  options: CoverageOptions,
+  command: Command,
+  io: Io,
+): Promise<number> {
+  if (completions.length === 0 && options.observe === undefined)
+    command.error('expected a COMPLETION to read, or --observe to ask the shells of this machine');
+  const { interfaces, unusable } = await readGiven([name], options, io);
+  const [first, ...others] = interfaces;
+  if (first === undefined) return UNUSABLE;
+  if (others.length > 0) {
+    reportError(`${name}: expected one program; give each a file of its own`, io);
+    return UNUSABLE;
+  }
+  const from = options.complete === true ? assumeComplete(first) : first;
+  const read = await readCompletions(completions, options.shell ?? [], options.observe === true, from, io);
+  const shells = coverage(from, read.inventories);
+  if (options.format === 'json') io.write(coverageJson(shells, TOOL));
+  else {
+    io.write(coverageText(shells, textOptions(io)));
+    if (options.lines === true) {
+      for (const one of shells) {
+        const missing = missingLines(from, one);
+        if (missing.length === 0) continue;
+        const lines = missing.flatMap(({ command: path, lines: all }) => [`# ${path.join(' ')}`, ...all]);
+        io.write(`\n# ${one.shell}: lines to add\n${lines.map(printable).join('\n')}\n`);
+      }
+    }
+  }
+  if (unusable || read.unusable) return UNUSABLE;
+  if (options.failOn === 'never') return DONE;
+  const { failOn } = options;
+  const { findings } = audit([from], {
+    inventories: read.inventories,
+    selection: { only: ['completion'], except: [] },
+    shells: options.shell ?? [],
+  });
+  return findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
+}

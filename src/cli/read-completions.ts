@@ -1,0 +1,53 @@
+import { detectShell, type Interface, type Inventory, readCompletion, SHELLS, type Shell } from 'dabbawala';
+import { observeCompletion, readSourceFile } from 'dabbawala/node';
+import type { Io } from './io.ts';
+import { reportError, reportProblem } from './report-problem.ts';
+
+/** What the completions given on a command line offer. */
+export interface ReadCompletions {
+  readonly inventories: readonly Inventory[];
+  readonly unusable: boolean;
+}
+
+/**
+ * Reads completion scripts, or lets real shells tell what they offer: with those scripts, or with what they find themselves where none
+ * is given. A shell that is not on this machine is told and left out.
+ */
+export async function readCompletions(
+  names: readonly string[],
+  shells: readonly Shell[],
+  isObserved: boolean,
+  from: Interface,
+  io: Io,
+): Promise<ReadCompletions> {
+  const inventories: Inventory[] = [];
+  let unusable = false;
+  const observe = async (shell: Shell, script: Parameters<typeof observeCompletion>[1]) => {
+    io.showProgress?.(`asking ${shell}`);
+    const found = await observeCompletion(shell, script, from);
+    io.showProgress?.(undefined);
+    if ('commands' in found) inventories.push(found);
+    else reportError(`${found.reason}, so that what it offers is not judged`, io);
+  };
+  for (const name of names) {
+    const { source, problems } = await readSourceFile(name);
+    for (const problem of problems) reportProblem(problem, io);
+    if (source === undefined) {
+      unusable = true;
+      continue;
+    }
+    const shell = detectShell(source);
+    if (shell === undefined) {
+      reportError(
+        `${name}: expected a completion script for ${SHELLS.join(', ')}; name it so, as in tiffin.bash`,
+        io,
+      );
+      unusable = true;
+    } else if (shells.length > 0 && !shells.includes(shell)) {
+    } else if (isObserved) await observe(shell, source);
+    else inventories.push(readCompletion(source, shell, from.program.value));
+  }
+  if (names.length === 0 && isObserved)
+    for (const shell of shells.length > 0 ? shells : SHELLS) await observe(shell, undefined);
+  return { inventories, unusable };
+}
