@@ -224,4 +224,5 @@ export { type MissingLines, missingLines } from './writers/completion/missing-li
 export { zshCompletion } from './writers/completion/zsh-script.ts';
 export { type UpdatedDocument, updateDocument } from './writers/document/update-document.ts';
 export { documentJson, documentYaml } from './writers/document/write-document.ts';
+export { manualPage } from './writers/manual/manual-page.ts';
 export { referenceMarkdown } from './writers/markdown/reference.ts';

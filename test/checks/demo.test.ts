@@ -11,7 +11,7 @@ import {
   isAtLeast,
   joinInterfaces,
 } from 'dabbawala';
-import { demoSources } from '../support/demo-sources.ts';
+import { demoInventory, demoSources } from '../support/demo-sources.ts';
 import { ROOT } from '../support/run-dabbawala.ts';
 
 interface Mistake {
@@ -25,6 +25,9 @@ interface Mistake {
 interface Planted {
   readonly sources: readonly string[];
   readonly with?: readonly string[];
+  readonly completions?: readonly string[];
+  /** The areas that are looked at; all where none is given. */
+  readonly only?: readonly string[];
   readonly found: readonly Mistake[];
   readonly awaited: readonly Mistake[];
 }
@@ -47,9 +50,20 @@ function isThis({ check, source, command, subject }: Mistake, finding: Finding):
 }
 
 for (const planted of PLANTED) {
-  const name = [...planted.sources, ...(planted.with ?? [])].join(' with ');
+  const name = [...planted.sources, ...(planted.with ?? []), ...(planted.completions ?? [])].join(' with ');
   test(`${name}: every mistake planted is found, and nothing else is a warning or an error`, () => {
-    const { findings } = audit(extended(planted.sources, planted.with));
+    const interfaces = extended(planted.sources, planted.with);
+    const inventories = (planted.completions ?? []).map((file) => demoInventory(file, 'tiffin'));
+    const { findings } = audit(interfaces, {
+      inventories,
+      selection: { only: planted.only ?? [], except: [] },
+    });
+    const times = (mistake: Mistake) => findings.filter((finding) => isThis(mistake, finding)).length;
+    if (inventories.length > 0)
+      assert.deepEqual(
+        planted.found.map(times),
+        planted.found.map(() => 1),
+      );
     assert.deepEqual(
       planted.found.filter((mistake) => !findings.some((finding) => isThis(mistake, finding))),
       [],

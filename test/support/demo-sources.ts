@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { type Interface, readSource } from 'dabbawala';
+import { detectShell, type Interface, type Inventory, readCompletion, readSource } from 'dabbawala';
 import { ROOT } from './run-dabbawala.ts';
 
 /** The demo's sources by their paths from the root; a folder stands for all files in it. */
@@ -17,4 +17,12 @@ export function demoSources(paths: readonly string[]): Interface[] {
     assert.ok(from !== undefined);
     return from;
   });
+}
+
+/** What a completion script of the demo offers, read without running it. */
+export function demoInventory(name: string, program: string): Inventory {
+  const source = { name, text: readFileSync(join(ROOT, name), 'utf8') };
+  const shell = detectShell(source);
+  assert.ok(shell !== undefined, name);
+  return readCompletion(source, shell, program);
 }

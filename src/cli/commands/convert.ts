@@ -1,10 +1,11 @@
-import { Option } from 'commander';
+import { InvalidArgumentError, Option } from 'commander';
 import {
   bashCompletion,
   documentJson,
   documentYaml,
   fishCompletion,
   type Interface,
+  manualPage,
   referenceMarkdown,
   zshCompletion,
 } from 'dabbawala';
@@ -23,31 +24,45 @@ const WRITERS = {
   bash: bashCompletion,
   zsh: zshCompletion,
   fish: fishCompletion,
-} as const satisfies Record<string, (from: Interface) => string>;
+  man: manualPage,
+} as const satisfies Record<string, (from: Interface, date: string) => string>;
 
 interface ConvertOptions extends SourceOptions {
   readonly to: keyof typeof WRITERS;
+  readonly date?: string;
 }
 
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Reads sources of one program and writes its interface in another form: as an interface document, a reference, or a completion script.',
+      'Reads sources of one program and writes its interface in another form: as an interface document, a reference, a manual page, or a completion script.',
     )
     .usage('[OPTION]... SOURCE...')
     .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input')
     .addOption(
       new Option(
         '--to <FORM>',
-        'the form to write: yaml and json are interface documents; bash, zsh and fish completion scripts',
+        'the form to write: yaml and json are interface documents; bash, zsh and fish completion scripts; man a manual page',
       )
         .choices(Object.keys(WRITERS))
         .default('yaml'),
+    )
+    .addOption(
+      new Option(
+        '--date <DATE>',
+        'the day of a manual page as YYYY-MM-DD, today where it is not given',
+      ).argParser(isoDate),
     );
   addSourceOptions(command).action(async (sources: string[], options: ConvertOptions) =>
     done(await runConvert(sources, options, io)),
   );
 };
+
+function isoDate(value: string): string {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value)))
+    throw new InvalidArgumentError("expected a day such as '2026-11-25'");
+  return value;
+}
 
 async function runConvert(names: readonly string[], options: ConvertOptions, io: Io): Promise<number> {
   const { interfaces, unusable } = await readGiven(names, options, io);
@@ -58,6 +73,6 @@ async function runConvert(names: readonly string[], options: ConvertOptions, io:
     reportError(`expected sources of one program, found ${programs}; convert them one by one`, io);
     return UNUSABLE;
   }
-  io.write(WRITERS[options.to](first));
+  io.write(WRITERS[options.to](first, options.date ?? new Date().toISOString().slice(0, 10)));
   return unusable ? UNUSABLE : DONE;
 }

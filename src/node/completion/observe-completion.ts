@@ -1,4 +1,4 @@
-import { access, mkdir, readdir, writeFile } from 'node:fs/promises';
+import { access, mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { type Answer, inventoryFromAnswers } from '../../core/coverage/inventory-from-answers.ts';
@@ -101,7 +101,10 @@ export async function askShell(
       },
     );
     if (run.end === 'not-started') return { shell, reason: `${shell} is not on this machine` };
-    const { isLoaded, answers } = readAnswers(run.standardOutput, shell);
+    // Where zsh was ended, what it answered by then is in its file.
+    const kept =
+      run.standardOutput === '' ? await readFile(join(home, '.answers'), 'utf8').catch(() => '') : '';
+    const { isLoaded, answers } = readAnswers(run.standardOutput + kept, shell);
     const lacks = answers.length < questions.length;
     return { answers, fault: await faultOf(run, isLoaded, lacks, [workplace.folder, home]) };
   } finally {

@@ -16,6 +16,10 @@ export type FishVariables = Map<string, readonly string[]>;
 /** How many words one word may expand to. */
 const EXPANSION_LIMIT = 2000;
 
+/** How many characters are looked at in search of closing braces, and how deep braces may stand in braces. */
+const BRACES_LIMIT = 2_000_000;
+const DEPTH_LIMIT = 8;
+
 /** Reads a fish script word by word. Never throws; what is not closed ends with the text. */
 export class FishLexer {
   readonly #source: Source;
@@ -24,14 +28,23 @@ export class FishLexer {
   #at = 0;
   readonly #end: number;
   readonly #base: number;
+  readonly #depth: number;
+  #bracesLeft = BRACES_LIMIT;
 
   /** Reads a part of a source, or another text that stands at a place of it, whose offsets are then those of its start. */
-  constructor(source: Source, variables: FishVariables, text: string = source.text, base?: number) {
+  constructor(
+    source: Source,
+    variables: FishVariables,
+    text: string = source.text,
+    base?: number,
+    depth = 0,
+  ) {
     this.#source = source;
     this.#text = text;
     this.#variables = variables;
     this.#end = text.length;
     this.#base = base ?? 0;
+    this.#depth = depth;
   }
 
   /** Where it reads on; a loop goes back to where its body begins. */
@@ -151,7 +164,7 @@ export class FishLexer {
 
   #escape(): string {
     const next = this.#text[this.#at + 1] ?? '';
-    this.#at += 2;
+    this.#at = Math.min(this.#at + 2, this.#end);
     return { t: '\t', n: '\n', r: '\r', e: '\x1b', '\n': '' }[next] ?? next;
   }
 
@@ -194,7 +207,8 @@ export class FishLexer {
     const parts: string[] = [];
     let partStart = start + 1;
     let depth = 0;
-    for (; this.#at < this.#end; this.#at++) {
+    for (; this.#at < this.#end && this.#depth < DEPTH_LIMIT && this.#bracesLeft > 0; this.#at++) {
+      this.#bracesLeft--;
       const character = this.#text[this.#at] ?? '';
       if (character === "'" || character === '"') {
         if (character === "'") this.#single();
@@ -222,6 +236,6 @@ export class FishLexer {
   }
 
   #part(text: string): FishWord | undefined {
-    return new FishLexer(this.#source, this.#variables, text, 0).next()?.[0];
+    return new FishLexer(this.#source, this.#variables, text, 0, this.#depth + 1).next()?.[0];
   }
 }

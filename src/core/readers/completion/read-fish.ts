@@ -4,6 +4,7 @@ import { type FishComplete, readFishComplete } from './fish-complete.ts';
 import { type FishWhere, readFishCondition } from './fish-condition.ts';
 import { FishLexer, type FishStatement, type FishVariables, type FishWord } from './fish-words.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
+import { narrowedPlace } from './narrowed-place.ts';
 
 /** How many statements of a script are read, loops counted as often as they run. */
 const STATEMENTS_LIMIT = 200_000;
@@ -15,6 +16,10 @@ const STATEMENTS_LIMIT = 200_000;
 export function readFishCompletion(source: Source, program: string): Inventory {
   return new FishReader(source, program).read();
 }
+
+/** Functions of fish that offer what the machine has, which no interface lists. */
+const OF_THE_MACHINE =
+  /^["']?\(__fish_(?:complete|print)_(command|subcommand|users|groups|user_ids|group_ids|directories|hostnames|pids|interfaces)\)["']?$/;
 
 /** Commands that declare no completion. */
 const HARMLESS: ReadonlySet<string> = new Set([
@@ -162,7 +167,7 @@ class FishReader {
 
   #offer(call: FishComplete, path: readonly string[] | undefined): void {
     const description = call.description?.texts.join(' ');
-    const words = this.#words(call, description);
+    const words = this.#words(call, path, description);
     const names = [
       ...call.shorts.flatMap((word) => namesOf(word, '-')),
       ...call.longs.flatMap((word) => namesOf(word, '--')),
@@ -189,9 +194,20 @@ class FishReader {
   }
 
   /** The words of `-a`, each with its description. */
-  #words(call: FishComplete, description: string | undefined): OfferedWord[] {
+  #words(
+    call: FishComplete,
+    path: readonly string[] | undefined,
+    description: string | undefined,
+  ): OfferedWord[] {
     return call.argumentWords.flatMap((argument) => {
       if (argument.isDynamic) {
+        const { source, start, end } = argument.place;
+        const match = OF_THE_MACHINE.exec(source.text.slice(start, end));
+        if (match !== null) {
+          if (match[1] === 'directories' && call.shorts.length + call.longs.length + call.olds.length === 0)
+            this.#builder.operandFiles(path, true);
+          return [];
+        }
         this.#builder.notRead('words that only running the script tells', argument.place);
         return [];
       }
@@ -207,7 +223,11 @@ class FishReader {
             for (const one of word.texts) {
               const [value = '', own] = one.split('\t');
               if (value !== '')
-                found.push({ text: value, description: own ?? description, place: argument.place });
+                found.push({
+                  text: value,
+                  description: own ?? description,
+                  place: narrowedPlace(argument.place, value),
+                });
             }
           }
         }

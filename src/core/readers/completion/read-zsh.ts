@@ -1,13 +1,16 @@
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
+import { narrowedPlace } from './narrowed-place.ts';
 import { readZshItem, readZshSpecification } from './zsh-specification.ts';
 import { type ZshToken, zshTokens } from './zsh-words.ts';
 
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 30;
 
+/** How many tokens are walked over, and how many are passed in search of the ends of functions. */
 const STEPS_LIMIT = 500_000;
+const SCANS_LIMIT = 5_000_000;
 
 /**
  * What a completion function for zsh offers for a program, read without running it: the specifications of `_arguments`, the lists of
@@ -83,6 +86,7 @@ class ZshReader {
   readonly #arrays = new Map<string, readonly ZshToken[]>();
   readonly #states = new Map<string, Where>();
   #steps = STEPS_LIMIT;
+  #scans = SCANS_LIMIT;
 
   constructor(source: Source, program: string) {
     this.#tokens = zshTokens(source);
@@ -94,10 +98,8 @@ class ZshReader {
     this.#findFunctions();
     const top: Where = { path: [], option: undefined };
     const entry = this.#functions.get(`_${this.#program}`) ?? [...this.#functions.values()][0];
-    const covered = [...this.#functions.values()];
-    const outside = this.#tokens.some((_, i) => covered.every(({ from, to }) => i < from || i >= to));
     // A file may be the body of its function, or declare it and call it.
-    if (outside) this.#walk({ from: 0, to: this.#tokens.length }, top, 0, true);
+    this.#walk({ from: 0, to: this.#tokens.length }, top, 0, true);
     if (entry !== undefined) this.#walk(entry, top, 1, false);
     return this.#builder.build();
   }
@@ -120,7 +122,7 @@ class ZshReader {
 
   #blockEnd(open: number): number {
     let depth = 0;
-    for (let i = open; i < this.#tokens.length; i++) {
+    for (let i = open; i < this.#tokens.length && this.#scans-- > 0; i++) {
       const word = this.#word(i);
       if (word === '{') depth++;
       if (word === '}' && --depth === 0) return i;
@@ -270,7 +272,7 @@ class ZshReader {
             text: option,
             description: explanation,
             takesArgument: actions.length > 0,
-            place: word.place,
+            place: narrowedPlace(word.place, option),
           });
         for (const action of actions) this.#action(action, { path: where.path, option }, word.place, depth);
       }
@@ -336,7 +338,9 @@ class ZshReader {
     { path, option }: Where,
     place: Place,
   ): void {
-    const words = items.filter(({ text }) => text !== '').map((item): OfferedWord => ({ ...item, place }));
+    const words = items
+      .filter(({ text }) => text !== '')
+      .map((item): OfferedWord => ({ ...item, place: narrowedPlace(place, item.text) }));
     if (option !== undefined) this.#builder.addArgument(path, option, words, undefined);
     else for (const word of words) this.#builder.addOperand(path, word);
   }

@@ -12,6 +12,9 @@ export interface ZshToken {
 
 const EXPANSION_LIMIT = 200;
 
+/** How far a bracket that closes one is sought. */
+const BRACKET_LIMIT = 20_000;
+
 /** Parts a zsh script into words and operators. Never throws; what is not closed ends with the text. */
 export function zshTokens(source: Source): ZshToken[] {
   const { text } = source;
@@ -70,7 +73,7 @@ function readWord(text: string, from: number): { texts: string[]; end: number } 
       at = quoted.end;
     } else if (character === '\\') {
       append([text[at + 1] === '\n' ? '' : (text[at + 1] ?? '')]);
-      at += 2;
+      at = Math.min(at + 2, text.length);
     } else if (character === '$' && (text[at + 1] === '{' || text[at + 1] === '(')) {
       const open = text[at + 1] ?? '';
       const end = closing(text, at + 1, open, open === '{' ? '}' : ')');
@@ -108,10 +111,11 @@ function readDouble(text: string, from: number): { text: string; end: number } {
   return { text: inside, end: text.length };
 }
 
-/** The offset behind the bracket that closes one, quotes taken into account. */
+/** The offset behind the bracket that closes one, quotes taken into account; behind the bracket itself where none is found. */
 function closing(text: string, from: number, open: string, close: string): number {
   let depth = 0;
-  for (let at = from; at < text.length; at++) {
+  const limit = Math.min(text.length, from + BRACKET_LIMIT);
+  for (let at = from; at < limit; at++) {
     const character = text[at] ?? '';
     if (character === '\\') at++;
     else if (character === "'") {
@@ -121,5 +125,5 @@ function closing(text: string, from: number, open: string, close: string): numbe
     else if (character === open) depth++;
     else if (character === close && --depth === 0) return at + 1;
   }
-  return text.length;
+  return from + 1;
 }

@@ -1,0 +1,242 @@
+# Completion of dabbawala for fish, written by dabbawala from its interface.
+
+# Reads the command line up to the cursor, once for each: at which command it is, which of its options stand there, the one whose
+# argument comes next, how many operands there are, and whether no option may come any more.
+function __dabbawala_read
+    set -l line (commandline -cp)
+    test "$__dabbawala_line" = "$line"; and return
+    set -g __dabbawala_line $line
+    set -g __dabbawala_at 'dabbawala'
+    set -g __dabbawala_given
+    set -g __dabbawala_option
+    set -g __dabbawala_operands 0
+    set -g __dabbawala_ended
+    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --rule' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --rule' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --rule' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --rule' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --rule' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format'
+    set -l words (commandline -opc)
+    for word in $words[2..-1]
+        if test -n "$__dabbawala_option"
+            set -g __dabbawala_option
+            continue
+        end
+        if test -n "$__dabbawala_ended"
+            set -g __dabbawala_operands (math $__dabbawala_operands + 1)
+            continue
+        end
+        switch $word
+            case --
+                set -g __dabbawala_ended yes
+            case '--*=*'
+                set -g -a __dabbawala_given (string split -m 1 = -- $word)[1]
+            case '--*'
+                set -g -a __dabbawala_given $word
+                if contains -- "$__dabbawala_at $word" $takes
+                    set -g __dabbawala_option $word
+                end
+            case '-?*'
+                for letter in (string split '' -- (string sub -s 2 -- $word))
+                    if test -n "$__dabbawala_option"
+                        set -g __dabbawala_option
+                        break
+                    end
+                    if contains -- "$__dabbawala_at -$letter" $takes
+                        set -g __dabbawala_option -$letter
+                    end
+                    set -g -a __dabbawala_given -$letter
+                end
+            case '+?*'
+                set -g -a __dabbawala_given $word
+                if contains -- "$__dabbawala_at $word" $takes
+                    set -g __dabbawala_option $word
+                end
+            case '*'
+                # A subcommand, where no operand came before it.
+                switch "$__dabbawala_at $word/$__dabbawala_operands"
+                    case 'dabbawala audit/0'
+                        set -g __dabbawala_at 'dabbawala audit'
+                        set -g __dabbawala_given
+                    case 'dabbawala abbreviations/0'
+                        set -g __dabbawala_at 'dabbawala abbreviations'
+                        set -g __dabbawala_given
+                    case 'dabbawala trace/0'
+                        set -g __dabbawala_at 'dabbawala trace'
+                        set -g __dabbawala_given
+                    case 'dabbawala compare/0'
+                        set -g __dabbawala_at 'dabbawala compare'
+                        set -g __dabbawala_given
+                    case 'dabbawala capture/0'
+                        set -g __dabbawala_at 'dabbawala capture'
+                        set -g __dabbawala_given
+                    case 'dabbawala coverage/0'
+                        set -g __dabbawala_at 'dabbawala coverage'
+                        set -g __dabbawala_given
+                    case 'dabbawala convert/0'
+                        set -g __dabbawala_at 'dabbawala convert'
+                        set -g __dabbawala_given
+                    case 'dabbawala explain/0'
+                        set -g __dabbawala_at 'dabbawala explain'
+                        set -g __dabbawala_given
+                    case '*'
+                        set -g __dabbawala_operands (math $__dabbawala_operands + 1)
+                end
+        end
+    end
+    # The option whose argument comes next is not used up by that.
+    if test -n "$__dabbawala_option"
+        set -e __dabbawala_given[-1]
+    end
+end
+
+# Whether options of a command may stand here.
+function __dabbawala_may
+    __dabbawala_read
+    test "$__dabbawala_at" = "$argv[1]"; and test -z "$__dabbawala_ended"; or return 1
+    # At these commands the first operand ends the options.
+    if test $__dabbawala_operands -gt 0
+        contains -- "$__dabbawala_at" 'dabbawala' 'dabbawala abbreviations' 'dabbawala trace' 'dabbawala capture'; and return 1
+    end
+end
+
+# Whether none of some options stands there already.
+function __dabbawala_without
+    for other in $argv
+        contains -- $other $__dabbawala_given; and return 1
+    end
+    return 0
+end
+
+# Whether a subcommand of a command may stand here.
+function __dabbawala_names
+    __dabbawala_read
+    test "$__dabbawala_at" = "$argv[1]"; and test -z "$__dabbawala_ended"; and test $__dabbawala_operands -eq 0
+end
+
+# Whether the operand of a command comes next that stands behind so many others, or one behind at least so many.
+function __dabbawala_operand
+    __dabbawala_read
+    test "$__dabbawala_at" = "$argv[1]"; and test $__dabbawala_operands $argv[2] $argv[3]
+end
+
+complete -c dabbawala -f
+
+# dabbawala
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'audit' -d 'find what is wrong with an interface'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'abbreviations' -d 'tell how short options and commands can be written'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'trace' -d 'tell how a command line is read, word by word'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'compare' -d 'tell what a new version changes for callers'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'capture' -d 'run a program for its help, and write its interface'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'coverage' -d 'hold what shell completion offers against an interface'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'convert' -d 'write an interface in another form'
+complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'explain' -d 'tell what a check looks for, and why'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala\'' -n '__dabbawala_without -V --version' -s V -l version -d 'print the name and version, and exit'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+
+# dabbawala audit
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l only -r -F -d 'look only at WHAT: a check, an area such as \'help\', or a command; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l except -r -F -d 'leave WHAT out; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l completion -r -F -d 'a completion script of the program, read without running it; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of a finding that makes the exit status 1'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala audit\' -ge 0' -F
+
+# dabbawala abbreviations
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala abbreviations\' -eq 0' -F
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala abbreviations\' -ge 1' -F
+
+# dabbawala trace
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -eq 0' -F
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -ge 1' -F
+
+# dabbawala compare
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --format' -l format -x -a 'text json markdown' -d 'text for people, json for programs, or markdown for a change log'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --complete' -l complete -d 'take what the sources list for all there is, where they do not say otherwise'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l add -r -F -d 'tell what adding NAME would do, a long option or a command, such as \'box list --late-fee\'; may be g…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of a change that makes the exit status 1'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala compare\' -eq 0' -F
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala compare\' -eq 1' -F
+
+# dabbawala capture
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --to' -l to -x -a 'yaml json' -d 'the form to write'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without -o --output' -s o -l output -r -F -d 'write the document to FILE, not to standard output'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --plan' -l plan -d 'print the command lines that would be run, and run none'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --probe' -l probe -d 'also run --version, an abbreviation of --help, and an option that does not exist'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without -y --yes' -s y -l yes -d 'do not ask before --probe'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --keep-home' -l keep-home -d 'let the program see the user\'s home'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --short-help' -l short-help -d 'ask for -h too where --help gives no help'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --width' -l width -x -d 'columns of the terminal that it is told of'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --seconds' -l seconds -x -d 'seconds that one run may take'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --depth' -l depth -x -d 'how many commands may lead to another'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --most' -l most -x -d 'how many commands are asked at the most'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --parallel' -l parallel -x -d 'how many runs go on side by side'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala capture\' -eq 0' -f -a '(__fish_complete_command)'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala capture\' -ge 1' -F
+
+# dabbawala coverage
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --observe' -l observe -d 'let real shells load the completions, and ask them'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l shell -x -a 'bash zsh fish' -d 'look only at SHELL; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --complete' -l complete -d 'take what the source lists for all there is, where it does not say otherwise'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --lines' -l lines -d 'print the lines that are missing, in each shell\'s own syntax'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of a finding on completion that makes the exit status 1'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala coverage\' -eq 0' -F
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala coverage\' -ge 1' -F
+
+# dabbawala convert
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --to' -l to -x -a 'yaml json markdown bash zsh fish man' -d 'the form to write: yaml and json are interface documents; bash, zsh and fish completion scripts; ma…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --date' -l date -x -d 'the day of a manual page as YYYY-MM-DD, today where it is not given'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala convert\' -ge 0' -F
+
+# dabbawala explain
+complete -c dabbawala -n '__dabbawala_may \'dabbawala explain\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala explain\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala explain\' -eq 0' -F
