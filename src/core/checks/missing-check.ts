@@ -21,7 +21,7 @@ export function missingCheck({ kind, noun, ...info }: MissingCheck): Check {
     judge(view, report) {
       for (const { shell, inventory, commands } of view.coverage) {
         // A shell that offers nothing at all is told once, by another check.
-        if (inventory.commands.length === 0 || inventory.fault !== undefined) continue;
+        if (inventory.commands.length === 0) continue;
         for (const { command, kinds } of commands) {
           const { offered, expected } = totalsOf([kinds[kind]]);
           const { missing, undecided } = kinds[kind];
@@ -29,8 +29,12 @@ export function missingCheck({ kind, noun, ...info }: MissingCheck): Check {
             report.notJudged({
               command,
               count: undecided.length,
-              reason: `the completion script for ${shell} has parts that only running it tells`,
-              supply: 'let a real shell be asked, with --observe',
+              reason: inventory.observed
+                ? `${shell} did not answer all that it was asked`
+                : `the completion script for ${shell} has parts that only running it tells`,
+              supply: inventory.observed
+                ? 'mend what keeps the script from answering'
+                : 'let a real shell be asked, with --observe',
               place: inventory.unread[0]?.place ?? null,
             });
           }

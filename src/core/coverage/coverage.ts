@@ -3,7 +3,7 @@ import type { CommandInventory, Inventory, OfferedArgument, OfferedWord, Shell }
 import { argumentOf, type Option } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
 import { joinedPath } from './command-path.ts';
-import { type Expected, type ExpectedValues, expectedAt, firstOperand } from './expected.ts';
+import { type Expected, type ExpectedValues, expectedAt } from './expected.ts';
 
 /** Something in the interface that is not offered. */
 export interface MissingThing {
@@ -121,7 +121,9 @@ function commandCoverage(at: CommandAt, inventory: CommandInventory | undefined)
 /** Whether only commands can stand in the place of the first operand; else words there may be names of anything. */
 function isForCommands({ command }: CommandAt, takesValues: boolean): boolean {
   if (command.commands.items.length > 0) return true;
-  return !takesValues && command.forms.length > 0 && firstOperand(command) === undefined;
+  const takesOperands =
+    command.forms.some(({ operands }) => operands.length > 0) || command.operands.items.length > 0;
+  return !takesValues && command.forms.length > 0 && !takesOperands;
 }
 
 function covered(
@@ -130,7 +132,9 @@ function covered(
   subject: string | undefined,
   isComplete: boolean,
 ): KindCoverage {
-  const byName = new Map(expected.flatMap((one) => one.names.map((name) => [name, one] as const)));
+  const byName = new Map(
+    expected.flatMap((one) => [...one.also, ...one.names].map((name) => [name, one] as const)),
+  );
   const things = words.map(
     (word): OfferedThing => ({ name: word.text, subject, word, thing: byName.get(word.text)?.thing }),
   );
@@ -164,7 +168,8 @@ function valueCoverage(
     const real = words.filter(({ text }) => isValue(text) || !text.startsWith('-'));
     const one = covered(values, real, subject, true);
     const [value] = values;
-    const isWrong = value !== undefined && one.missing.length === values.length;
+    const hasNone = one.missing.length === values.length;
+    const isWrong = value !== undefined && hasNone;
     const reason = files === true ? 'files-for-values' : real.length < words.length ? 'takes-one' : undefined;
     return {
       ...one,

@@ -2,6 +2,7 @@ import { optionsInReach } from '../abbreviations/option-scope.ts';
 import type { AllowedValue, Word } from '../model/argument.ts';
 import { type Command, commandName } from '../model/command.ts';
 import type { Knowable } from '../model/fact.ts';
+import { nearestRule } from '../model/nearest-rule.ts';
 import type { Operand } from '../model/operand.ts';
 import { argumentOf, mainName, type Option } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
@@ -11,6 +12,8 @@ export interface Expected {
   /** The name that reports use. */
   readonly name: string;
   readonly names: readonly string[];
+  /** Other words that stand for it, which need not be offered, such as the `--no-x` that a parser makes. */
+  readonly also: readonly string[];
   /** Whether it is hidden or deprecated, so that it had better not be offered. */
   readonly isWithdrawn: boolean;
   readonly thing: Option | Command | AllowedValue;
@@ -41,29 +44,45 @@ export function expectedAt(at: CommandAt): ExpectedAt {
     commands: command.commands.items.map((one) => ({
       name: commandName(one),
       names: one.names.map(({ text }) => text),
+      also: [],
       isWithdrawn: isWithdrawn(one),
       thing: one,
     })),
-    options: optionsInReach(at).flatMap(expectedOption),
+    options: optionsInReach(at).flatMap((option) => expectedOption(option, hasNegations(at))),
     values: [...command.options.items.flatMap(optionValues), ...operandValues(command)],
   };
 }
 
 /** An option, and its negated names as one more where it has some. */
-function expectedOption(option: Option): Expected[] {
-  const expected = (names: Option['names']): Expected[] =>
+function expectedOption(option: Option, negated: boolean): Expected[] {
+  // A notation such as -NUM stands for names, and is none.
+  const expected = (
+    all: Option['names'],
+    names = all.filter(({ text }) => !NOTATION.test(text)),
+  ): Expected[] =>
     names[0] === undefined
       ? []
       : [
           {
-            name: names === option.names ? mainName(option).text : names[0].text,
+            name: all === option.names && names.length === all.length ? mainName(option).text : names[0].text,
             names: names.map(({ text }) => text),
+            also: negated ? names.map(({ text }) => `--no-${text.replace(/^-+/, '')}`) : [],
             isWithdrawn: isWithdrawn(option),
             thing: option,
           },
         ];
   return [...expected(option.names), ...expected(option.negatedNames)];
 }
+
+/** Whether every option has a negated name: by a rule of the parser, or by a notation such as --no-OPTION in the list. */
+function hasNegations({ command, line }: CommandAt): boolean {
+  if (nearestRule(line, 'generatedNegation')?.value === true) return true;
+  return command.options.items.some((option) =>
+    [...option.names, ...option.negatedNames].some(({ text }) => /^--no-[A-Z]{3,}$/.test(text)),
+  );
+}
+
+const NOTATION = /^-{1,2}(?:\w+-)?[A-Z]{3,}$/;
 
 function optionValues(option: Option): ExpectedValues[] {
   const argument = argumentOf(option, mainName(option))?.value;
@@ -93,6 +112,7 @@ function valuesOf(word: Word | undefined): Expected[] {
   return (word?.values?.value ?? []).map((value) => ({
     name: value.value,
     names: [value.value],
+    also: [],
     isWithdrawn: isWithdrawn(value),
     thing: value,
   }));

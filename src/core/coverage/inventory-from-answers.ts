@@ -23,6 +23,7 @@ export interface Interview {
   readonly shell: Shell;
   readonly program: string;
   readonly source: Source | undefined;
+  /** The questions; answers may be fewer. */
   readonly asked: readonly Question[];
   readonly answers: readonly Answer[];
   /** The names of the files in the folder where it was asked. */
@@ -46,7 +47,8 @@ export function inventoryFromAnswers(interview: Interview): Inventory {
     };
     commands.set(id, gathered);
     const offered = offeredBy(question, answer, interview);
-    if (question.option !== undefined) gathered.arguments.set(question.option, offered);
+    if (question.option !== undefined)
+      gathered.arguments.set(question.option, together(gathered.arguments.get(question.option), offered));
     else if (question.typed === '') {
       gathered.operands = { ...offered, words: offered.words.filter(({ text }) => !text.startsWith('-')) };
       addOptions(gathered.options, offered);
@@ -70,8 +72,18 @@ export function inventoryFromAnswers(interview: Interview): Inventory {
           }),
         ),
     unread: [],
+    isPartial: answers.length < asked.length,
     fault,
   };
+}
+
+/** What is offered behind an option in either of its forms. */
+function together(one: OfferedArgument | undefined, other: OfferedArgument): OfferedArgument {
+  if (one === undefined) return other;
+  const words = unique([...one.words, ...other.words]);
+  // Files that stand in for want of anything else in one form are nothing beside the words of the other.
+  const files = one.words.length > 0 && other.words.length > 0 ? one.files || other.files : false;
+  return { words, files: words.length === 0 ? one.files || other.files : files };
 }
 
 interface Gathered {

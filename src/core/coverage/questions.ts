@@ -30,11 +30,17 @@ export function completionQuestions(from: Interface): Question[] {
   });
 }
 
+/** Behind an option, and behind its long name with a sign of equality, where values are known or it takes only that. */
 function argumentQuestion(option: Option, { path }: CommandAt): Question[] {
   const { argument } = option;
   const name = (longNames(option)[0] ?? option.names[0])?.text;
   if (argument === undefined || argument.value.presence === 'none' || name === undefined) return [];
-  if (argument.value.presence === 'mandatory')
-    return [{ path, option: name, words: [...path, name], typed: '' }];
-  return name.startsWith('--') ? [{ path, option: name, words: path, typed: `${name}=` }] : [];
+  const isMandatory = argument.value.presence === 'mandatory';
+  const hasValues = (argument.value.words[0]?.values?.value.length ?? 0) > 0;
+  const separate = { path, option: name, words: [...path, name], typed: '' };
+  const joined = { path, option: name, words: path, typed: `${name}=` };
+  return [
+    ...(isMandatory ? [separate] : []),
+    ...(name.startsWith('--') && (hasValues || !isMandatory) ? [joined] : []),
+  ];
 }

@@ -54,6 +54,8 @@ export interface Inventory {
   readonly commands: readonly CommandInventory[];
   /** What could not be read without running the script; nothing that it may offer is said to be missing. */
   readonly unread: readonly Unread[];
+  /** Whether it has only a part of what is offered: a script with parts that were not read, or a shell that did not answer all. */
+  readonly isPartial: boolean;
   /** Why the script does not load, or what it does that it must not; undefined where it loads. */
   readonly fault: string | undefined;
 }

@@ -21,7 +21,7 @@ export interface ObserveSettings {
   readonly signal?: AbortSignal | undefined;
 }
 
-export const OBSERVE_DEFAULTS: ObserveSettings = { timeLimit: 20_000, questionTime: 150 };
+export const OBSERVE_DEFAULTS: ObserveSettings = { timeLimit: 20_000, questionTime: 400 };
 
 /** Files in the folder in which shells are asked: where these are offered, files are. */
 export const MARKER_FILE = 'dabbawala-marker-file';
@@ -58,7 +58,7 @@ export async function observeCompletion(
     shell,
     program: from.program.value,
     source: script,
-    asked: questions.slice(0, asked.answers.length),
+    asked: questions,
     answers: asked.answers,
     markers: [MARKER_FILE, MARKER_FOLDER],
     fault: asked.fault,

@@ -25,8 +25,7 @@ export const shellsDisagree = defineCheck<{ shell: string; other: string; names:
   },
   judge(view, report) {
     const shells = view.coverage.filter(
-      ({ inventory }) =>
-        inventory.commands.length > 0 && inventory.unread.length === 0 && inventory.fault === undefined,
+      ({ inventory }) => inventory.commands.length > 0 && !inventory.isPartial,
     );
     if (shells.length < 2) return;
     for (const covered of shells) {

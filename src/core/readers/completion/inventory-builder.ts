@@ -83,6 +83,7 @@ export class InventoryBuilder {
       source: this.#source,
       commands: [...this.#commands.values()].map((command) => this.#finished(command)),
       unread: this.#unread,
+      isPartial: this.#unread.length > 0 || fault !== undefined,
       fault,
     };
   }
