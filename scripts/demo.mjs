@@ -1,4 +1,4 @@
-// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, asks what abbreviations come to, and compares versions.
+// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, asks what abbreviations come to, compares versions, and holds completion against the interface.
 import { spawnSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -17,6 +17,8 @@ show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbou
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--late', '--ro');
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');
+const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);
+show(0, 'coverage', 'demo/tiffin-1.4/tiffin.yaml', ...scripts);
 show(0, 'explain', 'abbreviations/fragile-word');
 process.stdout.write(
   '\nThe audits end with status 1 because they found errors or warnings, the abbreviations because --ro is ambiguous.\n' +

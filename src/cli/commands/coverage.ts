@@ -22,6 +22,9 @@ import { reportError } from '../report-problem.ts';
 import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
+/** How many of the lines that are missing are printed unless all are asked for. */
+const LINES_SHOWN = 12;
+
 interface CoverageOptions extends SourceOptions, FormatOption {
   readonly observe?: true;
   readonly shell?: readonly Shell[];
@@ -51,7 +54,7 @@ export const declare: Declare = (command, io, done) => {
         .argParser(addShell),
     )
     .option('--complete', 'take what the source lists for all there is, where it does not say otherwise')
-    .option('--lines', "print the lines that are missing, in each shell's own syntax")
+    .option('--lines', "print all lines that are missing, in each shell's own syntax, not only the first")
     .addOption(
       new Option(
         '--fail-on <LEVEL>',
@@ -93,13 +96,16 @@ async function runCoverage(
   if (options.format === 'json') io.write(coverageJson(shells, TOOL));
   else {
     io.write(coverageText(shells, textOptions(io)));
-    if (options.lines === true) {
-      for (const one of shells) {
-        const missing = missingLines(from, one);
-        if (missing.length === 0) continue;
-        const lines = missing.flatMap(({ command: path, lines: all }) => [`# ${path.join(' ')}`, ...all]);
-        io.write(`\n# ${one.shell}: lines to add\n${lines.map(printable).join('\n')}\n`);
-      }
+    for (const one of shells) {
+      const lines = missingLines(from, one).flatMap(({ command: path, lines: all }) => [
+        `# ${path.join(' ')}`,
+        ...all,
+      ]);
+      if (lines.length === 0) continue;
+      const shown = options.lines === true ? lines : lines.slice(0, LINES_SHOWN);
+      const more = lines.length - shown.length;
+      const rest = more === 0 ? '' : `# and ${more} more, which --lines prints\n`;
+      io.write(`\n# ${one.shell}: lines to add\n${shown.map(printable).join('\n')}\n${rest}`);
     }
   }
   if (unusable || read.unusable) return UNUSABLE;

@@ -76,12 +76,9 @@ export function coverage(from: Interface, inventories: readonly Inventory[]): Sh
   });
 }
 
-/** What is missing from a script of which a part could not be read may stand in that part. */
-function undecided(
-  { command, kinds }: CommandCoverage,
-  { unread, observed, fault }: Inventory,
-): CommandCoverage {
-  if (unread.length === 0 && (!observed || fault === undefined)) return { command, kinds };
+/** What is missing where only a part is known may stand in the rest. */
+function undecided({ command, kinds }: CommandCoverage, { isPartial }: Inventory): CommandCoverage {
+  if (!isPartial) return { command, kinds };
   const moved = (kind: KindCoverage): KindCoverage => ({ ...kind, missing: [], undecided: kind.missing });
   return {
     command,

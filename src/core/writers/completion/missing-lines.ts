@@ -32,7 +32,8 @@ export function missingLines(from: Interface, { shell, commands }: ShellCoverage
     const lines = WRITERS[shell]({
       program: from.program.value,
       planned,
-      options: [...options, ...withValues],
+      options,
+      withValues,
       subcommands,
     });
     return lines.length === 0 ? [] : [{ command, lines }];
@@ -43,6 +44,8 @@ interface Lacking {
   readonly program: string;
   readonly planned: PlannedCommand;
   readonly options: readonly PlannedOption[];
+  /** Options that are offered, and of which a value is not. */
+  readonly withValues: readonly PlannedOption[];
   readonly subcommands: PlannedCommand['commands'];
 }
 
@@ -57,18 +60,18 @@ function plannedOf(option: Option, { options }: PlannedCommand): PlannedOption[]
   return options.filter((one) => one.names.some((name) => names.has(name)));
 }
 
-function bashLines({ options, subcommands }: Lacking): string[] {
+function bashLines({ options, withValues, subcommands }: Lacking): string[] {
   const reply = (words: readonly string[]) =>
     `COMPREPLY+=($(compgen -W ${singleQuoted(words.join(' '))} -- "$cur"))`;
   const names = [...subcommands.map(({ value }) => value), ...options.flatMap((option) => option.names)];
-  const values = options.flatMap(({ names: all, words }) => {
+  const values = [...options, ...withValues].flatMap(({ names: all, words }) => {
     const listed = words[0]?.values.map(({ value }) => value) ?? [];
     return listed.length === 0 ? [] : [`${all.map(shellWord).join('|')}) ${reply(listed)} ;;`];
   });
   return [...(names.length === 0 ? [] : [reply(names)]), ...values];
 }
 
-function fishLines({ program, planned, options, subcommands }: Lacking): string[] {
+function fishLines({ program, planned, options, withValues, subcommands }: Lacking): string[] {
   const below = planned.path.slice(1);
   const at = below.map((name) => `__fish_seen_subcommand_from ${fishWord(name)}`).join('; and ');
   const start = `complete -c ${fishWord(program)}`;
@@ -79,7 +82,7 @@ function fishLines({ program, planned, options, subcommands }: Lacking): string[
       ({ value, text }) =>
         `${start}${at === '' ? ' -n __fish_use_subcommand' : behind} -f -a ${fishQuoted(fishWord(value))}${described(text)}`,
     ),
-    ...options.map(({ names, presence, words, text }) => {
+    ...[...options, ...withValues].map(({ names, presence, words, text }) => {
       const shown = names.map((name) =>
         name.startsWith('--')
           ? `-l ${fishWord(name.slice(2))}`
@@ -97,11 +100,11 @@ function fishLines({ program, planned, options, subcommands }: Lacking): string[
   ];
 }
 
-function zshLines({ options, subcommands }: Lacking): string[] {
+function zshLines({ options, withValues, subcommands }: Lacking): string[] {
   return [
     ...subcommands.map(({ value, text }) =>
       singleQuoted(`${value.replaceAll(':', '\\:')}${text === '' ? '' : `:${text}`}`),
     ),
-    ...options.flatMap((option) => optionSpecs(option, (word) => simpleAction(word))),
+    ...[...options, ...withValues].flatMap((option) => optionSpecs(option, (word) => simpleAction(word))),
   ];
 }
