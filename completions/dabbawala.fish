@@ -217,7 +217,7 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawal
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --observe' -l observe -d 'let real shells load the completions, and ask them'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l shell -x -a 'bash zsh fish' -d 'look only at SHELL; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --complete' -l complete -d 'take what the source lists for all there is, where it does not say otherwise'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --lines' -l lines -d 'print the lines that are missing, in each shell\'s own syntax'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --lines' -l lines -d 'print all lines that are missing, in each shell\'s own syntax, not only the first'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of a finding on completion that makes the exit status 1'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala coverage\' -eq 0' -F
