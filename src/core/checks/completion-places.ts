@@ -1,11 +1,5 @@
 import type { ShellCoverage } from '../coverage/coverage.ts';
-import type { Json } from '../findings/finding.ts';
 import type { Place, Source, Span } from '../source/source.ts';
-
-/** Data of a finding about a word that a shell offers. */
-export type OfferedData = { readonly shell: string; readonly name: string } & {
-  readonly [key: string]: Json;
-};
 
 /** The place of a word in a completion script; where a real shell offered it, the script itself, or nowhere. */
 export function wordPlace(place: Place | undefined, { inventory }: ShellCoverage): Place {

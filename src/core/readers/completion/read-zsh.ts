@@ -2,7 +2,7 @@ import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { narrowedPlace } from './narrowed-place.ts';
-import { readZshItem, readZshSpecification } from './zsh-specification.ts';
+import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';
 import { type ZshToken, zshTokens } from './zsh-words.ts';
 
 /** How deep functions of a script may call each other. */
@@ -292,7 +292,8 @@ class ZshReader {
     const text = action.trim();
     if (text === '') return;
     if (text.startsWith('->')) this.#states.set(text.slice(2).trim(), where);
-    else if (text.startsWith('((')) this.#offer(listItems(text.slice(2, -2)).map(readZshItem), where, place);
+    else if (text.startsWith('(('))
+      this.#offer(zshListItems(text.slice(2, -2)).map(readZshItem), where, place);
     else if (text.startsWith('('))
       this.#offer(
         text
@@ -359,25 +360,4 @@ class ZshReader {
     const token = this.#tokens[at];
     return token?.kind === 'operator' && token.texts[0] === operator;
   }
-}
-
-/** The items of `((a\:"one" b\:"two"))`, quotes taken off; the backslash before a colon goes too. */
-function listItems(text: string): string[] {
-  const items: string[] = [];
-  let item = '';
-  let quote = '';
-  for (let i = 0; i < text.length; i++) {
-    const character = text[i] ?? '';
-    if (character === '\\' && quote !== "'") {
-      const next = text[++i] ?? '';
-      item += next === ':' ? ':' : next;
-    } else if (quote !== '' && character === quote) quote = '';
-    else if (quote === '' && (character === '"' || character === "'")) quote = character;
-    else if (quote === '' && /\s/.test(character)) {
-      if (item !== '') items.push(item);
-      item = '';
-    } else item += character;
-  }
-  if (item !== '') items.push(item);
-  return items;
 }

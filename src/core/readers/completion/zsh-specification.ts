@@ -83,3 +83,24 @@ export function readZshItem(item: string): { text: string; description: string |
   }
   return { text, description: undefined };
 }
+
+/** The items of `((a\:"one" b\:"two"))`, quotes taken off; the backslash before a colon goes too. */
+export function zshListItems(text: string): string[] {
+  const items: string[] = [];
+  let item = '';
+  let quote = '';
+  for (let i = 0; i < text.length; i++) {
+    const character = text[i] ?? '';
+    if (character === '\\' && quote !== "'") {
+      const next = text[++i] ?? '';
+      item += next === ':' ? ':' : next;
+    } else if (quote !== '' && character === quote) quote = '';
+    else if (quote === '' && (character === '"' || character === "'")) quote = character;
+    else if (quote === '' && /\s/.test(character)) {
+      if (item !== '') items.push(item);
+      item = '';
+    } else item += character;
+  }
+  if (item !== '') items.push(item);
+  return items;
+}

@@ -1,0 +1,60 @@
+import { COVERED_KINDS, type KindCoverage } from '../coverage/coverage.ts';
+import type { OfferedWord } from '../model/inventory.ts';
+import { scriptPlace, wordPlace } from './completion-places.ts';
+import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+
+/** A word of a completion that a check objects to. */
+export interface ObjectionableWord {
+  readonly name: string;
+  /** The option or operand whose value it is. */
+  readonly subject: string | undefined;
+  readonly word: OfferedWord | undefined;
+  /** Why, where there are several reasons. */
+  readonly reason?: string;
+}
+
+export type WordData = {
+  readonly shell: string;
+  readonly name: string;
+  readonly subject: string | null;
+  readonly reason: string | null;
+};
+
+interface OfferedWordCheck extends Omit<CheckInfo, 'standard' | 'since'> {
+  readonly wordsOf: (kind: KindCoverage) => readonly ObjectionableWord[];
+  readonly message: (data: WordData) => string;
+  readonly mend: (data: WordData) => string;
+}
+
+/** Makes a check of single words that completion offers: one finding for each, however many commands a script offers it at. */
+export function offeredWordCheck({ wordsOf, message, mend, ...info }: OfferedWordCheck): Check {
+  return defineCheck<WordData>({
+    ...info,
+    standard: 'practice',
+    since: 5,
+    message,
+    mend,
+    judge(view, report) {
+      for (const covered of view.coverage) {
+        const told = new Set<string>();
+        for (const { command, kinds } of covered.commands) {
+          for (const kind of COVERED_KINDS) {
+            report.judged(kinds[kind].offered.length);
+            for (const { name, subject, word, reason } of wordsOf(kinds[kind])) {
+              const place = wordPlace(word?.place ?? scriptPlace(name, covered), covered);
+              const id = JSON.stringify([name, subject, place?.start]);
+              if (told.has(id)) continue;
+              told.add(id);
+              report.finding({
+                command,
+                subject: subject === undefined ? name : `${subject}=${name}`,
+                data: { shell: covered.shell, name, subject: subject ?? null, reason: reason ?? null },
+                place,
+              });
+            }
+          }
+        }
+      }
+    },
+  });
+}
