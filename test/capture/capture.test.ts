@@ -233,3 +233,15 @@ test('real programs with subcommands are captured whole', {
   const names = from?.root.commands.items.map(({ names: own }) => own[0]?.text) ?? [];
   for (const name of ['clone', 'commit', 'log']) assert.ok(names.includes(name), name);
 });
+
+test('the folders of a capture stand in what it keeps by names that are the same each time', async () => {
+  const path = program(
+    'settled',
+    'printf "Usage: settled [-c FILE]\\n\\n  -c, --config=FILE  read FILE (default: %s/.settled.conf)\\n" "$HOME"',
+  );
+  const options = ({ interface: from }: Capture) => from?.root.options.items ?? [];
+  const first = await capture(path);
+  const second = await capture(path);
+  assert.equal(options(first)[0]?.argument?.value.words[0]?.default?.value, '~/.settled.conf');
+  assert.ok(saysTheSame(options(first), options(second)));
+});

@@ -165,6 +165,22 @@ test('what a list that may be a part does not show is not compared', () => {
   assert.deepEqual(summary(assumeComplete(old), assumeComplete(partial)), []);
 });
 
+test('an option that is listed twice in one version and once in the other is the same', () => {
+  const twice = readText(
+    'Usage: tiffin [OPTION]...\n\n  --colour[=WHEN]  colour it\n  --map  draw it\n\nMore options:\n  --colour=always  colour it in any case\n',
+  );
+  const once = readText('Usage: tiffin [OPTION]...\n\n  --map  draw it\n  --colour[=WHEN]  colour it\n');
+  for (const [old, fresh] of [
+    [twice, once],
+    [once, twice],
+  ] as const) {
+    const { changes, notCompared } = compareInterfaces(old, fresh);
+    assert.deepEqual(notCompared, []);
+    for (const { effect, message } of changes)
+      assert.ok(effect === 'wording' || effect === 'compatible', message);
+  }
+});
+
 test('two extensions that do no harm alone may clash', () => {
   const base = readYaml(
     'complete: true\nparsing: {option-abbreviations: true}\noptions:\n  --all: list all\n',

@@ -15,6 +15,7 @@ export function optionChanges(pair: CommandPair, context: Context): void {
   for (const option of pair.old.command.options.items) {
     const same = pairing.options.get(option);
     if (same === undefined) {
+      if (isSaidTwice(option, pair, context)) continue;
       if (pair.fresh.command.options.complete?.value === true) removed(option, pair, context);
       else missing.push(option);
       continue;
@@ -36,6 +37,14 @@ export function optionChanges(pair: CommandPair, context: Context): void {
   if (!isToldOf(pair.old.command)) return;
   for (const option of pair.fresh.command.options.items)
     if (!pairing.known.has(option)) added(option, pair, context);
+}
+
+/** Whether an option is one that its command lists twice, and of which one is known to be there. */
+function isSaidTwice(option: Option, { old }: CommandPair, { pairing }: Context): boolean {
+  return option.names.every(({ text }) => {
+    const meant = optionNamed(old, text);
+    return meant !== undefined && meant !== option && pairing.options.has(meant);
+  });
 }
 
 function removed(option: Option, pair: CommandPair, context: Context): void {
@@ -143,6 +152,25 @@ function moved(option: Option, same: Option, pair: CommandPair, { pairing, meani
 
 function added(option: Option, pair: CommandPair, { list }: Context): void {
   const { text } = mainName(option);
+  const owners = option.names.map((name) => optionNamed(pair.fresh, name.text));
+  const [first] = owners;
+  if (
+    first !== undefined &&
+    first !== option &&
+    owners.every((owner) => owner === first) &&
+    isOneSource(first, option)
+  ) {
+    list.add({
+      kind: 'option-listed-again',
+      effect: 'wording',
+      command: pair.fresh.path,
+      subject: text,
+      after: option.names.map((name) => name.text),
+      message: `${quoteName(text)} is listed once more`,
+      newPlace: option.place,
+    });
+    return;
+  }
   const isRequired = option.required?.value === true;
   const isNew = pair.old.command.options.complete?.value === true;
   list.add({
@@ -172,6 +200,11 @@ function added(option: Option, pair: CommandPair, { list }: Context): void {
       newPlace: name.place,
     });
   }
+}
+
+/** Whether one source lists both: what two sources list is declared by each. */
+function isOneSource(a: Option, b: Option): boolean {
+  return a.place !== null && a.place.source === b.place?.source;
 }
 
 /** The arguments of names that have one of their own. */

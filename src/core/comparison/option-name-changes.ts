@@ -132,7 +132,8 @@ function takenOver(option: Option, name: OptionName, pair: CommandPair, context:
   const owner = optionNamed(pair.fresh, name.text);
   if (owner === undefined || context.meanings.nameOutcome(option, name.text) === 'taken-over') return false;
   const meant = optionNamed(pair.old, name.text);
-  if (meant !== option && meant !== undefined && context.pairing.options.get(meant) === owner) return false;
+  // Of two that declare a name, the parser knew the first one by it.
+  if (meant !== option && meant !== undefined) return false;
   context.list.add({
     kind: 'name-taken-over',
     effect: 'other-meaning',

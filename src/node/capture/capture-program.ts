@@ -155,15 +155,27 @@ class Capturer {
   async #run(words: readonly string[]): Promise<ProgramRun> {
     const { timeLimit, outputLimit } = this.#settings;
     const { folder, environment } = this.#workplace;
-    const run = await runProgram([...this.#invocation, ...words], {
+    const printed = await runProgram([...this.#invocation, ...words], {
       folder,
       environment,
       timeLimit,
       outputLimit,
       signal: this.#signal,
     });
+    const run = {
+      ...printed,
+      standardOutput: this.#withoutWorkplace(printed.standardOutput),
+      standardError: this.#withoutWorkplace(printed.standardError),
+    };
     this.#runs.push(run);
     return run;
+  }
+
+  /** A text in which the home and the folder of this capture stand as `~` and `.`: they have another name each time. */
+  #withoutWorkplace(text: string): string {
+    const { folder, environment } = this.#workplace;
+    const home = this.#settings.keepHome ? undefined : environment.HOME;
+    return (home === undefined ? text : text.replaceAll(home, '~')).replaceAll(folder, '.');
   }
 
   /** The command at a path as the run shows it; undefined where the run shows no help, or another command's. */
