@@ -74,6 +74,14 @@ export class InventoryBuilder {
     this.#unread.push({ what, place });
   }
 
+  /** Whether nothing was found yet, read or not. */
+  get isEmpty(): boolean {
+    const places = [this.#everywhere, ...this.#commands.values()];
+    return (
+      this.#unread.length === 0 && places.every(({ options, operands }) => options.size + operands.size === 0)
+    );
+  }
+
   /** The inventory; `fault` is why the script cannot be loaded. */
   build(fault?: string): Inventory {
     return {

@@ -200,14 +200,14 @@ class FishReader {
     description: string | undefined,
   ): OfferedWord[] {
     return call.argumentWords.flatMap((argument) => {
+      const { source, start, end } = argument.place;
+      const match = OF_THE_MACHINE.exec(source.text.slice(start, end));
+      if (match !== null) {
+        if (match[1] === 'directories' && call.shorts.length + call.longs.length + call.olds.length === 0)
+          this.#builder.operandFiles(path, true);
+        return [];
+      }
       if (argument.isDynamic) {
-        const { source, start, end } = argument.place;
-        const match = OF_THE_MACHINE.exec(source.text.slice(start, end));
-        if (match !== null) {
-          if (match[1] === 'directories' && call.shorts.length + call.longs.length + call.olds.length === 0)
-            this.#builder.operandFiles(path, true);
-          return [];
-        }
         this.#builder.notRead('words that only running the script tells', argument.place);
         return [];
       }

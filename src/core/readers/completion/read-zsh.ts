@@ -97,9 +97,10 @@ class ZshReader {
   read(): Inventory {
     this.#findFunctions();
     const top: Where = { path: [], option: undefined };
-    const entry = this.#functions.get(`_${this.#program}`) ?? [...this.#functions.values()][0];
     // A file may be the body of its function, or declare it and call it.
     this.#walk({ from: 0, to: this.#tokens.length }, top, 0, true);
+    const own = this.#functions.get(`_${this.#program}`);
+    const entry = own ?? (this.#builder.isEmpty ? [...this.#functions.values()][0] : undefined);
     if (entry !== undefined) this.#walk(entry, top, 1, false);
     return this.#builder.build();
   }
@@ -326,7 +327,10 @@ class ZshReader {
   }
 
   #values(words: readonly ZshToken[], where: Where): void {
-    const given = words.filter(({ raw }) => !/^-[sSwC]$/.test(raw)).slice(1);
+    // -s and -S have a separator behind them; the first word that is left is the title.
+    const given = words
+      .filter(({ raw }, i) => !/^-[sSwC]$/.test(raw) && !/^-[sS]$/.test(words[i - 1]?.raw ?? ''))
+      .slice(1);
     for (const word of this.#spread(given)) {
       const match = /^((?:\\.|[^[:\\])+)(?:\[([^\]]*)\])?/.exec(word.texts[0] ?? '');
       if (match?.[1] !== undefined)
