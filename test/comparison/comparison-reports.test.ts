@@ -1,0 +1,115 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import {
+  type ComparedSides,
+  compareInterfaces,
+  comparisonJson,
+  comparisonMarkdown,
+  comparisonText,
+  coverage,
+  coverageText,
+  readCompletion,
+  whatIf,
+  whatIfText,
+} from 'dabbawala';
+import { readYaml } from '../support/read-yaml.ts';
+
+const PLAIN = { width: 80, colour: false };
+const TOOL = { name: 'dabbawala', version: '0' };
+
+function sides(old: string, fresh: string): ComparedSides {
+  return { title: 'tiffin', comparison: compareInterfaces(readYaml(old), readYaml(fresh)) };
+}
+
+test('segmented commands: the forms that a new one makes ambiguous are one entry, the learnt one first', () => {
+  const rules = 'complete: true\nparsing: {segment-abbreviations: true}\ncommands:\n';
+  const { comparison } = sides(
+    `${rules}  route:plan: {summary: plan a route}\n  round:open: {summary: open one}\n`,
+    `${rules}  route:plan: {summary: plan a route}\n  round:open: {summary: open one}\n  route:print: {summary: print it}\n`,
+  );
+  const [change, ...others] = comparison.changes;
+  assert.equal(change?.kind, 'abbreviation-ambiguous');
+  assert.deepEqual(change?.likely, ['r:p']);
+  assert.match(
+    change?.message ?? '',
+    /^'r:p', and other abbreviations, stood for 'route:plan' and are ambiguous now/,
+  );
+  assert.deepEqual(
+    others.map(({ kind }) => kind),
+    ['command-added'],
+  );
+});
+
+test('abbreviations of values: one that a new value takes over is told as that', () => {
+  const document = (values: string) =>
+    `complete: true\nparsing: {value-abbreviations: true}\noptions:\n  --sort=KEY: {help: sort, argument: {values: [${values}]}}\n`;
+  const { comparison } = sides(document('owner, weight'), document('own, owner, weight'));
+  assert.deepEqual(
+    comparison.changes.map(({ kind, effect }) => `${effect} ${kind}`),
+    ['other-meaning abbreviation-taken-over', 'refused abbreviation-ambiguous', 'compatible value-added'],
+  );
+});
+
+test('what depends on whether abbreviations are accepted is a note where that is not known, and settled by the rule', () => {
+  const old = 'complete: true\noptions:\n  --late-boxes: only late ones\n';
+  const { comparison } = sides(old, `${old}  --late-fee: add the fee\n`);
+  assert.equal(comparison.release, 'minor');
+  const [change] = comparison.changes;
+  assert.deepEqual([change?.effect, change?.level], ['uncertain', 'note']);
+  assert.match(change?.message ?? '', /, where the parser accepts abbreviations$/);
+  const rule = 'parsing: {option-abbreviations: false}\n';
+  assert.deepEqual(
+    sides(rule + old, `${rule}${old}  --late-fee: add the fee\n`).comparison.changes.map(({ kind }) => kind),
+    ['option-added'],
+  );
+});
+
+test('a lost option is ignored, passed on or refused as the parser has it', () => {
+  const document = (rule: string, options: string) =>
+    `complete: true\nparsing: {unknown-options: ${rule}}\noptions: {--all: list all${options}}\n`;
+  for (const [rule, expected] of [
+    ['refused', "refused error '--late' is gone: command lines with '--late' are refused"],
+    [
+      'ignored',
+      "other-meaning error '--late' is gone: command lines with '--late' go on as if it were not there",
+    ],
+    ['passed-on', "other-meaning error '--late' is gone: command lines with '--late' pass it on"],
+  ] as const) {
+    const [change] = sides(document(rule, ', --late: only late ones'), document(rule, '')).comparison.changes;
+    assert.equal(`${change?.effect} ${change?.level} ${change?.message}`, expected);
+  }
+});
+
+test('names and texts of strangers are neutralised in every report', () => {
+  const document = (value: string) =>
+    `complete: true\noptions:\n  --sort=KEY: {help: "<script>alert(1)</script>", argument: {values: [${value}]}}\n`;
+  const compared = sides(document('"\\u001b[31mred\\u202e"'), document('"owner\\u0007"'));
+  for (const text of [comparisonText(compared, PLAIN), comparisonMarkdown(compared)]) {
+    assert.ok(!text.includes('\u001b'), text);
+    assert.ok(!text.includes('\u202e'), text);
+  }
+  assert.doesNotThrow(() => JSON.parse(comparisonJson(compared, TOOL)));
+  const from = readYaml('complete: true\noptions:\n  --map: draw it\n');
+  const script = {
+    name: 'x\u001b[2J.fish',
+    text: "complete -c tiffin -l 'b\u001b[31m' -a '\u001b]0;x\u0007'\n",
+  };
+  const shown = coverageText(coverage(from, [readCompletion(script, 'fish', 'tiffin')]), PLAIN);
+  assert.ok(!/[\u001b\u0007]/.test(shown), shown);
+  const asked = whatIf(from, '--ma\u001b[31m');
+  assert.ok('comparison' in asked);
+  assert.ok(!whatIfText([asked], PLAIN).includes('\u001b'));
+});
+
+test('options called as the members of every object are ordinary', () => {
+  const document = (names: string) =>
+    `complete: true\nparsing: {option-abbreviations: true}\noptions: {${names}}\n`;
+  const { comparison } = sides(
+    document('--__proto__: one, --constructor: two, --to-string: three'),
+    document('--__proto__: one, --constructor-name: two, --to-string: three'),
+  );
+  assert.deepEqual(
+    comparison.changes.map(({ kind, subject }) => `${kind} ${subject}`),
+    ['option-renamed --constructor'],
+  );
+});
