@@ -93,6 +93,8 @@ test('what 100 completions that fish ships offer is read as the real fish offers
     const read: Inventory = readCompletion(source, 'fish', program);
     // What the script computes is told as not read, and is not read.
     if (read.unread.length > 0 || read.commands.length === 0) continue;
+    // Programs, users and the like are what this machine has: no script tells them.
+    if (/\(__fish_(?:complete|print)_/.test(source.text)) continue;
     const from = { ...readYaml(''), program: { value: program, basis: 'stated' as const, place: null } };
     const root = { ...from.root, names: [{ text: program, place: null }] };
     const asked = await observeCompletion('fish', source, { ...from, root });
