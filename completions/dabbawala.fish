@@ -94,6 +94,7 @@ function __dabbawala_may
     if test $__dabbawala_operands -gt 0
         contains -- "$__dabbawala_at" 'dabbawala' 'dabbawala abbreviations' 'dabbawala trace' 'dabbawala capture'; and return 1
     end
+    return 0
 end
 
 # Whether none of some options stands there already.

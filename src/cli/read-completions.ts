@@ -1,4 +1,12 @@
-import { detectShell, type Interface, type Inventory, readCompletion, SHELLS, type Shell } from 'dabbawala';
+import {
+  type CommandInventory,
+  detectShell,
+  type Interface,
+  type Inventory,
+  readCompletion,
+  SHELLS,
+  type Shell,
+} from 'dabbawala';
 import { observeCompletion, readSourceFile } from 'dabbawala/node';
 import type { Io } from './io.ts';
 import { reportError, reportProblem } from './report-problem.ts';
@@ -10,24 +18,26 @@ export interface ReadCompletions {
 }
 
 /**
- * Reads completion scripts, or lets real shells tell what they offer: with those scripts, or with what they find themselves where none
+ * Reads completion scripts of some programs, or lets real shells tell what they offer: with those scripts, or with what they find themselves where none
  * is given. A shell that is not on this machine is told and left out.
  */
 export async function readCompletions(
   names: readonly string[],
   shells: readonly Shell[],
   isObserved: boolean,
-  from: Interface,
+  programs: readonly Interface[],
   io: Io,
 ): Promise<ReadCompletions> {
   const inventories: Inventory[] = [];
   let unusable = false;
   const observe = async (shell: Shell, script: Parameters<typeof observeCompletion>[1]) => {
-    io.showProgress?.(`asking ${shell}`);
-    const found = await observeCompletion(shell, script, from);
-    io.showProgress?.(undefined);
-    if ('commands' in found) inventories.push(found);
-    else reportError(`${found.reason}, so that what it offers is not judged`, io);
+    for (const from of programs) {
+      io.showProgress?.(`asking ${shell}`);
+      const found = await observeCompletion(shell, script, from);
+      io.showProgress?.(undefined);
+      if ('commands' in found) inventories.push(found);
+      else reportError(`${found.reason}, so that what it offers is not judged`, io);
+    }
   };
   for (const name of names) {
     const { source, problems } = await readSourceFile(name);
@@ -45,9 +55,18 @@ export async function readCompletions(
       unusable = true;
     } else if (shells.length > 0 && !shells.includes(shell)) {
     } else if (isObserved) await observe(shell, source);
-    else inventories.push(readCompletion(source, shell, from.program.value));
+    else {
+      const read = programs.map(({ program }) => readCompletion(source, shell, program.value));
+      // A script of one program says nothing of its siblings.
+      const own = read.filter(({ commands, unread }) => commands.some(offersSomething) || unread.length > 0);
+      inventories.push(...(own.length > 0 ? own : read));
+    }
   }
   if (names.length === 0 && isObserved)
     for (const shell of shells.length > 0 ? shells : SHELLS) await observe(shell, undefined);
   return { inventories, unusable };
+}
+
+function offersSomething({ options, operands, arguments: given }: CommandInventory): boolean {
+  return options.length + operands.words.length + given.size > 0;
 }

@@ -21,7 +21,7 @@ export function exampleFinding(check: Check): Finding {
 }
 
 /** What the scripts of an example offer. */
-export function exampleInventories(scripts: readonly string[], { program }: Interface): Inventory[] {
+function exampleInventories(scripts: readonly string[], { program }: Interface): Inventory[] {
   return scripts.flatMap((text) => {
     const source = { name: 'completion', text };
     const shell = detectShell(source);

@@ -70,15 +70,13 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
     reportError(`expected a check, an area or a command path, found '${unknown}'${hint}`, io);
     return UNUSABLE;
   }
-  const completions = await Promise.all(
-    interfaces.map((from) => readCompletions(options.completion ?? [], [], false, from, io)),
-  );
-  const inventories = completions.flatMap((one) => one.inventories);
+  const completions = await readCompletions(options.completion ?? [], [], false, interfaces, io);
+  const { inventories } = completions;
   const result = audit(interfaces, { selection, settings, family, inventories });
   io.write(
     options.format === 'json' ? auditJson(result, problems, TOOL) : auditText(result, textOptions(io)),
   );
-  if (unusable || completions.some((one) => one.unusable)) return UNUSABLE;
+  if (unusable || completions.unusable) return UNUSABLE;
   const failOn = options.failOn ?? settings.failOn ?? 'warning';
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }

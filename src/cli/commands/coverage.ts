@@ -91,7 +91,7 @@ async function runCoverage(
     return UNUSABLE;
   }
   const from = options.complete === true ? assumeComplete(first) : first;
-  const read = await readCompletions(completions, options.shell ?? [], options.observe === true, from, io);
+  const read = await readCompletions(completions, options.shell ?? [], options.observe === true, [from], io);
   const shells = coverage(from, read.inventories);
   if (options.format === 'json') io.write(coverageJson(shells, TOOL));
   else {

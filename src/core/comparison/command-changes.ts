@@ -4,7 +4,7 @@ import type { CommandAt } from '../model/walk.ts';
 import type { WordRange } from './change.ts';
 import type { Context } from './context.ts';
 import { areStated, differing, textDiffers } from './facts.ts';
-import { lostNameEffect, lostNameMessage } from './kept-names.ts';
+import { lostNameEffect, lostNameMessage } from './lost-names.ts';
 import { type CommandPair, isToldOf } from './pairing.ts';
 import { standingChanges } from './standing-changes.ts';
 

@@ -7,6 +7,7 @@ import { oppositeName } from './opposite-name.ts';
 import { optionFactChanges } from './option-fact-changes.ts';
 import { nameChanges } from './option-name-changes.ts';
 import { type CommandPair, isToldOf, optionNamed } from './pairing.ts';
+import { addTakenName } from './taken-names.ts';
 
 /** How the options that one command declares differ. */
 export function optionChanges(pair: CommandPair, context: Context): void {
@@ -102,30 +103,14 @@ function isShifted(option: Option, name: string, { meanings }: Context): boolean
 /** The names of an option that is not in the new version and that another option has there, but for those that are told as words. */
 function reusedNames(option: Option, pair: CommandPair, context: Context): Set<string> {
   const reused = new Set<string>();
-  for (const { text, place } of option.names) {
-    const owner = optionNamed(pair.fresh, text);
-    if (owner === undefined || isShifted(option, text, context)) continue;
-    reused.add(text);
-    context.list.add({
-      kind: 'name-taken-over',
-      effect: 'other-meaning',
-      certain: pair.fresh.command.options.complete?.value === true,
-      command: pair.old.path,
-      subject: text,
-      before: mainName(option).text,
-      after: mainName(owner).text,
-      message: `${quoteName(text)} was ${otherName(option, text)} and is now ${otherName(owner, text)}: command lines with it mean something else`,
-      oldPlace: place,
-      newPlace: owner.place,
-    });
+  for (const name of option.names) {
+    const owner = optionNamed(pair.fresh, name.text);
+    if (owner === undefined || isShifted(option, name.text, context)) continue;
+    reused.add(name.text);
+    const certain = pair.fresh.command.options.complete?.value === true;
+    addTakenName({ name, option, owner, certain }, pair, context);
   }
   return reused;
-}
-
-/** An option by a name other than a given one, else by what its text begins with. */
-function otherName(option: Option, name: string): string {
-  const other = option.names.find(({ text }) => text !== name);
-  return other === undefined ? 'an option of its own' : quoteName(other.text);
 }
 
 function moved(option: Option, same: Option, pair: CommandPair, { pairing, meanings, list }: Context): void {

@@ -2,10 +2,11 @@ import { quoteName } from '../messages/wording.ts';
 import { mainName, type Option, type OptionName } from '../model/option.ts';
 import type { WordRange } from './change.ts';
 import type { Context } from './context.ts';
-import { lostNameEffect, lostNameMessage } from './kept-names.ts';
+import { lostNameEffect, lostNameMessage } from './lost-names.ts';
 import { lostOption } from './lost-options.ts';
 import { oppositeName } from './opposite-name.ts';
 import { type CommandPair, optionNamed } from './pairing.ts';
+import { addTakenName } from './taken-names.ts';
 
 interface Named {
   readonly name: OptionName;
@@ -134,17 +135,7 @@ function takenOver(option: Option, name: OptionName, pair: CommandPair, context:
   const meant = optionNamed(pair.old, name.text);
   // Of two that declare a name, the parser knew the first one by it.
   if (meant !== option && meant !== undefined) return false;
-  context.list.add({
-    kind: 'name-taken-over',
-    effect: 'other-meaning',
-    command: pair.old.path,
-    subject: name.text,
-    before: mainName(option).text,
-    after: mainName(owner).text,
-    message: `${quoteName(name.text)} was ${quoteName(mainName(option).text)} and is now ${quoteName(mainName(owner).text)}: command lines with it mean something else`,
-    oldPlace: name.place,
-    newPlace: owner.place,
-  });
+  addTakenName({ name, option, owner, certain: true }, pair, context);
   return true;
 }
 

@@ -1,17 +1,11 @@
 import type { AllowedValue } from '../model/argument.ts';
 import type { Command } from '../model/command.ts';
-import { argumentOf, mainName, type Option } from '../model/option.ts';
+import { mainName, type Option } from '../model/option.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import type { WordRange } from './change.ts';
 import type { CommandPair, Pairing } from './pairing.ts';
-import {
-  commandWords,
-  type Meaning,
-  optionWords,
-  type Thing,
-  valueWords,
-  type WordScope,
-} from './word-scope.ts';
+import { valuePairs } from './value-pairs.ts';
+import { commandWords, type Meaning, optionWords, type Thing, type WordScope } from './word-scope.ts';
 
 /** Words of the old version that do not mean what they did, because of one thing. */
 export interface Shift {
@@ -289,31 +283,6 @@ function standingOf({ wasName }: Judged, old: WordScope): Standing {
   if (wasName) return 'certain';
   if (old.accepted === undefined) return 'possible';
   return old.accepted.basis !== 'inferred' && old.complete?.value === true ? 'certain' : 'likely';
-}
-
-/** The values that each word of the options and operands of a command has in both versions. */
-function* valuePairs({ old, fresh }: CommandPair, pairing: Pairing): Generator<[WordScope, WordScope]> {
-  for (const option of old.command.options.items) {
-    const same = pairing.options.get(option);
-    if (same === undefined) continue;
-    const name = mainName(option);
-    const before = argumentOf(option, name)?.value.words ?? [];
-    const after = argumentOf(same, mainName(same))?.value.words ?? [];
-    for (const [i, word] of before.entries()) {
-      const other = after[i];
-      const pair = other && [valueWords(word, name.text, old), valueWords(other, name.text, fresh)];
-      if (pair?.[0] !== undefined && pair[1] !== undefined) yield [pair[0], pair[1]];
-    }
-  }
-  for (const operand of old.command.operands.items) {
-    const same = fresh.command.operands.items.find(({ name }) => name === operand.name);
-    if (same === undefined) continue;
-    const [before, after] = [
-      valueWords(operand.word, operand.name, old),
-      valueWords(same.word, operand.name, fresh),
-    ];
-    if (before !== undefined && after !== undefined) yield [before, after];
-  }
 }
 
 function isNext(before: string, word: string): boolean {

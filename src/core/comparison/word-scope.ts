@@ -8,7 +8,6 @@ import type { Command } from '../model/command.ts';
 import type { Knowable } from '../model/fact.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
-import type { Place } from '../source/source.ts';
 
 /** What a name stands for: an option, a command, or an allowed value. */
 export type Thing = Option | Command | AllowedValue;
@@ -94,8 +93,4 @@ function lookup<T>(
 export function thingName(thing: Thing): string {
   if ('value' in thing) return thing.value;
   return 'negatedNames' in thing ? mainName(thing).text : (thing.names[0]?.text ?? '');
-}
-
-export function thingPlace(thing: Thing): Place {
-  return thing.place;
 }

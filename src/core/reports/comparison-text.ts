@@ -29,6 +29,7 @@ export function comparisonText(sides: ComparedSides, options: TextOptions): stri
 
 /** What adding each of some names would do, as text for people. */
 export function whatIfText(answers: readonly WhatIf[], options: TextOptions): string {
+  const indexes = new LineIndexes();
   return answers
     .map(({ asked, comparison, harmless }) => {
       const name = styled(printable(asked), ['bold', 'underline'], options);
@@ -40,7 +41,7 @@ export function whatIfText(answers: readonly WhatIf[], options: TextOptions): st
           : `names nearby that would do no harm: ${harmless.map(printable).join(', ')}`;
       return [
         `${name} would break callers:`,
-        ...harm.map((change) => changeText(change, new LineIndexes(), options).trimEnd()),
+        ...harm.map((change) => changeText(change, indexes, options).trimEnd()),
         wrapText(advice, usedWidth(options), '  ', '    '),
         '',
       ].join('\n');

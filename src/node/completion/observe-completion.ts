@@ -24,8 +24,8 @@ export interface ObserveSettings {
 export const OBSERVE_DEFAULTS: ObserveSettings = { timeLimit: 20_000, questionTime: 400 };
 
 /** Files in the folder in which shells are asked: where these are offered, files are. */
-export const MARKER_FILE = 'dabbawala-marker-file';
-export const MARKER_FOLDER = 'dabbawala-marker-folder';
+const MARKER_FILE = 'dabbawala-marker-file';
+const MARKER_FOLDER = 'dabbawala-marker-folder';
 
 const LIBRARY = '/usr/share/bash-completion/bash_completion';
 const OUTPUT_LIMIT = 64 * 1024 * 1024;

@@ -2,15 +2,15 @@ import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { narrowedPlace } from './narrowed-place.ts';
+import { type TokenRange, ZshScript } from './zsh-script.ts';
 import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';
-import { type ZshToken, zshTokens } from './zsh-words.ts';
+import type { ZshToken } from './zsh-words.ts';
 
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 30;
 
-/** How many tokens are walked over, and how many are passed in search of the ends of functions. */
+/** How many tokens are walked over. */
 const STEPS_LIMIT = 500_000;
-const SCANS_LIMIT = 5_000_000;
 
 /**
  * What a completion function for zsh offers for a program, read without running it: the specifications of `_arguments`, the lists of
@@ -24,11 +24,6 @@ export function readZshCompletion(source: Source, program: string): Inventory {
 interface Where {
   readonly path: readonly string[];
   readonly option: string | undefined;
-}
-
-interface Range {
-  readonly from: number;
-  readonly to: number;
 }
 
 /** Functions of zsh that offer files, or folders. */
@@ -79,162 +74,117 @@ const SKIPPED: ReadonlySet<string> = new Set([
 ]);
 
 class ZshReader {
-  readonly #tokens: readonly ZshToken[];
+  readonly #script: ZshScript;
   readonly #program: string;
   readonly #builder: InventoryBuilder;
-  readonly #functions = new Map<string, Range>();
   readonly #arrays = new Map<string, readonly ZshToken[]>();
   readonly #states = new Map<string, Where>();
   #steps = STEPS_LIMIT;
-  #scans = SCANS_LIMIT;
 
   constructor(source: Source, program: string) {
-    this.#tokens = zshTokens(source);
+    this.#script = new ZshScript(source);
     this.#program = program;
     this.#builder = new InventoryBuilder('zsh', program, source);
   }
 
   read(): Inventory {
-    this.#findFunctions();
     const top: Where = { path: [], option: undefined };
     // A file may be the body of its function, or declare it and call it.
-    this.#walk({ from: 0, to: this.#tokens.length }, top, 0, true);
-    const own = this.#functions.get(`_${this.#program}`);
-    const entry = own ?? (this.#builder.isEmpty ? [...this.#functions.values()][0] : undefined);
+    this.#walk({ from: 0, to: this.#script.tokens.length }, top, 0, true);
+    const own = this.#script.functions.get(`_${this.#program}`);
+    const entry = own ?? (this.#builder.isEmpty ? [...this.#script.functions.values()][0] : undefined);
     if (entry !== undefined) this.#walk(entry, top, 1, false);
     return this.#builder.build();
   }
 
-  /** Finds `name() { ... }` and `function name { ... }`. */
-  #findFunctions(): void {
-    for (let i = 0; i < this.#tokens.length; i++) {
-      const text = this.#word(i);
-      const isKeyword = text === 'function';
-      const name = isKeyword ? this.#word(i + 1) : text;
-      let at = isKeyword ? i + 2 : i + 1;
-      const hasBrackets = this.#is(at, '(') && this.#is(at + 1, ')');
-      if (hasBrackets) at += 2;
-      while (this.#is(at, '\n')) at++;
-      if (name === undefined || (!isKeyword && !hasBrackets) || this.#word(at) !== '{') continue;
-      const to = this.#blockEnd(at);
-      this.#functions.set(name, { from: at + 1, to });
-    }
-  }
-
-  #blockEnd(open: number): number {
-    let depth = 0;
-    for (let i = open; i < this.#tokens.length && this.#scans-- > 0; i++) {
-      const word = this.#word(i);
-      if (word === '{') depth++;
-      if (word === '}' && --depth === 0) return i;
-    }
-    return this.#tokens.length;
-  }
-
-  #walk({ from, to }: Range, where: Where, depth: number, isFile: boolean): void {
+  #walk({ from, to }: TokenRange, where: Where, depth: number, isFile: boolean): void {
     if (depth > DEPTH_LIMIT) return;
     let i = from;
     while (i < to && this.#steps-- > 0) {
-      const inner = isFile ? this.#functionFrom(i) : undefined;
+      const inner = isFile ? this.#script.functionFrom(i) : undefined;
       if (inner !== undefined) {
         i = inner.to + 1;
         continue;
       }
-      const token = this.#tokens[i];
+      const token = this.#script.tokens[i];
       if (token === undefined) return;
       if (token.kind === 'operator') {
         i++;
         continue;
       }
-      if (this.#word(i) === 'case') {
+      if (this.#script.word(i) === 'case') {
         i = this.#case(i, to, where, depth);
         continue;
       }
-      const end = this.#statementEnd(i, to);
+      const end = this.#script.statementEnd(i, to);
       this.#statement(i, end, where, depth);
       i = end;
     }
   }
 
-  /** The function whose declaration begins at a token. */
-  #functionFrom(at: number): Range | undefined {
-    const name =
-      this.#word(at) === 'function' ? this.#word(at + 1) : this.#is(at + 1, '(') ? this.#word(at) : undefined;
-    const range = name === undefined ? undefined : this.#functions.get(name);
-    return range !== undefined && range.from > at && range.from - at < 8 ? range : undefined;
-  }
-
-  /** Where a statement ends: at an operator, but for the brackets of an array. */
-  #statementEnd(from: number, to: number): number {
-    for (let i = from; i < to; i++) {
-      const token = this.#tokens[i];
-      if (token?.kind !== 'operator') continue;
-      if (token.texts[0] === '(' && this.#tokens[i - 1]?.raw.endsWith('=')) {
-        while (i < to && !this.#is(i, ')')) i++;
-        continue;
-      }
-      return Math.max(i, from + 1);
-    }
-    return to;
-  }
-
   #statement(from: number, to: number, where: Where, depth: number): void {
     for (let i = from; i < to; i++) {
-      if (!this.#tokens[i]?.raw.endsWith('=') || !this.#is(i + 1, '(')) continue;
+      if (!this.#script.tokens[i]?.raw.endsWith('=') || !this.#script.is(i + 1, '(')) continue;
       let end = i + 2;
-      while (end < to && !this.#is(end, ')')) end++;
-      const name = this.#tokens[i]?.raw.replace(/\+?=$/, '') ?? '';
-      const items = this.#tokens.slice(i + 2, end).filter(({ kind }) => kind === 'word');
-      const isAppended = this.#tokens[i]?.raw.endsWith('+=') === true;
+      while (end < to && !this.#script.is(end, ')')) end++;
+      const name = this.#script.tokens[i]?.raw.replace(/\+?=$/, '') ?? '';
+      const items = this.#script.tokens.slice(i + 2, end).filter(({ kind }) => kind === 'word');
+      const isAppended = this.#script.tokens[i]?.raw.endsWith('+=') === true;
       this.#arrays.set(name, [...(isAppended ? (this.#arrays.get(name) ?? []) : []), ...items]);
       i = end;
     }
     let start = from;
-    while (start < to && SKIPPED.has(this.#word(start) ?? '')) {
+    while (start < to && SKIPPED.has(this.#script.word(start) ?? '')) {
       if (
         ['local', 'typeset', 'declare', 'compdef', 'autoload', 'zstyle', 'return', '[[', 'for'].includes(
-          this.#word(start) ?? '',
+          this.#script.word(start) ?? '',
         )
       )
         return;
       start++;
     }
-    const name = this.#word(start) ?? '';
-    const words = this.#tokens.slice(start + 1, to);
+    const name = this.#script.word(start) ?? '';
+    const words = this.#script.tokens.slice(start + 1, to);
     if (name === '_arguments') this.#arguments(words, where, depth);
     else if (name === '_describe') this.#describe(words, where);
     else if (name === '_values') this.#values(words, where);
     else if (FILES.test(name)) this.#files(where);
     else if (!OF_THE_MACHINE.test(name)) {
-      const body = this.#functions.get(name);
+      const body = this.#script.functions.get(name);
       if (body !== undefined) this.#walk(body, where, depth + 1, false);
       else if (/^_\w/.test(name) || name === 'compadd')
-        this.#builder.notRead(`what ${name} offers`, this.#tokens[start]?.place ?? null);
+        this.#builder.notRead(`what ${name} offers`, this.#script.tokens[start]?.place ?? null);
     }
   }
 
   /** Walks the branches of a `case`; gives where it ends. */
   #case(from: number, to: number, where: Where, depth: number): number {
-    const subject = this.#tokens[from + 1]?.raw ?? '';
+    const subject = this.#script.tokens[from + 1]?.raw ?? '';
     let i = from + 2;
-    while (i < to && this.#word(i) !== 'in') i++;
+    while (i < to && this.#script.word(i) !== 'in') i++;
     i++;
     while (i < to && this.#steps-- > 0) {
-      while (this.#is(i, '\n') || this.#is(i, ';') || this.#is(i, ';;') || this.#is(i, '(')) i++;
-      if (this.#word(i) === 'esac') return i + 1;
+      while (
+        this.#script.is(i, '\n') ||
+        this.#script.is(i, ';') ||
+        this.#script.is(i, ';;') ||
+        this.#script.is(i, '(')
+      )
+        i++;
+      if (this.#script.word(i) === 'esac') return i + 1;
       const patterns: string[] = [];
-      for (; i < to && !this.#is(i, ')'); i++)
-        if (this.#tokens[i]?.kind === 'word') patterns.push(...(this.#tokens[i]?.texts ?? []));
+      for (; i < to && !this.#script.is(i, ')'); i++)
+        if (this.#script.tokens[i]?.kind === 'word') patterns.push(...(this.#script.tokens[i]?.texts ?? []));
       i++;
       const start = i;
       let nested = 0;
       for (; i < to; i++) {
-        if (this.#word(i) === 'case') nested++;
-        if (this.#word(i) === 'esac' && nested-- === 0) break;
-        if (nested === 0 && this.#is(i, ';;')) break;
+        if (this.#script.word(i) === 'case') nested++;
+        if (this.#script.word(i) === 'esac' && nested-- === 0) break;
+        if (nested === 0 && this.#script.is(i, ';;')) break;
       }
       this.#walk({ from: start, to: i }, this.#branch(patterns, subject, where), depth + 1, false);
-      if (this.#word(i) === 'esac') return i + 1;
+      if (this.#script.word(i) === 'esac') return i + 1;
       i++;
     }
     return to;
@@ -307,7 +257,7 @@ class ZshReader {
       );
     else if (FILES.test(text)) this.#files(where);
     else if (!OF_THE_MACHINE.test(text)) {
-      const body = this.#functions.get(text.split(/\s/)[0] ?? '');
+      const body = this.#script.functions.get(text.split(/\s/)[0] ?? '');
       if (body !== undefined) this.#walk(body, where, depth + 1, false);
       else this.#builder.notRead(`what ${text.split(/\s/)[0]} offers`, place);
     }
@@ -353,15 +303,5 @@ class ZshReader {
   #files({ path, option }: Where): void {
     if (option === undefined) this.#builder.operandFiles(path, true);
     else this.#builder.addArgument(path, option, [], true);
-  }
-
-  #word(at: number): string | undefined {
-    const token = this.#tokens[at];
-    return token?.kind === 'word' ? token.raw : undefined;
-  }
-
-  #is(at: number, operator: string): boolean {
-    const token = this.#tokens[at];
-    return token?.kind === 'operator' && token.texts[0] === operator;
   }
 }

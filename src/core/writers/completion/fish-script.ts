@@ -125,6 +125,7 @@ function conditionFunctions(name: string, commands: readonly PlannedCommand[]): 
 function ${name}_may
     ${name}_read
     test "$${name}_at" = "$argv[1]"; and test -z "$${name}_ended"; or return 1${strictness}
+    return 0
 end
 
 # Whether none of some options stands there already.
