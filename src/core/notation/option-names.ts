@@ -66,7 +66,7 @@ interface KeptName {
 
 /** Parts the names that take the option back (`--[no-]colour`, `--colour / --no-colour`) from the others. */
 function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated: OptionName[] } {
-  const texts = new Set(names.map(({ declared }) => declared.text));
+  const isShown = (text: string) => names.some(({ declared }) => declared.text === text);
   const kept: KeptName[] = [];
   const negated: OptionName[] = [];
   for (const shownAs of names) {
@@ -79,7 +79,7 @@ function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated
       place,
     };
     const plain = /^--no-?(.+)$/.exec(declared.text)?.[1];
-    if (plain !== undefined && texts.has(`--${plain}`)) negated.push(name);
+    if (plain !== undefined && isShown(`--${plain}`)) negated.push(name);
     else if (!kept.some((other) => other.name.text === declared.text)) kept.push({ name, shownAs });
     if (declared.negated !== undefined) {
       negated.push({

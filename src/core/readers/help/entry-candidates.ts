@@ -1,4 +1,4 @@
-import { type SplitEntry, splitEntry } from './split-entry.ts';
+import { type SplitEntry, splitEntry, textAtColumn } from './split-entry.ts';
 import { indexAtColumn, type TextLine } from './text-line.ts';
 
 /** A line that declares options, as its layout and that of its neighbours show. */
@@ -22,11 +22,9 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
   const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
   const candidates: Candidate[] = [];
   for (const [i, line] of starters.entries()) {
-    const near = [columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines)];
-    const columns = [...new Set(near)].filter((column) => column !== undefined);
+    const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines));
     const first = sure[i];
-    const isSettled = first?.firmness === 'columns' && columns.every((column) => column === first.textColumn);
-    const split = isSettled ? first : splitEntry(line, columns);
+    const split = first === undefined || !isSettled(first, line, columns) ? splitEntry(line, columns) : first;
     if (split !== undefined) candidates.push({ ...split, line });
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
@@ -38,6 +36,22 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
     accepted.add(candidate.line.index);
     return true;
   });
+}
+
+function distinct(...columns: readonly (number | undefined)[]): number[] {
+  const found: number[] = [];
+  for (const column of columns) if (column !== undefined && !found.includes(column)) found.push(column);
+  return found;
+}
+
+/** Whether the columns of its neighbours cannot change how a line is split. */
+function isSettled(split: SplitEntry, line: TextLine, columns: readonly number[]): boolean {
+  if (split.firmness === 'columns') return columns.every((column) => column === split.textColumn);
+  return (
+    split.firmness === 'alone' &&
+    !split.declaration.loose &&
+    columns.every((column) => textAtColumn(line, column) === undefined)
+  );
 }
 
 function isMessage(lines: readonly TextLine[]): boolean {

@@ -16,6 +16,7 @@ export function joinForms(options: readonly Option[]): Option[] {
   const dropped = new Set<Option>();
   const replaced = new Map<Option, Option>();
   for (const group of byNames.values()) {
+    if (group.length === 1) continue;
     // What is only named once more, without a text, says nothing new.
     if (group.some(({ help }) => help !== undefined)) {
       for (const option of group) if (option.help === undefined) dropped.add(option);
@@ -42,15 +43,18 @@ function namesKey({ names }: Option): string {
     .join('\0');
 }
 
+const REPEATED = /^-(\w)\1+$/;
+
 /**
  * A letter that is repeated (`-vv`, `-DDD`) is no name where the letter alone is an option of the list too: it is the option given
  * several times. In a list with other single-hyphen long names it may be a name of its own.
  */
 export function withoutRepeatedLetters(options: readonly Option[]): Option[] {
+  if (!options.some(({ names }) => names.some(({ text }) => REPEATED.test(text)))) return [...options];
   const letters = new Set(
     options.flatMap(({ names }) => names.flatMap(({ text }) => (text.length === 2 ? [text] : []))),
   );
-  const isRepeated = (text: string) => /^-(\w)\1+$/.test(text) && letters.has(text.slice(0, 2));
+  const isRepeated = (text: string) => REPEATED.test(text) && letters.has(text.slice(0, 2));
   const hasWords = options.some(({ names }) =>
     names.some(({ form, text }) => form === 'single-hyphen-long' && !isRepeated(text)),
   );

@@ -250,7 +250,7 @@ function assemble(
  */
 function usageRelations(usage: UsageSummary, options: readonly Option[]): Relation[] {
   const [reading, ...others] = usage.readings;
-  if (reading === undefined || others.length > 0) return [];
+  if (reading === undefined || others.length > 0 || reading.relations.length === 0) return [];
   const byName = new Map(
     options.flatMap((option) => option.names.map(({ text }) => [text, option] as const)),
   );

@@ -70,9 +70,8 @@ function atLeader(line: TextLine): SplitEntry | undefined {
 
 function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
   for (const column of columns) {
-    const at = indexAtColumn(line, column);
-    if (at === undefined || at <= line.first || !isBlank(line.text[at - 1]) || isBlank(line.text[at]))
-      continue;
+    const at = textAtColumn(line, column);
+    if (at === undefined) continue;
     const declaration = whole(line.text, line.first, at);
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
@@ -86,6 +85,13 @@ function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry |
     };
   }
   return undefined;
+}
+
+/** The index of the word that begins at a column, behind a blank; undefined where none does. */
+export function textAtColumn(line: TextLine, column: number): number | undefined {
+  const at = indexAtColumn(line, column);
+  if (at === undefined || at <= line.first) return undefined;
+  return isBlank(line.text[at - 1]) && !isBlank(line.text[at]) ? at : undefined;
 }
 
 /** `-all     -map, -late, -size`: a text that enumerates what the option stands for. */
@@ -137,6 +143,7 @@ function continuesNames(text: string, index: number): boolean {
 
 /** `-i IP (of this quay only)`: a text in brackets. */
 function atRemark(line: TextLine): SplitEntry | undefined {
+  if (!line.text.includes(' (', line.first)) return undefined;
   const remark = /(?<=\S) (?=\([a-z]+ [^()]*(?:\([^()]*\)[^()]*)?\)?$)/.exec(line.text);
   if (remark === null || remark.index <= line.first) return undefined;
   const declaration = whole(line.text, line.first, remark.index);

@@ -112,6 +112,7 @@ const OTHER_NAMES =
   /\((alias(?:es)?|also|synonyms?|inverse|opposite|negation):\s?(--?[\w][\w-]{0,60}(?:,\s?--?[\w][\w-]{0,60}){0,8})\)/gi;
 
 function readOtherNames(text: string): NotedName[] {
+  if (!text.includes('(')) return [];
   return [...text.matchAll(OTHER_NAMES)].flatMap((match) => {
     const list = match[2] ?? '';
     const from = match.index + match[0].length - 1 - list.length;
