@@ -1,5 +1,12 @@
 // Turns the interface document that `dabbawala convert --to=json` prints into the form in which truths are scored.
-import { nearestRule, optionScope, readDocument, UNKNOWN_RULES, walkCommands } from 'dabbawala';
+import {
+  nearestRule,
+  optionScope,
+  readDocument,
+  takesEitherHyphens,
+  UNKNOWN_RULES,
+  walkCommands,
+} from 'dabbawala';
 
 /** The options, subcommands and prefixes of the command that the help output described. */
 export function fromTool(json) {
@@ -14,24 +21,26 @@ export function scoredForm(from) {
   // A text that shows its commands by synopses shows their options there, and the truths are about all options in the text.
   const shown = command.commands.items.filter(({ described }) => !described);
   const options = [command, ...shown].flatMap(({ options: { items } }) => items);
+  const line = at?.line ?? [from.root];
   return {
-    options: options.map(scoredOption),
+    options: options.map((option) => scoredOption(option, takesEitherHyphens(line))),
     subcommands: command.commands.items.map(({ names }) => names[0].text),
-    prefixes: scoredPrefixes(options, command, at?.line ?? [from.root]),
+    prefixes: scoredPrefixes(options, command, line),
   };
 }
 
 const PRESENCE = { none: 'none', mandatory: 'required', optional: 'optional' };
 
-function scoredOption({ names, negatedNames, argument }) {
+/** Where a parser takes one hyphen or two, what is listed with one is a long name too. */
+function scoredOption({ names, negatedNames, argument }, isEither) {
   const all = [...names, ...negatedNames];
   const bare = (forms, hyphens) =>
     all.filter(({ form }) => forms.includes(form)).map(({ text }) => text.slice(hyphens));
   const values = argument?.value.words.at(-1)?.values?.value.map(({ value }) => value);
   return {
     short: bare(['short'], 1),
-    long: bare(['long'], 2),
-    other: bare(['single-hyphen-long'], 1),
+    long: isEither ? [...bare(['long'], 2), ...bare(['single-hyphen-long'], 1)] : bare(['long'], 2),
+    other: isEither ? [] : bare(['single-hyphen-long'], 1),
     value: argument === undefined ? 'unknown' : PRESENCE[argument.value.presence],
     choices: values ?? null,
   };
@@ -40,7 +49,11 @@ function scoredOption({ names, negatedNames, argument }) {
 /** What every prefix of the long names resolves to, by the rules that the text lets one know. */
 function scoredPrefixes(options, command, line) {
   const merged = { ...command, options: { items: options, complete: command.options.complete } };
-  const rules = { ...UNKNOWN_RULES, spellingsTie: nearestRule(line, 'spellingsTie') };
+  const rules = {
+    ...UNKNOWN_RULES,
+    spellingsTie: nearestRule(line, 'spellingsTie'),
+    longHyphens: nearestRule(line, 'longHyphens'),
+  };
   const { index } = optionScope({ command: { ...merged, rules }, line: [{ ...merged, rules }], path: [] });
   const bare = (name) => name.slice(2);
   return Object.fromEntries(

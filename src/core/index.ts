@@ -126,6 +126,7 @@ export {
 } from './model/inventory.ts';
 export { joinInterfaces } from './model/join.ts';
 export type { Listed } from './model/listed.ts';
+export { takesEitherHyphens, withOtherHyphens, withTwoHyphens } from './model/long-hyphens.ts';
 export { nearestRule } from './model/nearest-rule.ts';
 export type { Operand } from './model/operand.ts';
 export {

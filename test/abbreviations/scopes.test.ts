@@ -80,6 +80,16 @@ test('long names with one hyphen are abbreviated where abbreviations are known t
   assert.equal(resolve(from, '-s'), 'unknown');
 });
 
+test('where one or two hyphens are accepted, names in either spelling compete', () => {
+  const options = 'options:\n  -sort: a\n  -s: b\n  --south: c\n  --map: d\n';
+  const from = yaml(`parsing: {long-hyphens: one-or-two}\n${options}`);
+  for (const hyphens of ['-', '--']) {
+    assert.equal(resolve(from, `${hyphens}sort`), 'exact --sort');
+    assert.equal(resolve(from, `${hyphens}so`), 'ambiguous --sort --south');
+    assert.equal(resolve(from, `${hyphens}m`), 'unique --map');
+  }
+});
+
 test('generated negations resolve as if they were declared', () => {
   const names = fc.uniqueArray(fc.stringMatching(/^[ab]{1,4}$/), { minLength: 1, maxLength: 6 });
   fc.assert(

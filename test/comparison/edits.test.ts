@@ -165,6 +165,22 @@ test('what a list that may be a part does not show is not compared', () => {
   assert.deepEqual(summary(assumeComplete(old), assumeComplete(partial)), []);
 });
 
+test('a parser that no longer takes one hyphen or two loses the spellings that are not listed', () => {
+  const version = (hyphens: string) =>
+    readYaml(
+      `complete: true\nparsing: {long-hyphens: ${hyphens}}\noptions:\n  -sort: {help: put in order}\n  --map: {help: draw it}\n`,
+    );
+  const lost = compareInterfaces(version('one-or-two'), version('as-listed'));
+  assert.deepEqual(
+    lost.changes.map(({ level, kind, subject, words }) => [level, kind, subject, words.at(-1)?.to]),
+    [
+      ['error', 'rule-changed', 'long-hyphens', undefined],
+      ['warning', 'abbreviation-refused', '--sort', '--sort'],
+    ],
+  );
+  assert.deepEqual(compareInterfaces(version('as-listed'), version('one-or-two')).release, 'minor');
+});
+
 test('an option that is listed twice in one version and once in the other is the same', () => {
   const twice = readText(
     'Usage: tiffin [OPTION]...\n\n  --colour[=WHEN]  colour it\n  --map  draw it\n\nMore options:\n  --colour=always  colour it in any case\n',

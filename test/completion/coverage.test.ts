@@ -76,6 +76,17 @@ test('the scripts that are written for an interface are read without running the
   }
 });
 
+test('a name with the other number of hyphens is not stale where the parser takes either', () => {
+  const script = "complete -c tiffin -l sort -d 'put in order'\ncomplete -c tiffin -o map -d 'draw it'\n";
+  const stale = (rules: string) => {
+    const from = readYaml(`complete: true\n${rules}options:\n  -sort: put in order\n  --map: draw it\n`);
+    const [one] = coverage(from, [readCompletion({ name: 'tiffin.fish', text: script }, 'fish', 'tiffin')]);
+    return one?.commands.flatMap(({ kinds }) => kinds.options.stale.map(({ name }) => name));
+  };
+  assert.deepEqual(stale(''), ['--sort', '-map']);
+  assert.deepEqual(stale('parsing: {long-hyphens: one-or-two}\n'), []);
+});
+
 test('what 100 completions that fish ships offer is read as the real fish offers it', {
   skip: absent('fish'),
 }, async () => {

@@ -84,6 +84,13 @@ test('repeated letters are the letter given several times, but for lists of sing
     optionLines('Usage: tiffin\n\n  -t       test\n  -tt      test twice\n  -post X  after\n'),
     ['-t: test', '-tt: test twice', '-post mandatory X: after'],
   );
+  // Beside a long name that the letter does not have it is a name; in a synopsis it is the letter of the list.
+  assert.deepEqual(
+    optionLines(
+      'Usage: tiffin [-qqq]\n\n  -v, --version  say which\n  -vv, --verbose  say more\n  -q  less\n',
+    ),
+    ['-v --version: say which', '-vv --verbose: say more', '-q: less'],
+  );
 });
 
 test('a text may tell further names, and names that take the option back', () => {
@@ -196,6 +203,33 @@ test('sentences that widespread parsers print let one infer how they behave', ()
     assert.equal(rules.optionAbbreviations?.basis, 'inferred');
     assert.equal(rules.spellingsTie?.value, spellingsTie, sentence);
   }
+});
+
+test('the list of a parser that takes one hyphen or two is read, with placeholders in lower case', () => {
+  const list =
+    '  -count int\n    \thow many boxes (default 3)\n  -n\tsay less\n  -quay string\n    \twhere they land\n';
+  const named = readText(`Usage of ./bin/tiffin:\n${list}`);
+  assert.equal(named.program.value, 'tiffin');
+  assert.deepEqual(named.root.options.items.map(optionLine), [
+    '-count mandatory int =3: how many boxes (default 3)',
+    '-n: say less',
+    '-quay mandatory string: where they land',
+  ]);
+  for (const { root } of [named, readText(`usage: tiffin [flags]\n\nFlags:\n${list}`)]) {
+    assert.equal(root.rules.longHyphens?.value, 'one-or-two');
+    assert.equal(root.rules.grouping?.value, false);
+  }
+});
+
+test('either number of hyphens is stated by a sentence, and inferred from names met in the other spelling', () => {
+  const hyphens = (...lines: string[]) =>
+    readText(`Usage: tiffin\n\n${lines.map((line) => `  ${line}\n`).join('')}`).root.rules.longHyphens;
+  const list = ['-quay NAME  where', '-boxes      all, same as --quay=all', '--late      late'];
+  assert.equal(hyphens(...list, '--map  draw, unless --boxes is given')?.basis, 'inferred');
+  assert.equal(hyphens(...list, '', 'Options may begin with one or two hyphens.')?.basis, 'stated');
+  // One may be a slip of the pen; a list with both spellings needs both.
+  assert.equal(hyphens(...list), undefined);
+  assert.equal(hyphens(...list, '--map  draw, unless --boxes is given', '--quay NAME  where'), undefined);
 });
 
 test('an option whose text calls it the same as another is that option, and takes its argument', () => {

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
 import { traceWords } from 'dabbawala';
 import fc from 'fast-check';
-import { type GeneratedOption, optionSets, programOf } from '../support/option-sets.ts';
+import { type GeneratedOption, optionSets, programOf, type StatedRules } from '../support/option-sets.ts';
 import { absent } from '../support/programs.ts';
 
 const CASES = 2000;
@@ -14,9 +14,9 @@ type Reading = { options: [string, string][]; operands: string[] } | 'error';
 function ourReading(
   options: readonly GeneratedOption[],
   words: readonly string[],
-  order: 'mixed' | 'first-operand-ends-options',
+  rules: StatedRules,
 ): Reading {
-  const trace = traceWords(programOf(options, { operandOrder: order }), words);
+  const trace = traceWords(programOf(options, rules), words);
   if (trace.problems.length > 0) return 'error';
   return {
     options: trace.options.map(({ name, values }) => [name, values[0] ?? '']),
@@ -26,38 +26,53 @@ function ourReading(
 
 function readsAlike(
   cases: readonly { options: readonly GeneratedOption[]; words: readonly string[] }[],
-  order: 'mixed' | 'first-operand-ends-options',
+  rules: StatedRules,
   real: (index: number) => Reading,
 ): { errors: number } {
   let errors = 0;
   for (const [i, { options, words }] of cases.entries()) {
     const theirs = real(i);
     if (theirs === 'error') errors++;
-    assert.deepEqual(ourReading(options, words, order), theirs, JSON.stringify({ options, words }));
+    assert.deepEqual(ourReading(options, words, rules), theirs, JSON.stringify({ options, words }));
   }
   return { errors };
 }
 
-test('trace reads command lines as the enhanced getopt command does', { skip: absent('getopt') }, (t) => {
-  const cases = fc.sample(optionSets({ long: true }), { numRuns: CASES, seed: 20 });
-  const { errors } = readsAlike(cases, 'mixed', (i) => {
-    const { options, words } = cases[i] ?? { options: [], words: [] };
-    const mark = (argument: string) => ({ none: '', mandatory: ':', optional: '::' })[argument] ?? '';
-    const short = options.flatMap(({ letter, argument }) =>
-      letter === undefined ? [] : [`${letter}${mark(argument)}`],
-    );
-    const long = options.flatMap(({ name, argument }) =>
-      name === undefined ? [] : [`${name}${mark(argument)}`],
-    );
-    const { status, stdout } = spawnSync(
-      'getopt',
-      ['-o', short.join(''), '-l', long.join(','), '--shell', 'sh', '--', ...words],
-      { encoding: 'utf8', env: { PATH: process.env.PATH, LC_ALL: 'C' } },
-    );
-    return status === 0 ? fromGetopt(stdout, options) : 'error';
+const mark = (argument: string) => ({ none: '', mandatory: ':', optional: '::' })[argument] ?? '';
+
+/** The enhanced `getopt`; with `--alternative` it is `getopt_long_only`. */
+const GETOPT: readonly { what: string; flags: readonly string[]; rules: StatedRules }[] = [
+  { what: 'the enhanced getopt command', flags: [], rules: { operandOrder: 'mixed' } },
+  {
+    what: 'the enhanced getopt command with one hyphen or two',
+    flags: ['--alternative'],
+    rules: { operandOrder: 'mixed', longHyphens: 'one-or-two' },
+  },
+];
+
+for (const { what, flags, rules } of GETOPT) {
+  test(`trace reads command lines as ${what} does`, { skip: absent('getopt') }, (t) => {
+    // An empty name before `=` is a prefix of every name to `getopt`, and to nobody else.
+    const isNamed = ({ words }: { words: string[] }) => !words.some((word) => word.startsWith('-='));
+    const cases = fc.sample(optionSets({ long: true }).filter(isNamed), { numRuns: CASES, seed: 20 });
+    const { errors } = readsAlike(cases, rules, (i) => {
+      const { options, words } = cases[i] ?? { options: [], words: [] };
+      const short = options.flatMap(({ letter, argument }) =>
+        letter === undefined ? [] : [`${letter}${mark(argument)}`],
+      );
+      const long = options.flatMap(({ name, argument }) =>
+        name === undefined ? [] : [`${name}${mark(argument)}`],
+      );
+      const { status, stdout } = spawnSync(
+        'getopt',
+        [...flags, '-o', short.join(''), '-l', long.join(','), '--shell', 'sh', '--', ...words],
+        { encoding: 'utf8', env: { PATH: process.env.PATH, LC_ALL: 'C' } },
+      );
+      return status === 0 ? fromGetopt(stdout, options) : 'error';
+    });
+    t.diagnostic(`getopt ${flags.join(' ')}: ${CASES} command lines, ${errors} of them refused by both`);
   });
-  t.diagnostic(`getopt: ${CASES} command lines, ${errors} of them refused by both`);
-});
+}
 
 /** Reads what getopt prints: words quoted for a shell, `--` before the operands. */
 function fromGetopt(printed: string, options: readonly GeneratedOption[]): Reading {
@@ -105,7 +120,7 @@ test("trace reads command lines as bash's getopts does", { skip: absent('bash') 
   });
   const answers = stdout.split('\0');
   let at = 0;
-  const { errors } = readsAlike(cases, 'first-operand-ends-options', (i) => {
+  const { errors } = readsAlike(cases, { operandOrder: 'first-operand-ends-options' }, (i) => {
     const given: [string, string][] = [];
     let isWrong = false;
     for (; answers[at] !== 'end'; at += 2) {

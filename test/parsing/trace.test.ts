@@ -72,6 +72,12 @@ test('each word is read by the parsing rules', () => {
     ],
     ['--sort=quay', 'value-forms: [--x V]', '--sort=quay=option:unknown'],
     ['--zz x', 'unknown-options: ignored', '--zz=option:unknown | x=operand:BOX'],
+    ['-late-b', 'long-hyphens: one-or-two', '-late-b=option:--late-boxes'],
+    ['-late', 'long-hyphens: one-or-two', '-late=option:ambiguous'],
+    ['-qs quay', 'long-hyphens: one-or-two', '-q=option:-q s=option:-s | quay=option-argument:--sort'],
+    ['-so=quay', 'long-hyphens: one-or-two', '-so=option:--sort quay=option-argument:--sort'],
+    ['-zz', 'long-hyphens: one-or-two', '-zz=option:unknown'],
+    ['--q', 'long-hyphens: one-or-two, grouping: false', '--q=option:-q'],
     ['--late-b -q', '', '--late-b=option:--late-boxes | -q=option:-q'],
   ];
   for (const [words, rules, expected] of cases) {
@@ -211,6 +217,8 @@ test('rules that no source says and that mattered are listed', () => {
   assert.deepEqual(assumed('--qui', 'option-abbreviations: true'), []);
   assert.deepEqual(assumed('x -q'), ['operandOrder']);
   assert.deepEqual(assumed('x y'), []);
+  assert.ok(assumed('-quiet').includes('longHyphens'));
+  assert.ok(!assumed('-quat').includes('longHyphens'));
 });
 
 test('any interface and any words give a trace whose parts lie in their words', () => {

@@ -236,6 +236,7 @@ const rules: fc.Arbitrary<ParsingRules> = fc
         fc.record({ shortJoined: truth, shortSeparate: truth, longEquals: truth, longSeparate: truth }),
       ),
       segmentSeparator: known(fc.constant(':')),
+      longHyphens: known(fc.constantFrom('as-listed', 'one-or-two' as const)),
       doubleHyphen: known(fc.constantFrom('ends-options', 'ordinary' as const)),
     },
     { requiredKeys: [] },

@@ -20,10 +20,10 @@ export interface GeneratedOption {
 }
 
 /** Rules as plain values: those given are stated, all others unknown. */
-type RuleValues = { readonly [K in keyof ParsingRules]?: NonNullable<ParsingRules[K]>['value'] };
+export type StatedRules = { readonly [K in keyof ParsingRules]?: NonNullable<ParsingRules[K]>['value'] };
 
 /** A program with these options, all of them, and any number of operands. */
-export function programOf(options: readonly GeneratedOption[], rules: RuleValues = {}): Interface {
+export function programOf(options: readonly GeneratedOption[], rules: StatedRules = {}): Interface {
   const items = options.map(({ letter, name, argument }) =>
     makeOption({
       names: namesOf(letter, name),
@@ -88,6 +88,7 @@ export function optionSets({ long }: { long: boolean }) {
       const word = fc.oneof(
         group,
         ...(long ? [prefix, prefix] : []),
+        ...(long ? [prefix.map((one) => one.slice(1))] : []),
         fc.constantFrom('north', '', '-', '--', "it's", 'a b', 'k=v', 'south'),
       );
       return fc.array(word, { maxLength: 6 }).map((words) => ({ options, words }));

@@ -1,5 +1,6 @@
 import type { Command } from '../model/command.ts';
 import type { Knowable } from '../model/fact.ts';
+import { takesEitherHyphens } from '../model/long-hyphens.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { IndexRules } from './name-index.ts';
 
@@ -17,6 +18,7 @@ export function indexRules(
     spellingsTie: nearestRule(line, 'spellingsTie')?.value === true,
     tie: nearestRule(line, 'prefixTie')?.value ?? 'refused',
     foldCase: nearestRule(line, 'caseSensitive')?.value === false,
+    eitherHyphens: takesEitherHyphens(line),
     least,
   };
 }

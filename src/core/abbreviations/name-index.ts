@@ -1,3 +1,4 @@
+import { withTwoHyphens } from '../model/long-hyphens.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import type { NameLookup, PrefixRange } from './name-lookup.ts';
 import { RangeMinimum } from './range-minimum.ts';
@@ -18,6 +19,8 @@ export interface IndexRules {
   readonly tie?: 'refused' | 'first-declared';
   /** Whether upper and lower case are the same. */
   readonly foldCase?: boolean;
+  /** Whether a word with one hyphen is looked up as if it had two; the names have two. */
+  readonly eitherHyphens?: boolean;
   /** The length of the shortest prefix that counts: 3 for `--x`. */
   readonly least?: number;
 }
@@ -68,7 +71,7 @@ export class NameIndex<T> implements NameLookup<T> {
    * `unique` with that name, and the count tells how many the word begins.
    */
   resolve(word: string, listed: number = NAMES_LISTED): Resolution<T> {
-    const key = this.#fold(word);
+    const key = this.#fold(this.#rules.eitherHyphens === true ? withTwoHyphens(word) : word);
     const start = this.#lowerBound(key);
     const exact = this.names[start];
     if (exact !== undefined && this.#keys[start] === key) {

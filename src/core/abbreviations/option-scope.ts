@@ -1,5 +1,6 @@
 import type { Knowable } from '../model/fact.ts';
 import type { Interface } from '../model/interface.ts';
+import { takesEitherHyphens, withTwoHyphens } from '../model/long-hyphens.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { Option, OptionName } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
@@ -44,12 +45,14 @@ export function optionScopes(from: Interface): OptionScope[] {
 
 /**
  * The long options that may be typed at one command: its own, those inherited from the commands above, and the negated names
- * that the parser makes. Long names with one hyphen (`-sort`) are among them where abbreviations are known to be accepted.
+ * that the parser makes. Long names with one hyphen (`-sort`) are among them where abbreviations are known to be accepted;
+ * where one or two hyphens may be written, all have two.
  */
 export function optionScope(at: CommandAt): OptionScope {
   const accepted = nearestRule(at.line, 'optionAbbreviations');
   const options = optionsInReach(at);
-  const hasSingleHyphen = accepted?.value === true;
+  const isEither = takesEitherHyphens(at.line);
+  const hasSingleHyphen = isEither || accepted?.value === true;
   const isLong = ({ form }: OptionName) =>
     form === 'long' || (hasSingleHyphen && form === 'single-hyphen-long');
   const targets = targetsOf(options);
@@ -58,8 +61,9 @@ export function optionScope(at: CommandAt): OptionScope {
   const add = (option: Option, name: OptionName, negated: boolean, generated: boolean) => {
     const target = targets.get(option)?.[negated ? 1 : 0];
     if (target === undefined) return;
-    names.push({ option, name, negated, generated });
-    indexed.push({ name: name.text, target });
+    const text = isEither ? withTwoHyphens(name.text) : name.text;
+    names.push({ option, name: text === name.text ? name : { ...name, text }, negated, generated });
+    indexed.push({ name: text, target });
   };
   for (const option of options) {
     for (const name of option.names.filter(isLong)) add(option, name, false, false);

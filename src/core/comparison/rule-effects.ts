@@ -35,6 +35,8 @@ export function ruleEffect(rule: keyof ParsingRules, before: unknown, after: unk
     case 'operandOrder':
     case 'doubleHyphen':
       return 'other-meaning';
+    case 'longHyphens':
+      return after === 'one-or-two' ? 'compatible' : 'refused';
     case 'segmentSeparator':
       return 'refused';
   }

@@ -2,6 +2,7 @@ import { optionsInReach } from '../abbreviations/option-scope.ts';
 import type { AllowedValue, Word } from '../model/argument.ts';
 import { type Command, commandName } from '../model/command.ts';
 import type { Knowable } from '../model/fact.ts';
+import { takesEitherHyphens, withOtherHyphens } from '../model/long-hyphens.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { Operand } from '../model/operand.ts';
 import { argumentOf, mainName, type Option } from '../model/option.ts';
@@ -48,13 +49,13 @@ export function expectedAt(at: CommandAt): ExpectedAt {
       isWithdrawn: isWithdrawn(one),
       thing: one,
     })),
-    options: optionsInReach(at).flatMap((option) => expectedOption(option, hasNegations(at))),
+    options: optionsInReach(at).flatMap((option) => expectedOption(option, alsoAccepted(at))),
     values: [...command.options.items.flatMap(optionValues), ...operandValues(command)],
   };
 }
 
 /** An option, and its negated names as one more where it has some. */
-function expectedOption(option: Option, negated: boolean): Expected[] {
+function expectedOption(option: Option, alsoOf: (name: string) => string[]): Expected[] {
   // A notation such as -NUM stands for names, and is none.
   const expected = (
     all: Option['names'],
@@ -66,12 +67,22 @@ function expectedOption(option: Option, negated: boolean): Expected[] {
           {
             name: all === option.names && names.length === all.length ? mainName(option).text : names[0].text,
             names: names.map(({ text }) => text),
-            also: negated ? names.map(({ text }) => `--no-${text.replace(/^-+/, '')}`) : [],
+            also: names.flatMap(({ text }) => alsoOf(text)),
             isWithdrawn: isWithdrawn(option),
             thing: option,
           },
         ];
   return [...expected(option.names), ...expected(option.negatedNames)];
+}
+
+/** The words besides a name that the parser takes at a command. */
+function alsoAccepted(at: CommandAt): (name: string) => string[] {
+  const negated = hasNegations(at);
+  const isEither = takesEitherHyphens(at.line);
+  return (name) => [
+    ...(negated ? [`--no-${name.replace(/^-+/, '')}`] : []),
+    ...(isEither && name.length > 2 ? [withOtherHyphens(name)] : []),
+  ];
 }
 
 /** Whether every option has a negated name: by a rule of the parser, or by a notation such as --no-OPTION in the list. */

@@ -29,6 +29,8 @@ export interface ParsingRules {
   /** Whether the parser makes a `--no-NAME` for every flag. */
   readonly generatedNegation: Knowable<boolean>;
   readonly optionPrefixes: Knowable<readonly string[]>;
+  /** Whether long names take the hyphens that they are listed with, or one or two (`getopt_long_only`). */
+  readonly longHyphens: Knowable<'as-listed' | 'one-or-two'>;
   /** What `-sort` means where it is both a long name and a group of letters. */
   readonly singleHyphenWord: Knowable<'long-name' | 'group'>;
   /** Whether the first word may be a group without its hyphen (`xzf`). */
@@ -60,6 +62,7 @@ export const UNKNOWN_RULES: ParsingRules = {
   grouping: undefined,
   generatedNegation: undefined,
   optionPrefixes: undefined,
+  longHyphens: undefined,
   singleHyphenWord: undefined,
   bundleWithoutHyphen: undefined,
   numberOption: undefined,

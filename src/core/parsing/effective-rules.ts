@@ -18,6 +18,7 @@ const CUSTOMARY: RuleValues = {
   grouping: true,
   generatedNegation: false,
   optionPrefixes: ['-', '--'],
+  longHyphens: 'as-listed',
   singleHyphenWord: 'long-name',
   bundleWithoutHyphen: false,
   numberOption: false,

@@ -2,6 +2,8 @@ import type { NameIndex } from '../abbreviations/name-index.ts';
 import { optionScope, optionsInReach, type ScopeTarget } from '../abbreviations/option-scope.ts';
 import type { Resolution, Verdict } from '../abbreviations/verdict.ts';
 import type { OptionArgument } from '../model/argument.ts';
+import { takesEitherHyphens, withOtherHyphens } from '../model/long-hyphens.ts';
+import { nearestRule } from '../model/nearest-rule.ts';
 import { argumentOf, mainName, type Option, type OptionName } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 
@@ -27,12 +29,18 @@ export class OptionLookup {
   readonly #index: NameIndex<ScopeTarget>;
   readonly #byName = new Map<string, NamedOption>();
   readonly #foldsCase: boolean;
+  /** Whether long names may be written with one hyphen or two. */
+  readonly takesEitherHyphens: boolean;
+  /** Whether letters too may have two hyphens: so where no letters are grouped, and all names are of one kind. */
+  readonly #lettersTakeEither: boolean;
 
   constructor(at: CommandAt, foldsCase: boolean) {
     const scope = optionScope(at);
     this.complete = at.command.options.complete?.value === true;
     this.#index = scope.index;
     this.#foldsCase = foldsCase;
+    this.takesEitherHyphens = takesEitherHyphens(at.line);
+    this.#lettersTakeEither = this.takesEitherHyphens && nearestRule(at.line, 'grouping')?.value === false;
     for (const option of optionsInReach(at)) {
       for (const name of option.names) this.#add({ option, name, negated: false });
       for (const name of option.negatedNames) this.#add({ option, name, negated: true });
@@ -52,13 +60,20 @@ export class OptionLookup {
     return this.#byName.get(name) ?? (this.#foldsCase ? this.#byName.get(name.toLowerCase()) : undefined);
   }
 
+  /** Whether a name that is not known is known with one hyphen more or less. */
+  isKnownOtherwise(name: string): boolean {
+    return name.length > 3 && this.exact(withOtherHyphens(name)) !== undefined;
+  }
+
   /** What a long name comes to, in full or abbreviated. */
   long(word: string): LongResolution {
     const exact = this.exact(word);
     if (exact !== undefined) return { verdict: 'exact', names: [exact.name.text], found: exact };
+    const letter = this.#lettersTakeEither && word.length === 3 ? this.exact(word.slice(1)) : undefined;
+    if (letter !== undefined) return { verdict: 'exact', names: [letter.name.text], found: letter };
     const { verdict, names }: Resolution<ScopeTarget> = this.#index.resolve(word);
-    const found = verdict === 'unique' || verdict === 'same-option' ? this.exact(names[0] ?? '') : undefined;
-    return { verdict, names, found };
+    const isFound = verdict !== 'ambiguous' && verdict !== 'unknown';
+    return { verdict, names, found: isFound ? this.exact(names[0] ?? '') : undefined };
   }
 }
 

@@ -1,4 +1,5 @@
 import type { OptionArgument } from '../model/argument.ts';
+import { withTwoHyphens } from '../model/long-hyphens.ts';
 import { argumentOf } from '../model/option.ts';
 import { alternatives, hint, quote } from './messages.ts';
 import { argumentOfNamed, calledName, type NamedOption } from './option-lookup.ts';
@@ -27,7 +28,10 @@ export class OptionWords {
           `option ${quote(name)} is ambiguous: it may be ${alternatives(names)}`,
           index,
         );
-      } else this.#unknownOption(index, 0, name.length, name);
+      } else {
+        this.#assumeHyphens(name);
+        this.#unknownOption(index, 0, name.length, name);
+      }
       if (hasValue) this.#state.part(index, equals + 1, text.length, 'option-argument', null, null);
       return;
     }
@@ -43,19 +47,36 @@ export class OptionWords {
     }
     const equals = text.indexOf('=');
     const name = equals > 0 ? text.slice(0, equals) : text;
-    const asLong = name.length > 2 || text.startsWith('+') ? this.#state.lookup.long(name) : undefined;
+    const { lookup } = this.#state;
+    const isEither = lookup.takesEitherHyphens && text.startsWith('-');
+    // Where either number of hyphens is accepted, a letter is one only by itself (`getopt_long_only`).
+    const isLetter = isEither
+      ? text.length === 2 && lookup.exact(text) !== undefined
+      : name.length === 2 && !text.startsWith('+');
+    const asLong = isLetter ? undefined : lookup.long(isEither ? withTwoHyphens(name) : name);
     const isLong = asLong?.found !== undefined && !this.#isGroupInstead(text);
     if (isLong && asLong.found !== undefined) {
+      if (asLong.verdict !== 'exact') this.#state.rule('optionAbbreviations');
       this.#state.part(index, 0, name.length, 'option', asLong.found.name.text, asLong.verdict);
       this.#giveValue(index, asLong.found, equals > 0 ? equals + 1 : undefined);
-    } else if (asLong?.verdict === 'ambiguous' && !this.#isGroup(text)) {
+    } else if (asLong?.verdict === 'ambiguous' && (isEither || !this.#isGroup(text))) {
       this.#state.part(index, 0, name.length, 'option', null, 'ambiguous');
       this.#state.report(
         'ambiguous-option',
         `option ${quote(name)} is ambiguous: it may be ${alternatives(asLong.names)}`,
         index,
       );
-    } else this.#readLetters(index, text, 1);
+    } else if (isEither && lookup.exact(text.slice(0, 2)) === undefined) {
+      this.#unknownOption(index, 0, name.length, name);
+    } else {
+      if (!this.#isGroup(text)) this.#assumeHyphens(name);
+      this.#readLetters(index, text, 1);
+    }
+  }
+
+  /** Notes that a name would be known if long names took one hyphen or two. */
+  #assumeHyphens(name: string): void {
+    if (this.#state.lookup.isKnownOtherwise(name)) this.#state.rule('longHyphens');
   }
 
   #isNumberOption(): boolean {

@@ -108,6 +108,7 @@ const RULES: { readonly [K in AssumedRule['rule']]: string } = {
   grouping: 'short options may be grouped',
   generatedNegation: 'the parser makes no negated names',
   optionPrefixes: 'options begin with one or two hyphens',
+  longHyphens: 'long names take the hyphens that they are listed with',
   singleHyphenWord: 'a long name with one hyphen goes before a group of letters',
   bundleWithoutHyphen: 'the first word is no group of letters',
   numberOption: 'a hyphen and a number are no option',

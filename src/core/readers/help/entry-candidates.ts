@@ -24,7 +24,8 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
   for (const [i, line] of starters.entries()) {
     const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines));
     const first = sure[i];
-    const split = first === undefined || !isSettled(first, line, columns) ? splitEntry(line, columns) : first;
+    const isDecided = first !== undefined && isSettled(first, line, columns);
+    const split = isDecided ? first : splitEntry(line, columns, leavesRoom(line, lines));
     if (split !== undefined) candidates.push({ ...split, line });
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
@@ -75,6 +76,17 @@ function nextLineColumn(line: TextLine, lines: readonly TextLine[]): number | un
   if (next === undefined || next.blank || next.indent <= line.indent + 2 || mayDeclare(next))
     return undefined;
   return next.indent;
+}
+
+/** A text is not broken before a word that ends here or earlier. */
+const LEAST_WIDTH = 60;
+
+/** Whether the first word of the text on the next line would have had room behind this line: then that text begins there. */
+function leavesRoom(line: TextLine, lines: readonly TextLine[]): boolean {
+  const next = lines[line.index + 1];
+  if (next === undefined || nextLineColumn(line, lines) === undefined) return false;
+  const word = /^\S*/.exec(next.text.slice(next.first, next.first + LEAST_WIDTH))?.[0] ?? '';
+  return line.text.length + 1 + word.length <= LEAST_WIDTH;
 }
 
 /** How many firm entries stand at each indentation. */

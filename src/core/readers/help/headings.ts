@@ -105,7 +105,7 @@ export function headingFact(section: Section | undefined, cleaned: CleanedText):
 
 /** Whether a heading says nothing but what kind of thing stands below it, as `Options` does. */
 function isGeneric(heading: string): boolean {
-  return /^(?:available |all )?(?:options?|flags|switches|(?:sub-?)?commands?|arguments|operands|positional arguments|optional arguments)$/i.test(
+  return /^(?:available |all )?(?:options?|flags|switches|(?:sub-?)?commands?|arguments|operands|positional arguments|optional arguments|usage of \S+)$/i.test(
     heading,
   );
 }

@@ -1,4 +1,4 @@
-import type { Option } from '../../model/option.ts';
+import { longNames, type Option } from '../../model/option.ts';
 
 /**
  * Two entries with the same names, of which one shows an argument and one does not (`--colour` and `--colour=WHEN`), are forms of one
@@ -43,24 +43,37 @@ function namesKey({ names }: Option): string {
     .join('\0');
 }
 
-const REPEATED = /^-(\w)\1+$/;
+/** Whether a word is one letter several times (`-vvv`). */
+export function isLetterRepeated(text: string): boolean {
+  return /^-(\w)\1+$/.test(text);
+}
 
 /**
  * A letter that is repeated (`-vv`, `-DDD`) is no name where the letter alone is an option of the list too: it is the option given
- * several times. In a list with other single-hyphen long names it may be a name of its own.
+ * several times. It may be a name of its own in a list with other single-hyphen long names, and beside a long name that the
+ * letter does not have (`-v, --version` and `-vv, --verbose`).
  */
 export function withoutRepeatedLetters(options: readonly Option[]): Option[] {
-  if (!options.some(({ names }) => names.some(({ text }) => REPEATED.test(text)))) return [...options];
-  const letters = new Set(
-    options.flatMap(({ names }) => names.flatMap(({ text }) => (text.length === 2 ? [text] : []))),
+  if (!options.some(({ names }) => names.some(({ text }) => isLetterRepeated(text)))) return [...options];
+  const byLetter = new Map(
+    options.flatMap((option) =>
+      option.names.filter(({ text }) => text.length === 2).map(({ text }) => [text, option] as const),
+    ),
   );
-  const isRepeated = (text: string) => REPEATED.test(text) && letters.has(text.slice(0, 2));
+  const letterOf = (text: string) => (isLetterRepeated(text) ? byLetter.get(text.slice(0, 2)) : undefined);
+  const isRepeated = (option: Option, text: string) => {
+    const letter = letterOf(text);
+    if (letter === undefined) return false;
+    const longs = longNames(option);
+    const shared = new Set(longNames(letter).map((name) => name.text));
+    return longs.length === 0 || longs.some((name) => shared.has(name.text));
+  };
   const hasWords = options.some(({ names }) =>
-    names.some(({ form, text }) => form === 'single-hyphen-long' && !isRepeated(text)),
+    names.some(({ form, text }) => form === 'single-hyphen-long' && letterOf(text) === undefined),
   );
   if (hasWords) return [...options];
   return options.flatMap((option) => {
-    const names = option.names.filter(({ text }) => !isRepeated(text));
+    const names = option.names.filter(({ text }) => !isRepeated(option, text));
     if (names.length === option.names.length) return [option];
     return names.length === 0 ? [] : [{ ...option, names }];
   });

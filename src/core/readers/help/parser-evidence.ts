@@ -1,7 +1,9 @@
 import { inferred, stated } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
 import { type ParsingRules, UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { findEitherHyphens } from './hyphen-evidence.ts';
 import { PARSER_SENTENCES } from './parser-sentences.ts';
 import type { TextLine } from './text-line.ts';
 
@@ -9,27 +11,37 @@ import type { TextLine } from './text-line.ts';
 const SAYS_ABBREVIATED =
   /\b(?:unambiguous|unique) (?:prefix|abbreviation)|\blong options (?:can|may) be (?:abbreviated|shortened)/i;
 
+/** Sentences that say that long options may be written with one hyphen as with two. */
+const SAYS_EITHER_HYPHENS =
+  /\b(?:one|single)(?:[- ](?:hyphen|dash))? or (?:a )?(?:two|double)[- ](?:hyphens?|dash(?:es)?)\b/i;
+
 /**
- * What a text says, or lets one infer, of the parser: that it accepts abbreviations where it says so; and from a sentence
- * that a widespread parser prints, what that parser does. Everything else stays unknown.
+ * What a text says, or lets one infer, of the parser: that it accepts abbreviations, or either number of hyphens, where it says so; and from a sentence
+ * that a widespread parser prints, what that parser does; and from names met in another spelling than in the list. `shownEnd` is
+ * where a synopsis shows `--`. Everything else stays unknown.
  */
 export function readParserEvidence(
+  options: readonly Option[],
   lines: readonly TextLine[],
   cleaned: CleanedText,
-  endOfOptions: Span | undefined,
+  shownEnd: Span | undefined,
 ): ParsingRules {
+  const endOfOptions = shownEnd ?? findEndOfOptions(lines, cleaned);
   const says = findLine(lines, cleaned, SAYS_ABBREVIATED);
+  const hyphens = findLine(lines, cleaned, SAYS_EITHER_HYPHENS);
   return {
     ...UNKNOWN_RULES,
+    longHyphens: findEitherHyphens(options, lines, cleaned),
     ...inferredRules(lines, cleaned),
+    ...(hyphens === undefined ? {} : { longHyphens: stated('one-or-two' as const, hyphens) }),
     ...(says === undefined ? {} : { optionAbbreviations: stated(true, says) }),
     ...(endOfOptions === undefined ? {} : { doubleHyphen: stated('ends-options' as const, endOfOptions) }),
   };
 }
 
 function inferredRules(lines: readonly TextLine[], cleaned: CleanedText): Partial<ParsingRules> {
-  for (const { pattern, behaviour } of PARSER_SENTENCES) {
-    const place = findLine(lines, cleaned, pattern);
+  for (const { pattern, above, behaviour } of PARSER_SENTENCES) {
+    const place = findLine(lines, cleaned, pattern, above);
     if (place === undefined) continue;
     return Object.fromEntries(
       Object.entries(behaviour).map(([rule, value]) => [rule, inferred(value, place)]),
@@ -38,12 +50,23 @@ function inferredRules(lines: readonly TextLine[], cleaned: CleanedText): Partia
   return {};
 }
 
-function findLine(lines: readonly TextLine[], cleaned: CleanedText, pattern: RegExp): Span | undefined {
+function findLine(
+  lines: readonly TextLine[],
+  cleaned: CleanedText,
+  pattern: RegExp,
+  above?: RegExp,
+): Span | undefined {
   for (const line of lines) {
     const match = line.text.length > 400 ? null : pattern.exec(line.text);
-    if (match === null) continue;
+    if (match === null || above?.test(lines[line.index - 1]?.text.slice(0, 400) ?? '') === false) continue;
     const start = line.start + match.index;
     return cleaned.span(start, start + match[0].length);
   }
   return undefined;
+}
+
+/** An entry `--  ends the options` of an option list. */
+function findEndOfOptions(lines: readonly TextLine[], cleaned: CleanedText): Span | undefined {
+  const line = lines.find((candidate) => /^\s{0,30}--(?:\s{2,}\S|\t|$)/.test(candidate.text.slice(0, 60)));
+  return line === undefined ? undefined : cleaned.span(line.start + line.first, line.start + line.first + 2);
 }

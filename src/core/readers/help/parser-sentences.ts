@@ -8,8 +8,19 @@ type Behaviour = { readonly [K in keyof ParsingRules]?: Value<K> };
 /** A sentence that a widespread parser prints into every help output, and how that parser behaves unless told otherwise. */
 export interface ParserSentence {
   readonly pattern: RegExp;
+  /** What the line above must look like, where the sentence alone does not tell. */
+  readonly above?: RegExp;
   readonly behaviour: Behaviour;
 }
+
+const ONE_KIND_OF_NAME: Behaviour = {
+  optionAbbreviations: false,
+  longHyphens: 'one-or-two',
+  caseSensitive: true,
+  grouping: false,
+  operandOrder: 'first-operand-ends-options',
+  doubleHyphen: 'ends-options',
+};
 
 export const PARSER_SENTENCES: readonly ParserSentence[] = [
   {
@@ -47,6 +58,14 @@ export const PARSER_SENTENCES: readonly ParserSentence[] = [
       grouping: true,
       doubleHyphen: 'ends-options',
     },
+  },
+  // The parser of Go's standard library, by its heading or by how it lays out a list.
+  { pattern: /^Usage of [^\s:]{1,200}:$/, behaviour: ONE_KIND_OF_NAME },
+  { pattern: /^ {4}\t\S/, above: /^ {2}-\w[\w.-]{0,80}(?: \S{1,40})?$/, behaviour: ONE_KIND_OF_NAME },
+  {
+    // The parser of LLVM's tools.
+    pattern: /^\s*--?help {1,40}(?:- )?Display available options \(--?help-hidden for more\)$/,
+    behaviour: { optionAbbreviations: false, longHyphens: 'one-or-two', caseSensitive: true },
   },
   {
     // A parser of many programs in JavaScript.

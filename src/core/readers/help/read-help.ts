@@ -154,7 +154,7 @@ function readParts(
     options: [...options, ...more],
     commands: distinctCommands([...commands, ...synopses.commands, ...usage.commands]),
     operands,
-    rules: readParserEvidence(body, cleaned, usage.endOfOptions ?? findEndOfOptions(body, cleaned)),
+    rules: readParserEvidence(options, body, cleaned, usage.endOfOptions),
     optionsComplete: findPartialMark(body, cleaned, 'options'),
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
   };
@@ -175,12 +175,6 @@ function firstLine(entry: OptionEntry): number {
 
 function blankLine(line: TextLine): TextLine {
   return { ...line, text: '', first: 0, indent: 0, blank: true };
-}
-
-/** An entry `--  ends the options` of an option list. */
-function findEndOfOptions(lines: readonly TextLine[], cleaned: CleanedText) {
-  const line = lines.find((candidate) => /^\s{0,30}--(?:\s{2,}\S|\t|$)/.test(candidate.text.slice(0, 60)));
-  return line === undefined ? undefined : cleaned.span(line.start + line.first, line.start + line.first + 2);
 }
 
 function distinctCommands(commands: readonly Command[]): Command[] {

@@ -24,9 +24,14 @@ export interface SplitEntry {
 
 /**
  * Splits a line that begins with a hyphen or plus. `columns` are the columns at which texts of neighbouring lines
- * begin: a text there needs only one blank before it. Undefined where the line declares nothing.
+ * begin: a text there needs only one blank before it, unless it is one word and the text must begin on the next line
+ * (`textIsBelow`). Undefined where the line declares nothing.
  */
-export function splitEntry(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
+export function splitEntry(
+  line: TextLine,
+  columns: readonly number[],
+  textIsBelow = false,
+): SplitEntry | undefined {
   const { text, first } = line;
   // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
   const limit = Math.min(text.length, first + 400);
@@ -34,7 +39,7 @@ export function splitEntry(line: TextLine, columns: readonly number[]): SplitEnt
   if (scanned === undefined) return undefined;
   return (
     atLeader(line) ??
-    atKnownColumn(line, columns) ??
+    atKnownColumn(line, columns, textIsBelow) ??
     atGutter(line) ??
     atRemark(line) ??
     alone(line, columns, limit === text.length ? scanned : undefined) ??
@@ -68,7 +73,11 @@ function atLeader(line: TextLine): SplitEntry | undefined {
   );
 }
 
-function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
+function atKnownColumn(
+  line: TextLine,
+  columns: readonly number[],
+  textIsBelow: boolean,
+): SplitEntry | undefined {
   for (const column of columns) {
     const at = textAtColumn(line, column);
     if (at === undefined) continue;
@@ -76,7 +85,8 @@ function atKnownColumn(line: TextLine, columns: readonly number[]): SplitEntry |
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
     if (declaration.loose || (continuesNames(line.text, at) && !isEnumeration(line.text, at))) continue;
-    if (!isBlank(line.text[at - 2]) && endsInPlaceholder(line)) continue;
+    if (!isBlank(line.text[at - 2]) && (endsInPlaceholder(line) || (textIsBelow && isWord(line, at))))
+      continue;
     return {
       declaration,
       firmness: 'columns',
@@ -98,6 +108,13 @@ export function textAtColumn(line: TextLine, column: number): number | undefined
 function isEnumeration(text: string, index: number): boolean {
   return (scanDeclaration(text, index, text.length)?.names.length ?? 0) > 2;
 }
+
+/** `-quay string` above the text: a type in lower case at the column where texts begin by chance. */
+function isWord(line: TextLine, at: number): boolean {
+  return /^[a-z]\w*$/.test(line.text.slice(at, at + LONGEST_WORD));
+}
+
+const LONGEST_WORD = 40;
 
 /** Whether the whole line is a declaration that ends in a placeholder, which may reach into the column of the texts. */
 function endsInPlaceholder(line: TextLine): boolean {

@@ -14,6 +14,7 @@ export interface Title {
 
 const NAME_AND_VERSION =
   /^([A-Za-z][\w.+-]{0,60})(?:[ /@]| version | v)v?(\d{1,6}(?:\.\w{1,20}){1,5}\S{0,40})\b/;
+const USAGE_OF = /^Usage of (?:\S{0,200}\/)?([^\s/:"]{1,60}):$/;
 const BUG_ADDRESS = /\b(?:report|send) (?:[a-z]+ )?bugs? (?:reports? )?(?:to|at|by)\b:?\s*(\S[^\n]{0,200})/i;
 
 /** Reads the name, version and summary from the first lines, and the address for bugs from the last ones. */
@@ -22,12 +23,12 @@ export function readTitle(lines: readonly TextLine[], cleaned: CleanedText, usag
   let program: Fact<string> | undefined;
   let version: Fact<string> | undefined;
   if (firstLine !== undefined && !usage.lines.taken.has(firstLine.index)) {
-    const match = NAME_AND_VERSION.exec(firstLine.text.trim());
+    const text = firstLine.text.trim();
     const place = cleaned.span(firstLine.start + firstLine.first, firstLine.start + firstLine.text.length);
-    if (match !== null) {
-      program = inferred(match[1] ?? '', place);
-      version = inferred(match[2] ?? '', place);
-    }
+    const match = NAME_AND_VERSION.exec(text);
+    const name = match?.[1] ?? USAGE_OF.exec(text)?.[1];
+    program = name === undefined ? undefined : inferred(name, place);
+    version = match?.[2] === undefined ? undefined : inferred(match[2], place);
   }
   return {
     program,

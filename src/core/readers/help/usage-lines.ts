@@ -16,7 +16,8 @@ export interface UsageLines {
 
 const NONE: UsageLines = { forms: [], taken: new Set(), announced: false };
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
-const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?=\S)/i;
+/** `Usage of tiffin:` is a heading over the options, and no synopsis. */
+const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
 const LATE_ANNOUNCEMENT =
   /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w.-]{1,40}: usage:\s*)/i;

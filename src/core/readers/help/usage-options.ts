@@ -2,6 +2,7 @@ import { NO_ARGUMENT } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
 import type { UsageOption, UsageReading } from '../../notation/usage-reading.ts';
+import { isLetterRepeated } from './joined-entries.ts';
 
 /**
  * The options that only the synopses show. `known` are the names of the options that lists declare: what a synopsis
@@ -44,6 +45,8 @@ function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, Reado
 
 function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
   const { declared, place } = usage;
+  // `[-vvv]` is a letter of the list given several times.
+  if (isLetterRepeated(declared.text) && known.has(declared.text.slice(0, 2))) return [];
   const letters = declared.text.slice(1);
   const different = new Set(letters).size;
   const isGroup =

@@ -17,6 +17,7 @@ export function rulesValue(rules: ParsingRules): DocumentValue | undefined {
   record.fact('grouping', rules.grouping, plain);
   record.fact('generated-negation', rules.generatedNegation, plain);
   record.fact('option-prefixes', rules.optionPrefixes, (prefixes) => prefixes);
+  record.fact('long-hyphens', rules.longHyphens, plain);
   record.fact('single-hyphen-word', rules.singleHyphenWord, plain);
   record.fact('bundle-without-hyphen', rules.bundleWithoutHyphen, plain);
   record.fact('number-option', rules.numberOption, plain);

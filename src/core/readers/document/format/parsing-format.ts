@@ -18,6 +18,10 @@ const PARSING_FIELDS = {
   grouping: described(truth, 'Whether letters can be grouped behind one hyphen.'),
   'generated-negation': described(truth, 'Whether the parser makes a --no-NAME of every flag.'),
   'option-prefixes': described(list(text), 'What options may begin with, such as -, -- and +.'),
+  'long-hyphens': described(
+    choice('as-listed', 'one-or-two'),
+    'Whether long names take the hyphens that they are listed with, or may be written with one or two.',
+  ),
   'single-hyphen-word': described(
     choice('long-name', 'group'),
     'What -sort is where it is both a long name and a group of letters.',

@@ -20,6 +20,7 @@ export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {
     grouping: factOf(from, 'grouping', said.grouping),
     generatedNegation: factOf(from, 'generated-negation', said['generated-negation']),
     optionPrefixes: prefixes && { ...prefixes, value: prefixes.value.map(({ value }) => value) },
+    longHyphens: factOf(from, 'long-hyphens', said['long-hyphens']),
     singleHyphenWord: factOf(from, 'single-hyphen-word', said['single-hyphen-word']),
     bundleWithoutHyphen: factOf(from, 'bundle-without-hyphen', said['bundle-without-hyphen']),
     numberOption: factOf(from, 'number-option', said['number-option']),
