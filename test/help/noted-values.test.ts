@@ -43,6 +43,75 @@ test('prose with commas and colons is no list of values', () => {
   }
 });
 
+test('a list that shows no arguments has those that its texts speak of, and others show theirs', () => {
+  const list = [
+    '  --config    Path to the ledger',
+    '  --quays     List of quays to visit',
+    '  --only      Only boxes that match this pattern',
+    '  --port      Listen for carriers (default: 8080)',
+    '  --late      Show the late ones (default: false)',
+    '  --list      List the boxes',
+  ];
+  const lines = (...more: string[]) => optionLines(`Usage: tiffin\n\n${[...list, ...more].join('\n')}\n`);
+  assert.deepEqual(
+    lines().map((line) => line.split(':')[0]),
+    [
+      '--config mandatory ?',
+      '--quays mandatory ?',
+      '--only mandatory ?',
+      '--port mandatory ? =8080',
+      '--late',
+      '--list',
+    ],
+  );
+  assert.equal(lines('  --map FILE  Draw it')[0], '--config: Path to the ledger');
+});
+
+test('placeholders that begin with a part that may be left out, and marks before a text, are read', () => {
+  assert.deepEqual(
+    optionLines(
+      [
+        'Usage: tiffin',
+        '',
+        '  --sleep [TYPE:]EXPR    wait between two boxes',
+        '  --print [WHEN:]WHAT FILE  print it',
+        '  -i, --iflag [-]<flag>  set a flag',
+        '',
+        '  -b      : be brief',
+        '  -c cmd  : run a command',
+        '  -d -- : draw',
+        '',
+      ].join('\n'),
+    ),
+    [
+      '--sleep mandatory [TYPE:]EXPR: wait between two boxes',
+      '--print mandatory [WHEN:]WHAT FILE: print it',
+      '-i --iflag mandatory [-]<flag>: set a flag',
+      '-b: be brief',
+      '-c mandatory cmd: run a command',
+      '-d: : draw',
+    ],
+  );
+});
+
+test('marks at the right margin belong to the text above, also where they are too long for it', () => {
+  assert.deepEqual(
+    optionLines(
+      [
+        'Usage: tiffin',
+        '',
+        '      --sort                     The order to sort the boxes',
+        '  [array] [choices: "owner", "quay", "weight"] [default: [',
+        '                                                       "owner"]]',
+        '  -p, --poll                     Ask again, also when',
+        '                                 --sort is set          [number] [default: 9]',
+        '',
+      ].join('\n'),
+    ).map((line) => line.split(': ')[0]),
+    ['--sort mandatory ? {owner,quay,weight} =[ "owner"]', '-p --poll mandatory ? =9'],
+  );
+});
+
 test('a list of choices behind an option without a placeholder tells that there is an argument', () => {
   assert.deepEqual(
     optionLines(
@@ -61,7 +130,7 @@ test('entries that show one name with different values are one option, and lette
   assert.deepEqual(
     items.map((option) => [optionLine(option), option.sameAs?.value.value]),
     [
-      ['--check mandatory ? {silent,first}: say nothing', undefined],
+      ['--check optional ? {silent,first}: say nothing', undefined],
       ['-q: say nothing', 'silent'],
       ['-c: say the first', 'first'],
       ['--map mandatory FILE: draw', undefined],

@@ -168,9 +168,9 @@ const LAYOUTS: readonly {
     options: ['-q: be quiet'],
   },
   {
-    layout: 'a group of letters in the usage line with letters doubled',
+    layout: 'a group of letters in the usage line with letters doubled, which are the letters of the list',
     text: 'Usage: tiffin [-aqqv] [-vv]\n\n  -a  all\n  -q  quiet\n  -v  more\n',
-    options: ['-a: all', '-q: quiet', '-v: more', '-vv: '],
+    options: ['-a: all', '-q: quiet', '-v: more'],
   },
   {
     layout: 'letters from one to another',

@@ -97,7 +97,8 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
   }
   if (text[i] === '[') {
     const optional = bracketed(text, i, to, true);
-    return optional === undefined ? undefined : { ...optional, start };
+    if (optional !== undefined) return { ...optional, start };
+    if (!isPartlyOptional(text, i, to)) return undefined;
   }
   const words: ScannedWord[] = [];
   let loose = false;
@@ -140,6 +141,14 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
   };
 }
 
+/** `[TYPE:]PATH`, `[-]<flag>`: a word of which a part may be left out. */
+function isPartlyOptional(text: string, start: number, to: number): boolean {
+  const end = bracketEnd(text, start, to);
+  return (
+    end !== undefined && end < to && text[start + 1] !== ' ' && /^[A-Z<@:]/.test(text.slice(end, end + 1))
+  );
+}
+
 /** The end of one word of a separate option-argument, and how sure it is that it is one. */
 function separateWordEnd(
   text: string,
@@ -158,7 +167,10 @@ function separateWordEnd(
     const end = bracketEnd(text, start, to);
     const isMore =
       end !== undefined && /^\[\s*[^-\s](?:.|\n)*(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
-    return isMore ? { end, loose: false, dots: true } : undefined;
+    if (isMore) return { end, loose: false, dots: true };
+    return isPartlyOptional(text, start, to)
+      ? { end: runEnd(text, start, to), loose: false, dots: false }
+      : undefined;
   }
   const end = runEnd(text, start, to);
   if (end === start) return undefined;

@@ -6,7 +6,8 @@ export interface ProseDefault {
 }
 
 // Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
-const IN_BRACKETS = /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300})[)\]]/i;
+const IN_BRACKETS =
+  /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300}|\[[^()[\]]{0,300}\])[)\]]/i;
 const IN_PROSE =
   /\bdefaults? (?:to|is|value is) ("[^"]{1,200}"|'[^']{1,200}'|\[[^[\]]{1,200}\]|[^\s,;]{1,200})/i;
 

@@ -5,6 +5,10 @@ import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 /** A line so much deeper than the entry above it is that one's text, even if it begins with the name of another option. */
 const LEAST_OFFSET = 8;
 
+/** Marks that stand at the right margin, or begin at the left one where they are too long (`[array] [choices: ...]`). */
+const RIGHT_MARK =
+  /^\s*\[(?:(?:array|boolean|count|number|string|required|deprecated)\]|choices:|default:|aliases:).{0,300}[\][",]$/;
+
 /** How many blank lines may stand inside one entry's text. */
 const BLANK_LIMIT = 1;
 
@@ -46,7 +50,8 @@ export function gatherText(
     // A name that pushed its text to the right: the lines below stand at the column of the others.
     const below = pieces.length > 1 ? pieces.at(-1)?.line.indent : undefined;
     const from = column === undefined ? undefined : Math.min(column, below ?? column);
-    if (!belongsToText(next, line, from, blanks > 0) && !isRefused) break;
+    const isMark = pieces.length > 0 && blanks === 0 && RIGHT_MARK.test(next.text);
+    if (!isMark && !belongsToText(next, line, from, blanks > 0) && !isRefused) break;
     column ??= next.indent;
     pieces.push({ line: next, start: next.first, end: next.text.length });
     nextLine = i + 1;
@@ -76,6 +81,7 @@ function isPaddedEntry(line: TextLine, column: number): boolean {
   return (
     split?.firmness === 'columns' &&
     line.indent === column &&
+    (!split.declaration.loose || split.declaration.names.at(-1)?.argument?.words.length === 1) &&
     indexAtColumn(line, column) === line.first &&
     split.declaration.names[0]?.form === 'long'
   );

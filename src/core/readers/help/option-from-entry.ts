@@ -24,7 +24,7 @@ export function optionFromEntry(
     return declaration.names.map((declared) => ({ declared, toSpan }));
   });
   const shown = shownArgument(names);
-  const argument = optionArgument(shown, notations, flow);
+  const argument = optionArgument(names, notations, flow);
   const declared = optionNames(names, shown, argument, 'inferred');
   const noted = notations.otherNames.map(({ text, isNegated, start, end }) => ({
     isNegated,
@@ -70,10 +70,11 @@ function entryPlace({ declaring }: OptionEntry, cleaned: CleanedText): Place {
 }
 
 function optionArgument(
-  shown: ShownName | undefined,
+  names: readonly ShownName[],
   notations: TextNotations,
   flow: TextFlow,
 ): Knowable<OptionArgument> {
+  const shown = shownArgument(names);
   if (shown?.declared.argument === undefined) {
     if (notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked) {
       const word = makeWord({
@@ -101,7 +102,15 @@ function optionArgument(
             values: last.values ?? allowedValues(notations, flow),
           },
         ];
-  return stated({ ...argument, words }, argument.place);
+  const presence = isShownBare(shown, names) ? 'optional' : argument.presence;
+  return stated({ ...argument, presence, words }, argument.place);
+}
+
+/** Whether a name stands in the entry without its argument too: `--check, --check=first`. */
+function isShownBare({ declared }: ShownName, names: readonly ShownName[]): boolean {
+  return names.some(
+    (other) => other.declared.text === declared.text && other.declared.argument === undefined,
+  );
 }
 
 function notedName(text: string, place: Place): OptionName {

@@ -25,6 +25,7 @@ import { findPartialMark } from './partial-marks.ts';
 import { withArgumentsOfSame } from './same-options.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
+import { withToldArguments } from './told-arguments.ts';
 import { readUsage, type UsageSummary, usageForms } from './usage.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 import { placeholdersOf, readValueLists, withListedValues } from './value-lists.ts';
@@ -111,7 +112,7 @@ function readParts(
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
   options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
-  options = withArgumentsShown(options, shown);
+  options = withToldArguments(withArgumentsShown(options, shown));
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));

@@ -56,8 +56,10 @@ function whole(
 ): Declaration | undefined {
   if (declaration === undefined) return undefined;
   const rest = text.slice(declaration.end, to).trim();
-  // A comma behind the names: more of them follow in the next line.
-  return rest === '' || rest === ',' ? declaration : undefined;
+  // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
+  return rest === '' || rest === ',' || (isBlank(text[declaration.end]) && MARKS_ALONE.includes(rest))
+    ? declaration
+    : undefined;
 }
 
 /** `-x VALUE ..... text`: dots that lead to the text; three alone only behind a bracket, since they mean more elsewhere. */
@@ -84,9 +86,10 @@ function atKnownColumn(
     const declaration = whole(line.text, line.first, at);
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
-    if (declaration.loose || (continuesNames(line.text, at) && !isEnumeration(line.text, at))) continue;
-    if (!isBlank(line.text[at - 2]) && (endsInPlaceholder(line) || (textIsBelow && isWord(line, at))))
-      continue;
+    const isMarked = !isBlank(line.text[at - 2]) && line.text.slice(declaration.end, at).trim() !== '';
+    if (declaration.loose && !isMarked) continue;
+    if (continuesNames(line.text, at) && !isEnumeration(line.text, at)) continue;
+    if (!isBlank(line.text[at - 2]) && !isMarked && isPlaceholder(line, at, textIsBelow)) continue;
     return {
       declaration,
       firmness: 'columns',
@@ -109,9 +112,13 @@ function isEnumeration(text: string, index: number): boolean {
   return (scanDeclaration(text, index, text.length)?.names.length ?? 0) > 2;
 }
 
-/** `-quay string` above the text: a type in lower case at the column where texts begin by chance. */
-function isWord(line: TextLine, at: number): boolean {
-  return /^[a-z]\w*$/.test(line.text.slice(at, at + LONGEST_WORD));
+/** Whether what stands behind one blank at the column of the texts is a placeholder, there by chance. */
+function isPlaceholder(line: TextLine, at: number, textIsBelow: boolean): boolean {
+  const text = line.text.slice(at, at + LONGEST_WORD);
+  // `-quay string` above its text, `--quay name      the quay`.
+  return (
+    endsInPlaceholder(line) || (textIsBelow && /^[a-z]\w*$/.test(text)) || /^[a-z][\w-]* {3,}\S/.test(text)
+  );
 }
 
 const LONGEST_WORD = 40;
@@ -133,6 +140,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     if (!isGutter) continue;
     const gutter = i;
     while (isBlank(text[i])) i++;
+    i += TEXT_MARK.exec(text.slice(i, i + 8))?.[0].length ?? 0;
     tried++;
     const declaration = whole(text, first, gutter);
     if (declaration === undefined) continue;
@@ -192,6 +200,11 @@ function alone(
     textColumn: undefined,
   };
 }
+
+/** A mark in front of a text in a column: `-b     : the text`. */
+const TEXT_MARK = /^(?::|=|-{1,2}|[–—]) +(?=[^\s-])/;
+
+const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];
 
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 

@@ -1,0 +1,44 @@
+import { makeWord } from '../../model/argument.ts';
+import { inferred, stated } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
+import { defaultInProse } from '../../notation/prose-default.ts';
+
+/** A text that begins with what a value is: `Path to the ledger`, `List of quays`. */
+const BEGINS_WITH_VALUE =
+  /^(?:an? |the )?(?:max(?:imum)? |min(?:imum)? |file )?(?:paths?|file ?names?|names?|number|lists?|urls?|address(?:es)?|director(?:y|ies)|folders?|files?|extensions?|ports?|host(?:name)?s?|patterns?|globs?|interval|time-?out|delay|prefix|suffix|title|level|size|width|height|length|depth)(?:\(s\))? (?:to|of|for|in|with|that|on|from|between|which)\b/i;
+
+/** `Specify the quay`, but `specify whether` and `specify that` are about a switch. */
+const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whether|if|that|more)/i;
+
+/** `only boxes that match this pattern`, `try so often: this many times` */
+const POINTS_AT_VALUE =
+  /\bthis (?:string|number|many|regexp?|pattern|file|name|path|directory|value|text|prefix|suffix|port|address|host|url)\b/i;
+
+/** A default that no switch has. */
+const VALUE = /^(?:\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
+
+/**
+ * In a list that shows no argument at all, the ones that the texts speak of: inferred, at the place of the text. A list that
+ * shows arguments shows them for each option that takes one, and is given back as it is.
+ */
+export function withToldArguments(options: readonly Option[]): readonly Option[] {
+  const isShown = options.some(
+    ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
+  );
+  return isShown ? options : options.map(withToldArgument);
+}
+
+function withToldArgument(option: Option): Option {
+  const { help } = option;
+  if (help === undefined || option.negatedNames.length > 0) return option;
+  const byDefault = defaultInProse(help.value)?.value;
+  const isTold =
+    [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
+    (byDefault !== undefined && VALUE.test(byDefault));
+  if (!isTold) return option;
+  const word = makeWord({ default: byDefault === undefined ? undefined : stated(byDefault, help.place) });
+  return {
+    ...option,
+    argument: inferred({ presence: 'mandatory', words: [word], count: undefined, place: null }, help.place),
+  };
+}
