@@ -29,13 +29,18 @@ export function scoredForm(from) {
   };
 }
 
+/** Stands for any number, and is no name. */
+const NUMBER = '-NUM';
+
 const PRESENCE = { none: 'none', mandatory: 'required', optional: 'optional' };
 
 /** Where a parser takes one hyphen or two, what is listed with one is a long name too. */
 function scoredOption({ names, negatedNames, argument }, isEither) {
   const all = [...names, ...negatedNames];
   const bare = (forms, hyphens) =>
-    all.filter(({ form }) => forms.includes(form)).map(({ text }) => text.slice(hyphens));
+    all
+      .filter(({ form, text }) => forms.includes(form) && text !== NUMBER)
+      .map(({ text }) => text.slice(hyphens));
   const values = argument?.value.words.at(-1)?.values?.value.map(({ value }) => value);
   return {
     short: bare(['short'], 1),

@@ -301,6 +301,18 @@ test('either number of hyphens is stated by a sentence, and inferred from names 
   assert.equal(hyphens(...list, '--map  draw, unless --boxes is given', '--quay NAME  where'), undefined);
 });
 
+test('an entry for any number is the number option, in capitals or as the only word', () => {
+  const read = (...lines: string[]) => readText(`Usage: tiffin\n\n  -l  list\n${lines.join('\n')}\n`).root;
+  for (const root of [
+    read('  -NUM  same as --most=NUM', '  -sort  in order'),
+    read('  -num WORD  look there'),
+  ]) {
+    assert.equal(root.rules.numberOption?.basis, 'stated');
+    assert.equal(root.options.items[1]?.names[0]?.text, '-NUM');
+  }
+  assert.equal(read('  -number  how many', '  -sort  in order').rules.numberOption, undefined);
+});
+
 test('an option whose text calls it the same as another is that option, and takes its argument', () => {
   const { options } = readText(
     'Usage: tiffin\n\n  -s, --sort=KEY  sort\n      --order     alias for --sort\n  -q              same as --sort=quay\n  -H, --head=N    same as --sort=N\n  -m              same as --sort=map --all\n',

@@ -85,6 +85,13 @@ test('each word is read by the parsing rules', () => {
   }
 });
 
+test('any number is an option with what its entry takes', () => {
+  assert.equal(
+    shown(trace('options:\n  -NUM WORD: look there\n', '-15 x', 'number-option: true')),
+    '-15=option:-NUM | x=option-argument:-NUM',
+  );
+});
+
 test('what is wrong is told in the words that the standards ask for', () => {
   const body = `${OPTIONS}operands:\n  BOX: {count: 1, type: integer, range: 1..40}\n`;
   const cases: [words: string, message: string][] = [

@@ -43,6 +43,8 @@ export class OptionWords {
   readSingle(index: number, text: string): void {
     if (/^-\d+$/.test(text) && this.#isNumberOption()) {
       this.#state.part(index, 0, text.length, 'option', '-NUM', 'exact');
+      const listed = this.#state.lookup.exact('-NUM');
+      if (listed !== undefined) this.#giveValue(index, listed, undefined);
       return;
     }
     const equals = text.indexOf('=');

@@ -4,6 +4,7 @@ import { type ParsingRules, UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { findEitherHyphens } from './hyphen-evidence.ts';
+import { findNumberOption } from './number-option.ts';
 import { PARSER_SENTENCES } from './parser-sentences.ts';
 import type { TextLine } from './text-line.ts';
 
@@ -32,6 +33,7 @@ export function readParserEvidence(
   return {
     ...UNKNOWN_RULES,
     longHyphens: findEitherHyphens(options, lines, cleaned),
+    numberOption: findNumberOption(options),
     ...inferredRules(lines, cleaned),
     ...(hyphens === undefined ? {} : { longHyphens: stated('one-or-two' as const, hyphens) }),
     ...(says === undefined ? {} : { optionAbbreviations: stated(true, says) }),

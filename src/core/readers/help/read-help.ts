@@ -16,6 +16,7 @@ import { findSections, headingFact, type Section } from './headings.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
+import { withNumberOption } from './number-option.ts';
 import { readOperandList } from './operand-list.ts';
 import { findOptionEntries, findUnreadLines, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
@@ -112,7 +113,7 @@ function readParts(
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
   options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
-  options = withToldArguments(withArgumentsShown(options, shown));
+  options = withNumberOption(withToldArguments(withArgumentsShown(options, shown)));
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));

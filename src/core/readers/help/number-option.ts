@@ -1,0 +1,30 @@
+import { type Fact, stated } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
+
+/** How the model calls an option that is any number. */
+const NUMBER_OPTION = '-NUM';
+
+const IN_CAPITALS = /^-(?:NUM|NUMBER|DIGITS?)$/;
+const IN_LOWER_CASE = /^-(?:num|number|digits?)$/;
+
+/**
+ * Gives entries that stand for any number (`-NUM`, `-number`) the one name that they have in the model. In lower case they are
+ * names like others where the list has more names of that kind.
+ */
+export function withNumberOption(options: readonly Option[]): readonly Option[] {
+  const words = options.flatMap(({ names }) => names.filter(({ form }) => form === 'single-hyphen-long'));
+  const isNumber = (text: string) =>
+    IN_CAPITALS.test(text) ||
+    (IN_LOWER_CASE.test(text) && words.every((name) => IN_LOWER_CASE.test(name.text)));
+  if (!words.some(({ text }) => isNumber(text))) return options;
+  return options.map((option) => ({
+    ...option,
+    names: option.names.map((name) => (isNumber(name.text) ? { ...name, text: NUMBER_OPTION } : name)),
+  }));
+}
+
+/** That any number is an option, where the list has an entry for it. */
+export function findNumberOption(options: readonly Option[]): Fact<true> | undefined {
+  const name = options.flatMap(({ names }) => names).find(({ text }) => text === NUMBER_OPTION);
+  return name === undefined ? undefined : stated(true as const, name.place);
+}
