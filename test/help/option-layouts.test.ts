@@ -173,6 +173,70 @@ const LAYOUTS: readonly {
     options: ['-a: all', '-q: quiet', '-v: more'],
   },
   {
+    layout: 'long names and arguments in brackets',
+    text: 'Usage: tiffin\n\n  -f [ --file ] arg      the ledger\n  -s [ --short ]         be brief\n  -n [ --most ] arg (=9)  stop there\n  -m [ --map ] [=arg(=1)] (=0)   draw it\n',
+    options: [
+      '-f --file mandatory arg: the ledger',
+      '-s --short: be brief',
+      '-n --most mandatory arg =9: stop there',
+      '-m --map optional arg =0: draw it',
+    ],
+  },
+  {
+    layout: 'spellings of another system',
+    text: 'Usage: tiffin\n\n  -h,--help,/?  = say how\n  --late,/L [<days>]  = show late ones\n',
+    options: ['-h --help: say how', '--late optional <days>: show late ones'],
+  },
+  {
+    layout: 'an equals sign with nothing behind it',
+    text: 'Usage: tiffin\n\n  -q, --quay=, --place=NAME  where to land\n  --mode=                    how to land\n',
+    options: ['-q --quay --place mandatory NAME: where to land', '--mode mandatory ?: how to land'],
+  },
+  {
+    layout: 'several brackets behind a name',
+    text: 'Usage: tiffin\n\n  -V[N][FILE]       say more\n  --map[=X][,...]   draw it\n',
+    options: ['-V optional N: say more', '--map optional X: draw it'],
+  },
+  {
+    layout: 'values behind a colon or a comma',
+    text: 'Usage: tiffin\n\n  -debug:{none,all}  say what to trace\n  -Xp,<options>      hand options on\n  -agent:<lib>       load it\n',
+    options: [
+      '-debug mandatory {none,all} {none,all}: say what to trace',
+      '-Xp mandatory ,<options>: hand options on',
+      '-agent mandatory <lib>: load it',
+    ],
+  },
+  {
+    layout: 'placeholders in a column of their own, or with a capital',
+    text: 'Usage: tiffin\n\n  -o, --open    QUAY    open it\n  -c, --carrier NAME    by whom\n  -v, --v Level         how much to say\n  -q, --quiet           say less\n',
+    options: [
+      '-o --open mandatory QUAY: open it',
+      '-c --carrier mandatory NAME: by whom',
+      '-v --v mandatory Level: how much to say',
+      '-q --quiet: say less',
+    ],
+  },
+  {
+    layout: 'names joined by a word in columns',
+    text: 'Usage: tiffin\n\n -h       or  --help        - say how\n -d <day> or  --day <day>   - which day\n -x                         - trace\n',
+    options: ['-h --help: say how', '-d --day mandatory <day>: which day', '-x: trace'],
+  },
+  {
+    layout: 'names one below the other, above their text',
+    text: 'Usage: tiffin\n\n    -a\n    --all\n        Show all.\n\n    -d day\n    --day=day\n        Show that day.\n\n    --map\n        Draw it.\n\n    --late\n        Show late ones.\n',
+    options: [
+      '-a --all: Show all.',
+      '-d --day mandatory day: Show that day.',
+      '--map: Draw it.',
+      '--late: Show late ones.',
+    ],
+  },
+  {
+    layout: 'a mark before texts beside and below the names',
+    text: 'Usage: tiffin\n\n  -q, --quiet       = say less\n  --preset <preset>,--preset=<preset>\n                    = begin with these\n',
+    options: ['-q --quiet: say less', '--preset mandatory <preset>: begin with these'],
+  },
+  {
     layout: 'letters from one to another',
     text: 'Usage: tiffin\n\n  -1, -2, ..., -9  so many boxes\n  -0 ... -5        how warm\n',
     options: ['-1 -2 -9: so many boxes', '-0 -5: how warm'],

@@ -2,11 +2,14 @@ import { bracketEnd, isBlank, isDigit, isLower, isOpener, isUpper, isWordCharact
 
 /** One word of an option-argument as a text shows it. */
 export interface ScannedWord {
-  readonly placeholder: string;
+  /** Undefined where the text shows that there is a word, and does not name it. */
+  readonly placeholder: string | undefined;
   /** The allowed values that the notation lists (`{a,b}`, `a|b`). */
   readonly values: readonly string[] | undefined;
   /** What stands between several values in one word (`FILE,...`). */
   readonly separator: string | undefined;
+  /** The default that stands behind the argument: `arg (=10)`. */
+  readonly default: { readonly value: string; readonly start: number; readonly end: number } | undefined;
   readonly start: number;
   readonly end: number;
 }
@@ -28,14 +31,48 @@ export interface ScannedArgument {
 export function scanArgument(text: string, start: number, to: number): ScannedArgument | undefined {
   if (start >= to) return undefined;
   const character = text[start];
-  if (character === '=' || (character === ':' && isWordCharacter(text.charCodeAt(start + 1)))) {
+  if (character === '=' && isEnd(text, start + 1, to)) return unnamed(start);
+  if (character === '=' || (character === ':' && isValueStart(text, start + 1))) {
     return joined(text, start, start + 1, to);
   }
+  // `-Wx,<options>`: the comma is a part of the word.
+  if (character === ',' && text[start + 1] === '<') return joined(text, start, start, to);
   if (character === '[') return bracketed(text, start, to, false);
   if (character === '<' || character === '{' || character === '(') return joined(text, start, start, to);
   // `-b#`: a number joined to its letter.
   if (isUpper(text.charCodeAt(start)) || character === '#') return joined(text, start, start, to);
   return isBlank(character) ? separate(text, start, to) : undefined;
+}
+
+/** Whether nothing of a name's argument is shown behind `=`: `--set=, --variable=NAME`. */
+function isEnd(text: string, index: number, to: number): boolean {
+  return index >= to || isBlank(text[index]) || text[index] === ',';
+}
+
+function unnamed(start: number): ScannedArgument {
+  return {
+    presence: 'mandatory',
+    words: [
+      {
+        placeholder: undefined,
+        values: undefined,
+        separator: undefined,
+        default: undefined,
+        start,
+        end: start + 1,
+      },
+    ],
+    repeats: false,
+    separate: false,
+    loose: false,
+    start,
+    end: start + 1,
+  };
+}
+
+/** What may follow a colon as a value: `-file:NAME`, `-debug:{lines,vars}`, `-agent:<lib>`, `-verbose:[class|gc]`. */
+function isValueStart(text: string, index: number): boolean {
+  return isWordCharacter(text.charCodeAt(index)) || '[{<'.includes(text[index] ?? ' ');
 }
 
 /** `=VALUE`, `<value>`, `{a,b}` or `VALUE` without a blank before it. */
@@ -62,16 +99,25 @@ function joined(text: string, start: number, from: number, to: number): ScannedA
 /** `[=VALUE]`, `[VALUE]` or, behind a blank, `[VALUE ...]`. */
 function bracketed(text: string, start: number, to: number, separate: boolean): ScannedArgument | undefined {
   const end = bracketEnd(text, start, to);
-  if (end === undefined || (end < to && !isArgumentEnd(text, end, to))) return undefined;
-  if (text[start + 1] === '-' || text.slice(start + 1, end - 1).trim() === '') return undefined;
-  return { ...bracketArgument(text, start, end), separate };
+  if (end === undefined) return undefined;
+  // `-V[N][FILE]`, `[a,b][,...]`: more that may be left out.
+  let last = end;
+  while (text[last] === '[') last = bracketEnd(text, last, to) ?? to + 1;
+  if (last > to || (last < to && !isArgumentEnd(text, last, to))) return undefined;
+  const inner = text.slice(start + 1, end - 1).trim();
+  if (inner === '' || inner.startsWith('-')) return undefined;
+  return { ...bracketArgument(text, start, end), separate, end: last };
 }
+
+/** `[=arg(=1)]`: what the option comes to without an argument is no part of the placeholder. */
+const IMPLICIT = /(?<=[\w>])\(=[^()]{0,80}\)$/;
 
 function bracketArgument(text: string, start: number, end: number): ScannedArgument {
   let from = start + 1;
   let last = end - 1;
   while (from < last && (isBlank(text[from]) || text[from] === '=')) from++;
   while (last > from && isBlank(text[last - 1])) last--;
+  last -= IMPLICIT.exec(text.slice(from, last))?.[0].length ?? 0;
   const inner = text.slice(from, last);
   const dots = /\s*(?:\.\.\.|…)$/.exec(inner);
   if (dots !== null && dots.index > 0) last = from + dots.index;
@@ -109,7 +155,7 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     if (wordEnd === undefined) break;
     if (wordEnd.dots) {
       // In `KEY,KEY ...` the dots go on with the list in the one word.
-      repeats ||= !words.at(-1)?.placeholder.includes(',');
+      repeats ||= !words.at(-1)?.placeholder?.includes(',');
     } else {
       words.push(makeScannedWord(text, i, wordEnd.end));
       // In `KEY=N...` the dots go on with the word, and not with more words.
@@ -127,6 +173,7 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
       placeholder: '...',
       values: undefined,
       separator: undefined,
+      default: undefined,
       start,
       end,
     });
@@ -172,16 +219,22 @@ function separateWordEnd(
       ? { end: runEnd(text, start, to), loose: false, dots: false }
       : undefined;
   }
+  // A default behind the words: `arg (=10)`.
+  if (text.startsWith('(=', start)) return undefined;
   const end = runEnd(text, start, to);
   if (end === start) return undefined;
   const word = text.slice(start, end);
   if (isOpener(character) || character === '"' || character === "'")
     return { end, loose: false, dots: false };
-  if (!isPlaceholderLike(word)) return undefined;
+  if (!isPlaceholderLike(word, /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN))))
+    return undefined;
   // `-c or --calm`: another name follows.
   if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
   return { end, loose: hasLower(word), dots: false };
 }
+
+/** A gutter is looked at so far. */
+const GUTTER_SEEN = 80;
 
 /** The end of a run without blanks, brackets taken whole. */
 function runEnd(text: string, start: number, to: number): number {
@@ -210,8 +263,11 @@ function runEnd(text: string, start: number, to: number): number {
   return i;
 }
 
-/** Whether a bare word can name a value: `FILE`, `KEY=VALUE`, `N`, `host:port`, `on|off`, `+int`. */
-function isPlaceholderLike(word: string): boolean {
+/**
+ * Whether a bare word can name a value: `FILE`, `KEY=VALUE`, `N`, `host:port`, `on|off`, `+int`; and `Level`, where a gutter
+ * behind it parts it from a text.
+ */
+function isPlaceholderLike(word: string, isBeforeGutter: boolean): boolean {
   if (word.length > 60) return false;
   for (let i = 0; i < word.length; i++) {
     const unit = word.charCodeAt(i);
@@ -219,7 +275,7 @@ function isPlaceholderLike(word: string): boolean {
   }
   if (/[.,:]$/.test(word) && !/(?:\.\.\.|…)$/.test(word)) return false;
   const first = word.charCodeAt(0);
-  if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word);
+  if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word) || isBeforeGutter;
   return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23;
 }
 
@@ -239,6 +295,7 @@ function makeScannedWord(text: string, start: number, end: number): ScannedWord 
     placeholder: raw,
     values: listedValues(raw, bare),
     separator: /,\s*(?:\.\.\.|…)|\[,/.test(raw) ? ',' : undefined,
+    default: undefined,
     start,
     end,
   };

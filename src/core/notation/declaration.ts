@@ -1,4 +1,4 @@
-import { type ScannedArgument, scanArgument } from './argument-notation.ts';
+import { type ScannedArgument, type ScannedWord, scanArgument } from './argument-notation.ts';
 import { isBlank } from './characters.ts';
 import { isNameBoundary, type ScannedName, scanOptionName } from './option-name.ts';
 
@@ -25,6 +25,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   let wasBarred = false;
   let next: number | undefined = skipBareHyphen(text, closer === undefined ? start : start + 1);
   while (next !== undefined) {
+    const isBracketed = text.startsWith(' [ ', end) && next === end + 3;
     const name = scanOptionName(text, next, to);
     if (name === undefined) break;
     const nameEnd = skipFootnote(text, name.end, to);
@@ -37,6 +38,22 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
       const behind = argument === undefined ? scanArgument(text, after, to) : undefined;
       argument ??= behind;
       after = behind?.end ?? after;
+    }
+    const foreign = skipForeignNames(text, after, to);
+    if (foreign > after) {
+      argument ??= scanArgument(text, foreign, to);
+      after = argument === undefined ? foreign : Math.max(foreign, argument.end);
+    }
+    if (isBracketed && text.startsWith(' ]', after)) {
+      // `-f [ --file ] arg`
+      after += 2;
+      argument ??= scanArgument(text, after, to);
+      after = argument?.end ?? after;
+    }
+    const byDefault = argument === undefined ? undefined : scanDefault(text, after, to);
+    if (argument !== undefined && byDefault !== undefined) {
+      argument = withDefault(argument, byDefault);
+      after = byDefault.end;
     }
     names.push({ ...name, argument });
     end = after;
@@ -51,6 +68,21 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   function finish(): Declaration {
     return { names, loose: names.at(-1)?.argument?.loose ?? false, end };
   }
+}
+
+/** `arg (=10)`: the default behind an argument. */
+function scanDefault(text: string, start: number, to: number): ScannedWord['default'] {
+  const shown = /^ \(=([^()]{0,80})\)(?= |$)/.exec(text.slice(start, Math.min(to, start + 90)));
+  return shown === null
+    ? undefined
+    : { value: shown[1] ?? '', start: start + 1, end: start + shown[0].length };
+}
+
+function withDefault(argument: ScannedArgument, byDefault: ScannedWord['default']): ScannedArgument {
+  const last = argument.words.at(-1);
+  return last === undefined
+    ? argument
+    : { ...argument, words: [...argument.words.slice(0, -1), { ...last, default: byDefault }] };
 }
 
 /** Brackets around names: `[-h|--help]`, `{--all|--every} <name>`. */
@@ -70,8 +102,16 @@ function skipFootnote(text: string, end: number, to: number): number {
   return end + mark >= to || isBlank(text[end + mark]) ? end + mark : end;
 }
 
+/** `-h,--help,/?`: spellings of another system behind a name are none of its names here. */
+function skipForeignNames(text: string, end: number, to: number): number {
+  if (text[end] !== ',' && text[end] !== '|') return end;
+  const foreign = /^(?:\s?[,|]\s?\/[A-Za-z?]{1,20}(?![\w/]))+/.exec(text.slice(end, Math.min(to, end + 80)));
+  return end + (foreign?.[0].length ?? 0);
+}
+
 /** The index of the next name behind a separator; undefined where no separator with a name behind it follows. */
 function separatorEnd(text: string, start: number, to: number): number | undefined {
+  if (text.startsWith(' [ --', start)) return start + 3;
   let i = start;
   while (i < to && isBlank(text[i])) i++;
   if (text.startsWith('or ', i) && i > start) i += 3;

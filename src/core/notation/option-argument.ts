@@ -22,7 +22,7 @@ export function makeArgument(scanned: ScannedArgument, toSpan: ToSpan): OptionAr
 function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): Word {
   const place = toSpan(word.start, word.end);
   return makeWord({
-    placeholder: stated(word.placeholder, place),
+    placeholder: word.placeholder === undefined ? undefined : stated(word.placeholder, place),
     values:
       word.values === undefined
         ? undefined
@@ -30,6 +30,10 @@ function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): Word {
             word.values.map((value) => bareValue(value, place)),
             place,
           ),
+    default:
+      word.default === undefined
+        ? undefined
+        : stated(word.default.value, toSpan(word.default.start, word.default.end)),
     separator: word.separator === undefined ? undefined : stated(word.separator, place),
   });
 }

@@ -30,7 +30,7 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
   if (candidates.length === 1 && isMessage(lines)) return [];
-  const indents = firmIndents(candidates);
+  const indents = firmIndents(candidates, lines);
   const accepted = new Set<number>();
   return candidates.filter((candidate) => {
     if (!isEntry(candidate, lines, indents, accepted)) return false;
@@ -72,7 +72,10 @@ function nearestColumns(splits: readonly (SplitEntry | undefined)[]): (number | 
 
 /** The column at which the next line continues a text: deeper than the line, and no entry itself. */
 function nextLineColumn(line: TextLine, lines: readonly TextLine[]): number | undefined {
-  const next = lines[line.index + 1];
+  let next = lines[line.index + 1];
+  // `-d NAME` above `--default=NAME`, above the text of both.
+  if (next !== undefined && next.indent === line.indent && next.text.startsWith('--', next.first))
+    next = lines[next.index + 1];
   if (next === undefined || next.blank || next.indent <= line.indent + 2 || mayDeclare(next))
     return undefined;
   return next.indent;
@@ -89,15 +92,25 @@ function leavesRoom(line: TextLine, lines: readonly TextLine[]): boolean {
   return line.text.length + 1 + word.length <= LEAST_WIDTH;
 }
 
-/** How many firm entries stand at each indentation. */
-function firmIndents(candidates: readonly Candidate[]): ReadonlyMap<number, number> {
+/** How many firm entries stand at each indentation; names above a deeper text are firm where they are all that a list has. */
+function firmIndents(
+  candidates: readonly Candidate[],
+  lines: readonly TextLine[],
+): ReadonlyMap<number, number> {
   const counts = new Map<number, number>();
-  for (const { firmness, line } of candidates) {
-    if (firmness === 'columns' || firmness === 'marked')
-      counts.set(line.indent, (counts.get(line.indent) ?? 0) + 1);
-  }
+  const add = ({ line }: Candidate) => counts.set(line.indent, (counts.get(line.indent) ?? 0) + 1);
+  for (const candidate of candidates)
+    if (candidate.firmness === 'columns' || candidate.firmness === 'marked') add(candidate);
+  if (counts.size > 0) return counts;
+  const above = candidates.filter(
+    ({ firmness, line }) => firmness === 'alone' && nextLineColumn(line, lines) !== undefined,
+  );
+  if (above.length >= LEAST_OF_A_LIST) above.forEach(add);
   return counts;
 }
+
+/** So many names above texts are a list. */
+const LEAST_OF_A_LIST = 3;
 
 /** An option has no more letters, nor long names, than this. */
 const MOST_SPELLINGS = 4;

@@ -53,7 +53,10 @@ export function gatherText(
     const isMark = pieces.length > 0 && blanks === 0 && RIGHT_MARK.test(next.text);
     if (!isMark && !belongsToText(next, line, from, blanks > 0) && !isRefused) break;
     column ??= next.indent;
-    pieces.push({ line: next, start: next.first, end: next.text.length });
+    // `= text` below the names, as it stands behind shorter ones.
+    const mark =
+      pieces.length === 0 ? (/^[:=] +(?=\S)/.exec(next.text.slice(next.first))?.[0].length ?? 0) : 0;
+    pieces.push({ line: next, start: next.first + mark, end: next.text.length });
     nextLine = i + 1;
     blanks = 0;
   }

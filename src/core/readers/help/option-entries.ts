@@ -34,8 +34,10 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     if (candidate.line.index < textUntil) continue;
     declaring.push(candidate);
     // `--colour[=WHEN],` alone on a line: its other names and its text follow.
+    const next = candidates[i + 1];
     const goesOn = candidate.firmness === 'alone' && candidate.line.text.endsWith(',');
-    if (goesOn && candidates[i + 1]?.line.index === candidate.line.index + 1) continue;
+    if (next?.line.index === candidate.line.index + 1 && (goesOn || isStacked(candidate, next, lines)))
+      continue;
     const further = furtherNames(candidates, i);
     declaring.push(...further);
     const last = further.at(-1) ?? candidate;
@@ -61,6 +63,23 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     textUntil = nextLine;
   }
   return found;
+}
+
+/** `-d NAME` alone on a line, above `--default=NAME` and a text: two names of one option. */
+function isStacked(letter: Candidate, long: Candidate, lines: readonly TextLine[]): boolean {
+  const text = lines[long.line.index + 1];
+  const isAlone = ({ firmness, declaration }: Candidate) =>
+    firmness === 'alone' && declaration.names.length === 1;
+  return (
+    isAlone(letter) &&
+    isAlone(long) &&
+    letter.declaration.names[0]?.form === 'short' &&
+    long.declaration.names[0]?.form === 'long' &&
+    letter.line.indent === long.line.indent &&
+    text !== undefined &&
+    !text.blank &&
+    text.indent > long.line.indent
+  );
 }
 
 /** The lines that go on with names behind which a comma and a text stand: `-r, --row NUM,   row`, and below it `--rows`. */

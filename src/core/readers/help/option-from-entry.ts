@@ -98,7 +98,7 @@ function optionArgument(
           ...argument.words.slice(0, -1),
           {
             ...last,
-            default: notations.default,
+            default: last.default ?? notations.default,
             values: last.values ?? allowedValues(notations, flow),
           },
         ];

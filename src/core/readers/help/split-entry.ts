@@ -89,11 +89,12 @@ function atKnownColumn(
     const isMarked = !isBlank(line.text[at - 2]) && line.text.slice(declaration.end, at).trim() !== '';
     if (declaration.loose && !isMarked) continue;
     if (continuesNames(line.text, at) && !isEnumeration(line.text, at)) continue;
+    if (isPlaceholderColumn(line.text, at) || line.text.startsWith('(=', at)) continue;
     if (!isBlank(line.text[at - 2]) && !isMarked && isPlaceholder(line, at, textIsBelow)) continue;
     return {
       declaration,
       firmness: 'columns',
-      textStart: at,
+      textStart: at + markLength(line.text, at),
       textColumn: column,
     };
   }
@@ -117,7 +118,9 @@ function isPlaceholder(line: TextLine, at: number, textIsBelow: boolean): boolea
   const text = line.text.slice(at, at + LONGEST_WORD);
   // `-quay string` above its text, `--quay name      the quay`.
   return (
-    endsInPlaceholder(line) || (textIsBelow && /^[a-z]\w*$/.test(text)) || /^[a-z][\w-]* {3,}\S/.test(text)
+    endsInPlaceholder(line) ||
+    (textIsBelow && /^[a-z]\w*$/.test(text)) ||
+    /^(?:[A-Za-z][\w-]* {3,}\S|<[^<>]+> )/.test(text)
   );
 }
 
@@ -140,7 +143,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     if (!isGutter) continue;
     const gutter = i;
     while (isBlank(text[i])) i++;
-    i += TEXT_MARK.exec(text.slice(i, i + 8))?.[0].length ?? 0;
+    i += markLength(text, i);
     tried++;
     const declaration = whole(text, first, gutter);
     if (declaration === undefined) continue;
@@ -151,7 +154,8 @@ function atGutter(line: TextLine): SplitEntry | undefined {
       textColumn: columnAt(line, i),
     };
     // Padded columns (`-b  --backup  text`, `-n  NUM  text`) go on behind the gutter; a text may begin with a hyphen.
-    if (!continuesNames(text, i)) return fallback !== undefined && declaration.loose ? fallback : entry;
+    if (!continuesNames(text, i) && !isPlaceholderColumn(text, i))
+      return fallback !== undefined && declaration.loose ? fallback : entry;
     fallback ??= entry;
   }
   if (fallback === undefined) return undefined;
@@ -161,8 +165,18 @@ function atGutter(line: TextLine): SplitEntry | undefined {
 }
 
 function continuesNames(text: string, index: number): boolean {
+  // `-h     or  --help    text`
+  const other = /^or +(?=-)/.exec(text.slice(index, index + 20));
+  if (other !== null) return continuesNames(text, index + other[0].length);
   return (
     (text[index] === '-' || text[index] === '+') && scanDeclaration(text, index, text.length) !== undefined
+  );
+}
+
+/** `-l, --list   FORMAT   text`: a placeholder in a column of its own, with a gutter behind it. */
+function isPlaceholderColumn(text: string, index: number): boolean {
+  return /^(?:[A-Z][A-Z0-9_-]{0,40}|<[^<>\s]{1,40}>)(?: {2,}|\t\s*)\S/.test(
+    text.slice(index, index + LONGEST_WORD * 2),
   );
 }
 
@@ -203,6 +217,10 @@ function alone(
 
 /** A mark in front of a text in a column: `-b     : the text`. */
 const TEXT_MARK = /^(?::|=|-{1,2}|[–—]) +(?=[^\s-])/;
+
+function markLength(text: string, at: number): number {
+  return TEXT_MARK.exec(text.slice(at, at + 8))?.[0].length ?? 0;
+}
 
 const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];
 

@@ -5,7 +5,7 @@ import { defaultInProse } from '../../notation/prose-default.ts';
 
 /** A text that begins with what a value is: `Path to the ledger`, `List of quays`. */
 const BEGINS_WITH_VALUE =
-  /^(?:an? |the )?(?:max(?:imum)? |min(?:imum)? |file )?(?:paths?|file ?names?|names?|number|lists?|urls?|address(?:es)?|director(?:y|ies)|folders?|files?|extensions?|ports?|host(?:name)?s?|patterns?|globs?|interval|time-?out|delay|prefix|suffix|title|level|size|width|height|length|depth)(?:\(s\))? (?:to|of|for|in|with|that|on|from|between|which)\b/i;
+  /^(?:an? |the )?(?:max(?:imum)? |min(?:imum)? |file )?(?:paths?|file ?names?|names?|number|lists?(?! of (?:all|available|supported|possible|known)\b)|urls?|address|director(?:y|ies)|folders?|files?|extensions?|ports?|host(?:name)?s?|patterns?|globs?|interval|time-?out|delay|prefix|suffix|title|level|size|width|height|length|depth)(?:\(s\))? (?:to|of|for|in|with|that|on|from|between|which)\b/i;
 
 /** `Specify the quay`, but `specify whether` and `specify that` are about a switch. */
 const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whether|if|that|more)/i;
