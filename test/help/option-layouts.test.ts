@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { optionLines } from '../support/read-text.ts';
+import { describedCommand, optionLines, readText } from '../support/read-text.ts';
 
 /** Overstruck as for a printer: each character twice. */
 const bold = (text: string) => text.replace(/./g, '$&\b$&');
@@ -237,6 +237,25 @@ const LAYOUTS: readonly {
     options: ['-q --quiet: say less', '--preset mandatory <preset>: begin with these'],
   },
   {
+    layout: 'entries side by side, column by column',
+    text: 'Usage: tiffin\n\n  -p   print them           -l   list them\n  -f   find (-ff harder)    -t   test the lids\n  -u   update               -aa  all of them\n  -y   a text that reaches across to the other side\nmore:\n  -z   close\n',
+    options: [
+      '-p: print them',
+      '-f: find (-ff harder)',
+      '-u: update',
+      '-y: a text that reaches across to the other side',
+      '-l: list them',
+      '-t: test the lids',
+      '-aa: all of them',
+      '-z: close',
+    ],
+  },
+  {
+    layout: 'texts that begin with the name of another option',
+    text: 'Usage: tiffin\n\n  -b       --brief   and more of it\n  -m       --map     and more of it\n  -l       --list    and more of it\n',
+    options: ['-b --brief: and more of it', '-m --map: and more of it', '-l --list: and more of it'],
+  },
+  {
     layout: 'letters from one to another',
     text: 'Usage: tiffin\n\n  -1, -2, ..., -9  so many boxes\n  -0 ... -5        how warm\n',
     options: ['-1 -2 -9: so many boxes', '-0 -5: how warm'],
@@ -365,3 +384,17 @@ for (const { layout, text, options } of LAYOUTS) {
     assert.deepEqual(optionLines(text), options);
   });
 }
+
+test('entries side by side know where they stand', () => {
+  const lines = [...'abc'].map(
+    (letter) => `  -${letter}   first of ${letter}      -${letter.toUpperCase()}   second of ${letter}`,
+  );
+  const text = `Usage: tiffin\n\n${lines.join('\n')}\n`;
+  const { items } = describedCommand(readText(text)).options;
+  assert.equal(items.length, 6);
+  for (const { names, help } of items) {
+    const [name] = names;
+    assert.equal(text.slice(name?.place?.start, name?.place?.end), name?.text);
+    assert.equal(text.slice(help?.place?.start, help?.place?.end), help?.value);
+  }
+});

@@ -24,6 +24,7 @@ import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
 import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { withArgumentsOfSame } from './same-options.ts';
+import { unfoldColumns } from './side-by-side.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
 import { withToldArguments } from './told-arguments.ts';
@@ -52,7 +53,7 @@ export function readHelp(source: Source, settings: HelpSettings = {}): Reading {
     );
   }
   const cleaned = new CleanedText(source);
-  const lines = splitLines(cleaned.text);
+  const lines = unfoldColumns(splitLines(cleaned.text));
   const problems: Problem[] = [];
   const usage = readUsage(lines, cleaned, settings);
   const parts = readParts(lines, usage, cleaned, problems);

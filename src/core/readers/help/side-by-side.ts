@@ -1,0 +1,105 @@
+import { mayDeclare } from './entry-candidates.ts';
+import { splitEntry } from './split-entry.ts';
+import type { TextLine } from './text-line.ts';
+
+/** So many lines must have an entry at one column to the right. */
+const LEAST_LINES = 3;
+
+/** Longer lines are no columns. */
+const LINE_LIMIT = 300;
+
+/** What an entry takes at the least, with its text. */
+const LEAST_WIDTH = 6;
+
+/**
+ * Lines in which entries stand side by side (`-p  to a pipe      -l  a list`) as lines with one entry each, column by column; all other
+ * lines as they are. The pieces know where they stand in the text.
+ */
+export function unfoldColumns(lines: readonly TextLine[]): readonly TextLine[] {
+  const unfolded: TextLine[] = [];
+  /** Lines up to here are in `unfolded`. */
+  let done = 0;
+  for (let i = 0; i < lines.length; i++) {
+    const end = blockEnd(lines, i);
+    const block = end - i < LEAST_LINES ? [] : lines.slice(i, end);
+    const columns = rightColumns(block);
+    if (columns.length > 0) {
+      for (let before = done; before < i; before++) unfolded.push(lines[before] as TextLine);
+      unfolded.push(...columnByColumn(block, columns));
+      done = end;
+    }
+    i = Math.max(i, end - 1);
+  }
+  if (done === 0) return lines;
+  return [...unfolded, ...lines.slice(done)].map((line, index) => ({ ...line, index }));
+}
+
+/** The index after the lines from an index on that all begin as entries do. */
+function blockEnd(lines: readonly TextLine[], from: number): number {
+  let end = from;
+  for (; end < lines.length && end < from + BLOCK_LIMIT; end++) {
+    const line = lines[end];
+    if (line === undefined || !mayDeclare(line)) break;
+  }
+  return end;
+}
+
+const BLOCK_LIMIT = 200;
+
+/** The indexes at which entries stand to the right, in most lines of a block; the lines must have texts on both sides. */
+function rightColumns(block: readonly TextLine[]): number[] {
+  const counts = new Map<number, number>();
+  for (const line of block)
+    for (const at of entriesToTheRight(line)) counts.set(at, (counts.get(at) ?? 0) + 1);
+  return [...counts]
+    .filter(([, count]) => count >= LEAST_LINES && count * 2 > block.length)
+    .map(([at]) => at)
+    .sort((a, b) => a - b);
+}
+
+function entriesToTheRight(line: TextLine): number[] {
+  if (line.text.length > LINE_LIMIT || !line.text.includes('  -', line.first + LEAST_WIDTH)) return [];
+  const found: number[] = [];
+  let from = line.first;
+  for (const { index, 0: gap } of line.text.matchAll(/ {2,}(?=--?[\w?])/g)) {
+    const at = index + gap.length;
+    if (!hasText(piece(line, from, index)) || !hasText(piece(line, at, line.text.length))) continue;
+    found.push(at);
+    from = at;
+  }
+  return found;
+}
+
+/** Whether a piece of a line is an entry with its text. */
+function hasText(line: TextLine): boolean {
+  return splitEntry(line, [])?.textStart !== undefined;
+}
+
+function columnByColumn(block: readonly TextLine[], columns: readonly number[]): TextLine[] {
+  const bounds = [0, ...columns, Number.POSITIVE_INFINITY];
+  return bounds.slice(0, -1).flatMap((_, k) => block.flatMap((line) => pieceInColumn(line, bounds, k)));
+}
+
+/** The piece of a line that begins at a column; none where it has none there, or where text reaches across. */
+function pieceInColumn(line: TextLine, bounds: readonly number[], k: number): TextLine[] {
+  const start = bounds[k] ?? 0;
+  if (k > 0 && !beginsAt(line, start)) return [];
+  const end = bounds.slice(k + 1).find((at) => beginsAt(line, at)) ?? line.text.length;
+  return [piece(line, k === 0 ? 0 : start - indentBefore(line, start), end)];
+}
+
+function beginsAt({ text }: TextLine, at: number): boolean {
+  return at < text.length && text[at] !== ' ' && text.slice(at - 2, at) === '  ';
+}
+
+/** So many of the blanks before a piece are taken along that it is indented as the first one. */
+function indentBefore({ text, first }: TextLine, at: number): number {
+  const gap = at - text.slice(0, at).trimEnd().length;
+  return Math.min(first, gap);
+}
+
+function piece(line: TextLine, from: number, to: number): TextLine {
+  const text = line.text.slice(from, to).trimEnd();
+  const first = text.length - text.trimStart().length;
+  return { index: line.index, start: line.start + from, text, first, indent: first, blank: text === '' };
+}
