@@ -88,8 +88,11 @@ function pieceInColumn(line: TextLine, bounds: readonly number[], k: number): Te
   return [piece(line, k === 0 ? 0 : start - indentBefore(line, start), end)];
 }
 
-function beginsAt({ text }: TextLine, at: number): boolean {
-  return at < text.length && text[at] !== ' ' && text.slice(at - 2, at) === '  ';
+/** Whether something begins at a column; an entry needs only one blank before it. */
+function beginsAt(line: TextLine, at: number): boolean {
+  const { text } = line;
+  if (at >= text.length || text[at] === ' ' || text[at - 1] !== ' ') return false;
+  return text[at - 2] === ' ' || (text[at] === '-' && hasText(piece(line, at, text.length)));
 }
 
 /** So many of the blanks before a piece are taken along that it is indented as the first one. */
