@@ -189,8 +189,12 @@ const LAYOUTS: readonly {
   },
   {
     layout: 'an equals sign with nothing behind it',
-    text: 'Usage: tiffin\n\n  -q, --quay=, --place=NAME  where to land\n  --mode=                    how to land\n',
-    options: ['-q --quay --place mandatory NAME: where to land', '--mode mandatory ?: how to land'],
+    text: 'Usage: tiffin\n\n  -q, --quay=, --place=NAME  where to land\n  --mode=                    how to land\n  --without-any-warning-now= pass over\n',
+    options: [
+      '-q --quay --place mandatory NAME: where to land',
+      '--mode mandatory ?: how to land',
+      '--without-any-warning-now: pass over',
+    ],
   },
   {
     layout: 'several brackets behind a name',

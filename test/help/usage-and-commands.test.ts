@@ -255,6 +255,9 @@ test('sentences below or behind a synopsis are no part of it', () => {
     'Usage: tiffin [-q] BOX\n Print the labels of boxes.\n The options are:\n  -q  quiet\n',
     'Usage:\n  tiffin [-q] BOX  print the <label> of a box\n',
     'Usage: tiffin [-q] BOX (same as tiffin label BOX)\n',
+    'Usage:\n  tiffin [-q]  BOX             <-Print a label\n',
+    'Usage:\n  tiffin [-q] <BOX> Print the label\n\n  -q  quiet\n',
+    'Usage: tiffin [-q] [-f other ledger file] BOX\n',
     'Usage:\n\n  # print the label of one box\n  tiffin BOX\n\n  -q  quiet\n',
   ];
   for (const text of texts) {
@@ -274,7 +277,7 @@ test('a usage line is found behind a sentence or a name, and ends where a senten
     "Unknown flag: '-'; Usage: tiffin [-q] BOX\n\n  -q  be quiet\n",
     'usage:\nOne box: tiffin [-q] BOX\n\nKeep boxes.\n\n  -q  be quiet\n',
     'Usage: tiffin [-q]\n          BOX\n\t-q\t   - be quiet\n\t-m mode\t   - set the mode\n',
-    'tiffin: usage: tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',
+    '/opt/bin/tiffin: usage: /opt/bin/tiffin [-q] BOX\nOptions include:\n  -q  be quiet\n',
     'Usage: tiffin [-q] BOX\n Show boxes in [BOX] (all by default).\n The options are:\n  -q  be quiet\n',
   ];
   for (const text of texts) {

@@ -57,9 +57,7 @@ function whole(
   if (declaration === undefined) return undefined;
   const rest = text.slice(declaration.end, to).trim();
   // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
-  return rest === '' || rest === ',' || (isBlank(text[declaration.end]) && MARKS_ALONE.includes(rest))
-    ? declaration
-    : undefined;
+  return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) ? declaration : undefined;
 }
 
 /** `-x VALUE ..... text`: dots that lead to the text; three alone only behind a bracket, since they mean more elsewhere. */

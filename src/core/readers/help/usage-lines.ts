@@ -20,7 +20,7 @@ const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, '
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
 const LATE_ANNOUNCEMENT =
-  /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w.-]{1,40}: usage:\s*)/i;
+  /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: usage:\s*)/i;
 const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
 const LINES_LIMIT = 400;
 
@@ -134,9 +134,13 @@ function withoutText(line: TextLine, start: number): number {
   );
   const end = match === null ? line.text.length : start + match.index + 1;
   // `tiffin open BOX (same as tiffin box open BOX)`
-  const remark = /\s\((?:same as|see|e\.g\.|for example)\s/i.exec(line.text.slice(start, end));
+  const text = line.text.slice(start, end);
+  const remark = /\s\((?:same as|see|e\.g\.|for example)\s/i.exec(text) ?? SENTENCE_BEHIND.exec(text);
   return remark === null ? end : start + remark.index;
 }
+
+/** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
+const SENTENCE_BEHIND = /\s{2,}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
 
 function firstWord(line: TextLine, start: number): string {
   return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
