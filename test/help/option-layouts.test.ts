@@ -242,13 +242,18 @@ const LAYOUTS: readonly {
   },
   {
     layout: 'entries side by side, column by column',
-    text: 'Usage: tiffin\n\n  -p   print them           -l   list them\n  -f   find (--much harder) -t   test the lids\n  -u   update               -aa  all of them\n  -v   look                 -q   be quiet\n  -y   a text that reaches across to the other side\nmore:\n  -z   close\n',
+    text: 'Usage: tiffin\n\n  -p   print them           -l   list them\n  -f   find (--much harder) -t   test the lids\n  -u   update               -aa  all of them\n  -v   look                 -q   be quiet\n  -y   a text that reaches across to the other side\n  -k   keep\n  -h   hold\n  -g   go\n  -i   in\n  -w   wait\nmore:\n  -z   close\n',
     options: [
       '-p: print them',
       '-f: find (--much harder)',
       '-u: update',
       '-v: look',
       '-y: a text that reaches across to the other side',
+      '-k: keep',
+      '-h: hold',
+      '-g: go',
+      '-i: in',
+      '-w: wait',
       '-l: list them',
       '-t: test the lids',
       '-aa: all of them',
@@ -260,6 +265,37 @@ const LAYOUTS: readonly {
     layout: 'texts that begin with the name of another option',
     text: 'Usage: tiffin\n\n  -b       --brief   and more of it\n  -m       --map     and more of it\n  -l       --list    and more of it\n',
     options: ['-b --brief: and more of it', '-m --map: and more of it', '-l --list: and more of it'],
+  },
+  {
+    layout: 'names with a part that may be left out',
+    text: 'Usage: tiffin\n\n  -n [--no-newline]     leave it out\n  --colo[u]r=WHEN       in colour\n  -follow[-links]       go on\n  -max[-depth] <levels> go so deep\n',
+    options: [
+      '-n --no-newline: leave it out',
+      '--color --colour mandatory WHEN: in colour',
+      '-follow -follow-links: go on',
+      '-max -max-depth mandatory <levels>: go so deep',
+    ],
+  },
+  {
+    layout: 'values that are a hyphen, numbers, and lists that go on',
+    text: 'Usage: tiffin\n\n  -c NAME|-, --config=NAME|-  read it\n  -p, --port  #               listen there\n  -o LID1,LID2..              only these\n  -s, --suffix  .sss          add it\n  --show  [limit]             show some\n',
+    options: [
+      '-c --config mandatory NAME|-: read it',
+      '-p --port mandatory #: listen there',
+      '-o mandatory LID1,LID2..: only these',
+      '-s --suffix mandatory .sss: add it',
+      '--show optional limit: show some',
+    ],
+  },
+  {
+    layout: 'bare words as placeholders in padded columns and before a colon',
+    text: 'Usage: tiffin\n\n  -j,   --job jobfile        run it\n  -sr,  --ratio      ratio      share so much\n  --serve quay mask : carry on there\n  -q,   --quiet              say less\n',
+    options: [
+      '-j --job mandatory jobfile: run it',
+      '-sr --ratio mandatory ratio: share so much',
+      '--serve mandatory quay mask: carry on there',
+      '-q --quiet: say less',
+    ],
   },
   {
     layout: 'letters from one to another',

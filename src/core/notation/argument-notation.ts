@@ -47,7 +47,7 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
 
 /** Whether nothing of a name's argument is shown behind `=`: `--set=, --variable=NAME`. In `--set= text` it is a mark. */
 function isValueUnnamed(text: string, index: number): boolean {
-  return /^(?:,|\t| {2}|\s*$)/.test(text.slice(index, index + GUTTER_SEEN));
+  return /^(?:,|\t|\s{2}|\s*$)/.test(text.slice(index, index + GUTTER_SEEN));
 }
 
 function unnamed(start: number): ScannedArgument {
@@ -244,7 +244,9 @@ function runEnd(text: string, start: number, to: number): number {
     const character = text[i] ?? '';
     if (isBlank(character)) break;
     if (character === ',' && (i + 1 >= to || isBlank(text[i + 1]) || text[i + 1] === '-')) break;
-    if (character === '|' && text[i + 1] === '-') break;
+    // `FILE|-`: a hyphen alone is a value.
+    if (character === '|' && text[i + 1] === '-' && !/^[\s,]?$/.test(text.slice(i + 2, Math.min(to, i + 3))))
+      break;
     if (character === ']' || character === ')') break;
     if (character === '"' || character === "'") {
       const close = text.indexOf(character, i + 1);
@@ -274,10 +276,10 @@ function isPlaceholderLike(word: string, isBeforeGutter: boolean): boolean {
     const unit = word.charCodeAt(i);
     if (!isWordCharacter(unit) && !'-_|/:=.,+<>[]{}#%*@…'.includes(word[i] ?? '')) return false;
   }
-  if (/[.,:]$/.test(word) && !/(?:\.\.\.|…)$/.test(word)) return false;
+  if (/[.,:]$/.test(word) && !/(?:\.\.|…)$/.test(word)) return false;
   const first = word.charCodeAt(0);
   if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word) || isBeforeGutter;
-  return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23;
+  return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23 || /^\.\w+$/.test(word);
 }
 
 function hasLower(word: string): boolean {

@@ -25,9 +25,12 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   let wasBarred = false;
   let next: number | undefined = skipBareHyphen(text, closer === undefined ? start : start + 1);
   while (next !== undefined) {
-    const isBracketed = text.startsWith(' [ ', end) && next === end + 3;
-    const name = scanOptionName(text, next, to);
-    if (name === undefined) break;
+    // `-f [ --file ] arg`, `-n [--no-newline]`: a bracket around a further name.
+    const isBracketed = names.length > 0 && (text[next - 1] === '[' || text.startsWith('[ ', next - 2));
+    const scanned = scanOptionName(text, next, to);
+    if (scanned === undefined) break;
+    const longer = scanOptionalPart(text, scanned, to);
+    const name = longer === undefined ? scanned : { ...scanned, text: longer.without, end: longer.end };
     const nameEnd = skipFootnote(text, name.end, to);
     let argument = scanArgument(text, nameEnd, to);
     let after: number = argument?.end ?? nameEnd;
@@ -44,9 +47,9 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
       argument ??= scanArgument(text, foreign, to);
       after = argument === undefined ? foreign : Math.max(foreign, argument.end);
     }
-    if (isBracketed && text.startsWith(' ]', after)) {
-      // `-f [ --file ] arg`
-      after += 2;
+    const closing = isBracketed ? [']', ' ]'].find((one) => text.startsWith(one, after)) : undefined;
+    if (closing !== undefined) {
+      after += closing.length;
       argument ??= scanArgument(text, after, to);
       after = argument?.end ?? after;
     }
@@ -56,6 +59,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
       after = byDefault.end;
     }
     names.push({ ...name, argument });
+    if (longer !== undefined) names.push({ ...name, text: longer.whole, argument });
     end = after;
     const isBarred = text[after] === '|';
     // `-a|--add -o FILE`: where bars part the names, a single blank does not.
@@ -72,6 +76,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
 
 /** `arg (=10)`: the default behind an argument. */
 function scanDefault(text: string, start: number, to: number): ScannedWord['default'] {
+  if (!text.startsWith(' (=', start)) return undefined;
   const shown = /^ \(=([^()]{0,80})\)(?= |$)/.exec(text.slice(start, Math.min(to, start + 90)));
   return shown === null
     ? undefined
@@ -96,6 +101,22 @@ function skipBareHyphen(text: string, start: number): number {
   return text.startsWith('-, -', start) ? start + 3 : start;
 }
 
+/** `-follow[-symlinks]`, `--colo[u]r`: the spelling with the part that may be left out; undefined where there is none. */
+function scanOptionalPart(text: string, name: ScannedName, to: number): SpelledPart | undefined {
+  if (name.form === 'short' || name.form === 'plus' || text[name.end] !== '[') return undefined;
+  const part = /^\[(-?\w[\w-]{0,40})\]([\w-]{0,40})/.exec(text.slice(name.end, Math.min(to, name.end + 90)));
+  const [whole = '', inner = '', behind = ''] = part ?? [];
+  if (part === null || (behind === '' && !inner.startsWith('-'))) return undefined;
+  const end = name.end + whole.length;
+  return { without: `${name.text}${behind}`, whole: `${name.text}${inner}${behind}`, end };
+}
+
+interface SpelledPart {
+  readonly without: string;
+  readonly whole: string;
+  readonly end: number;
+}
+
 /** `--borders*`, `--verbose...`: a mark that refers to a note below, or that the option may be given several times. */
 function skipFootnote(text: string, end: number, to: number): number {
   const mark = text[end] === '*' ? 1 : text.startsWith('...', end) ? 3 : 0;
@@ -111,9 +132,12 @@ function skipForeignNames(text: string, end: number, to: number): number {
 
 /** The index of the next name behind a separator; undefined where no separator with a name behind it follows. */
 function separatorEnd(text: string, start: number, to: number): number | undefined {
-  if (text.startsWith(' [ --', start)) return start + 3;
   let i = start;
   while (i < to && isBlank(text[i])) i++;
+  if (i > start && text[i] === '[') {
+    const name = text[i + 1] === ' ' ? i + 2 : i + 1;
+    return text.startsWith('--', name) ? name : undefined;
+  }
   if (text.startsWith('or ', i) && i > start) i += 3;
   else if (',|/;'.includes(text[i] ?? ' ')) {
     i++;

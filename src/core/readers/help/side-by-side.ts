@@ -1,5 +1,5 @@
+import { scanDeclaration } from '../../notation/declaration.ts';
 import { mayDeclare } from './entry-candidates.ts';
-import { splitEntry } from './split-entry.ts';
 import type { TextLine } from './text-line.ts';
 
 /** So many lines must have an entry at one column to the right. */
@@ -7,6 +7,12 @@ const LEAST_LINES = 3;
 
 /** Longer lines are no columns. */
 const LINE_LIMIT = 300;
+
+/** So many columns are looked at in one block. */
+const MOST_COLUMNS = 8;
+
+/** A line has no more entries to the right than this. */
+const MOST_IN_A_LINE = 4;
 
 /** What an entry takes at the least, with its text. */
 const LEAST_WIDTH = 6;
@@ -46,22 +52,35 @@ function blockEnd(lines: readonly TextLine[], from: number): number {
 
 const BLOCK_LIMIT = 200;
 
-/** The indexes at which entries stand to the right, in most lines of a block; the lines must have texts on both sides. */
+/** The indexes at which entries stand to the right, in lines one below the other; the lines must have texts on both sides. */
 function rightColumns(block: readonly TextLine[]): number[] {
   const counts = new Map<number, number>();
-  for (const line of block)
-    for (const at of entriesToTheRight(line)) counts.set(at, (counts.get(at) ?? 0) + 1);
+  for (const at of block.flatMap(entriesToTheRight)) counts.set(at, (counts.get(at) ?? 0) + 1);
   return [...counts]
-    .filter(([, count]) => count >= LEAST_LINES && count * 2 > block.length)
-    .map(([at]) => at)
+    .filter(([, count]) => count > 1)
+    .slice(0, MOST_COLUMNS)
+    .flatMap(([at]) => (longestRun(block, at) >= LEAST_LINES ? [at] : []))
     .sort((a, b) => a - b);
+}
+
+/** How many lines one below the other have an entry at an index. */
+function longestRun(block: readonly TextLine[], at: number): number {
+  let longest = 0;
+  let run = 0;
+  for (const line of block) {
+    run = line.text[at] === '-' && beginsAt(line, at) ? run + 1 : 0;
+    longest = Math.max(longest, run);
+  }
+  return longest;
 }
 
 function entriesToTheRight(line: TextLine): number[] {
   if (line.text.length > LINE_LIMIT || !line.text.includes('  -', line.first + LEAST_WIDTH)) return [];
+  const gaps = [...line.text.matchAll(/ {2,}(?=--?[\w?])/g)].filter(({ index }) => index > line.first);
+  if (gaps.length > MOST_IN_A_LINE) return [];
   const found: number[] = [];
   let from = line.first;
-  for (const { index, 0: gap } of line.text.matchAll(/ {2,}(?=--?[\w?])/g)) {
+  for (const { index, 0: gap } of gaps) {
     const at = index + gap.length;
     if (!hasText(piece(line, from, index)) || !hasText(piece(line, at, line.text.length))) continue;
     found.push(at);
@@ -70,9 +89,15 @@ function entriesToTheRight(line: TextLine): number[] {
   return found;
 }
 
-/** Whether a piece of a line is an entry with its text. */
-function hasText(line: TextLine): boolean {
-  return splitEntry(line, [])?.textStart !== undefined;
+/** Whether a piece of a line is an entry with its text: names, behind a gutter or a blank a text. */
+function hasText({ text, first }: TextLine): boolean {
+  const gutter = /\S(?= {2,}\S)/.exec(text.slice(first));
+  const end = gutter === null ? text.length : first + gutter.index + 1;
+  const declaration = scanDeclaration(text, first, end);
+  if (declaration === undefined) return false;
+  if (gutter !== null) return declaration.end === end;
+  const words = declaration.loose ? (declaration.names.at(-1)?.argument?.words.length ?? 0) : 0;
+  return words > 1 || /\w/.test(text.slice(declaration.end));
 }
 
 function columnByColumn(block: readonly TextLine[], columns: readonly number[]): TextLine[] {

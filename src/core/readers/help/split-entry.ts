@@ -43,7 +43,7 @@ export function splitEntry(
     atGutter(line) ??
     atRemark(line) ??
     alone(line, columns, limit === text.length ? scanned : undefined) ??
-    atMark(line) ??
+    atMark(line, columns) ??
     softly(line)
   );
 }
@@ -118,7 +118,7 @@ function isPlaceholder(line: TextLine, at: number, textIsBelow: boolean): boolea
   return (
     endsInPlaceholder(line) ||
     (textIsBelow && /^[a-z]\w*$/.test(text)) ||
-    /^(?:[A-Za-z][\w-]* {3,}\S|<[^<>]+> )/.test(text)
+    /^(?:[A-Za-z][\w-]* {3,}\S|<[^<>]+> |\[=)/.test(text)
   );
 }
 
@@ -153,7 +153,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     };
     // Padded columns (`-b  --backup  text`, `-n  NUM  text`) go on behind the gutter; a text may begin with a hyphen.
     if (!continuesNames(text, i) && !isPlaceholderColumn(text, i))
-      return fallback !== undefined && declaration.loose ? fallback : entry;
+      return fallback !== undefined && saysMore(declaration) ? fallback : entry;
     fallback ??= entry;
   }
   if (fallback === undefined) return undefined;
@@ -171,11 +171,17 @@ function continuesNames(text: string, index: number): boolean {
   );
 }
 
-/** `-l, --list   FORMAT   text`: a placeholder in a column of its own, with a gutter behind it. */
+/** Whether bare words behind the last name are more likely a text than a placeholder. */
+function saysMore({ loose, names }: Declaration): boolean {
+  return loose && (names.at(-1)?.argument?.words.length ?? 0) > 1;
+}
+
+const PLACEHOLDER_COLUMN =
+  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[^<>\s]{1,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})\S/;
+
+/** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
 function isPlaceholderColumn(text: string, index: number): boolean {
-  return /^(?:[A-Z][A-Z0-9_-]{0,40}|<[^<>\s]{1,40}>)(?: {2,}|\t\s*)\S/.test(
-    text.slice(index, index + LONGEST_WORD * 2),
-  );
+  return PLACEHOLDER_COLUMN.test(text.slice(index, index + LONGEST_WORD * 2));
 }
 
 /** `-i IP (of this quay only)`: a text in brackets. */
@@ -224,7 +230,10 @@ const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];
 
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 
-function atMark(line: TextLine): SplitEntry | undefined {
+/** So many bare words are placeholders, where a colon between blanks parts them from a text. */
+const MOST_BARE_WORDS = 3;
+
+function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
   let best: { index: number; mark: string } | undefined;
   for (const mark of MARKS) {
     const index = line.text.indexOf(mark, line.first + 1);
@@ -232,7 +241,11 @@ function atMark(line: TextLine): SplitEntry | undefined {
   }
   if (best === undefined) return undefined;
   const declaration = whole(line.text, line.first, best.index);
-  if (declaration === undefined || declaration.loose) return undefined;
+  if (declaration === undefined) return undefined;
+  // `--server network netmask : text` in a list whose other texts stand in columns.
+  const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
+  const isColon = best.mark === ' : ' && columns.length > 0 && words <= MOST_BARE_WORDS;
+  if (declaration.loose && !isColon) return undefined;
   const at = best.index + best.mark.length;
   return {
     declaration,
