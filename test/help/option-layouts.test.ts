@@ -298,6 +298,17 @@ const LAYOUTS: readonly {
     ],
   },
   {
+    layout: 'padded names with their arguments, and signs that are none',
+    text: 'Usage: tiffin\n\n  -f  <ledger file>   --file=<ledger file>\n  -n  <N>             --most=<N> (none: all)\n  -w  <N>             --wait=<N> (none: ever)\n  -q                  --quiet\n  -o7  <=>  all of them\n',
+    options: [
+      '-f --file mandatory <ledger file>: ',
+      '-n --most mandatory <N>: (none: all)',
+      '-w --wait mandatory <N>: (none: ever)',
+      '-q --quiet: ',
+      '-o7: <=>  all of them',
+    ],
+  },
+  {
     layout: 'letters from one to another',
     text: 'Usage: tiffin\n\n  -1, -2, ..., -9  so many boxes\n  -0 ... -5        how warm\n',
     options: ['-1 -2 -9: so many boxes', '-0 -5: how warm'],

@@ -95,7 +95,8 @@ function hasText({ text, first }: TextLine): boolean {
   const end = gutter === null ? text.length : first + gutter.index + 1;
   const declaration = scanDeclaration(text, first, end);
   if (declaration === undefined) return false;
-  if (gutter !== null) return declaration.end === end;
+  // What stands in brackets behind a gutter is an argument.
+  if (gutter !== null) return declaration.end === end && !/^\s*[<[{]/.test(text.slice(end));
   const words = declaration.loose ? (declaration.names.at(-1)?.argument?.words.length ?? 0) : 0;
   return words > 1 || /\w/.test(text.slice(declaration.end));
 }

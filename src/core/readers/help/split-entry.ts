@@ -152,14 +152,21 @@ function atGutter(line: TextLine): SplitEntry | undefined {
       textColumn: columnAt(line, i),
     };
     // Padded columns (`-b  --backup  text`, `-n  NUM  text`) go on behind the gutter; a text may begin with a hyphen.
-    if (!continuesNames(text, i) && !isPlaceholderColumn(text, i))
-      return fallback !== undefined && saysMore(declaration) ? fallback : entry;
+    if (isPlaceholderColumn(text, i)) continue;
+    if (!continuesNames(text, i)) return fallback !== undefined && saysMore(declaration) ? fallback : entry;
     fallback ??= entry;
   }
   if (fallback === undefined) return undefined;
   // Names to the end of the line; with bare words behind them it is a text that begins with a name.
-  const all = whole(text, first, text.length);
-  return all === undefined || all.loose ? fallback : undefined;
+  const all = scanDeclaration(text, first, text.length);
+  if (all === undefined || all.loose) return fallback;
+  if (whole(text, first, text.length, all) !== undefined) return undefined;
+  // `-s  <N>    --size=<N> (all by default)`
+  const textStart = all.end + 1;
+  const isRemark = all.names.length > fallback.declaration.names.length && text.startsWith(' (', all.end);
+  return isRemark
+    ? { declaration: all, firmness: 'columns', textStart, textColumn: columnAt(line, textStart) }
+    : fallback;
 }
 
 function continuesNames(text: string, index: number): boolean {
@@ -177,7 +184,7 @@ function saysMore({ loose, names }: Declaration): boolean {
 }
 
 const PLACEHOLDER_COLUMN =
-  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[^<>\s]{1,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})\S/;
+  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[\w.][^<>]{0,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})\S/;
 
 /** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
 function isPlaceholderColumn(text: string, index: number): boolean {
