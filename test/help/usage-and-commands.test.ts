@@ -258,6 +258,9 @@ test('sentences below or behind a synopsis are no part of it', () => {
     'Usage:\n  tiffin [-q]  BOX             <-Print a label\n',
     'Usage:\n  tiffin [-q] <BOX> Print the label\n\n  -q  quiet\n',
     'Usage: tiffin [-q] [-f other ledger file] BOX\n',
+    'Usage: tiffin [more options, see -h] [-q] BOX\n',
+    'Usage: tiffin [-q|-w] BOX\n\t-q print the day\n\t-w not write-protected (all days)\n',
+    "tiffin: invalid option -- '-'\ntiffin [-q] BOX\n\n  -q  quiet\n",
     'Usage:\n\n  # print the label of one box\n  tiffin BOX\n\n  -q  quiet\n',
   ];
   for (const text of texts) {
@@ -328,4 +331,11 @@ test('words of sentences are no operands and no commands, and a message is no he
   assert.deepEqual(command.commands.items, []);
   for (const message of ['--help: no such file or directory\n', '--help\n'])
     assert.equal(readHelp({ name: 'help', text: message }).interface, undefined);
+});
+
+test('a heading below the word for a synopsis is none', () => {
+  const { forms } = describedCommand(
+    readText('Usage:\nAvailable commands:\n\tland    land a box\n\tsort    put boxes in order\n'),
+  );
+  assert.deepEqual(forms, []);
 });

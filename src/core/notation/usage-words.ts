@@ -17,8 +17,10 @@ export function isAnyOptions(node: SynopsisNode | undefined): boolean {
 /** Whether words end in a placeholder for the options: `[emulation options]`. */
 export function namesOptions(node: SynopsisNode): boolean {
   const words = node.kind === 'sequence' ? node.items.map(wordOf) : [];
-  // `[options but for -e]`
-  if (words.length > 1 && ANY_OPTIONS.test(words[0] ?? '')) return true;
+  // `[options but for -e]`, `[more options, see -h]`
+  const [first = '', second = ''] = words;
+  if (words.length > 1 && ANY_OPTIONS.test(first)) return true;
+  if (/^(?:more|other|further)$/.test(first) && ANY_OPTIONS.test(second.replace(/,$/, ''))) return true;
   const last = words.at(-1);
   return (
     words.every((word) => word !== undefined && !word.startsWith('-')) &&

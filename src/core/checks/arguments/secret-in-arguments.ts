@@ -21,7 +21,7 @@ export const secretInArguments = defineCheck<FaultyOptions>({
       'Usage: tiffin [OPTION]...\n\n  --password-file=FILE  read the word for the ledger from FILE\n  --quiet               say nothing\n',
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
-      '  --ask-password  ask for a word on the terminal\n',
+      '  --ask-password  ask for a word on the terminal\n  --passphrase[=WORD]  the word for the ledger, solicited on the tty if left out\n',
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
@@ -127,11 +127,11 @@ function secretWord(option: Option): string | undefined {
 
 function isAboutFile(option: Option): boolean {
   const placeholder = option.argument?.value.words[0]?.placeholder?.value ?? '';
-  return /file|path|fd|\bnum|\bn\b|number|bool|count|size|days/i.test(placeholder);
+  return /file|path|method|fd|\bnum|\bn\b|number|bool|count|size|days/i.test(placeholder);
 }
 
 const OTHER_WAY =
-  /\b(?:stdin|standard input|environment|env|file|descriptor|prompt(?:ed|s)?|asked|keyring|keychain|terminal)\b|\$[A-Z_]{3,}/i;
+  /\b(?:stdin|standard input|environment|env|file|descriptor|prompt(?:ed|s)?|asked|keyring|keychain|terminal|tty|console)\b|\$[A-Z_]{3,}/i;
 
 function hasOtherWay(option: Option, secret: string, command: Command): boolean {
   if (option.environment.length > 0 || OTHER_WAY.test(option.help?.value ?? '')) return true;

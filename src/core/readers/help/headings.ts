@@ -39,6 +39,11 @@ export function findSections(lines: readonly TextLine[], isTaken: (line: TextLin
   });
 }
 
+/** `Usage:` with another heading right below it. */
+function isEmptyHeading(above: TextLine, line: TextLine): boolean {
+  return above.indent === line.indent && /^\s*[A-Z][\w ]{1,40}:$/.test(above.text) && line.text.endsWith(':');
+}
+
 function isHeading(
   line: TextLine,
   lines: readonly TextLine[],
@@ -47,7 +52,7 @@ function isHeading(
   const text = line.text.trim();
   if (text === '' || text.length > HEADING_LIMIT || /^[-+*•$#]/.test(text)) return false;
   const before = lines[line.index - 1];
-  const opens = before === undefined || before.blank || isTaken(before);
+  const opens = before === undefined || before.blank || isTaken(before) || isEmptyHeading(before, line);
   if (!opens) return false;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (/\s{2,}|[.,;!?]$/.test(text)) return false;

@@ -33,6 +33,8 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (match === null) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
     const text = behind.trim() === '' ? (lines[line.index + 1]?.text.slice(0, 300) ?? '') : behind;
+    // `Usage:` with nothing but a heading below it.
+    if (behind.trim() === '' && /^\s*[A-Z][\w ]{2,40}:$/.test(text)) continue;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return unannounced(lines);
@@ -73,8 +75,13 @@ function continuesUsage(
   if (isProse(next)) return false;
   if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
-  return next.text[next.first] !== '-' || (next.indent >= 8 && !isListed(next));
+  return (
+    next.text[next.first] !== '-' || (next.indent >= 8 && !isListed(next) && !LETTER_AND_TEXT.test(next.text))
+  );
 }
+
+/** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
+const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z-]+[^[\]<>{}|]*$/;
 
 /** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
 function isListed(line: TextLine): boolean {
@@ -146,9 +153,12 @@ function firstWord(line: TextLine, start: number): string {
   return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
 }
 
+/** What a program says that does not know the option for help, above its synopsis. */
+const REFUSAL = /\b(?:invalid|illegal|unknown|unrecogni[sz]ed|bad) (?:option|switch|flag|argument)\b/i;
+
 /** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
 function unannounced(lines: readonly TextLine[]): UsageLines {
-  const line = lines.find((candidate) => !candidate.blank);
+  const line = lines.find((candidate) => !candidate.blank && !REFUSAL.test(candidate.text.slice(0, 200)));
   if (line === undefined || line.index > 3) return NONE;
   if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
     return NONE;
