@@ -67,6 +67,30 @@ test('a list that shows no arguments has those that its texts speak of, and othe
   assert.equal(lines('  --map FILE  Draw it')[0], '--config: Path to the ledger');
 });
 
+test('a list that shows no arguments has those that synopses show in a bracket with the option', () => {
+  assert.deepEqual(
+    optionLines(
+      [
+        'Usage: tiffin [-abv] [-c class] [-m[abv]] BOX',
+        '       tiffin -b BOX',
+        '       -a is like -v but says more',
+        '       -b sends the box back',
+        '       -c gives the class of boxes',
+        '       -m takes the letters of others',
+        '       -v is the same as -b',
+        '',
+      ].join('\n'),
+    ),
+    [
+      '-a: is like -v but says more',
+      '-b: sends the box back',
+      '-c mandatory class: gives the class of boxes',
+      '-m: takes the letters of others',
+      '-v: is the same as -b',
+    ],
+  );
+});
+
 test('placeholders that begin with a part that may be left out, and marks before a text, are read', () => {
   assert.deepEqual(
     optionLines(

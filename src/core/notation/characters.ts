@@ -21,6 +21,12 @@ export function isDigit(unit: number): boolean {
   return unit >= 0x30 && unit <= 0x39;
 }
 
+/** Whether a word has a letter in lower case. */
+export function hasLower(word: string): boolean {
+  for (let i = 0; i < word.length; i++) if (isLower(word.charCodeAt(i))) return true;
+  return false;
+}
+
 export function isBlank(character: string | undefined): boolean {
   return character === ' ' || character === '\t';
 }

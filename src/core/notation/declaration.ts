@@ -1,6 +1,7 @@
-import { type ScannedArgument, type ScannedWord, scanArgument } from './argument-notation.ts';
+import { type ScannedArgument, scanArgument } from './argument-notation.ts';
 import { isBlank } from './characters.ts';
 import { isNameBoundary, type ScannedName, scanOptionName } from './option-name.ts';
+import type { ScannedWord } from './scanned-word.ts';
 
 export interface DeclaredName extends ScannedName {
   readonly argument: ScannedArgument | undefined;
@@ -31,33 +32,9 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
     const name = longer === undefined ? scanned : { ...scanned, text: longer.without, end: longer.end };
-    const nameEnd = skipFootnote(text, name.end, to);
-    let argument = scanArgument(text, nameEnd, to);
-    let after: number = argument?.end ?? nameEnd;
-    if (argument === undefined && !isNameBoundary(text, after, to)) break;
-    if (closer !== undefined && text[after] === closer) {
-      // `{--all|--every} <name>`: what stands behind the bracket is the argument of the last name.
-      after++;
-      const behind = argument === undefined ? scanArgument(text, after, to) : undefined;
-      argument ??= behind;
-      after = behind?.end ?? after;
-    }
-    const foreign = skipForeignNames(text, after, to);
-    if (foreign > after) {
-      argument ??= scanArgument(text, foreign, to);
-      after = argument === undefined ? foreign : Math.max(foreign, argument.end);
-    }
-    const closing = isBracketed ? [']', ' ]'].find((one) => text.startsWith(one, after)) : undefined;
-    if (closing !== undefined) {
-      after += closing.length;
-      argument ??= scanArgument(text, after, to);
-      after = argument?.end ?? after;
-    }
-    const byDefault = argument === undefined ? undefined : scanDefault(text, after, to);
-    if (argument !== undefined && byDefault !== undefined) {
-      argument = withDefault(argument, byDefault);
-      after = byDefault.end;
-    }
+    const behind = scanBehindName(text, skipFootnote(text, name.end, to), to, closer, isBracketed);
+    if (behind === undefined) break;
+    const { argument, end: after } = behind;
     names.push({ ...name, argument });
     if (longer !== undefined) names.push({ ...name, text: longer.whole, argument });
     end = after;
@@ -67,11 +44,41 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     next = isOther ? undefined : separatorEnd(text, after, to);
     wasBarred = isBarred;
   }
-  return names.length === 0 ? undefined : finish();
+  return names.length === 0 ? undefined : { names, loose: names.at(-1)?.argument?.loose ?? false, end };
+}
 
-  function finish(): Declaration {
-    return { names, loose: names.at(-1)?.argument?.loose ?? false, end };
-  }
+/**
+ * What belongs to a name behind it: its argument, the bracket that closes, spellings of another system, a default; and where all
+ * that ends. Undefined where no name can end here. `closer` closes the bracket around all names.
+ */
+function scanBehindName(
+  text: string,
+  nameEnd: number,
+  to: number,
+  closer: string | undefined,
+  isBracketed: boolean,
+): { argument: ScannedArgument | undefined; end: number } | undefined {
+  let argument = scanArgument(text, nameEnd, to);
+  let end = argument?.end ?? nameEnd;
+  if (argument === undefined && !isNameBoundary(text, end, to)) return undefined;
+  // `{--all|--every} <name>`: what stands behind the bracket is the argument of the last name.
+  const pass = (length: number) => {
+    if (length === 0) return;
+    end += length;
+    argument ??= scanArgument(text, end, to);
+    end = Math.max(end, argument?.end ?? end);
+  };
+  pass(closer !== undefined && text[end] === closer ? 1 : 0);
+  pass(foreignNamesLength(text, end, to));
+  pass(isBracketed ? closingLength(text, end) : 0);
+  const byDefault = argument === undefined ? undefined : scanDefault(text, end, to);
+  if (argument === undefined || byDefault === undefined) return { argument, end };
+  return { argument: withDefault(argument, byDefault), end: byDefault.end };
+}
+
+/** How long `]` or ` ]` is. */
+function closingLength(text: string, at: number): number {
+  return text[at] === ']' ? 1 : text.startsWith(' ]', at) ? 2 : 0;
 }
 
 /** `arg (=10)`: the default behind an argument. */
@@ -123,11 +130,11 @@ function skipFootnote(text: string, end: number, to: number): number {
   return end + mark >= to || isBlank(text[end + mark]) ? end + mark : end;
 }
 
-/** `-h,--help,/?`: spellings of another system behind a name are none of its names here. */
-function skipForeignNames(text: string, end: number, to: number): number {
-  if (text[end] !== ',' && text[end] !== '|') return end;
-  const foreign = /^(?:\s?[,|]\s?\/[A-Za-z?]{1,20}(?![\w/]))+/.exec(text.slice(end, Math.min(to, end + 80)));
-  return end + (foreign?.[0].length ?? 0);
+/** `-h,--help,/?`: how long the spellings of another system behind a name are, which are none of its names here. */
+function foreignNamesLength(text: string, at: number, to: number): number {
+  if (text[at] !== ',' && text[at] !== '|') return 0;
+  const foreign = /^(?:\s?[,|]\s?\/[A-Za-z?]{1,20}(?![\w/]))+/.exec(text.slice(at, Math.min(to, at + 80)));
+  return foreign?.[0].length ?? 0;
 }
 
 /** The index of the next name behind a separator; undefined where no separator with a name behind it follows. */

@@ -1,7 +1,8 @@
 import { bareValue, makeWord, type OptionArgument, type Word } from '../model/argument.ts';
 import { stated } from '../model/fact.ts';
 import type { Span } from '../source/source.ts';
-import type { ScannedArgument, ScannedWord } from './argument-notation.ts';
+import type { ScannedArgument } from './argument-notation.ts';
+import type { ScannedWord } from './scanned-word.ts';
 
 /** Turns indexes of the text that was scanned into a span of the source. */
 export type ToSpan = (start: number, end: number) => Span;

@@ -92,7 +92,7 @@ function leavesRoom(line: TextLine, lines: readonly TextLine[]): boolean {
   return line.text.length + 1 + word.length <= LEAST_WIDTH;
 }
 
-/** How many firm entries stand at each indentation; names above a deeper text are firm where they are all that a list has. */
+/** How many firm entries stand at each indentation; others are firm where a list has nothing else: names above a deeper text, and lines one below the other. */
 function firmIndents(
   candidates: readonly Candidate[],
   lines: readonly TextLine[],
@@ -106,7 +106,25 @@ function firmIndents(
     ({ firmness, line }) => firmness === 'alone' && nextLineColumn(line, lines) !== undefined,
   );
   if (above.length >= LEAST_OF_A_LIST) above.forEach(add);
+  else linesInARow(candidates).forEach(add);
   return counts;
+}
+
+/** Candidates with plain texts that stand one below the other at one indentation, as the lines of running text seldom do. */
+function linesInARow(all: readonly Candidate[]): Candidate[] {
+  // Brackets and bars are those of a synopsis.
+  const candidates = all.filter(
+    ({ line, textStart = line.text.length }) =>
+      !/[[\]{}|]/.test(line.text.slice(textStart)) && line.text[line.first] === '-',
+  );
+  const isBelow = (below: Candidate | undefined, above: Candidate | undefined) =>
+    below !== undefined &&
+    above !== undefined &&
+    below.line.index === above.line.index + 1 &&
+    below.line.indent === above.line.indent;
+  return candidates.filter(
+    (candidate, i) => isBelow(candidate, candidates[i - 1]) && isBelow(candidates[i + 1], candidate),
+  );
 }
 
 /** So many names above texts are a list. */

@@ -114,7 +114,7 @@ function readParts(
     return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
   });
   options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
-  options = withNumberOption(withToldArguments(withArgumentsShown(options, shown)));
+  options = withNumberOption(withToldArguments(withArgumentsShown(options, shown), usage.readings));
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));

@@ -218,6 +218,9 @@ function alone(
   )
     return undefined;
   if (declaration.loose && (columns.length === 0 || words > 1)) return undefined;
+  // `-d is the same as -v`
+  if (declaration.names.some((name) => name.argument?.loose && name.argument.words.length > 1))
+    return undefined;
   return {
     declaration,
     firmness: 'alone',
@@ -278,10 +281,14 @@ function softly(line: TextLine): SplitEntry | undefined {
   };
 }
 
-/** Where one blank parts names and text, a bare word behind the last name is the text's first. */
+/** Where one blank parts names and text, a bare word behind a name, or behind its placeholder, is the text's first. */
 function withoutLooseArgument(declaration: Declaration): Declaration {
-  const last = declaration.names.at(-1);
-  if (last?.argument === undefined || !last.argument.loose) return declaration;
-  const names = [...declaration.names.slice(0, -1), { ...last, argument: undefined }];
-  return { names, loose: false, end: last.end };
+  const at = declaration.names.findIndex(({ argument }) => argument?.loose);
+  const name = declaration.names[at];
+  if (name?.argument === undefined) return declaration;
+  const bare = name.argument.words.findIndex(({ placeholder = '' }) => /^[a-z(]/.test(placeholder));
+  const words = name.argument.words.slice(0, Math.max(0, bare));
+  const end = words.at(-1)?.end ?? name.end;
+  const argument = words.length === 0 ? undefined : { ...name.argument, words, loose: false, end };
+  return { names: [...declaration.names.slice(0, at), { ...name, argument }], loose: false, end };
 }

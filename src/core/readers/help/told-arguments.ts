@@ -1,14 +1,15 @@
-import { makeWord } from '../../model/argument.ts';
+import { makeWord, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import { defaultInProse } from '../../notation/prose-default.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
 
 /** A text that begins with what a value is: `Path to the ledger`, `List of quays`. */
 const BEGINS_WITH_VALUE =
   /^(?:an? |the )?(?:max(?:imum)? |min(?:imum)? |file )?(?:paths?|file ?names?|names?|number|lists?(?! of (?:all|available|supported|possible|known)\b)|urls?|address|director(?:y|ies)|folders?|files?|extensions?|ports?|host(?:name)?s?|patterns?|globs?|interval|time-?out|delay|prefix|suffix|title|level|size|width|height|length|depth)(?:\(s\))? (?:to|of|for|in|with|that|on|from|between|which)\b/i;
 
 /** `Specify the quay`, but `specify whether` and `specify that` are about a switch. */
-const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whether|if|that|more)/i;
+const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whether|if|that|more|to\b)/i;
 
 /** `only boxes that match this pattern`, `try so often: this many times` */
 const POINTS_AT_VALUE =
@@ -18,14 +19,44 @@ const POINTS_AT_VALUE =
 const VALUE = /^(?:\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
 
 /**
- * In a list that shows no argument at all, the ones that the texts speak of: inferred, at the place of the text. A list that
- * shows arguments shows them for each option that takes one, and is given back as it is.
+ * In a list that shows no argument at all, the ones that synopses show, and those that the texts speak of: inferred, at the place
+ * of the text. A list that shows arguments shows them for each option that takes one, and is given back as it is.
  */
-export function withToldArguments(options: readonly Option[]): readonly Option[] {
+export function withToldArguments(
+  options: readonly Option[],
+  synopses: readonly UsageReading[],
+): readonly Option[] {
   const isShown = options.some(
     ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
   );
-  return isShown ? options : options.map(withToldArgument);
+  if (isShown) return options;
+  const shown = argumentsInBrackets(options, synopses);
+  return options.map((option) => {
+    const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
+    return argument === undefined
+      ? withToldArgument(option)
+      : { ...option, argument: stated(argument, argument.place) };
+  });
+}
+
+/** The arguments that synopses show in one bracket with an option: outside of it an operand may follow a flag. */
+function argumentsInBrackets(
+  options: readonly Option[],
+  synopses: readonly UsageReading[],
+): ReadonlyMap<string, OptionArgument> {
+  const known = new Set(options.flatMap(({ names }) => names.map(({ text }) => text)));
+  // `-b[cmd]`: letters that may be grouped with it.
+  const isGroup = ({ presence, words }: OptionArgument) =>
+    presence === 'optional' &&
+    [...(words[0]?.placeholder?.value ?? '-')].every((letter) => known.has(`-${letter}`));
+  const shown = new Map<string, OptionArgument>();
+  for (const { form, options: inSynopsis } of synopses) {
+    const required = new Set(form.options.filter((option) => option.required).map(({ name }) => name));
+    for (const { declared, argument } of inSynopsis)
+      if (argument !== undefined && !required.has(declared.text) && !isGroup(argument))
+        shown.set(declared.text, argument);
+  }
+  return shown;
 }
 
 function withToldArgument(option: Option): Option {

@@ -81,7 +81,7 @@ function continuesUsage(
 }
 
 /** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
-const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z-]+[^[\]<>{}|]*$/;
+const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
 
 /** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
 function isListed(line: TextLine): boolean {

@@ -1,0 +1,103 @@
+import {
+  bracketEnd,
+  hasLower,
+  isBlank,
+  isDigit,
+  isLower,
+  isOpener,
+  isUpper,
+  isWordCharacter,
+} from './characters.ts';
+
+/** A gutter is looked at so far. */
+export const GUTTER_SEEN = 80;
+
+/** `[TYPE:]PATH`, `[-]<flag>`: a word of which a part may be left out. */
+export function isPartlyOptional(text: string, start: number, to: number): boolean {
+  const end = bracketEnd(text, start, to);
+  return (
+    end !== undefined && end < to && text[start + 1] !== ' ' && /^[A-Z<@:]/.test(text.slice(end, end + 1))
+  );
+}
+
+/** The end of one word of a separate option-argument, and how sure it is that it is one. */
+export function separateWordEnd(
+  text: string,
+  start: number,
+  to: number,
+): { end: number; loose: boolean; dots: boolean } | undefined {
+  const character = text[start] ?? '';
+  if (text.startsWith('...', start)) {
+    // `-0 ... -9` are letters from one to another.
+    return /^\.{3},? [-+]/.test(text.slice(start, start + 6))
+      ? undefined
+      : { end: start + 3, loose: false, dots: true };
+  }
+  if (character === '[') {
+    // `FILE [FILE ...]`: more of the same.
+    const end = bracketEnd(text, start, to);
+    const isMore =
+      end !== undefined && /^\[\s*[^-\s](?:.|\n)*(?:\.\.\.|…)\s*\]$/.test(text.slice(start, end));
+    if (isMore) return { end, loose: false, dots: true };
+    return isPartlyOptional(text, start, to)
+      ? { end: runEnd(text, start, to), loose: false, dots: false }
+      : undefined;
+  }
+  // A default behind the words: `arg (=10)`.
+  if (text.startsWith('(=', start)) return undefined;
+  const end = runEnd(text, start, to);
+  if (end === start) return undefined;
+  const word = text.slice(start, end);
+  if (isOpener(character) || character === '"' || character === "'")
+    return { end, loose: false, dots: false };
+  if (!isPlaceholderLike(word, /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN))))
+    return undefined;
+  // `-c or --calm`: another name follows.
+  if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
+  return { end, loose: hasLower(word), dots: false };
+}
+
+/** The end of a run without blanks, brackets taken whole. */
+export function runEnd(text: string, start: number, to: number): number {
+  let i = start;
+  while (i < to) {
+    const character = text[i] ?? '';
+    if (isBlank(character)) break;
+    if (character === ',' && (i + 1 >= to || isBlank(text[i + 1]) || text[i + 1] === '-')) break;
+    // `FILE|-`: a hyphen alone is a value.
+    if (character === '|' && text[i + 1] === '-' && !/^[\s,]?$/.test(text.slice(i + 2, Math.min(to, i + 3))))
+      break;
+    if (character === ']' || character === ')') break;
+    if (character === '"' || character === "'") {
+      const close = text.indexOf(character, i + 1);
+      if (close > 0 && close < to && close - i < 80) {
+        i = close + 1;
+        continue;
+      }
+    }
+    if (isOpener(character)) {
+      const end = bracketEnd(text, i, to);
+      if (end === undefined) break;
+      i = end;
+      continue;
+    }
+    i++;
+  }
+  return i;
+}
+
+/**
+ * Whether a bare word can name a value: `FILE`, `KEY=VALUE`, `N`, `host:port`, `on|off`, `+int`; and `Level`, where a gutter
+ * behind it parts it from a text.
+ */
+function isPlaceholderLike(word: string, isBeforeGutter: boolean): boolean {
+  if (word.length > 60) return false;
+  for (let i = 0; i < word.length; i++) {
+    const unit = word.charCodeAt(i);
+    if (!isWordCharacter(unit) && !'-_|/:=.,+<>[]{}#%*@…'.includes(word[i] ?? '')) return false;
+  }
+  if (/[.,:]$/.test(word) && !/(?:\.\.|…)$/.test(word)) return false;
+  const first = word.charCodeAt(0);
+  if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word) || isBeforeGutter;
+  return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23 || /^\.\w+$/.test(word);
+}
