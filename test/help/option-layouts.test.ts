@@ -299,13 +299,14 @@ const LAYOUTS: readonly {
   },
   {
     layout: 'padded names with their arguments, and signs that are none',
-    text: 'Usage: tiffin\n\n  -f  <ledger file>   --file=<ledger file>\n  -n  <N>             --most=<N> (none: all)\n  -w  <N>             --wait=<N> (none: ever)\n  -q                  --quiet\n  -o7  <=>  all of them\n',
+    text: 'Usage: tiffin\n\n  -f  <ledger file>   --file=<ledger file>\n  -n  <N>             --most=<N> (none: all)\n  -w  <N>             --wait=<N> (none: ever)\n  -q                  --quiet\n  -o7  <=>  all of them\n  --hard  D   D   D\n',
     options: [
       '-f --file mandatory <ledger file>: ',
       '-n --most mandatory <N>: (none: all)',
       '-w --wait mandatory <N>: (none: ever)',
       '-q --quiet: ',
       '-o7: <=>  all of them',
+      '--hard: D   D   D',
     ],
   },
   {

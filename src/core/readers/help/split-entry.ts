@@ -184,7 +184,7 @@ function saysMore({ loose, names }: Declaration): boolean {
 }
 
 const PLACEHOLDER_COLUMN =
-  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[\w.][^<>]{0,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})\S/;
+  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[\w.][^<>]{0,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})(?=.*[a-z]{2})\S/;
 
 /** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
 function isPlaceholderColumn(text: string, index: number): boolean {
