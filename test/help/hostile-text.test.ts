@@ -2,7 +2,18 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, auditJson, auditText, detectKind, type Place, readHelp } from 'dabbawala';
+import {
+  audit,
+  auditJson,
+  auditText,
+  detectKind,
+  documentYaml,
+  type Interface,
+  type Place,
+  readDocument,
+  readHelp,
+  walkCommands,
+} from 'dabbawala';
 import fc from 'fast-check';
 import { ROOT } from '../support/run-dabbawala.ts';
 
@@ -98,6 +109,85 @@ test('shuffled lines and arbitrary text never throw', () => {
   });
 });
 
+/** Pieces of the notations that the reader knows, joined without regard to what they mean. */
+const PIECES = [
+  ...[
+    '-a',
+    '--box',
+    '-sort',
+    '--[no-]map',
+    '--colo[u]r',
+    '-follow[-links]',
+    '-NUM',
+    '+x',
+    '/?',
+    ' [ --lid ]',
+    '-vv',
+  ],
+  ...[
+    '=FILE',
+    '[=WHEN]',
+    ' <day>',
+    ' [TYPE:]PATH',
+    ' {a,b}',
+    '=',
+    '[N][FILE]',
+    ':{x,y}',
+    ',<opts>',
+    ' arg (=9)',
+  ],
+  ...[
+    '  ',
+    '      ',
+    '\t',
+    '\n',
+    '\n\n',
+    '\n    \t',
+    ', ',
+    ' | ',
+    ' - ',
+    ' : ',
+    ' or  ',
+    ' = ',
+    '...',
+    ' (',
+    ')',
+  ],
+  ...[
+    'say less',
+    'List of quays',
+    '[boolean] [default: 1]',
+    '(default: 8080)',
+    'Usage of x:',
+    'Usage:',
+    'Options:',
+  ],
+];
+
+test('notations in any order never throw, and what is read from them survives a document', () => {
+  fc.assert(
+    fc.property(fc.array(fc.constantFrom(...PIECES), { minLength: 5, maxLength: 60 }), (pieces) => {
+      const text = `Usage: tiffin\n\n  ${pieces.join('')}\n`;
+      checkAnyText(text);
+      const { interface: from } = readHelp({ name: 'any', text });
+      if (from === undefined) return;
+      const { interface: back, problems } = readDocument({ name: 'any.yaml', text: documentYaml(from) });
+      assert.deepEqual(problems, [], text);
+      assert.deepEqual(namesIn(back), namesIn(from), text);
+    }),
+    { numRuns: 800 },
+  );
+});
+
+/** All names of options with what they take. */
+function namesIn(from: Interface | undefined): string[] {
+  return [...(from === undefined ? [] : walkCommands(from))].flatMap(({ command }) =>
+    command.options.items.flatMap(({ names, negatedNames, argument }) =>
+      [...names, ...negatedNames].map(({ text }) => `${text} ${argument?.value.presence}`),
+    ),
+  );
+}
+
 test('texts made to cost much time are read like others', () => {
   for (const text of [
     `Usage: tiffin ${'['.repeat(100_000)}`,
@@ -117,6 +207,19 @@ test('texts made to cost much time are read like others', () => {
     `Usage: tiffin\n${'|'.repeat(500_000)}x\n| a |`,
     `Commands:\n${'  a, '.repeat(50_000)}`,
     `\x1b]${'x'.repeat(500_000)}`,
+    // Entries side by side, brackets around names, and what may stand behind them, without end.
+    `Usage: tiffin\n\n${`  -a   x${'   -b  y'.repeat(30)}\n`.repeat(500)}`,
+    `Usage: tiffin\n\n${'  -a   do this      -b   do that\n'.repeat(5000)}`,
+    `  -a${' [ --b ]'.repeat(40_000)}  text`,
+    `  -a${' [--b'.repeat(60_000)}`,
+    `  --a${'[-b]'.repeat(60_000)}  text`,
+    `  -a arg${' (=1)'.repeat(60_000)}`,
+    `  -a${',/b'.repeat(80_000)}  text`,
+    `  -a  ${'or  '.repeat(80_000)}--b`,
+    `  -a${'=,'.repeat(80_000)}  text`,
+    `  -V${'[N]'.repeat(80_000)}  text`,
+    `  -a  x\n  ${'[array] [default: '.repeat(20_000)}]`,
+    `Usage: tiffin\n\n${'  -quay\n  --word  see --quay and -word\n'.repeat(1000)}`,
     `a${'\b'.repeat(500_000)}`,
   ]) {
     checkAnyText(text);

@@ -90,9 +90,9 @@ function bracketed(text: string, start: number, to: number, separate: boolean): 
   const end = bracketEnd(text, start, to);
   if (end === undefined) return undefined;
   // `-V[N][FILE]`, `[a,b][,...]`: more that may be left out.
-  let last = end;
-  while (text[last] === '[') last = bracketEnd(text, last, to) ?? to + 1;
-  if (last > to || (last < to && !isArgumentEnd(text, last, to))) return undefined;
+  let last: number | undefined = end;
+  while (last !== undefined && last < to && text[last] === '[') last = bracketEnd(text, last, to);
+  if (last === undefined || (last < to && !isArgumentEnd(text, last, to))) return undefined;
   const inner = text.slice(start + 1, end - 1).trim();
   if (inner === '' || inner.startsWith('-')) return undefined;
   return { ...bracketArgument(text, start, end), separate, end: last };
