@@ -205,6 +205,9 @@ test('texts made to cost much time are read like others', () => {
     `Usage: tiffin${' ...'.repeat(100_000)}x`,
     `Usage: tiffin\n\n${'--a\n'.repeat(60_000)}  --b  a text\n`,
     `Usage: tiffin\n${'|'.repeat(500_000)}x\n| a |`,
+    `Usage: tiffin [-q]${' '.repeat(200_000)}x\n`,
+    `Usage: tiffin [x] ${'Aa aa '.repeat(50_000)}`,
+    `  -a  x${' '.repeat(100_000)}-b  y\n  -c${'\t'.repeat(100_000)}NAME  text\n`,
     `Commands:\n${'  a, '.repeat(50_000)}`,
     `\x1b]${'x'.repeat(500_000)}`,
     // Entries side by side, brackets around names, and what may stand behind them, without end.

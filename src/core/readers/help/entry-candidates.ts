@@ -92,7 +92,10 @@ function leavesRoom(line: TextLine, lines: readonly TextLine[]): boolean {
   return line.text.length + 1 + word.length <= LEAST_WIDTH;
 }
 
-/** How many firm entries stand at each indentation; others are firm where a list has nothing else: names above a deeper text, and lines one below the other. */
+/**
+ * How many firm entries stand at each indentation; others are firm where a list has nothing else: names above a deeper text, and
+ * lines one below the other.
+ */
 function firmIndents(
   candidates: readonly Candidate[],
   lines: readonly TextLine[],

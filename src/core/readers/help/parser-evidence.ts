@@ -17,9 +17,9 @@ const SAYS_EITHER_HYPHENS =
   /\b(?:one|single)(?:[- ](?:hyphen|dash))? or (?:a )?(?:two|double)[- ](?:hyphens?|dash(?:es)?)\b/i;
 
 /**
- * What a text says, or lets one infer, of the parser: that it accepts abbreviations, or either number of hyphens, where it says so; and from a sentence
- * that a widespread parser prints, what that parser does; and from names met in another spelling than in the list. `shownEnd` is
- * where a synopsis shows `--`. Everything else stays unknown.
+ * What a text says, or lets one infer, of the parser: that it accepts abbreviations, or either number of hyphens, where it says
+ * so; from a sentence or a layout that a widespread parser prints, what that parser does; and from names met in another
+ * spelling than in the list. `shownEnd` is where a synopsis shows `--`. Everything else stays unknown.
  */
 export function readParserEvidence(
   options: readonly Option[],

@@ -147,7 +147,7 @@ function withoutText(line: TextLine, start: number): number {
 }
 
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
-const SENTENCE_BEHIND = /\s{2,}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
+const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
 
 function firstWord(line: TextLine, start: number): string {
   return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
