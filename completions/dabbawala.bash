@@ -14,7 +14,7 @@ _dabbawala_read() {
     words[${#words[@]}-1]+=$part
   done
   cur=${words[${#words[@]}-1]}
-  at='dabbawala' given=' ' option= operands=0 ended=
+  at=dabbawala given=' ' option= operands=0 ended=
   for word in "${words[@]:1:${#words[@]}-2}"; do
     if [[ $option ]]; then option=; continue; fi
     if [[ $ended ]]; then ((operands++)); continue; fi
@@ -117,7 +117,7 @@ _dabbawala_action() {
 # Offers the subcommands.
 _dabbawala_commands() {
   case $at in
-    'dabbawala')
+    dabbawala)
       _dabbawala_words '' "$cur" audit abbreviations trace compare capture coverage convert explain
       ;;
   esac
@@ -126,106 +126,106 @@ _dabbawala_commands() {
 # Offers the options.
 _dabbawala_options() {
   case $at in
-    'dabbawala')
+    dabbawala)
       _dabbawala_option '-V --version'
       _dabbawala_option '-h --help'
       ;;
     'dabbawala audit')
-      _dabbawala_option '--kind'
-      _dabbawala_option '--program'
-      _dabbawala_option '--command'
-      _dabbawala_again '--rule'
-      _dabbawala_again '--with'
-      _dabbawala_option '--settings'
-      _dabbawala_option '--no-settings'
-      _dabbawala_option '--format'
-      _dabbawala_again '--only'
-      _dabbawala_again '--except'
-      _dabbawala_again '--completion'
-      _dabbawala_option '--fail-on'
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_option --format
+      _dabbawala_again --only
+      _dabbawala_again --except
+      _dabbawala_again --completion
+      _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
     'dabbawala abbreviations')
-      _dabbawala_option '--kind'
-      _dabbawala_option '--program'
-      _dabbawala_option '--command'
-      _dabbawala_again '--rule'
-      _dabbawala_again '--with'
-      _dabbawala_option '--settings'
-      _dabbawala_option '--no-settings'
-      _dabbawala_option '--format'
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_option --format
       _dabbawala_option '-h --help'
       ;;
     'dabbawala trace')
-      _dabbawala_option '--kind'
-      _dabbawala_option '--program'
-      _dabbawala_option '--command'
-      _dabbawala_again '--rule'
-      _dabbawala_again '--with'
-      _dabbawala_option '--settings'
-      _dabbawala_option '--no-settings'
-      _dabbawala_option '--format'
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_option --format
       _dabbawala_option '-h --help'
       ;;
     'dabbawala compare')
-      _dabbawala_option '--kind'
-      _dabbawala_option '--program'
-      _dabbawala_option '--command'
-      _dabbawala_again '--rule'
-      _dabbawala_again '--with'
-      _dabbawala_option '--settings'
-      _dabbawala_option '--no-settings'
-      _dabbawala_option '--format'
-      _dabbawala_option '--complete'
-      _dabbawala_again '--add'
-      _dabbawala_option '--fail-on'
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_option --format
+      _dabbawala_option --complete
+      _dabbawala_again --add
+      _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
     'dabbawala capture')
-      _dabbawala_option '--to'
+      _dabbawala_option --to
       _dabbawala_option '-o --output'
-      _dabbawala_option '--plan'
-      _dabbawala_option '--probe'
+      _dabbawala_option --plan
+      _dabbawala_option --probe
       _dabbawala_option '-y --yes'
-      _dabbawala_option '--keep-home'
-      _dabbawala_option '--short-help'
-      _dabbawala_option '--width'
-      _dabbawala_option '--seconds'
-      _dabbawala_option '--depth'
-      _dabbawala_option '--most'
-      _dabbawala_option '--parallel'
+      _dabbawala_option --keep-home
+      _dabbawala_option --short-help
+      _dabbawala_option --width
+      _dabbawala_option --seconds
+      _dabbawala_option --depth
+      _dabbawala_option --most
+      _dabbawala_option --parallel
       _dabbawala_option '-h --help'
       ;;
     'dabbawala coverage')
-      _dabbawala_option '--kind'
-      _dabbawala_option '--program'
-      _dabbawala_option '--command'
-      _dabbawala_again '--rule'
-      _dabbawala_again '--with'
-      _dabbawala_option '--settings'
-      _dabbawala_option '--no-settings'
-      _dabbawala_option '--format'
-      _dabbawala_option '--observe'
-      _dabbawala_again '--shell'
-      _dabbawala_option '--complete'
-      _dabbawala_option '--lines'
-      _dabbawala_option '--fail-on'
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_option --format
+      _dabbawala_option --observe
+      _dabbawala_again --shell
+      _dabbawala_option --complete
+      _dabbawala_option --lines
+      _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
     'dabbawala convert')
-      _dabbawala_option '--to'
-      _dabbawala_option '--date'
-      _dabbawala_option '--kind'
-      _dabbawala_option '--program'
-      _dabbawala_option '--command'
-      _dabbawala_again '--rule'
-      _dabbawala_again '--with'
-      _dabbawala_option '--settings'
-      _dabbawala_option '--no-settings'
+      _dabbawala_option --to
+      _dabbawala_option --date
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
       _dabbawala_option '-h --help'
       ;;
     'dabbawala explain')
-      _dabbawala_option '--format'
+      _dabbawala_option --format
       _dabbawala_option '-h --help'
       ;;
   esac
@@ -318,7 +318,7 @@ _dabbawala() {
   # At these commands the first operand ends the options.
   if [[ $operands -gt 0 ]]; then
     case $at in
-      'dabbawala' | 'dabbawala abbreviations' | 'dabbawala trace' | 'dabbawala capture') ended=yes ;;
+      dabbawala | 'dabbawala abbreviations' | 'dabbawala trace' | 'dabbawala capture') ended=yes ;;
     esac
   fi
   if [[ $option ]]; then

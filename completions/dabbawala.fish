@@ -6,7 +6,7 @@ function __dabbawala_read
     set -l line (commandline -cp)
     test "$__dabbawala_line" = "$line"; and return
     set -g __dabbawala_line $line
-    set -g __dabbawala_at 'dabbawala'
+    set -g __dabbawala_at dabbawala
     set -g __dabbawala_given
     set -g __dabbawala_option
     set -g __dabbawala_operands 0
@@ -92,7 +92,7 @@ function __dabbawala_may
     test "$__dabbawala_at" = "$argv[1]"; and test -z "$__dabbawala_ended"; or return 1
     # At these commands the first operand ends the options.
     if test $__dabbawala_operands -gt 0
-        contains -- "$__dabbawala_at" 'dabbawala' 'dabbawala abbreviations' 'dabbawala trace' 'dabbawala capture'; and return 1
+        contains -- "$__dabbawala_at" dabbawala 'dabbawala abbreviations' 'dabbawala trace' 'dabbawala capture'; and return 1
     end
     return 0
 end
@@ -120,16 +120,16 @@ end
 complete -c dabbawala -f
 
 # dabbawala
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'audit' -d 'find what is wrong with an interface'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'abbreviations' -d 'tell how short options and commands can be written'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'trace' -d 'tell how a command line is read, word by word'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'compare' -d 'tell what a new version changes for callers'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'capture' -d 'run a program for its help, and write its interface'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'coverage' -d 'hold what shell completion offers against an interface'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'convert' -d 'write an interface in another form'
-complete -c dabbawala -n '__dabbawala_names \'dabbawala\'' -a 'explain' -d 'tell what a check looks for, and why'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala\'' -n '__dabbawala_without -V --version' -s V -l version -d 'print the name and version, and exit'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a audit -d 'find what is wrong with an interface'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a abbreviations -d 'tell how short options and commands can be written'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a trace -d 'tell how a command line is read, word by word'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a compare -d 'tell what a new version changes for callers'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a capture -d 'run a program for its help, and write its interface'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a coverage -d 'hold what shell completion offers against an interface'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a convert -d 'write an interface in another form'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a explain -d 'tell what a check looks for, and why'
+complete -c dabbawala -n '__dabbawala_may dabbawala' -n '__dabbawala_without -V --version' -s V -l version -d 'print the name and version, and exit'
+complete -c dabbawala -n '__dabbawala_may dabbawala' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 
 # dabbawala audit
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'

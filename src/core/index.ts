@@ -220,6 +220,7 @@ export type { Problem } from './source/problem.ts';
 export type { Place, Source, Span } from './source/source.ts';
 export { type AddedWords, type Concept, WordLists } from './words/word-lists.ts';
 export { bashCompletion } from './writers/completion/bash-script.ts';
+export { completionProblems } from './writers/completion/completion-problems.ts';
 export { fishCompletion } from './writers/completion/fish-script.ts';
 export { type MissingLines, missingLines } from './writers/completion/missing-lines.ts';
 export { zshCompletion } from './writers/completion/zsh-script.ts';

@@ -274,7 +274,7 @@ test('coverage as a command: tables, JSON, lines, and the exit status where it i
     [['--sort', 'spice']],
   );
   const lines = await dabbawala(['coverage', '--lines', TIFFIN, SCRIPTS[0] ?? '']);
-  assert.match(lines.stdout, /# tiffin box list\nCOMPREPLY\+=\(\$\(compgen -W '--route-map/);
+  assert.match(lines.stdout, /# tiffin box list\nCOMPREPLY\+=\(\$\(compgen -W --route-map/);
   for (const [words, message] of [
     [[TIFFIN], /expected a COMPLETION to read, or --observe/],
     [[TIFFIN, 'demo/planted.json'], /expected a completion script for bash, zsh, fish/],

@@ -1,19 +1,21 @@
 import { InvalidArgumentError, Option } from 'commander';
 import {
   bashCompletion,
+  completionProblems,
   documentJson,
   documentYaml,
   fishCompletion,
   type Interface,
   manualPage,
   referenceMarkdown,
+  SHELLS,
   zshCompletion,
 } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
-import { reportError } from '../report-problem.ts';
+import { reportError, reportProblem } from '../report-problem.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 /** What a source can be written as. */
@@ -58,6 +60,10 @@ export const declare: Declare = (command, io, done) => {
   );
 };
 
+function isShell(form: string): boolean {
+  return SHELLS.some((shell) => shell === form);
+}
+
 function isoDate(value: string): string {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value)))
     throw new InvalidArgumentError("expected a day such as '2026-11-25'");
@@ -72,6 +78,11 @@ async function runConvert(names: readonly string[], options: ConvertOptions, io:
     const programs = interfaces.map((from) => `'${from.program.value}'`).join(', ');
     reportError(`expected sources of one program, found ${programs}; convert them one by one`, io);
     return UNUSABLE;
+  }
+  if (isShell(options.to)) {
+    const problems = completionProblems(first);
+    for (const problem of problems) reportProblem(problem, io);
+    if (problems.some(({ consequence }) => consequence === 'unusable')) return UNUSABLE;
   }
   io.write(WRITERS[options.to](first, options.date ?? new Date().toISOString().slice(0, 10)));
   return unusable ? UNUSABLE : DONE;

@@ -3,6 +3,14 @@
  * or hide text become `\x1b`-like notation; a tab stays a tab, and line breaks become `\n`.
  */
 export function printable(text: string): string {
+  return escapeControls(text, notation);
+}
+
+/**
+ * Replaces each character that must not reach a terminal raw: controls (of the C1 range too), characters that reorder or hide text,
+ * and halves of surrogate pairs. `toEscape` is given the code unit. A tab stays a tab.
+ */
+export function escapeControls(text: string, toEscape: (unit: number) => string): string {
   let out = '';
   let copied = 0;
   for (let i = 0; i < text.length; i++) {
@@ -12,7 +20,7 @@ export function printable(text: string): string {
       i++;
       continue;
     }
-    out += text.slice(copied, i) + notation(unit);
+    out += text.slice(copied, i) + toEscape(unit);
     copied = i + 1;
   }
   return copied === 0 ? text : out + text.slice(copied);

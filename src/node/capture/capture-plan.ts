@@ -1,8 +1,9 @@
+import { quotedWord } from '../../core/shells/quoted-word.ts';
 import { type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
 
 /** The command lines that a capture would run, as far as they are known before the program has said what it has. */
 export function capturePlan(invocation: readonly string[], settings: CaptureSettings): string[] {
-  const program = invocation.map(shellWord).join(' ');
+  const program = invocation.map(quotedWord).join(' ');
   const lines = [
     `${program} --help`,
     `${program} COMMAND --help, for every command that a help lists, up to ${settings.depthLimit} deep and ${settings.commandLimit} in all`,
@@ -15,9 +16,4 @@ export function capturePlan(invocation: readonly string[], settings: CaptureSett
     lines.push(`${program} --version`, `${program} ${UNLIKELY_OPTION}`, `${program} --hel`);
   }
   return lines;
-}
-
-/** A word as a shell would have to be given it. */
-function shellWord(word: string): string {
-  return /^[\w@%+=:,./-]+$/.test(word) ? word : `'${word.replaceAll("'", "'\\''")}'`;
 }

@@ -1,18 +1,17 @@
 import type { Interface } from '../../model/interface.ts';
-import {
-  completionPlan,
-  type PlannedCommand,
-  type PlannedOption,
-  type PlannedWord,
-} from './completion-plan.ts';
-import { shellWord, singleQuoted } from './quoted-words.ts';
+import { lines, ShellCode, sh, words } from '../../shells/shell-code.ts';
+import type { CompletionPlan, PlannedCommand, PlannedOption, PlannedWord } from './completion-plan.ts';
+import { completionScript } from './completion-script.ts';
 
 /** A completion script for bash (4.4 or newer) that needs nothing else; ends with a newline. */
 export function bashCompletion(from: Interface): string {
-  const { program, commands, groups } = completionPlan(from);
-  const name = `_${program.replace(/[^A-Za-z0-9]+/g, '_')}`;
+  return completionScript(from, bashCode);
+}
+
+function bashCode({ program, commands, groups }: CompletionPlan): ShellCode {
+  const name = ShellCode.identifier('_', program);
   const parts = [
-    `# Completion of ${program} for bash, written by dabbawala from its interface.`,
+    ShellCode.comment(`Completion of ${program} for bash, written by dabbawala from its interface.`),
     readFunction(name, commands, groups),
     stepFunction(name, commands),
     takesFunction(name, commands),
@@ -22,14 +21,14 @@ export function bashCompletion(from: Interface): string {
     argumentFunction(name, commands),
     operandFunction(name, commands),
     mainFunction(name, commands),
-    `complete -F ${name} ${shellWord(program)}\n`,
+    sh`complete -F ${name} ${program}`,
   ];
-  return parts.join('\n\n');
+  return ShellCode.join(parts, sh`\n\n`);
 }
 
-function readFunction(name: string, commands: readonly PlannedCommand[], groups: boolean): string {
+function readFunction(name: ShellCode, commands: readonly PlannedCommand[], groups: boolean): ShellCode {
   const letters = groups
-    ? `
+    ? sh`
       -[!-]?*)
         for ((i = 1; i < \${#word}; i++)); do
           given="$given-\${word:i:1} "
@@ -39,8 +38,8 @@ function readFunction(name: string, commands: readonly PlannedCommand[], groups:
           fi
         done
         ;;`
-    : '';
-  return `# Reads the command line up to the cursor: $at is the command, $given are its options, $option is the one whose argument comes next,
+    : sh``;
+  return sh`# Reads the command line up to the cursor: $at is the command, $given are its options, $option is the one whose argument comes next,
 # $operands is how many operands there are, $ended tells that no option may come any more, $cur is the word to complete.
 ${name}_read() {
   local line=\${COMP_LINE:0:COMP_POINT} part word i
@@ -54,7 +53,7 @@ ${name}_read() {
     words[\${#words[@]}-1]+=$part
   done
   cur=\${words[\${#words[@]}-1]}
-  at=${singleQuoted(commands[0]?.path[0] ?? '')} given=' ' option= operands=0 ended=
+  at=${commands[0]?.path[0] ?? ''} given=' ' option= operands=0 ended=
   for word in "\${words[@]:1:\${#words[@]}-2}"; do
     if [[ $option ]]; then option=; continue; fi
     if [[ $ended ]]; then ((operands++)); continue; fi
@@ -71,21 +70,28 @@ ${name}_read() {
 }`;
 }
 
-function stepFunction(name: string, commands: readonly PlannedCommand[]): string {
+function stepFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
   const cases = commands.flatMap(({ path, steps }) =>
     [...groupSteps(steps)].map(([to, names]) => {
       const from = path.join(' ');
-      const patterns = names.map((one) => singleQuoted(`${from} ${one}`)).join(' | ');
-      return `    ${patterns}) at=${singleQuoted(`${from} ${to}`)} given=' ' ;;`;
+      return sh`    ${patterns(names.map((one) => `${from} ${one}`))}) at=${`${from} ${to}`} given=' ' ;;`;
     }),
   );
-  return `# Goes to a subcommand, where the word is the name of one and no operand came before it.
+  return sh`# Goes to a subcommand, where the word is the name of one and no operand came before it.
 ${name}_step() {
   [[ $operands -eq 0 ]] || return 1
   case "$at $1" in
-${[...cases, '    *) return 1 ;;'].join('\n')}
+${lines([...cases, sh`    *) return 1 ;;`])}
   esac
 }`;
+}
+
+/** Texts as the patterns of a branch of `case`. */
+function patterns(texts: readonly string[]): ShellCode {
+  return ShellCode.join(
+    texts.map((text) => sh`${text}`),
+    sh` | `,
+  );
 }
 
 function groupSteps(steps: PlannedCommand['steps']): Map<string, string[]> {
@@ -94,24 +100,24 @@ function groupSteps(steps: PlannedCommand['steps']): Map<string, string[]> {
   return groups;
 }
 
-function takesFunction(name: string, commands: readonly PlannedCommand[]): string {
+function takesFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
   const cases = commands.flatMap(({ path, options }) => {
     const names = options
       .filter(({ presence }) => presence === 'mandatory')
       .flatMap((option) => option.names);
     if (names.length === 0) return [];
-    return [`    ${names.map((one) => singleQuoted(`${path.join(' ')} ${one}`)).join(' | ')}) ;;`];
+    return [sh`    ${patterns(names.map((one) => `${path.join(' ')} ${one}`))}) ;;`];
   });
-  return `# Whether the word behind an option is its argument.
+  return sh`# Whether the word behind an option is its argument.
 ${name}_takes() {
   case $1 in
-${[...cases, '    *) return 1 ;;'].join('\n')}
+${lines([...cases, sh`    *) return 1 ;;`])}
   esac
 }`;
 }
 
-function offerFunctions(name: string): string {
-  return `# Offers words that begin with what is typed behind a lead such as --sort=, quoted where they need it.
+function offerFunctions(name: ShellCode): ShellCode {
+  return sh`# Offers words that begin with what is typed behind a lead such as --sort=, quoted where they need it.
 ${name}_words() {
   local lead=$1 typed=$2 word quoted
   shift 2
@@ -156,21 +162,21 @@ ${name}_action() {
 }`;
 }
 
-function commandsFunction(name: string, commands: readonly PlannedCommand[]): string {
+function commandsFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
   return caseFunction(
-    `${name}_commands`,
+    sh`${name}_commands`,
     'Offers the subcommands.',
     commands.flatMap(({ path, commands: all }) =>
       all.length === 0
         ? []
-        : [[path, [`${name}_words '' "$cur" ${all.map(({ value }) => shellWord(value)).join(' ')}`]]],
+        : [[path, [sh`${name}_words '' "$cur" ${words(all.map(({ value }) => sh`${value}`))}`]]],
     ),
   );
 }
 
-function optionsFunction(name: string, commands: readonly PlannedCommand[]): string {
+function optionsFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
   return caseFunction(
-    `${name}_options`,
+    sh`${name}_options`,
     'Offers the options.',
     commands.flatMap(({ path, options }) =>
       options.length === 0 ? [] : [[path, options.map((option) => optionLine(name, option))]],
@@ -178,93 +184,95 @@ function optionsFunction(name: string, commands: readonly PlannedCommand[]): str
   );
 }
 
-function optionLine(name: string, { names, excludes, again }: PlannedOption): string {
-  const words = [names.join(' '), excludes.join(' ')].filter((text) => text !== '');
-  return `${name}_${again ? 'again' : 'option'} ${words.map(singleQuoted).join(' ')}`;
+function optionLine(name: ShellCode, { names, excludes, again }: PlannedOption): ShellCode {
+  const lists = [names.join(' '), excludes.join(' ')].filter((text) => text !== '');
+  const offer = again ? sh`again` : sh`option`;
+  return sh`${name}_${offer} ${words(lists.map((list) => sh`${list}`))}`;
 }
 
 /** A function that does what it is to do at the command where the cursor is. */
 function caseFunction(
-  name: string,
+  name: ShellCode,
   what: string,
-  cases: readonly (readonly [path: readonly string[], lines: readonly string[]])[],
-): string {
+  cases: readonly (readonly [path: readonly string[], calls: readonly ShellCode[]])[],
+): ShellCode {
   const branches = cases.map(
-    ([path, lines]) =>
-      `    ${singleQuoted(path.join(' '))})\n${lines.map((line) => `      ${line}\n`).join('')}      ;;\n`,
+    ([path, calls]) => sh`    ${path.join(' ')})
+${lines(calls.map((call) => sh`      ${call}`))}
+      ;;`,
   );
-  const body = branches.length === 0 ? '  :\n' : `  case $at in\n${branches.join('')}  esac\n`;
-  return `# ${what}\n${name}() {\n${body}}`;
+  const body = branches.length === 0 ? sh`  :` : sh`  case $at in\n${lines(branches)}\n  esac`;
+  return sh`${ShellCode.comment(what)}\n${name}() {\n${body}\n}`;
 }
 
-function argumentFunction(name: string, commands: readonly PlannedCommand[]): string {
+function argumentFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
   const cases = commands.flatMap(({ path, options }) =>
-    options.flatMap(({ names, words }) => {
-      const [word] = words;
+    options.flatMap(({ names, words: [word] }) => {
       const line = word === undefined ? undefined : wordLine(name, word);
-      if (line === undefined) return [];
-      const patterns = names.map((one) => singleQuoted(`${path.join(' ')} ${one}`)).join(' | ');
-      return [`    ${patterns}) ${line} ;;\n`];
+      return line === undefined
+        ? []
+        : [sh`    ${patterns(names.map((one) => `${path.join(' ')} ${one}`))}) ${line} ;;`];
     }),
   );
-  return `# Offers arguments of the option $1, behind the lead $2, that begin with $3.
+  return sh`# Offers arguments of the option $1, behind the lead $2, that begin with $3.
 ${name}_argument() {
   case "$at $1" in
-${[...cases, '    *) ;;\n'].join('')}  esac
+${lines([...cases, sh`    *) ;;`])}
+  esac
 }`;
 }
 
-function wordLine(name: string, { offers, values }: PlannedWord): string | undefined {
+function wordLine(name: ShellCode, { offers, values }: PlannedWord): ShellCode | undefined {
   switch (offers) {
     case 'values':
-      return `${name}_words "$2" "$3" ${values.map(({ value }) => shellWord(value)).join(' ')}`;
+      return sh`${name}_words "$2" "$3" ${words(values.map(({ value }) => sh`${value}`))}`;
     case 'files':
-      return `${name}_action file "$2" "$3"`;
+      return sh`${name}_action file "$2" "$3"`;
     case 'directories':
-      return `${name}_action directory "$2" "$3"`;
+      return sh`${name}_action directory "$2" "$3"`;
     case 'commands':
-      return `${name}_action command "$2" "$3"`;
+      return sh`${name}_action command "$2" "$3"`;
     case 'users':
-      return `${name}_action user "$2" "$3"`;
+      return sh`${name}_action user "$2" "$3"`;
     case 'hosts':
-      return `${name}_action hostname "$2" "$3"`;
+      return sh`${name}_action hostname "$2" "$3"`;
     case 'nothing':
       return undefined;
   }
 }
 
-function operandFunction(name: string, commands: readonly PlannedCommand[]): string {
+function operandFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
   const cases = commands.flatMap(({ path, operands }) =>
     operands.flatMap((operand, i) => {
       const line = wordLine(name, operand);
       // The last operand that may be given several times takes all words from its place on.
       const isRest = operand.again && i === operands.length - 1;
       const at = path.join(' ');
-      return line === undefined
-        ? []
-        : [`    ${isRest ? `${singleQuoted(`${at} `)}*` : singleQuoted(`${at} ${i}`)}) ${line} ;;\n`];
+      const place = isRest ? sh`${`${at} `}*` : sh`${`${at} ${i}`}`;
+      return line === undefined ? [] : [sh`    ${place}) ${line} ;;`];
     }),
   );
-  return `# Offers operands in the place that comes next; $2 and $3 are as for arguments.
+  return sh`# Offers operands in the place that comes next; $2 and $3 are as for arguments.
 ${name}_operand() {
   case "$at $operands" in
-${[...cases, '    *) ;;\n'].join('')}  esac
+${lines([...cases, sh`    *) ;;`])}
+  esac
 }`;
 }
 
-function mainFunction(name: string, commands: readonly PlannedCommand[]): string {
-  const strict = commands.filter(({ mixed }) => !mixed).map(({ path }) => singleQuoted(path.join(' ')));
+function mainFunction(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
+  const strict = commands.filter(({ mixed }) => !mixed).map(({ path }) => path.join(' '));
   const strictness =
     strict.length === 0
-      ? ''
-      : `  # At these commands the first operand ends the options.
+      ? sh``
+      : sh`  # At these commands the first operand ends the options.
   if [[ $operands -gt 0 ]]; then
     case $at in
-      ${strict.join(' | ')}) ended=yes ;;
+      ${patterns(strict)}) ended=yes ;;
     esac
   fi
 `;
-  return `${name}() {
+  return sh`${name}() {
   local cur at given option operands ended breaks lead
   COMPREPLY=()
   ${name}_read

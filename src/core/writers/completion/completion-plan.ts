@@ -57,7 +57,9 @@ export interface CompletionPlan {
 /** Plans a completion script: hidden and deprecated names are left out, and names that no shell could take as one word. */
 export function completionPlan(from: Interface): CompletionPlan {
   const ids = new Set<string>();
-  const commands = [...walkCommands(from)].map((at) => planCommand(at, ids));
+  const commands = [...walkCommands(from)]
+    .filter(({ path }) => path.slice(1).every(isOneWord))
+    .map((at) => planCommand(at, ids));
   const hasLongShort = commands.some(({ options }) =>
     options.some(({ names }) => names.some((name) => /^-[^-]./.test(name))),
   );
@@ -84,7 +86,13 @@ function planCommand(at: CommandAt, ids: Set<string>): PlannedCommand {
         value: commandName(one),
         text: oneLine(one.summary?.value ?? one.description?.value),
       })),
-    steps: subcommands.flatMap((one) => one.names.map(({ text }) => ({ name: text, to: commandName(one) }))),
+    steps: subcommands
+      .filter((one) => isOneWord(commandName(one)))
+      .flatMap((one) =>
+        one.names
+          .filter(({ text }) => isOneWord(text))
+          .map(({ text }) => ({ name: text, to: commandName(one) })),
+      ),
     operands: subcommands.length > 0 ? [] : operandsOf(command).map(planOperand),
     mixed: order === 'mixed',
   };
@@ -180,7 +188,7 @@ function operandsOf({ forms, operands }: Command): readonly Operand[] {
 
 function planWord(word: Word | undefined, name?: string): PlannedWord {
   const values = (word?.values?.value ?? []).filter(
-    (value) => !isWithdrawn(value) && isPrintable(value.value),
+    (value) => !isWithdrawn(value) && isOfferedValue(value.value),
   );
   const label = oneLine((word?.placeholder?.value ?? name ?? 'argument').replace(/[<>[\]]/g, ''));
   return {
@@ -206,16 +214,18 @@ function offerFor(word: Word | undefined): Offer {
   }
 }
 
-function isWithdrawn(thing: Pick<Option, 'hidden' | 'deprecated'>): boolean {
+/** Whether a thing is hidden or deprecated, and so not offered. */
+export function isWithdrawn(thing: Pick<Option, 'hidden' | 'deprecated'>): boolean {
   return thing.hidden?.value === true || thing.deprecated !== undefined;
 }
 
-/** Whether a name is one word on every shell's command line, and no option of another kind. */
-function isOneWord(name: string): boolean {
+/** Whether a name is one word on every shell's command line without quotes, and no option of another kind. */
+export function isOneWord(name: string): boolean {
   return /^[\p{L}\p{N}_+-][^\s=\p{C}'"`\\$]*$/u.test(name) && name !== '-' && name !== '--';
 }
 
-function isPrintable(text: string): boolean {
+/** Whether a value can be offered: it has no controls, and no blanks at its ends. */
+export function isOfferedValue(text: string): boolean {
   return text.trim() !== '' && text.trim() === text && !/\p{C}/u.test(text);
 }
 

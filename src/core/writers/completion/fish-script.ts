@@ -1,43 +1,47 @@
 import type { Interface } from '../../model/interface.ts';
-import {
-  completionPlan,
-  type PlannedCommand,
-  type PlannedOption,
-  type PlannedValue,
-  type PlannedWord,
+import { fish, lines, ShellCode, words } from '../../shells/shell-code.ts';
+import type {
+  CompletionPlan,
+  PlannedCommand,
+  PlannedOption,
+  PlannedValue,
+  PlannedWord,
 } from './completion-plan.ts';
-import { fishQuoted, fishWord } from './quoted-words.ts';
+import { completionScript } from './completion-script.ts';
 
 /** A completion script for fish (3.4 or newer); ends with a newline. */
 export function fishCompletion(from: Interface): string {
-  const { program, commands, groups } = completionPlan(from);
-  const name = `__${program.replace(/[^A-Za-z0-9]+/g, '_')}`;
-  const parts = [
-    `# Completion of ${program} for fish, written by dabbawala from its interface.`,
-    readFunction(name, commands, groups),
-    conditionFunctions(name, commands),
-    `complete -c ${fishWord(program)} -f`,
-    ...commands.map((command) => commandLines(name, program, command)).filter((text) => text !== ''),
-  ];
-  return `${parts.join('\n\n')}\n`;
+  return completionScript(from, fishCode);
 }
 
-function readFunction(name: string, commands: readonly PlannedCommand[], groups: boolean): string {
+function fishCode({ program, commands, groups }: CompletionPlan): ShellCode {
+  const name = ShellCode.identifier('__', program);
+  const parts = [
+    ShellCode.comment(`Completion of ${program} for fish, written by dabbawala from its interface.`),
+    readFunction(name, commands, groups),
+    conditionFunctions(name, commands),
+    fish`complete -c ${program} -f`,
+    ...commands.map((command) => commandLines(name, program, command)).filter(({ text }) => text !== ''),
+  ];
+  return ShellCode.join(parts, fish`\n\n`);
+}
+
+function readFunction(name: ShellCode, commands: readonly PlannedCommand[], groups: boolean): ShellCode {
   const takes = commands.flatMap(({ path, options }) =>
     options
       .filter(({ presence }) => presence === 'mandatory')
-      .flatMap(({ names }) => names.map((one) => fishQuoted(`${path.join(' ')} ${one}`))),
+      .flatMap(({ names }) => names.map((one) => fish`${`${path.join(' ')} ${one}`}`)),
   );
   const steps = commands.flatMap(({ path, steps: all }) =>
     all.map(({ name: from, to }) => {
       const at = path.join(' ');
-      return `                    case ${fishPattern(`${at} ${from}/0`)}
-                        set -g ${name}_at ${fishQuoted(`${at} ${to}`)}
+      return fish`                    case ${pattern(`${at} ${from}/0`)}
+                        set -g ${name}_at ${`${at} ${to}`}
                         set -g ${name}_given`;
     }),
   );
   const letters = groups
-    ? `
+    ? fish`
             case '-?*'
                 for letter in (string split '' -- (string sub -s 2 -- $word))
                     if test -n "$${name}_option"
@@ -49,20 +53,20 @@ function readFunction(name: string, commands: readonly PlannedCommand[], groups:
                     end
                     set -g -a ${name}_given -$letter
                 end`
-    : '';
-  const plain = groups ? "'+?*'" : "'-?*' '+?*'";
-  return `# Reads the command line up to the cursor, once for each: at which command it is, which of its options stand there, the one whose
+    : fish``;
+  const plain = groups ? fish`'+?*'` : fish`'-?*' '+?*'`;
+  return fish`# Reads the command line up to the cursor, once for each: at which command it is, which of its options stand there, the one whose
 # argument comes next, how many operands there are, and whether no option may come any more.
 function ${name}_read
     set -l line (commandline -cp)
     test "$${name}_line" = "$line"; and return
     set -g ${name}_line $line
-    set -g ${name}_at ${fishQuoted(commands[0]?.path[0] ?? '')}
+    set -g ${name}_at ${commands[0]?.path[0] ?? ''}
     set -g ${name}_given
     set -g ${name}_option
     set -g ${name}_operands 0
     set -g ${name}_ended
-    set -l takes ${takes.join(' ')}
+    set -l takes ${words(takes)}
     set -l words (commandline -opc)
     for word in $words[2..-1]
         if test -n "$${name}_option"
@@ -91,11 +95,11 @@ function ${name}_read
             case '*'
                 # A subcommand, where no operand came before it.
                 switch "$${name}_at $word/$${name}_operands"
-${[
+${lines([
   ...steps,
-  `                    case '*'
+  fish`                    case '*'
                         set -g ${name}_operands (math $${name}_operands + 1)`,
-].join('\n')}
+])}
                 end
         end
     end
@@ -107,21 +111,21 @@ end`;
 }
 
 /** A text as a pattern that only itself matches. */
-function fishPattern(text: string): string {
-  return fishQuoted(text.replace(/[*?\\]/g, '\\$&'));
+function pattern(text: string): ShellCode {
+  return fish`${text.replace(/[*?\\]/g, '\\$&')}`;
 }
 
-function conditionFunctions(name: string, commands: readonly PlannedCommand[]): string {
-  const strict = commands.filter(({ mixed }) => !mixed).map(({ path }) => fishQuoted(path.join(' ')));
+function conditionFunctions(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode {
+  const strict = commands.filter(({ mixed }) => !mixed).map(({ path }) => fish`${path.join(' ')}`);
   const strictness =
     strict.length === 0
-      ? ''
-      : `
+      ? fish``
+      : fish`
     # At these commands the first operand ends the options.
     if test $${name}_operands -gt 0
-        contains -- "$${name}_at" ${strict.join(' ')}; and return 1
+        contains -- "$${name}_at" ${words(strict)}; and return 1
     end`;
-  return `# Whether options of a command may stand here.
+  return fish`# Whether options of a command may stand here.
 function ${name}_may
     ${name}_read
     test "$${name}_at" = "$argv[1]"; and test -z "$${name}_ended"; or return 1${strictness}
@@ -149,70 +153,79 @@ function ${name}_operand
 end`;
 }
 
-function commandLines(name: string, program: string, command: PlannedCommand): string {
-  const at = fishQuoted(command.path.join(' '));
-  const start = `complete -c ${fishWord(program)}`;
+function commandLines(name: ShellCode, program: string, command: PlannedCommand): ShellCode {
+  const at = fish`${command.path.join(' ')}`;
+  const start = fish`complete -c ${program}`;
   const commands = command.commands.map(
     ({ value, text }) =>
-      `${start} -n ${fishQuoted(`${name}_names ${at}`)} -a ${fishQuoted(fishWord(value))}${described(text)}`,
+      fish`${start} -n ${inner(fish`${name}_names ${at}`)} -a ${inner(fish`${value}`)}${described(text)}`,
   );
   const options = command.options.map((option) => optionLine(name, start, at, option));
   const operands = command.operands.flatMap((operand, i) => {
-    const words = wordOptions(operand, false);
+    const offers = wordOptions(operand, false);
     const isRest = operand.again && i === command.operands.length - 1;
-    return words === ''
-      ? []
-      : [`${start} -n ${fishQuoted(`${name}_operand ${at} ${isRest ? '-ge' : '-eq'} ${i}`)} ${words}`];
+    const condition = fish`${name}_operand ${at} ${isRest ? fish`-ge` : fish`-eq`} ${i}`;
+    return offers === undefined ? [] : [fish`${start} -n ${inner(condition)} ${offers}`];
   });
-  const lines = [...commands, ...options, ...operands];
-  return lines.length === 0 ? '' : `# ${command.path.join(' ')}\n${lines.join('\n')}`;
+  const all = [...commands, ...options, ...operands];
+  return all.length === 0 ? fish`` : lines([ShellCode.comment(command.path.join(' ')), ...all]);
 }
 
-function optionLine(name: string, start: string, at: string, option: PlannedOption): string {
-  const others = [...(option.again ? [] : option.names), ...option.excludes].map(fishWord);
-  // Two conditions, of which fish keeps the first: it is the same for all options of a command.
-  const without = others.length === 0 ? '' : ` -n ${fishQuoted([`${name}_without`, ...others].join(' '))}`;
+/** Code as one word, which fish reads as code later: a condition, or a list of words. */
+function inner({ text }: ShellCode): ShellCode {
+  return fish`${text}`;
+}
+
+function optionLine(name: ShellCode, start: ShellCode, at: ShellCode, option: PlannedOption): ShellCode {
+  const others = [...(option.again ? [] : option.names), ...option.excludes].map((other) => fish`${other}`);
   const [word] = option.words;
-  const argument =
+  const offers =
     option.presence === 'none' || word === undefined
-      ? ''
-      : ` ${wordOptions(word, option.presence === 'mandatory')}`;
-  return `${start} -n ${fishQuoted(`${name}_may ${at}`)}${without} ${option.names.map(nameOption).join(' ')}${argument.trimEnd()}${described(option.text)}`;
+      ? undefined
+      : wordOptions(word, option.presence === 'mandatory');
+  return words([
+    fish`${start} -n ${inner(fish`${name}_may ${at}`)}`,
+    // Two conditions, of which fish keeps the first: it is the same for all options of a command.
+    ...(others.length === 0 ? [] : [fish`-n ${inner(words([fish`${name}_without`, ...others]))}`]),
+    fish`${words(option.names.map(nameOption))}${offers === undefined ? fish`` : fish` ${offers}`}${described(option.text)}`,
+  ]);
 }
 
-function nameOption(name: string): string {
-  if (name.startsWith('--')) return `-l ${fishWord(name.slice(2))}`;
-  if (/^-[^-]$/u.test(name)) return `-s ${fishWord(name.slice(1))}`;
+/** The option of `complete` that declares a name. */
+export function nameOption(name: string): ShellCode {
+  if (name.startsWith('--')) return fish`-l ${name.slice(2)}`;
+  if (/^-[^-]$/u.test(name)) return fish`-s ${name.slice(1)}`;
   // What begins with a plus is no option to fish, but a word like another.
-  return name.startsWith('-') ? `-o ${fishWord(name.slice(1))}` : `-a ${fishQuoted(fishWord(name))}`;
+  return name.startsWith('-') ? fish`-o ${name.slice(1)}` : fish`-a ${inner(fish`${name}`)}`;
 }
 
-/** What is offered for a word: as an argument that an option must have, or not. */
-function wordOptions({ offers, values }: PlannedWord, isMandatory: boolean): string {
-  const must = isMandatory ? '-x' : '-f';
+/** What is offered for a word: as an argument that an option must have, or not; undefined for nothing. */
+function wordOptions({ offers, values }: PlannedWord, isMandatory: boolean): ShellCode | undefined {
+  const must = isMandatory ? fish`-x` : fish`-f`;
   switch (offers) {
     case 'values':
-      return `${must} -a ${fishQuoted(values.map(valueWord).join(' '))}`;
+      return fish`${must} -a ${inner(words(values.map(valueWord)))}`;
     case 'files':
-      return isMandatory ? '-r -F' : '-F';
+      return isMandatory ? fish`-r -F` : fish`-F`;
     case 'directories':
-      return `${must} -a '(__fish_complete_directories)'`;
+      return fish`${must} -a '(__fish_complete_directories)'`;
     case 'commands':
-      return `${must} -a '(__fish_complete_command)'`;
+      return fish`${must} -a '(__fish_complete_command)'`;
     case 'users':
-      return `${must} -a '(__fish_complete_users)'`;
+      return fish`${must} -a '(__fish_complete_users)'`;
     case 'hosts':
-      return `${must} -a '(__fish_print_hostnames)'`;
+      return fish`${must} -a '(__fish_print_hostnames)'`;
     case 'nothing':
-      return isMandatory ? '-x' : '';
+      return isMandatory ? fish`-x` : undefined;
   }
 }
 
 /** A value, with its text behind a tab where it has one. */
-function valueWord({ value, text }: PlannedValue): string {
-  return text === '' ? fishWord(value) : `${fishWord(value)}\\t${fishQuoted(text)}`;
+function valueWord({ value, text }: PlannedValue): ShellCode {
+  return text === '' ? fish`${value}` : fish`${value}\\t${text}`;
 }
 
-function described(text: string): string {
-  return text === '' ? '' : ` -d ${fishQuoted(text)}`;
+/** The option of `complete` that describes what is offered. */
+export function described(text: string): ShellCode {
+  return text === '' ? fish`` : fish` -d ${text}`;
 }

@@ -2,9 +2,11 @@ import type { ShellCoverage } from '../../coverage/coverage.ts';
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
+import { fish, ShellCode, sh, words } from '../../shells/shell-code.ts';
 import { completionPlan, type PlannedCommand, type PlannedOption } from './completion-plan.ts';
-import { fishQuoted, fishWord, shellWord, singleQuoted } from './quoted-words.ts';
-import { optionSpecs, simpleAction } from './zsh-script.ts';
+import { isProgramWord } from './completion-script.ts';
+import { described, nameOption } from './fish-script.ts';
+import { described as describedItem, optionSpecs, simpleAction } from './zsh-script.ts';
 
 /** Lines in a shell's own syntax that offer what its completion lacks, each behind a comment with the command that it is for. */
 export interface MissingLines {
@@ -14,6 +16,7 @@ export interface MissingLines {
 
 /** What to add to a completion script so that it offers the commands, options and values that it lacks. */
 export function missingLines(from: Interface, { shell, commands }: ShellCoverage): MissingLines[] {
+  if (!isProgramWord(from.program.value)) return [];
   const plan = new Map(completionPlan(from).commands.map((command) => [command.path.join('\0'), command]));
   return commands.flatMap(({ command, kinds }) => {
     const planned = plan.get(command.join('\0'));
@@ -29,14 +32,14 @@ export function missingLines(from: Interface, { shell, commands }: ShellCoverage
       [...named(kinds.commands.missing)].map((thing) => (thing as Command).names[0]?.text ?? ''),
     );
     const subcommands = planned.commands.filter(({ value }) => commandNames.has(value));
-    const lines = WRITERS[shell]({
+    const found = WRITERS[shell]({
       program: from.program.value,
       planned,
       options,
       withValues,
       subcommands,
     });
-    return lines.length === 0 ? [] : [{ command, lines }];
+    return found.length === 0 ? [] : [{ command, lines: found.map(({ text }) => text) }];
   });
 }
 
@@ -49,7 +52,7 @@ interface Lacking {
   readonly subcommands: PlannedCommand['commands'];
 }
 
-const WRITERS: Record<ShellCoverage['shell'], (lacking: Lacking) => string[]> = {
+const WRITERS: Record<ShellCoverage['shell'], (lacking: Lacking) => ShellCode[]> = {
   bash: bashLines,
   fish: fishLines,
   zsh: zshLines,
@@ -60,51 +63,48 @@ function plannedOf(option: Option, { options }: PlannedCommand): PlannedOption[]
   return options.filter((one) => one.names.some((name) => names.has(name)));
 }
 
-function bashLines({ options, withValues, subcommands }: Lacking): string[] {
-  const reply = (words: readonly string[]) =>
-    `COMPREPLY+=($(compgen -W ${singleQuoted(words.join(' '))} -- "$cur"))`;
+function bashLines({ options, withValues, subcommands }: Lacking): ShellCode[] {
+  // compgen reads its list as code, so that each word is quoted within the quoted list.
+  const reply = (all: readonly string[]) => {
+    const list = words(all.map((word) => sh`${word}`));
+    return sh`COMPREPLY+=($(compgen -W ${list.text} -- "$cur"))`;
+  };
   const names = [...subcommands.map(({ value }) => value), ...options.flatMap((option) => option.names)];
-  const values = [...options, ...withValues].flatMap(({ names: all, words }) => {
-    const listed = words[0]?.values.map(({ value }) => value) ?? [];
-    return listed.length === 0 ? [] : [`${all.map(shellWord).join('|')}) ${reply(listed)} ;;`];
+  const values = [...options, ...withValues].flatMap((option) => {
+    const listed = option.words[0]?.values.map(({ value }) => value) ?? [];
+    const pattern = ShellCode.join(
+      option.names.map((name) => sh`${name}`),
+      sh`|`,
+    );
+    return listed.length === 0 ? [] : [sh`${pattern}) ${reply(listed)} ;;`];
   });
   return [...(names.length === 0 ? [] : [reply(names)]), ...values];
 }
 
-function fishLines({ program, planned, options, withValues, subcommands }: Lacking): string[] {
+function fishLines({ program, planned, options, withValues, subcommands }: Lacking): ShellCode[] {
   const below = planned.path.slice(1);
-  const at = below.map((name) => `__fish_seen_subcommand_from ${fishWord(name)}`).join('; and ');
-  const start = `complete -c ${fishWord(program)}`;
-  const behind = at === '' ? '' : ` -n ${fishQuoted(at)}`;
-  const described = (text: string) => (text === '' ? '' : ` -d ${fishQuoted(text)}`);
+  const conditions = below.map((name) => fish`__fish_seen_subcommand_from ${name}`);
+  const at = ShellCode.join(conditions, fish`; and `);
+  const start = fish`complete -c ${program}`;
+  const behind = below.length === 0 ? fish`` : fish` -n ${at.text}`;
+  const isFirst = below.length === 0 ? fish` -n __fish_use_subcommand` : behind;
   return [
     ...subcommands.map(
-      ({ value, text }) =>
-        `${start}${at === '' ? ' -n __fish_use_subcommand' : behind} -f -a ${fishQuoted(fishWord(value))}${described(text)}`,
+      ({ value, text }) => fish`${start}${isFirst} -f -a ${fish`${value}`.text}${described(text)}`,
     ),
-    ...[...options, ...withValues].map(({ names, presence, words, text }) => {
-      const shown = names.map((name) =>
-        name.startsWith('--')
-          ? `-l ${fishWord(name.slice(2))}`
-          : `-${name.length === 2 ? 's' : 'o'} ${fishWord(name.slice(1))}`,
-      );
-      const values = words[0]?.values ?? [];
-      const argument =
-        values.length > 0
-          ? ` -x -a ${fishQuoted(values.map(({ value }) => fishWord(value)).join(' '))}`
-          : presence === 'mandatory'
-            ? ' -r'
-            : '';
-      return `${start}${behind} ${shown.join(' ')}${argument}${described(text)}`;
+    ...[...options, ...withValues].map(({ names, presence, words: taken, text }) => {
+      const values = taken[0]?.values ?? [];
+      const list = words(values.map(({ value }) => fish`${value}`));
+      const mandatory = presence === 'mandatory' ? fish` -r` : fish``;
+      const argument = values.length > 0 ? fish` -x -a ${list.text}` : mandatory;
+      return fish`${start}${behind} ${words(names.map(nameOption))}${argument}${described(text)}`;
     }),
   ];
 }
 
-function zshLines({ options, withValues, subcommands }: Lacking): string[] {
+function zshLines({ options, withValues, subcommands }: Lacking): ShellCode[] {
   return [
-    ...subcommands.map(({ value, text }) =>
-      singleQuoted(`${value.replaceAll(':', '\\:')}${text === '' ? '' : `:${text}`}`),
-    ),
+    ...subcommands.map((command) => sh`${describedItem(command)}`),
     ...[...options, ...withValues].flatMap((option) => optionSpecs(option, (word) => simpleAction(word))),
   ];
 }
