@@ -1,5 +1,5 @@
 import type { Command } from 'commander';
-import { suggest } from 'dabbawala';
+import { printable, suggest } from 'dabbawala';
 import { pathOf } from './help-layout.ts';
 import { TOOL } from './version.ts';
 
@@ -13,7 +13,7 @@ export function usageError(message: string, command: Command): string {
     .replace(/^error: /, '')
     .split('\n');
   const worded = wordValueError(first) ?? wordTooMany(first) ?? wordOther(first);
-  return `${TOOL.name}: ${worded}${hint(first, command)}\nTry '${pathOf(command)} --help' for more.\n`;
+  return `${TOOL.name}: ${printable(`${worded}${hint(first, command)}`)}\nTry '${pathOf(command)} --help' for more.\n`;
 }
 
 /** `; did you mean '--late'?` behind an unknown option or command; nothing where no name is near. */

@@ -13,4 +13,5 @@ export {
 export { findFileUpwards } from './find-file.ts';
 export type { ReadResult } from './read-result.ts';
 export { BYTE_LIMIT, readSourceFile, readSourceStream } from './read-source.ts';
+export { systemReason } from './system-reason.ts';
 export { writeTextFile } from './write-file.ts';

@@ -1,6 +1,7 @@
 import { open } from 'node:fs/promises';
 import { decodeText } from './decode-text.ts';
 import type { ReadResult } from './read-result.ts';
+import { systemReason } from './system-reason.ts';
 
 /** The largest source that is read, in bytes. */
 export const BYTE_LIMIT = 32 * 1024 * 1024;
@@ -47,18 +48,9 @@ async function collect(name: string, chunks: AsyncIterable<Uint8Array>): Promise
 }
 
 function reasonOf(error: unknown): string {
-  const code = error instanceof Error && 'code' in error ? String(error.code) : '';
-  switch (code) {
-    case 'ENOENT':
-      return 'no such file; check the name, or give - for standard input';
-    case 'EACCES':
-    case 'EPERM':
-      return 'permission to read it is denied';
-    case 'EISDIR':
-      return 'expected a file, this is a directory';
-    default:
-      return `cannot be read (${code || 'unknown reason'})`;
-  }
+  return error instanceof Error && 'code' in error && error.code === 'ENOENT'
+    ? 'no such file; check the name, or give - for standard input'
+    : `cannot be read: ${systemReason(error)}`;
 }
 
 function tooLarge(name: string): ReadResult {

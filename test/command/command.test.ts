@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { CATALOGUE } from 'dabbawala';
-import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
+import { dabbawala, dabbawalaEach, ROOT } from '../support/run-dabbawala.ts';
 
 const HELP = 'demo/tiffin-1.4/help';
 const CLEAN = 'Usage: tiffin [-q] BOX\n\n  -q  say nothing\n';
@@ -180,10 +180,11 @@ test('abbreviations tells commands, values and letters, and what an extension ch
 
 test('explain lists every check, and explains each', async () => {
   const list = await dabbawala(['explain']);
-  for (const { name, title } of CATALOGUE) {
+  const each = await dabbawalaEach(CATALOGUE.map(({ name }) => ['explain', name]));
+  for (const [i, { name, title }] of CATALOGUE.entries()) {
     assert.ok(list.stdout.includes(name));
-    const one = await dabbawala(['explain', name]);
-    assert.equal(one.status, 0);
+    const one = each[i];
+    assert.equal(one?.status, 0);
     assert.ok(one.stdout.replace(/\s+/g, ' ').includes(title));
   }
   const json = JSON.parse((await dabbawala(['explain', '--format=json', 'one-letter-long'])).stdout);

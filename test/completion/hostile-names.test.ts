@@ -25,7 +25,7 @@ const LOAD: Record<Shell, readonly string[]> = {
   zsh: [
     '-f',
     '-c',
-    'fpath=(${1:h} $fpath); autoload -Uz compinit; compinit -u -D; for script; do source $script; done',
+    `fpath=(\${1:h} $fpath); autoload -Uz compinit; compinit -u -D; for script; do source $script; done`,
     'zsh',
   ],
   fish: ['--no-config', '-c', 'for script in $argv; source $script; end'],

@@ -39,3 +39,14 @@ export function runProgram(
 export function dabbawala(words: readonly string[], input: string | Buffer = ''): Promise<Ended> {
   return runProgram(process.execPath, ['dist/cli/bin.js', ...words], input);
 }
+
+/** How many commands run side by side. */
+const SIDE_BY_SIDE = 4;
+
+/** Runs the built command with each of some command lines, a few side by side; gives what came of them in their order. */
+export async function dabbawalaEach(lines: readonly (readonly string[])[]): Promise<Ended[]> {
+  const ended: Ended[] = [];
+  for (let i = 0; i < lines.length; i += SIDE_BY_SIDE)
+    ended.push(...(await Promise.all(lines.slice(i, i + SIDE_BY_SIDE).map((words) => dabbawala(words)))));
+  return ended;
+}

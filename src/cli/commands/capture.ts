@@ -6,6 +6,7 @@ import {
   type CaptureSettings,
   capturePlan,
   captureProgram,
+  systemReason,
   writeTextFile,
 } from 'dabbawala/node';
 import type { Declare } from '../declare.ts';
@@ -147,8 +148,7 @@ async function writeCapture(capture: Capture, options: CaptureOptions, io: Io): 
     try {
       await writeTextFile(options.output, text);
     } catch (error) {
-      const code = error instanceof Error && 'code' in error ? String(error.code) : 'unknown reason';
-      reportError(`${options.output}: cannot be written (${code})`, io);
+      reportError(`${options.output}: cannot be written: ${systemReason(error)}`, io);
       return UNUSABLE;
     }
   }

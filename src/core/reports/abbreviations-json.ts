@@ -4,6 +4,7 @@ import { freeLetters, unusedLetters } from '../abbreviations/free-letters.ts';
 import { LikelyNames } from '../abbreviations/likely-names.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
+import { jsonText } from '../source/json-text.ts';
 import type { Tool } from './tool.ts';
 
 /** Two hyphens and a letter, for options; a letter for others. */
@@ -22,7 +23,7 @@ export function abbreviationsJson(
     scopes.flatMap((scope) => (scope.kind === 'options' ? scope.index.names : [])),
   );
   const report = { version: 1, tool, scopes: scopes.map((scope) => scopeJson(scope, likely)), words };
-  return `${JSON.stringify(report, withNull, 2)}\n`;
+  return `${jsonText(report, 2, withNull)}\n`;
 }
 
 function scopeJson(scope: NameScope, likely: LikelyNames) {

@@ -1,5 +1,6 @@
 import type { Audit } from '../audit.ts';
 import type { ConformanceRow } from '../conformance/rule.ts';
+import { jsonText } from '../source/json-text.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import type { Problem } from '../source/problem.ts';
 import { jsonPlace } from './json-place.ts';
@@ -56,7 +57,7 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       consequence,
     })),
   };
-  return `${JSON.stringify(report, null, 2)}\n`;
+  return `${jsonText(report, 2)}\n`;
 }
 
 /** How many instances a row of a conformance table lists. */

@@ -1,5 +1,6 @@
 import type { Change } from '../comparison/change.ts';
 import type { WhatIf } from '../comparison/what-if.ts';
+import { jsonText } from '../source/json-text.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import type { ComparedSides } from './comparison-words.ts';
 import { jsonPlace } from './json-place.ts';
@@ -24,7 +25,7 @@ export function comparisonJson({ title, comparison, clashes = [] }: ComparedSide
       changes: changes.map((change) => jsonChange(change, indexes)),
     })),
   };
-  return `${JSON.stringify(report, null, 2)}\n`;
+  return `${jsonText(report, 2)}\n`;
 }
 
 /** What adding each of some names would do, as JSON text. */
@@ -41,7 +42,7 @@ export function whatIfJson(answers: readonly WhatIf[], tool: Tool): string {
       harmless,
     })),
   };
-  return `${JSON.stringify(report, null, 2)}\n`;
+  return `${jsonText(report, 2)}\n`;
 }
 
 function jsonChange(change: Change, indexes: LineIndexes) {

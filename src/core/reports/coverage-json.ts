@@ -6,6 +6,7 @@ import {
   type ShellCoverage,
 } from '../coverage/coverage.ts';
 import { shellTotals } from '../coverage/totals.ts';
+import { jsonText } from '../source/json-text.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { jsonPlace } from './json-place.ts';
 import type { Tool } from './tool.ts';
@@ -27,7 +28,7 @@ export function coverageJson(shells: readonly ShellCoverage[], tool: Tool): stri
       unread: one.inventory.unread.map(({ what, place }) => ({ what, place: jsonPlace(place, indexes) })),
     })),
   };
-  return `${JSON.stringify(report, null, 2)}\n`;
+  return `${jsonText(report, 2)}\n`;
 }
 
 function jsonCommand({ command, kinds }: CommandCoverage, indexes: LineIndexes) {

@@ -1,4 +1,5 @@
 import type { Check } from '../checks/define-check.ts';
+import { jsonText } from '../source/json-text.ts';
 import type { Tool } from './tool.ts';
 
 /** Checks of the catalogue as JSON text, ending in a newline. */
@@ -17,5 +18,5 @@ export function explainJson(checks: readonly Check[], tool: Tool): string {
       examples,
     })),
   };
-  return `${JSON.stringify(report, null, 2)}\n`;
+  return `${jsonText(report, 2)}\n`;
 }

@@ -1,4 +1,5 @@
 import type { Trace } from '../parsing/trace.ts';
+import { jsonText } from '../source/json-text.ts';
 import type { Tool } from './tool.ts';
 
 /** A trace as JSON text, ending in a newline. */
@@ -7,5 +8,5 @@ export function traceJson(
   tool: Tool,
 ): string {
   const report = { version: 1, tool, command, words, firstOperand, options, operands, problems, assumed };
-  return `${JSON.stringify(report, null, 2)}\n`;
+  return `${jsonText(report, 2)}\n`;
 }

@@ -18,7 +18,7 @@ import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import type { DocumentMap, DocumentValue } from './document-value.ts';
 import { interfaceValue } from './interface-value.ts';
-import { documentJson, documentYaml, layOut } from './write-document.ts';
+import { documentJson, documentYaml, layOut, shownYaml } from './write-document.ts';
 
 /** What became of a document. */
 export interface UpdatedDocument {
@@ -42,7 +42,7 @@ export function updateDocument(source: Source, to: Interface): UpdatedDocument {
   if (isMap(document.contents)) {
     new Patch(document).map(document.contents, interfaceValue(from), interfaceValue(to), 'help');
     const padding = /[{[] \S/.test(source.text);
-    const text = document.toString({ lineWidth: 0, nullStr: '', flowCollectionPadding: padding });
+    const text = shownYaml(document, { lineWidth: 0, flowCollectionPadding: padding });
     const again = readDocument({ name: source.name, text });
     if (again.problems.length === 0 && saysTheSame(again.interface, to))
       return { text, problems, kept: true };

@@ -1,5 +1,17 @@
-import { Document, isMap, isPair, isScalar, isSeq, type Node, visit } from 'yaml';
+import {
+  Document,
+  isMap,
+  isPair,
+  isScalar,
+  isSeq,
+  type Node,
+  Scalar,
+  type ToStringOptions,
+  visit,
+} from 'yaml';
 import type { Interface } from '../../model/interface.ts';
+import { escapedControls, jsonText } from '../../source/json-text.ts';
+import { printable } from '../../source/printable.ts';
 import type { DocumentValue } from './document-value.ts';
 import { interfaceValue } from './interface-value.ts';
 
@@ -16,13 +28,28 @@ export function documentYaml(from: Interface): string {
 
 /** An interface as an interface document in JSON, ending in a newline. Read again, it is the same model. */
 export function documentJson(from: Interface): string {
-  return `${jsonText(interfaceValue(from), '')}\n`;
+  return `${documentText(interfaceValue(from), '')}\n`;
 }
 
 function yamlText(value: DocumentValue): string {
   const document = new Document(value);
   layOut(document);
-  return document.toString({ lineWidth: LINE_WIDTH, nullStr: '', flowCollectionPadding: false });
+  return shownYaml(document, { lineWidth: LINE_WIDTH, flowCollectionPadding: false });
+}
+
+/** A document as text that can be shown on a terminal: what holds controls stands in double quotes, with the controls as escapes. */
+export function shownYaml(document: Document, options: ToStringOptions): string {
+  visit(document, {
+    Scalar(_, node) {
+      if (typeof node.value === 'string' && hasControls(node.value)) node.type = Scalar.QUOTE_DOUBLE;
+    },
+  });
+  return escapedControls(document.toString({ nullStr: '', ...options }));
+}
+
+function hasControls(text: string): boolean {
+  const lines = text.replaceAll('\n', '');
+  return printable(lines) !== lines;
 }
 
 /** Sets small lists and mappings in one line each. */
@@ -62,17 +89,17 @@ function shortText(item: unknown): string | undefined {
 }
 
 /** JSON by hand, since names may be called like members of every object. */
-function jsonText(value: DocumentValue, indent: string): string {
+function documentText(value: DocumentValue, indent: string): string {
   const inner = `${indent}  `;
   if (value instanceof Map) {
     const pairs = [...(value as ReadonlyMap<string, DocumentValue>)].map(
-      ([key, one]) => `${inner}${JSON.stringify(key)}: ${jsonText(one, inner)}`,
+      ([key, one]) => `${inner}${jsonText(key)}: ${documentText(one, inner)}`,
     );
     return pairs.length === 0 ? '{}' : `{\n${pairs.join(',\n')}\n${indent}}`;
   }
   if (Array.isArray(value)) {
-    const items = (value as readonly DocumentValue[]).map((one) => inner + jsonText(one, inner));
+    const items = (value as readonly DocumentValue[]).map((one) => inner + documentText(one, inner));
     return items.length === 0 ? '[]' : `[\n${items.join(',\n')}\n${indent}]`;
   }
-  return JSON.stringify(value);
+  return jsonText(value);
 }

@@ -1,3 +1,5 @@
+import { printable } from '../../source/printable.ts';
+
 /** How wide lines of running text are. */
 const WIDTH = 76;
 
@@ -33,14 +35,14 @@ function wrapped(sentence: string): string[] {
   return lines.map((line) => line.replace(/^[.']/, '\\&$&').replace(/[.!?][)'"]?(?= )/g, '$&\\&'));
 }
 
-/** Backslashes, and characters beyond ASCII, as roff writes them; control characters are left out. */
+/** Backslashes, and characters beyond ASCII, as roff writes them; controls as they are shown elsewhere. */
 function escapeText(text: string): string {
-  return [...text]
+  return [...printable(text)]
     .map((character) => {
       const code = character.codePointAt(0) ?? 0;
       if (character === '\\') return '\\e';
       if (character === '-') return '\\-';
-      if (code < 32 || code === 127) return ' ';
+      if (character === '\t') return ' ';
       return code < 127 ? character : `\\[u${code.toString(16).toUpperCase().padStart(4, '0')}]`;
     })
     .join('');
