@@ -1,0 +1,48 @@
+import { documentJson, documentYaml, readDocument, saysTheSame } from 'dabbawala';
+
+/** Controls that must not reach a terminal, but for the line feed and the tab. */
+const RAW = /[\0-\x08\x0b-\x1f\x7f-\x9f\u202a-\u202e\u2066-\u2069]/;
+
+/** Fails where something does not hold. */
+export function hold(condition, what) {
+  if (!condition) throw new Error(what);
+}
+
+/** Holds that every place in a value lies inside its source. */
+export function holdPlaces(value, seen = new Set()) {
+  if (typeof value !== 'object' || value === null || seen.has(value)) return;
+  seen.add(value);
+  if ('source' in value && 'start' in value && 'end' in value) {
+    const { source, start, end } = value;
+    if (typeof source?.text === 'string')
+      hold(
+        start >= 0 && start <= end && end <= source.text.length,
+        `a place from ${start} to ${end} leaves its source`,
+      );
+    return;
+  }
+  for (const inner of value instanceof Map || value instanceof Set ? value.values() : Object.values(value))
+    holdPlaces(inner, seen);
+}
+
+/** Holds that a text can be shown on a terminal as it is. */
+export function holdShowable(text, what) {
+  const found = RAW.exec(text);
+  hold(
+    found === null,
+    `${what} has a control raw: ${JSON.stringify(text.slice(Math.max(0, (found?.index ?? 0) - 30)).slice(0, 60))}`,
+  );
+}
+
+/** Holds that an interface is written so that it reads back as the same model. */
+export function holdWritten(from) {
+  for (const [form, text] of [
+    ['YAML', documentYaml(from)],
+    ['JSON', documentJson(from)],
+  ]) {
+    holdShowable(text, `the document in ${form}`);
+    const { interface: again, problems } = readDocument({ name: 'again', text });
+    hold(problems.length === 0, `the document in ${form} has problems: ${problems[0]?.message}`);
+    hold(saysTheSame(again, from), `the document in ${form} reads as another model`);
+  }
+}

@@ -1,0 +1,39 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import {
+  bashCompletion,
+  documentYaml,
+  fishCompletion,
+  readDocument,
+  referenceMarkdown,
+  zshCompletion,
+} from 'dabbawala';
+import { root } from '../../scripts/setup.mjs';
+
+function textsOf(folder, pattern) {
+  return readdirSync(join(root, folder))
+    .filter((name) => pattern.test(name))
+    .sort()
+    .map((name) => readFileSync(join(root, folder, name), 'utf8'));
+}
+
+const documents = [
+  ...textsOf('demo/tiffin-1.4', /\.yaml$/),
+  ...textsOf('demo/tiffin-2.0', /\.yaml$/),
+  ...textsOf('demo/rounds', /\.yaml$/),
+  ...textsOf('demo/washup', /\.yaml$/),
+];
+const interfaces = documents.flatMap((text) => readDocument({ name: 'demo.yaml', text }).interface ?? []);
+const completion = 'demo/tiffin-1.4/completion';
+
+/** The texts that inputs of each kind are made of: the demo, and what this program itself writes. */
+export const SEEDS = {
+  help: [...textsOf('demo/tiffin-1.4/help', /\.txt$/), ...interfaces.map((from) => referenceMarkdown(from))],
+  document: [...documents, ...interfaces.map((from) => documentYaml(from))],
+  settings: textsOf('demo', /-settings\.yaml$/),
+  bash: [...textsOf(completion, /\.bash$/), ...interfaces.map((from) => bashCompletion(from))],
+  zsh: [...textsOf(completion, /^_/), ...interfaces.map((from) => zshCompletion(from))],
+  fish: [...textsOf(completion, /\.fish$/), ...interfaces.map((from) => fishCompletion(from))],
+};
+
+export const INTERFACES = interfaces;

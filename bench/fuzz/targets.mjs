@@ -1,0 +1,260 @@
+import {
+  audit,
+  auditJson,
+  auditText,
+  bashCompletion,
+  compareInterfaces,
+  comparisonText,
+  completionProblems,
+  coverage,
+  coverageText,
+  detectKind,
+  fishCompletion,
+  manualPage,
+  missingLines,
+  nameScopes,
+  readCompletion,
+  readDocument,
+  readHelp,
+  readObject,
+  readSettings,
+  referenceMarkdown,
+  resolveWords,
+  traceJson,
+  traceText,
+  traceWords,
+  updateDocument,
+  zshCompletion,
+} from 'dabbawala';
+import { hold, holdPlaces, holdShowable, holdWritten } from './invariants.mjs';
+import { mutated } from './mutate.mjs';
+import { INTERFACES, SEEDS } from './seeds.mjs';
+import { TOKENS } from './tokens.mjs';
+
+const TOOL = { name: 'dabbawala', version: '0' };
+const TEXT = { width: 80, colour: false };
+const [TIFFIN] = INTERFACES;
+const DEEPEST = 3;
+
+/**
+ * What is fed with inputs: `make` makes one from random numbers, as data; `run` reads it, throws where an invariant does not hold, and
+ * gives the scripts and pages that were written, for the programs that check such. `size` is that of an input in characters.
+ */
+export const TARGETS = {
+  help: {
+    make: (random) => mutated(random, SEEDS.help, 'help'),
+    run(text, isThorough) {
+      const source = { name: 'input', text };
+      detectKind(text);
+      const reading = readHelp(source);
+      holdPlaces(reading);
+      if (reading.interface === undefined) {
+        hold(reading.problems.length > 0, 'no interface, and no problem');
+        return {};
+      }
+      holdWritten(reading.interface);
+      return isThorough ? everything(reading.interface, reading.problems) : {};
+    },
+  },
+  document: {
+    make: (random) => mutated(random, SEEDS.document, 'document'),
+    run(text, isThorough) {
+      const source = { name: 'input', text };
+      const reading = readDocument(source);
+      holdPlaces(reading);
+      if (reading.interface === undefined) {
+        hold(reading.problems.length > 0, 'no interface, and no problem');
+        return {};
+      }
+      holdWritten(reading.interface);
+      const updated = updateDocument(source, TIFFIN);
+      if (updated.text !== undefined)
+        holdWritten(readDocument({ name: 'updated', text: updated.text }).interface);
+      return isThorough ? everything(reading.interface, reading.problems) : {};
+    },
+  },
+  settings: {
+    make: (random) => mutated(random, SEEDS.settings, 'settings'),
+    run(text) {
+      holdPlaces(readSettings({ name: 'input', text }));
+      return {};
+    },
+  },
+  bash: completion('bash'),
+  zsh: completion('zsh'),
+  fish: completion('fish'),
+  words: {
+    make: (random) => ({
+      program: random.below(INTERFACES.length),
+      words: Array.from({ length: random.below(random.once(20) ? 400 : 8) }, () => word(random)),
+    }),
+    run({ program, words }) {
+      const from = INTERFACES[program];
+      const trace = traceWords(from, words);
+      for (const { text, parts } of trace.words)
+        for (const { start, end } of parts)
+          hold(start >= 0 && start <= end && end <= text.length, 'a part leaves its word');
+      holdShowable(traceText(trace, TEXT), 'the trace');
+      JSON.parse(traceJson(trace, TOOL));
+      resolveWords(nameScopes(from), words.slice(0, 8));
+      return {};
+    },
+  },
+  object: {
+    make: (random) => anyObject(random, 0),
+    run(made) {
+      const reading = readObject(revived(made), { program: 'tiffin' });
+      if (reading.interface !== undefined) holdWritten(reading.interface);
+      return {};
+    },
+  },
+};
+
+function completion(shell) {
+  return {
+    make: (random) => mutated(random, SEEDS[shell], shell),
+    run(text, isThorough) {
+      const inventory = readCompletion({ name: 'input', text }, shell, 'tiffin');
+      holdPlaces(inventory);
+      const shells = coverage(TIFFIN, [inventory]);
+      holdShowable(coverageText(shells, TEXT), 'the coverage');
+      if (!isThorough) return {};
+      audit([TIFFIN], { inventories: [inventory] });
+      const lines = missingLines(TIFFIN, shells[0]).flatMap((one) => one.lines);
+      return { [`${shell} lines`]: lines };
+    },
+  };
+}
+
+/** All that is done with an interface. */
+function everything(from, problems) {
+  const result = audit([from]);
+  holdPlaces(result.findings);
+  holdShowable(auditText(result, TEXT), 'the audit');
+  JSON.parse(auditJson(result, problems, TOOL));
+  const { changes } = compareInterfaces(from, from);
+  hold(changes.length === 0, `an interface differs from itself: ${changes[0]?.message}`);
+  holdShowable(
+    comparisonText({ title: 'x', comparison: compareInterfaces(from, TIFFIN) }, TEXT),
+    'the comparison',
+  );
+  holdShowable(referenceMarkdown(from), 'the reference');
+  const page = manualPage(from, '2026-11-24');
+  completionProblems(from);
+  return { man: page, bash: bashCompletion(from), zsh: zshCompletion(from), fish: fishCompletion(from) };
+}
+
+function word(random) {
+  const text = random.pick(TOKENS.words);
+  const names = INTERFACES[random.below(INTERFACES.length)].root.options.items.flatMap((option) =>
+    option.names.map((name) => name.text),
+  );
+  const known = names.length === 0 ? '' : random.pick(names);
+  return random
+    .pick([text, known, known.slice(0, random.below(known.length + 1)), known + text, text + known])
+    .slice(0, 5000);
+}
+
+const KEYS = [
+  'options',
+  'type',
+  'short',
+  'multiple',
+  'default',
+  'args',
+  'strict',
+  'commands',
+  '_name',
+  '_description',
+  'flags',
+  'long',
+  'name',
+  'description',
+  'parent',
+  'registeredArguments',
+  'rawName',
+  'globalCommand',
+  'getOptions',
+  'alias',
+  'describe',
+  'choices',
+  'demandOption',
+  '__proto__',
+  'constructor',
+  'get',
+];
+const VALUES = [
+  true,
+  false,
+  null,
+  0,
+  -1,
+  '',
+  'string',
+  'boolean',
+  'x',
+  '--late <when>',
+  '-l, --late',
+  'box [name...]',
+  '\x1b[1m',
+  'é',
+];
+
+/** An object as data: what its getters do is told by marks, so that a failure can be printed. */
+function anyObject(random, depth) {
+  if (depth > DEEPEST || random.once(3)) return random.pick(VALUES);
+  if (random.once(6)) return { $: random.pick(['throws', 'proxy', 'function', 'map', 'circle', 'symbol']) };
+  if (random.once(5)) return Array.from({ length: random.below(4) }, () => anyObject(random, depth + 1));
+  const entries = Array.from({ length: random.below(6) }, () => [
+    random.pick(KEYS),
+    anyObject(random, depth + 1),
+  ]);
+  return { entries };
+}
+
+/** The object that data stand for. */
+function revived(data) {
+  if (Array.isArray(data)) return data.map(revived);
+  if (typeof data !== 'object' || data === null) return data;
+  switch (data.$) {
+    case 'proxy':
+      return new Proxy(
+        {},
+        {
+          get: refuse,
+          has: refuse,
+          ownKeys: refuse,
+          getOwnPropertyDescriptor: refuse,
+          getPrototypeOf: refuse,
+        },
+      );
+    case 'function':
+      return refuse;
+    case 'map':
+      return new Map([['options', 1]]);
+    case 'symbol':
+      return Symbol('x');
+    case 'circle': {
+      const circle = { options: {} };
+      circle.options = circle;
+      return circle;
+    }
+  }
+  const object = {};
+  for (const [key, value] of data.entries ?? []) {
+    if (value?.$ === 'throws')
+      Object.defineProperty(object, key, { enumerable: true, configurable: true, get: refuse });
+    else
+      Object.defineProperty(object, key, {
+        enumerable: true,
+        configurable: true,
+        writable: true,
+        value: revived(value),
+      });
+  }
+  return object;
+}
+
+function refuse() {
+  throw new Error('this object refuses');
+}
