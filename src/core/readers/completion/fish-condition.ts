@@ -1,5 +1,6 @@
 import type { Source } from '../../source/source.ts';
 import { FishLexer, type FishVariables } from './fish-words.ts';
+import type { ReadingBudget } from './reading-budget.ts';
 
 /** Where a condition holds: at the program itself; behind some subcommands; everywhere; or not to be told. */
 export type FishWhere =
@@ -28,8 +29,13 @@ export function readFishCondition(
   source: Source,
   program: string,
   functions: ReadonlyMap<string, FishWhere>,
+  budget: ReadingBudget,
 ): FishWhere {
-  return conditions.map((text) => conditionOf(text, source, program, functions)).reduce(bothOf, EVERYWHERE);
+  return conditions
+    .map((text) =>
+      budget.spend(text.length) ? conditionOf(text, source, program, functions, budget) : UNKNOWN,
+    )
+    .reduce(bothOf, EVERYWHERE);
 }
 
 function conditionOf(
@@ -37,9 +43,10 @@ function conditionOf(
   source: Source,
   program: string,
   functions: ReadonlyMap<string, FishWhere>,
+  budget: ReadingBudget,
 ): FishWhere {
   const variables: FishVariables = new Map();
-  const lexer = new FishLexer(source, variables, text);
+  const lexer = new FishLexer(source, variables, budget, text);
   let where = EVERYWHERE;
   for (let words = lexer.next(); words !== undefined; words = lexer.next()) {
     if (words.some(({ isDynamic }) => isDynamic)) return UNKNOWN;

@@ -1,4 +1,5 @@
 import type { Source, Span } from '../../source/source.ts';
+import type { ReadingBudget } from './reading-budget.ts';
 
 /** A word of a fish script: the texts that it expands to, as far as that can be told without running anything. */
 export interface FishWord {
@@ -11,14 +12,22 @@ export interface FishWord {
 export type FishStatement = readonly FishWord[];
 
 /** Variables that are known while a script is read. */
-export type FishVariables = Map<string, readonly string[]>;
+export type FishVariables = Map<string, string[]>;
 
-/** How many words one word may expand to. */
+/** How many words one word may expand to; one that would be more is as dynamic as what only running tells. */
 const EXPANSION_LIMIT = 2000;
 
-/** How many characters are looked at in search of closing braces, and how deep braces may stand in braces. */
-const BRACES_LIMIT = 2_000_000;
+/** How many characters the words that one word expands to may have together, beside as many as the script has. */
+const EXPANDED_LENGTH = 100_000;
+
+/** How deep braces may stand in braces. */
 const DEPTH_LIMIT = 8;
+
+/** What ends a word of fish where it stands without quotes: no other white space does. */
+const WORD_END = ' \t\r\n;|&<>';
+
+/** Characters that mean nothing within a word. */
+const PLAIN = /[^ \t\r\n;|&<>'"\\$({]+/y;
 
 /** Reads a fish script word by word. Never throws; what is not closed ends with the text. */
 export class FishLexer {
@@ -27,23 +36,22 @@ export class FishLexer {
   readonly #variables: FishVariables;
   #at = 0;
   readonly #end: number;
-  readonly #base: number;
   readonly #depth: number;
-  #bracesLeft = BRACES_LIMIT;
+  readonly #budget: ReadingBudget;
 
-  /** Reads a part of a source, or another text that stands at a place of it, whose offsets are then those of its start. */
+  /** Reads a source; or another text that stands in it, whose offsets are then those of the beginning. */
   constructor(
     source: Source,
     variables: FishVariables,
+    budget: ReadingBudget,
     text: string = source.text,
-    base?: number,
     depth = 0,
   ) {
     this.#source = source;
     this.#text = text;
     this.#variables = variables;
+    this.#budget = budget;
     this.#end = text.length;
-    this.#base = base ?? 0;
     this.#depth = depth;
   }
 
@@ -84,11 +92,15 @@ export class FishLexer {
     let texts: string[] = [''];
     let isDynamic = false;
     const append = (parts: readonly string[]) => {
-      texts = texts.flatMap((text) => parts.map((part) => text + part)).slice(0, EXPANSION_LIMIT);
+      if (this.#canExpand(texts, parts)) texts = texts.flatMap((text) => parts.map((part) => text + part));
+      else {
+        texts = [(texts[0] ?? '') + (parts[0] ?? '')];
+        isDynamic = true;
+      }
     };
     while (this.#at < this.#end) {
       const character = this.#text[this.#at] ?? '';
-      if (/[\s;|&<>]/.test(character)) break;
+      if (WORD_END.includes(character)) break;
       if (character === "'") append([this.#single()]);
       else if (character === '"') {
         const quoted = this.#double();
@@ -107,12 +119,21 @@ export class FishLexer {
         append(parts.texts);
         isDynamic ||= parts.isDynamic;
       } else {
-        append([character]);
-        this.#at++;
+        PLAIN.lastIndex = this.#at;
+        const plain = PLAIN.exec(this.#text)?.[0] ?? character;
+        append([plain]);
+        this.#at += plain.length;
       }
     }
-    const place = { source: this.#source, start: this.#base + start, end: this.#base + this.#at };
+    const place = { source: this.#source, start, end: this.#at };
     return { texts, isDynamic, place };
+  }
+
+  #canExpand(texts: readonly string[], parts: readonly string[]): boolean {
+    const count = texts.length * parts.length;
+    if (count > EXPANSION_LIMIT || !this.#budget.spend(1 + count)) return false;
+    const length = lengthOf(texts) * parts.length + lengthOf(parts) * texts.length;
+    return length <= this.#source.text.length + EXPANDED_LENGTH;
   }
 
   #single(): string {
@@ -152,8 +173,9 @@ export class FishLexer {
         isDynamic = true;
       } else if (character === '$' && /\w/.test(next)) {
         const value = this.#variable();
-        isDynamic ||= value === undefined;
-        text += (value ?? []).join(' ');
+        const isKnown = value !== undefined && this.#canExpand([text], value);
+        isDynamic ||= !isKnown;
+        text += isKnown ? value.join(' ') : '';
       } else {
         text += character;
         this.#at++;
@@ -184,21 +206,28 @@ export class FishLexer {
     return this.#variables.get(name);
   }
 
-  /** Goes behind a command substitution. */
+  /** Goes behind a command substitution, which may hold quotes, and in these substitutions again. */
   #substitution(): void {
-    let depth = 0;
+    // What is open: a bracket, or a double quote within which a substitution may begin.
+    const open: string[] = [];
     while (this.#at < this.#end) {
       const character = this.#text[this.#at] ?? '';
-      if (character === "'") this.#single();
-      else if (character === '"') this.#double();
+      const isQuoted = open.at(-1) === '"';
+      if (character === '\\') this.#at += 2;
+      else if (character === "'" && !isQuoted) this.#single();
       else {
-        if (character === '\\') this.#at++;
-        if (character === '(') depth++;
-        if (character === ')') depth--;
         this.#at++;
-        if (depth === 0) return;
+        if (character === '"') {
+          if (isQuoted) open.pop();
+          else open.push('"');
+        } else if (character === '(' && (!isQuoted || this.#text[this.#at - 2] === '$')) open.push('(');
+        else if (character === ')' && !isQuoted) {
+          open.pop();
+          if (open.length === 0) break;
+        }
       }
     }
+    this.#at = Math.min(this.#at, this.#end);
   }
 
   /** `{a,b}`: each of the parts, which may be quoted. */
@@ -207,8 +236,7 @@ export class FishLexer {
     const parts: string[] = [];
     let partStart = start + 1;
     let depth = 0;
-    for (; this.#at < this.#end && this.#depth < DEPTH_LIMIT && this.#bracesLeft > 0; this.#at++) {
-      this.#bracesLeft--;
+    for (; this.#at < this.#end && this.#depth < DEPTH_LIMIT && this.#budget.spend(); this.#at++) {
       const character = this.#text[this.#at] ?? '';
       if (character === "'" || character === '"') {
         if (character === "'") this.#single();
@@ -236,6 +264,10 @@ export class FishLexer {
   }
 
   #part(text: string): FishWord | undefined {
-    return new FishLexer(this.#source, this.#variables, text, 0, this.#depth + 1).next()?.[0];
+    return new FishLexer(this.#source, this.#variables, this.#budget, text, this.#depth + 1).next()?.[0];
   }
+}
+
+function lengthOf(texts: readonly string[]): number {
+  return texts.reduce((length, text) => length + text.length, 0);
 }

@@ -1,13 +1,17 @@
 import { forEachChild, parse, type SyntaxNode, type Word, type WordPart } from 'unbash';
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Source, Span } from '../../source/source.ts';
+import { type BashText, BashVariables } from './bash-variables.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
+import { ReadingBudget } from './reading-budget.ts';
 
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 20;
 
-/** How many nodes of a script are looked at. */
-const STEPS_LIMIT = 500_000;
+const TOO_DEEP = 'a script that nests deeper than is followed';
+
+/** How deep the parts of a script may stand in each other. */
+const NESTING_LIMIT = 500;
 
 /**
  * What a completion script for bash offers for a program, read without running it: the words of `complete -W`, `compgen -W` and
@@ -24,33 +28,30 @@ interface Where {
   readonly options: readonly string[];
 }
 
-/** A text of the script with the place where it stands, as far as it stands there as it is. */
-interface Text {
-  readonly text: string;
-  readonly start: number | undefined;
-}
-
-type Variables = Map<string, readonly Text[]>;
-
 class BashReader {
   readonly #source: Source;
   readonly #program: string;
   readonly #builder: InventoryBuilder;
   readonly #functions = new Map<string, SyntaxNode>();
-  #steps = STEPS_LIMIT;
+  readonly #budget: ReadingBudget;
 
   constructor(source: Source, program: string) {
     this.#source = source;
     this.#program = program;
     this.#builder = new InventoryBuilder('bash', program, source);
+    this.#budget = new ReadingBudget(source.text);
   }
 
   read(): Inventory {
-    const script = parse(this.#source.text);
+    const script = parsed(this.#source.text);
+    if (script === undefined) {
+      this.#builder.notRead(TOO_DEEP, null);
+      return this.#builder.build();
+    }
     const declared: { name: string; place: Span }[] = [];
-    const variables: Variables = new Map();
-    const visit = (node: SyntaxNode): void => {
-      if (this.#steps-- < 0) return;
+    const variables = new BashVariables();
+    const visit = (node: SyntaxNode, nesting: number): void => {
+      if (!this.#budget.spend() || this.#isTooDeep(node, nesting)) return;
       if (node.type === 'Function') {
         this.#functions.set(node.name.value, node.body);
         return;
@@ -66,27 +67,41 @@ class BashReader {
           if (at >= 0 && name !== undefined) declared.push({ name, place: this.#place(node.pos, node.end) });
         }
       }
-      forEachChild(node, visit);
+      forEachChild(node, (child) => visit(child, nesting + 1));
     };
-    visit(script);
+    visit(script, 0);
     const top: Where = { path: [], options: [] };
     for (const { name, place } of declared) {
       const body = this.#functions.get(name);
       if (body === undefined) this.#builder.notRead(`the function '${name}' is not in the script`, place);
-      else this.#walk(body, top, variables, 0);
+      else this.#walk(body, top, variables, 0, 0);
     }
+    if (this.#budget.isSpent)
+      this.#builder.notRead('a part of a script that does more than is followed', null);
     const [error] = script.errors ?? [];
+    // The parser has limits of its own; what is beyond them may be a script all the same.
+    if (error !== undefined && /depth exceeded/.test(error.message)) {
+      this.#builder.notRead(TOO_DEEP, null);
+      return this.#builder.build();
+    }
     return this.#builder.build(error === undefined ? undefined : `it is no script: ${error.message}`);
   }
 
-  #completeWords(words: readonly Word[], variables: Variables): void {
+  #isTooDeep(node: SyntaxNode, nesting: number): boolean {
+    if (nesting === NESTING_LIMIT)
+      this.#builder.notRead('what nests deeper than is followed', this.#place(node.pos, node.end));
+    return nesting >= NESTING_LIMIT;
+  }
+
+  #completeWords(words: readonly Word[], variables: BashVariables): void {
     const at = words.findIndex(({ value }) => value === '-W');
     const list = words[at + 1];
     if (at >= 0 && list !== undefined) this.#offer(list, { path: [], options: [] }, variables);
   }
 
-  #walk(node: SyntaxNode, where: Where, variables: Variables, depth: number): void {
-    if (this.#steps-- < 0 || depth > DEPTH_LIMIT) return;
+  /** Walks a node: `depth` counts functions and branches around it, `nesting` all nodes. */
+  #walk(node: SyntaxNode, where: Where, variables: BashVariables, depth: number, nesting: number): void {
+    if (!this.#budget.spend() || depth > DEPTH_LIMIT || this.#isTooDeep(node, nesting)) return;
     if (node.type === 'Function') return;
     if (node.type === 'Assignment') {
       this.#assign(node, variables);
@@ -96,7 +111,8 @@ class BashReader {
     if (node.type === 'Case') {
       for (const item of node.items) {
         const patterns = item.pattern.map(({ value }) => value);
-        for (const one of behind(where, patterns)) this.#walk(item.body, one, new Map(variables), depth + 1);
+        for (const one of behind(where, patterns))
+          this.#walk(item.body, one, new BashVariables(variables), depth + 1, nesting + 1);
       }
       return;
     }
@@ -109,14 +125,13 @@ class BashReader {
           variables,
         );
       const body = this.#functions.get(name);
-      if (body !== undefined) this.#walk(body, where, variables, depth + 1);
+      if (body !== undefined) this.#walk(body, where, variables, depth + 1, nesting + 1);
       if (name === '_filedir' || name === '_comp_compgen_filedir') this.#files(where);
     }
-    // Nodes do not count as deeper; functions and branches do.
-    forEachChild(node, (child) => this.#walk(child, where, variables, depth));
+    forEachChild(node, (child) => this.#walk(child, where, variables, depth, nesting + 1));
   }
 
-  #compgen(words: readonly Word[], where: Where, variables: Variables): void {
+  #compgen(words: readonly Word[], where: Where, variables: BashVariables): void {
     for (const [i, { value }] of words.entries()) {
       const list = words[i + 1];
       if (value === '-W' && list !== undefined) this.#offer(list, where, variables);
@@ -135,12 +150,14 @@ class BashReader {
   }
 
   /** Takes the words of a list, parted by blanks, each with its place in the script. */
-  #offer(list: Word, { path, options }: Where, variables: Variables): void {
+  #offer(list: Word, { path, options }: Where, variables: BashVariables): void {
     const texts = this.#texts(list, variables);
     if (texts === undefined) {
       this.#builder.notRead('words that only running the script tells', this.#place(list.pos, list.end));
       return;
     }
+    const length = texts.reduce((sum, { text }) => sum + text.length, 0);
+    if (!this.#budget.spend(length)) return;
     const words = texts.flatMap(({ text, start }) =>
       [...text.matchAll(/\S+/g)].map((match): OfferedWord => {
         const at = start === undefined ? undefined : start + match.index;
@@ -171,20 +188,17 @@ class BashReader {
     }
   }
 
-  #assign(node: Extract<SyntaxNode, { type: 'Assignment' }>, variables: Variables): void {
+  #assign(node: Extract<SyntaxNode, { type: 'Assignment' }>, variables: BashVariables): void {
     const words = node.value.type === 'ArrayValue' ? node.value.elements : [node.value];
     const texts = words.map((word) => this.#texts(word, variables));
     const known = texts.every((one) => one !== undefined) ? texts.flatMap((one) => one ?? []) : undefined;
-    if (known === undefined) variables.delete(node.name);
-    else
-      variables.set(
-        node.name,
-        node.append === true ? [...(variables.get(node.name) ?? []), ...known] : known,
-      );
+    const before = node.append === true ? (variables.get(node.name) ?? []) : [];
+    const isFollowed = known !== undefined && this.#budget.spend(before.length + known.length);
+    variables.set(node.name, isFollowed ? [...before, ...known] : undefined);
   }
 
   /** The literal texts of a word, variables put in; undefined where a part is computed. */
-  #texts(word: Word, variables: Variables): Text[] | undefined {
+  #texts(word: Word, variables: BashVariables): BashText[] | undefined {
     if (word.parts === undefined)
       return [{ text: word.value, start: word.text === word.value ? word.pos : undefined }];
     const found = word.parts.map((part) => partTexts(part, variables));
@@ -196,11 +210,21 @@ class BashReader {
   }
 }
 
+/** A script as a tree; undefined where it nests so deep that the parser has no room for it. */
+function parsed(text: string): ReturnType<typeof parse> | undefined {
+  try {
+    return parse(text);
+  } catch (error) {
+    if (error instanceof RangeError) return undefined;
+    throw error;
+  }
+}
+
 function isComputed({ parts = [] }: Word): boolean {
   return parts.some(({ type }) => type === 'CommandExpansion');
 }
 
-function partTexts(part: WordPart, variables: Variables): readonly Text[] | undefined {
+function partTexts(part: WordPart, variables: BashVariables): readonly BashText[] | undefined {
   switch (part.type) {
     case 'Literal':
       return [{ text: part.value, start: part.text === part.value ? part.pos : undefined }];

@@ -4,10 +4,8 @@ import { type FishComplete, readFishComplete } from './fish-complete.ts';
 import { type FishWhere, readFishCondition } from './fish-condition.ts';
 import { FishLexer, type FishStatement, type FishVariables, type FishWord } from './fish-words.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
-import { narrowedPlace } from './narrowed-place.ts';
-
-/** How many statements of a script are read, loops counted as often as they run. */
-const STATEMENTS_LIMIT = 200_000;
+import { WordPlaces } from './narrowed-place.ts';
+import { ReadingBudget } from './reading-budget.ts';
 
 /**
  * What a completion script for fish offers for a program, read without running it: its calls of `complete`, with variables, loops over
@@ -34,38 +32,90 @@ const HARMLESS: ReadonlySet<string> = new Set([
   'echo',
 ]);
 
+/** A block that is open: whether what stands in it runs for certain, and the loop that it is. */
+interface Block {
+  readonly isCertain: boolean;
+  readonly loop:
+    | {
+        readonly variable: string;
+        readonly values: readonly string[];
+        /** How many of the values had their turn. */
+        done: number;
+        /** Where the body begins. */
+        readonly start: number;
+      }
+    | undefined;
+}
+
 class FishReader {
   readonly #source: Source;
   readonly #program: string;
   readonly #builder: InventoryBuilder;
   readonly #variables: FishVariables = new Map();
   readonly #functions = new Map<string, FishWhere>();
-  #left = STATEMENTS_LIMIT;
+  readonly #budget: ReadingBudget;
   #filesOff = false;
 
   constructor(source: Source, program: string) {
     this.#source = source;
     this.#program = program;
+    this.#budget = new ReadingBudget(source.text);
     this.#builder = new InventoryBuilder('fish', program, source);
   }
 
   read(): Inventory {
-    const lexer = new FishLexer(this.#source, this.#variables);
-    this.#run(lexer, true);
+    const lexer = new FishLexer(this.#source, this.#variables, this.#budget);
+    const blocks: Block[] = [];
+    for (let words = lexer.next(); words !== undefined; words = lexer.next()) {
+      if (!this.#budget.spend(1 + words.length)) {
+        this.#builder.notRead(
+          'the rest of a script that does more than is followed',
+          words[0]?.place ?? null,
+        );
+        break;
+      }
+      this.#read(lexer, words, blocks);
+    }
     return this.#builder.build();
   }
 
-  /** Reads statements up to the end of a block, or of the text; those of a branch that may not run are told as not read. */
-  #run(lexer: FishLexer, isCertain: boolean): void {
-    for (let words = lexer.next(); words !== undefined && this.#left-- > 0; words = lexer.next()) {
-      const name = words[0]?.texts[0] ?? '';
-      if (name === 'end') return;
-      if (name === 'function') this.#function(lexer, words);
-      else if (name === 'for') this.#loop(lexer, words, isCertain);
-      else if (name === 'if' || name === 'while' || name === 'switch') this.#run(lexer, false);
-      else if (name === 'begin') this.#run(lexer, isCertain);
-      else this.#statement(words, isCertain);
+  /** Reads a statement; what stands in a branch that may not run is told as not read. */
+  #read(lexer: FishLexer, words: FishStatement, blocks: Block[]): void {
+    const isCertain = blocks.at(-1)?.isCertain ?? true;
+    switch (words[0]?.texts[0]) {
+      case 'end':
+        this.#end(lexer, blocks);
+        break;
+      case 'function':
+        this.#function(lexer, words);
+        break;
+      case 'for':
+        this.#loop(lexer, words, isCertain, blocks);
+        break;
+      case 'if':
+      case 'while':
+      case 'switch':
+        blocks.push({ isCertain: false, loop: undefined });
+        break;
+      case 'begin':
+        blocks.push({ isCertain, loop: undefined });
+        break;
+      default:
+        this.#statement(words, isCertain);
     }
+  }
+
+  /** Ends a block; a loop goes back to its beginning with its next value. */
+  #end(lexer: FishLexer, blocks: Block[]): void {
+    const loop = blocks.at(-1)?.loop;
+    const next = loop?.values[loop.done];
+    if (loop === undefined || next === undefined) {
+      blocks.pop();
+      return;
+    }
+    loop.done++;
+    lexer.position = loop.start;
+    this.#variables.set(loop.variable, [next]);
   }
 
   #statement(words: FishStatement, isCertain: boolean): void {
@@ -95,12 +145,14 @@ class FishReader {
     const isAppended = rest
       .slice(0, at)
       .some(({ texts }) => /^-\w*a/.test(texts[0] ?? '') || texts[0] === '--append');
-    if (values.some(({ isDynamic }) => isDynamic)) this.#variables.delete(name);
-    else
-      this.#variables.set(name, [
-        ...(isAppended ? (this.#variables.get(name) ?? []) : []),
-        ...values.flatMap(({ texts }) => texts),
-      ]);
+    if (values.some(({ isDynamic }) => isDynamic)) {
+      this.#variables.delete(name);
+      return;
+    }
+    const texts = values.flatMap((value) => value.texts);
+    const known = this.#variables.get(name);
+    if (isAppended && known !== undefined) for (const text of texts) known.push(text);
+    else this.#variables.set(name, texts);
   }
 
   /** A function is not run; one that is a condition and nothing else is kept as that. */
@@ -108,7 +160,7 @@ class FishReader {
     const name = words[1]?.texts[0] ?? '';
     const body: FishStatement[] = [];
     let depth = 1;
-    for (let next = lexer.next(); next !== undefined && this.#left-- > 0; next = lexer.next()) {
+    for (let next = lexer.next(); next !== undefined && this.#budget.spend(); next = lexer.next()) {
       const first = next[0]?.texts[0] ?? '';
       if (first === 'end' && --depth === 0) break;
       if (['if', 'for', 'while', 'switch', 'begin', 'function'].includes(first)) depth++;
@@ -117,25 +169,22 @@ class FishReader {
     const [only, ...others] = body;
     if (only === undefined || others.length > 0 || only.some(({ isDynamic }) => isDynamic)) return;
     const text = only.flatMap(({ texts }) => texts).join(' ');
-    const where = readFishCondition([text], this.#source, this.#program, this.#functions);
+    const where = readFishCondition([text], this.#source, this.#program, this.#functions, this.#budget);
     if (where.kind !== 'unknown') this.#functions.set(name, where);
   }
 
   /** A loop over words that are known runs once for each of them; the text of its body is read anew each time. */
-  #loop(lexer: FishLexer, words: FishStatement, isCertain: boolean): void {
-    const name = words[1]?.texts[0] ?? '';
+  #loop(lexer: FishLexer, words: FishStatement, isCertain: boolean, blocks: Block[]): void {
+    const variable = words[1]?.texts[0] ?? '';
     const values = words.slice(3);
     const known = values.every(({ isDynamic }) => !isDynamic) ? values.flatMap(({ texts }) => texts) : [];
-    const start = lexer.position;
-    if (known.length === 0) {
-      this.#run(lexer, false);
+    const [first] = known;
+    if (first === undefined) {
+      blocks.push({ isCertain: false, loop: undefined });
       return;
     }
-    for (const value of known) {
-      lexer.position = start;
-      this.#variables.set(name, [value]);
-      this.#run(lexer, isCertain);
-    }
+    blocks.push({ isCertain, loop: { variable, values: known, done: 1, start: lexer.position } });
+    this.#variables.set(variable, [first]);
   }
 
   #isOurs({ programs }: FishComplete): boolean {
@@ -154,6 +203,7 @@ class FishReader {
       this.#source,
       this.#program,
       this.#functions,
+      this.#budget,
     );
     if (where.kind === 'unknown') {
       this.#builder.notRead(
@@ -212,8 +262,13 @@ class FishReader {
         return [];
       }
       return argument.texts.flatMap((text) => {
-        const lexer = new FishLexer(this.#source, this.#variables, text, 0);
+        if (!this.#budget.spend(text.length)) {
+          this.#builder.notRead('a list that is longer than is followed', argument.place);
+          return [];
+        }
+        const lexer = new FishLexer(this.#source, this.#variables, this.#budget, text);
         const found: OfferedWord[] = [];
+        const places = new WordPlaces(argument.place);
         for (let words = lexer.next(); words !== undefined; words = lexer.next()) {
           for (const word of words) {
             if (word.isDynamic) {
@@ -226,7 +281,7 @@ class FishReader {
                 found.push({
                   text: value,
                   description: own ?? description,
-                  place: narrowedPlace(argument.place, value),
+                  place: places.of(value),
                 });
             }
           }

@@ -1,16 +1,15 @@
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
-import { narrowedPlace } from './narrowed-place.ts';
+import { narrowedPlace, WordPlaces } from './narrowed-place.ts';
+import { ReadingBudget } from './reading-budget.ts';
+import { FILES, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
 import { type TokenRange, ZshScript } from './zsh-script.ts';
 import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';
 import type { ZshToken } from './zsh-words.ts';
 
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 30;
-
-/** How many tokens are walked over. */
-const STEPS_LIMIT = 500_000;
 
 /**
  * What a completion function for zsh offers for a program, read without running it: the specifications of `_arguments`, the lists of
@@ -26,63 +25,19 @@ interface Where {
   readonly option: string | undefined;
 }
 
-/** Functions of zsh that offer files, or folders. */
-const FILES = /^_(?:files|path_files|directories|dir_list|default)\b/;
-
-/** Functions of zsh that offer what the machine has, which no interface lists. */
-const OF_THE_MACHINE =
-  /^_(?:command_names|users|groups|hosts|pids|ports|net_interfaces|urls|message|guard|nothing)\b/;
-
-/** Words before a command, and commands, that offer nothing. */
-const SKIPPED: ReadonlySet<string> = new Set([
-  '{',
-  '}',
-  'then',
-  'else',
-  'elif',
-  'if',
-  'do',
-  'done',
-  'fi',
-  'while',
-  'for',
-  'esac',
-  '!',
-  'return',
-  '[[',
-  'local',
-  'typeset',
-  'declare',
-  'readonly',
-  'integer',
-  'compdef',
-  'autoload',
-  'zstyle',
-  'setopt',
-  'unsetopt',
-  'emulate',
-  'shift',
-  'true',
-  'print',
-  'echo',
-  'test',
-  '[',
-  'break',
-  'continue',
-  'loadautofunc',
-  'builtin',
-]);
-
 class ZshReader {
   readonly #script: ZshScript;
   readonly #program: string;
   readonly #builder: InventoryBuilder;
-  readonly #arrays = new Map<string, readonly ZshToken[]>();
+  readonly #arrays = new Map<string, ZshToken[]>();
   readonly #states = new Map<string, Where>();
-  #steps = STEPS_LIMIT;
+  readonly #budget: ReadingBudget;
+  /** The functions that were walked, each with where it was. */
+  readonly #walked = new Set<string>();
 
   constructor(source: Source, program: string) {
-    this.#script = new ZshScript(source);
+    this.#budget = new ReadingBudget(source.text);
+    this.#script = new ZshScript(source, this.#budget);
     this.#program = program;
     this.#builder = new InventoryBuilder('zsh', program, source);
   }
@@ -94,13 +49,15 @@ class ZshReader {
     const own = this.#script.functions.get(`_${this.#program}`);
     const entry = own ?? (this.#builder.isEmpty ? [...this.#script.functions.values()][0] : undefined);
     if (entry !== undefined) this.#walk(entry, top, 1, false);
+    if (this.#budget.isSpent)
+      this.#builder.notRead('a part of a script that does more than is followed', null);
     return this.#builder.build();
   }
 
   #walk({ from, to }: TokenRange, where: Where, depth: number, isFile: boolean): void {
     if (depth > DEPTH_LIMIT) return;
     let i = from;
-    while (i < to && this.#steps-- > 0) {
+    while (i < to && this.#budget.spend()) {
       const inner = isFile ? this.#script.functionFrom(i) : undefined;
       if (inner !== undefined) {
         i = inner.to + 1;
@@ -130,7 +87,9 @@ class ZshReader {
       const name = this.#script.tokens[i]?.raw.replace(/\+?=$/, '') ?? '';
       const items = this.#script.tokens.slice(i + 2, end).filter(({ kind }) => kind === 'word');
       const isAppended = this.#script.tokens[i]?.raw.endsWith('+=') === true;
-      this.#arrays.set(name, [...(isAppended ? (this.#arrays.get(name) ?? []) : []), ...items]);
+      const known = isAppended ? this.#arrays.get(name) : undefined;
+      if (known === undefined) this.#arrays.set(name, items);
+      else for (const item of items) known.push(item);
       i = end;
     }
     let start = from;
@@ -150,11 +109,19 @@ class ZshReader {
     else if (name === '_values') this.#values(words, where);
     else if (FILES.test(name)) this.#files(where);
     else if (!OF_THE_MACHINE.test(name)) {
-      const body = this.#script.functions.get(name);
-      if (body !== undefined) this.#walk(body, where, depth + 1, false);
+      if (this.#script.functions.has(name)) this.#call(name, where, depth);
       else if (/^_\w/.test(name) || name === 'compadd')
         this.#builder.notRead(`what ${name} offers`, this.#script.tokens[start]?.place ?? null);
     }
+  }
+
+  /** Walks a function of the script, once for each place where it is called. */
+  #call(name: string, where: Where, depth: number): void {
+    const body = this.#script.functions.get(name);
+    const id = [name, where.option ?? '', ...where.path].join('\0');
+    if (body === undefined || this.#walked.has(id)) return;
+    this.#walked.add(id);
+    this.#walk(body, where, depth + 1, false);
   }
 
   /** Walks the branches of a `case`; gives where it ends. */
@@ -163,7 +130,7 @@ class ZshReader {
     let i = from + 2;
     while (i < to && this.#script.word(i) !== 'in') i++;
     i++;
-    while (i < to && this.#steps-- > 0) {
+    while (i < to && this.#budget.spend()) {
       while (
         this.#script.is(i, '\n') ||
         this.#script.is(i, ';') ||
@@ -211,6 +178,7 @@ class ZshReader {
       else if (!/^-[sSCnwWR]{1,7}$/.test(text) || words[i]?.raw !== text) break;
     }
     for (const word of this.#spread(words.slice(i))) {
+      if (word.isCut) this.#builder.notRead('a word that spreads to more than is followed', word.place);
       for (const text of word.texts) {
         const specification = readZshSpecification(text);
         if (specification === undefined) {
@@ -235,7 +203,7 @@ class ZshReader {
     return words.flatMap((word) => {
       const name = /^"?\$\{?(\w+)(?:\[[@*]\])?\}?"?$/.exec(word.raw)?.[1];
       const array = name === undefined ? undefined : this.#arrays.get(name);
-      return array === undefined ? [word] : [...array];
+      return array === undefined || !this.#budget.spend(array.length) ? [word] : array;
     });
   }
 
@@ -257,9 +225,9 @@ class ZshReader {
       );
     else if (FILES.test(text)) this.#files(where);
     else if (!OF_THE_MACHINE.test(text)) {
-      const body = this.#script.functions.get(text.split(/\s/)[0] ?? '');
-      if (body !== undefined) this.#walk(body, where, depth + 1, false);
-      else this.#builder.notRead(`what ${text.split(/\s/)[0]} offers`, place);
+      const [name = ''] = text.split(/\s/, 1);
+      if (this.#script.functions.has(name)) this.#call(name, where, depth);
+      else this.#builder.notRead(`what ${name} offers`, place);
     }
   }
 
@@ -271,6 +239,7 @@ class ZshReader {
     }
     // A second array has what is inserted for what the first one shows.
     for (const item of this.#arrays.get(names[0] ?? '') ?? []) {
+      if (!this.#budget.spend()) return;
       const items = item.texts.map(readZshItem);
       this.#offer(items, where, item.place);
     }
@@ -293,9 +262,10 @@ class ZshReader {
     { path, option }: Where,
     place: Place,
   ): void {
+    const places = new WordPlaces(place);
     const words = items
       .filter(({ text }) => text !== '')
-      .map((item): OfferedWord => ({ ...item, place: narrowedPlace(place, item.text) }));
+      .map((item): OfferedWord => ({ ...item, place: places.of(item.text) }));
     if (option !== undefined) this.#builder.addArgument(path, option, words, undefined);
     else for (const word of words) this.#builder.addOperand(path, word);
   }

@@ -1,8 +1,6 @@
 import type { Source } from '../../source/source.ts';
+import type { ReadingBudget } from './reading-budget.ts';
 import { type ZshToken, zshTokens } from './zsh-words.ts';
-
-/** How many tokens are passed in search of the ends of functions. */
-const SCANS_LIMIT = 5_000_000;
 
 /** Some of the tokens of a script: from one up to, and without, another. */
 export interface TokenRange {
@@ -14,15 +12,15 @@ export interface TokenRange {
 export class ZshScript {
   readonly tokens: readonly ZshToken[];
   readonly functions = new Map<string, TokenRange>();
-  #scans = SCANS_LIMIT;
 
-  constructor(source: Source) {
-    this.tokens = zshTokens(source);
+  constructor(source: Source, budget: ReadingBudget) {
+    this.tokens = zshTokens(source, budget);
     this.#findFunctions();
   }
 
   /** Finds `name() { ... }` and `function name { ... }`. */
   #findFunctions(): void {
+    const ends = this.#blockEnds();
     for (let i = 0; i < this.tokens.length; i++) {
       const text = this.word(i);
       const isKeyword = text === 'function';
@@ -32,19 +30,22 @@ export class ZshScript {
       if (hasBrackets) at += 2;
       while (this.is(at, '\n')) at++;
       if (name === undefined || (!isKeyword && !hasBrackets) || this.word(at) !== '{') continue;
-      const to = this.#blockEnd(at);
+      const to = ends.get(at) ?? this.tokens.length;
       this.functions.set(name, { from: at + 1, to });
     }
   }
 
-  #blockEnd(open: number): number {
-    let depth = 0;
-    for (let i = open; i < this.tokens.length && this.#scans-- > 0; i++) {
+  /** For each opening brace among the tokens, the closing one; those that nothing closes end with the script. */
+  #blockEnds(): Map<number, number> {
+    const ends = new Map<number, number>();
+    const open: number[] = [];
+    for (let i = 0; i < this.tokens.length; i++) {
       const word = this.word(i);
-      if (word === '{') depth++;
-      if (word === '}' && --depth === 0) return i;
+      if (word === '{') open.push(i);
+      const opened = word === '}' ? open.pop() : undefined;
+      if (opened !== undefined) ends.set(opened, i);
     }
-    return this.tokens.length;
+    return ends;
   }
 
   /** The function whose declaration begins at a token. */
