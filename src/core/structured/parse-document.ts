@@ -18,7 +18,13 @@ export interface ParsedDocument {
 /** Parses YAML 1.2, of which JSON is a part, into nodes with places; no root where the text cannot be used. */
 export function parseDocument(source: Source): ParsedDocument {
   const { text } = source;
-  const at = (start: number, end: number): Span => ({ source, start, end: Math.max(start, end) });
+  // The parser tells of what is missing behind the end.
+  const within = (offset: number) => Math.max(0, Math.min(offset, text.length));
+  const at = (start: number, end: number): Span => ({
+    source,
+    start: within(start),
+    end: within(Math.max(start, end)),
+  });
   if (text.length > DOCUMENT_LIMIT) {
     const message = `a document may have ${DOCUMENT_LIMIT} characters at the most, this has ${text.length}`;
     return unusable(source, 'document-too-long', message, null);

@@ -1,11 +1,31 @@
 /** An object whose members are not known. */
 export type Bag = Readonly<Record<string, unknown>>;
 
-/** A value as an object with members; undefined where it is none. Functions have members too. */
+/** The objects behind the bags that were made of them. */
+const behind = new WeakMap<object, object>();
+
+/**
+ * A value as an object with members; undefined where it is none. Functions have members too. A member whose getter throws is as good as
+ * none: a program that is only looked at cannot be asked to be ready for it.
+ */
 export function bagOf(value: unknown): Bag | undefined {
-  return (typeof value === 'object' && value !== null) || typeof value === 'function'
-    ? (value as Bag)
-    : undefined;
+  if ((typeof value !== 'object' || value === null) && typeof value !== 'function') return undefined;
+  if (behind.has(value)) return value as Bag;
+  const member = (name: string | symbol) => attempt(() => Reflect.get(value, name), undefined);
+  const bag = new Proxy<object>(Object.create(null), {
+    get: (_, name) => member(name),
+    has: (_, name) => attempt(() => Reflect.has(value, name), false),
+    ownKeys: () => attempt(() => Object.keys(value), []),
+    // A copy of a bag has what can be listed of it.
+    getOwnPropertyDescriptor: (_, name) => ({
+      value: member(name),
+      enumerable: true,
+      configurable: true,
+      writable: true,
+    }),
+  });
+  behind.set(bag, value);
+  return bag as Bag;
 }
 
 /** A value as a text that says something; undefined where it is none. */
@@ -13,8 +33,11 @@ export function textOf(value: unknown): string | undefined {
   return typeof value === 'string' && value.trim() !== '' ? value : undefined;
 }
 
+/** How many items of a list are looked at. */
+const LIST_LIMIT = 100_000;
+
 export function listOf(value: unknown): readonly unknown[] {
-  return Array.isArray(value) ? value : [];
+  return attempt(() => (Array.isArray(value) ? value.slice(0, LIST_LIMIT) : []), []);
 }
 
 /** The objects of a list. */
@@ -37,12 +60,19 @@ export function membersOf(value: unknown): [string, unknown][] {
 
 /** What a method without arguments gives back; undefined where there is none, or where it throws. */
 export function callOf(value: unknown, method: string): unknown {
-  const called = bagOf(value)?.[method];
-  if (typeof called !== 'function') return undefined;
+  const bag = bagOf(value);
+  const called = bag?.[method];
+  return bag === undefined || typeof called !== 'function'
+    ? undefined
+    : attempt(() => called.call(behind.get(bag)), undefined);
+}
+
+/** What a stranger's code gives back, or something else where it throws. */
+function attempt<T>(run: () => T, otherwise: T): T {
   try {
-    return called.call(value);
+    return run();
   } catch {
-    return undefined;
+    return otherwise;
   }
 }
 

@@ -21,18 +21,25 @@ const READERS: readonly ObjectReader[] = [
 /**
  * Reads the object in which a JavaScript program declares its interface, told by its shape: a configuration of `parseArgs` of
  * `node:util`, or a program of the parsers commander, yargs or cac. Nothing of it has a place in a text. An object of another shape
- * is a problem.
+ * is a problem, as is one that throws where it is looked at. Never throws.
  */
 export function readObject(object: unknown, settings: ObjectSettings = {}): Reading {
-  const reader = READERS.find(({ recognises }) => recognises(object));
-  if (reader === undefined) {
-    const message =
-      'expected the program object of commander, yargs or cac, or a configuration of parseArgs, found an object of another shape';
-    const source = settings.program ?? 'parser object';
-    return {
-      interface: undefined,
-      problems: [{ code: 'object-unknown', message, place: null, source, consequence: 'unusable' }],
-    };
+  try {
+    const reader = READERS.find(({ recognises }) => recognises(object));
+    if (reader !== undefined) return { interface: reader.read(object, settings), problems: [] };
+  } catch (error) {
+    const reason =
+      error instanceof RangeError ? 'it holds itself, or goes too deep' : 'it throws where it is read';
+    return unusable('object-refuses', `expected a parser object that can be looked at: ${reason}`, settings);
   }
-  return { interface: reader.read(object, settings), problems: [] };
+  const expected = 'expected the program object of commander, yargs or cac, or a configuration of parseArgs';
+  return unusable('object-unknown', `${expected}, found an object of another shape`, settings);
+}
+
+function unusable(code: string, message: string, { program }: ObjectSettings): Reading {
+  const source = program ?? 'parser object';
+  return {
+    interface: undefined,
+    problems: [{ code, message, place: null, source, consequence: 'unusable' }],
+  };
 }

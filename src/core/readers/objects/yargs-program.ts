@@ -52,7 +52,7 @@ function declaredOf(object: unknown, internal: unknown): Declared {
   const implied = bagOf(callOf(validation, 'getImplied')) ?? {};
   const has = (table: string, key: string) => Array.isArray(options[table]) && options[table].includes(key);
   const aliases = bagOf(options.alias) ?? {};
-  const isAlias = new Set(Object.values(aliases).flatMap(textsOf));
+  const isAlias = new Set(membersOf(aliases).flatMap(([, names]) => textsOf(names)));
   const declared = noDeclarations();
   for (const [key] of membersOf(options.key)) {
     if (isAlias.has(key)) continue;
