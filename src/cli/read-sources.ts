@@ -9,7 +9,7 @@ import {
   type Settings,
   type SourceSettings,
 } from 'dabbawala';
-import { readSourceFile, readSourceStream } from 'dabbawala/node';
+import { type ReadResult, readFoundFile, readSourceFile, readSourceStream } from 'dabbawala/node';
 import type { Io } from './io.ts';
 import { loadSettings } from './load-settings.ts';
 import { reportError, reportProblem } from './report-problem.ts';
@@ -61,15 +61,21 @@ async function readFamily(family: readonly string[], given: readonly string[], i
     family.filter((name) => !given.includes(name)),
     {},
     io,
+    readFoundFile,
   );
 }
 
 /** Reads sources, reports their problems, and joins those of one program. */
-async function readSources(names: readonly string[], settings: SourceSettings, io: Io): Promise<ReadSources> {
+async function readSources(
+  names: readonly string[],
+  settings: SourceSettings,
+  io: Io,
+  readFile: (name: string) => Promise<ReadResult> = readSourceFile,
+): Promise<ReadSources> {
   const interfaces: Interface[] = [];
   const problems: Problem[] = [];
   for (const name of names) {
-    const read = name === '-' ? await readSourceStream('-', io.stdin) : await readSourceFile(name);
+    const read = name === '-' ? await readSourceStream('-', io.stdin) : await readFile(name);
     problems.push(...read.problems);
     if (read.source === undefined) continue;
     const reading = readSource(read.source, settings);

@@ -12,6 +12,13 @@ export {
 } from './completion/observe-completion.ts';
 export { findFileUpwards } from './find-file.ts';
 export type { ReadResult } from './read-result.ts';
-export { BYTE_LIMIT, readSourceFile, readSourceStream } from './read-source.ts';
+export {
+  BYTE_LIMIT,
+  FOUND_BYTE_LIMIT,
+  type ReadSettings,
+  readFoundFile,
+  readSourceFile,
+  readSourceStream,
+} from './read-source.ts';
 export { systemReason } from './system-reason.ts';
 export { writeTextFile } from './write-file.ts';

@@ -105,18 +105,40 @@ function toldPair(
   all: readonly Meaning[],
   isOwn: (path: readonly string[]) => boolean,
 ): [Meaning, Meaning] | undefined {
-  const pairs = all
-    .filter(({ path }) => isOwn(path))
-    .flatMap((second) =>
-      all.flatMap((first): [Meaning, Meaning][] =>
-        first.path.join(' ') === second.path.join(' ') || all.indexOf(first) > all.indexOf(second)
-          ? []
-          : [[first, second]],
-      ),
-    );
-  return (
-    pairs.find(([first, second]) => DESTROYS.test(first.name) !== DESTROYS.test(second.name)) ?? pairs[0]
-  );
+  const harmful = new FirstOfCommands();
+  const harmless = new FirstOfCommands();
+  let plain: [Meaning, Meaning] | undefined;
+  for (const second of all) {
+    const [alike, others] = DESTROYS.test(second.name) ? [harmful, harmless] : [harmless, harmful];
+    if (isOwn(second.path)) {
+      const grave = others.elsewhere(second);
+      if (grave !== undefined) return [grave, second];
+      const first = alike.elsewhere(second);
+      if (first !== undefined) plain ??= [first, second];
+    }
+    alike.add(second);
+  }
+  return plain;
+}
+
+/** The first of some meanings, and the first in another command than that one. */
+class FirstOfCommands {
+  #first: Meaning | undefined;
+  #other: Meaning | undefined;
+
+  add(meaning: Meaning): void {
+    if (this.#first === undefined) this.#first = meaning;
+    else if (!isSameCommand(meaning, this.#first)) this.#other ??= meaning;
+  }
+
+  /** The first that is in another command than a meaning. */
+  elsewhere(meaning: Meaning): Meaning | undefined {
+    return this.#first !== undefined && isSameCommand(this.#first, meaning) ? this.#other : this.#first;
+  }
+}
+
+function isSameCommand(a: Meaning, b: Meaning): boolean {
+  return a.path.length === b.path.length && a.path.every((name, i) => name === b.path[i]);
 }
 
 /** The long name that a letter stands for: the first that begins with it, else the first. */
