@@ -62,7 +62,7 @@ _dabbawala_takes() {
     'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
-    'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --parallel') ;;
+    'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
     'dabbawala convert --to' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
     'dabbawala explain --format') ;;
@@ -187,7 +187,9 @@ _dabbawala_options() {
       _dabbawala_option --plan
       _dabbawala_option --probe
       _dabbawala_option '-y --yes'
+      _dabbawala_option --program
       _dabbawala_option --keep-home
+      _dabbawala_option --keep-folder
       _dabbawala_option --short-help
       _dabbawala_option --width
       _dabbawala_option --seconds
@@ -270,6 +272,7 @@ _dabbawala_argument() {
     'dabbawala compare --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala capture --to') _dabbawala_words "$2" "$3" yaml json ;;
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala capture --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala coverage --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --command') _dabbawala_action file "$2" "$3" ;;

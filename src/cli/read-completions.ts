@@ -30,10 +30,12 @@ export async function readCompletions(
 ): Promise<ReadCompletions> {
   const inventories: Inventory[] = [];
   let unusable = false;
+  const signal = isObserved ? io.stopSignal() : undefined;
   const observe = async (shell: Shell, script: Parameters<typeof observeCompletion>[1]) => {
     for (const from of programs) {
+      if (signal?.aborted) return;
       io.showProgress?.(`asking ${shell}`);
-      const found = await observeCompletion(shell, script, from);
+      const found = await observeCompletion(shell, script, from, { signal });
       io.showProgress?.(undefined);
       if ('commands' in found) inventories.push(found);
       else reportError(`${found.reason}, so that what it offers is not judged`, io);
@@ -64,6 +66,10 @@ export async function readCompletions(
   }
   if (names.length === 0 && isObserved)
     for (const shell of shells.length > 0 ? shells : SHELLS) await observe(shell, undefined);
+  if (signal?.aborted) {
+    reportError('stopped; what was asked until then is kept', io);
+    unusable = true;
+  }
   return { inventories, unusable };
 }
 

@@ -4,8 +4,8 @@ import { TOOL } from './version.ts';
 
 /** Writes a problem to standard error as `dabbawala:FILE:LINE:COLUMN: message` (GNU Coding Standards 4.4). */
 export function reportProblem(problem: Problem, io: Io): void {
-  const where =
-    problem.place === null ? `${printable(problem.source)}: ` : placeText(problem.place, new LineIndexes());
+  const source = problem.source === '' ? ' ' : `${printable(problem.source)}: `;
+  const where = problem.place === null ? source : placeText(problem.place, new LineIndexes());
   io.writeError(`${TOOL.name}:${where}${printable(problem.message)}\n`);
 }
 

@@ -15,9 +15,16 @@ export async function askAtTerminal(question: string): Promise<boolean> {
   }
 }
 
-/** A signal that is given at the first interrupt; a second one ends the command. */
+/** The signals by which users and systems end a command. */
+const INTERRUPTS = ['SIGINT', 'SIGTERM', 'SIGHUP', 'SIGQUIT'] as const;
+
+/** A signal that is given at the first interrupt, so that what was started can be ended; a second one ends the command. */
 export function stopSignal(): AbortSignal {
   const controller = new AbortController();
-  for (const name of ['SIGINT', 'SIGTERM'] as const) process.once(name, () => controller.abort());
+  const stop = () => {
+    controller.abort();
+    for (const name of INTERRUPTS) process.removeListener(name, stop);
+  };
+  for (const name of INTERRUPTS) process.on(name, stop);
   return controller.signal;
 }

@@ -190,12 +190,18 @@ test('the command writes a document that says what was captured, and shows its p
 
 test('what cannot be captured ends with status 2 and a message', async () => {
   for (const [words, message] of [
-    [['capture', join(folder, 'absent')], /could not be run; if it needs its home, give '--keep-home'\n$/],
-    [['capture', program('mute', 'echo no >&2; exit 1')], /gave no help of its own: it said 'no'/],
+    [
+      ['capture', join(folder, 'absent')],
+      /absent' cannot be run: there is no such file or folder; check the path \(ENOENT\)\n$/,
+    ],
+    [
+      ['capture', program('mute', 'echo no >&2; exit 1')],
+      /gave no help of its own and ended with status 1: it said 'no'/,
+    ],
     [['capture', '--seconds=0', 'x'], /'0' is no value of '--seconds': expected a number from 1 to 600\n/],
     [
       ['capture', '-o', join(folder, 'no/such/file'), program('tiffin', TIFFIN)],
-      /no\/such\/file: cannot be written \(ENOENT\)\n$/,
+      /no\/such\/file: cannot be written: there is no such file or folder; check the path \(ENOENT\)\n$/,
     ],
   ] as const) {
     const ended = await dabbawala(words);

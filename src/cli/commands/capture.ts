@@ -22,7 +22,9 @@ interface CaptureOptions {
   readonly plan?: true;
   readonly probe?: true;
   readonly yes?: true;
+  readonly program?: string;
   readonly keepHome?: true;
+  readonly keepFolder?: true;
   readonly shortHelp?: true;
   readonly width: number;
   readonly seconds: number;
@@ -37,16 +39,21 @@ export const declare: Declare = (command, io, done) => {
       'Runs a program for its help, command by command, and writes its interface as a document. Every run is without a shell, ' +
         'in an empty folder, with limits. No program is certain to do no more than print help: --plan shows what would be run.',
     )
-    .usage('[OPTION]... PROGRAM [ARGUMENT]...')
+    .usage('[OPTION]... [--] PROGRAM [ARGUMENT]...')
     .argument('<PROGRAM>', 'the program, found by its name or path')
-    .argument('[ARGUMENT...]', 'further words that call it, such as -m and a module for python3')
+    .argument(
+      '[ARGUMENT...]',
+      'further words that call it, such as -m and a module for python3; behind -- any',
+    )
     .passThroughOptions()
     .addOption(new Option('--to <FORM>', 'the form to write').choices(Object.keys(WRITERS)).default('yaml'))
     .option('-o, --output <FILE>', 'write the document to FILE, not to standard output')
     .option('--plan', 'print the command lines that would be run, and run none')
     .option('--probe', 'also run --version, an abbreviation of --help, and an option that does not exist')
     .option('-y, --yes', 'do not ask before --probe')
+    .option('--program <NAME>', 'the name that people call the program by, where the words do not say it')
     .option('--keep-home', "let the program see the user's home")
+    .option('--keep-folder', 'run the program in this folder, not in an empty one')
     .option('--short-help', 'ask for -h too where --help gives no help');
   number(
     command,
@@ -77,10 +84,40 @@ export const declare: Declare = (command, io, done) => {
     20_000,
   );
   number(command, '--parallel <COUNT>', 'how many runs go on side by side', CAPTURE_DEFAULTS.parallel, 64);
-  command.action(async (program: string, words: string[], options: CaptureOptions) =>
-    done(await runCapture([program, ...words], options, io)),
-  );
+  command.action(async (program: string, words: string[], options: CaptureOptions) => {
+    const own = ownWords(program, words, command);
+    if (own === undefined)
+      done(await runCapture([program, ...words.filter((word, i) => i > 0 || word !== '--')], options, io));
+    else command.error(own);
+  });
 };
+
+/** The words of the command line as they were given, which the parser keeps and does not declare. */
+function rawWords(command: Command): readonly string[] {
+  const { parent } = command;
+  const words = parent !== null && 'rawArgs' in parent ? parent.rawArgs : [];
+  return Array.isArray(words) ? words : [];
+}
+
+/**
+ * Why the words behind PROGRAM are refused: one of them is an option of this command, and nothing says that the program is meant.
+ * Undefined where all is well.
+ */
+function ownWords(program: string, words: readonly string[], command: Command): string | undefined {
+  const given = rawWords(command);
+  const isMarked = words[0] === '--' || given[given.length - words.length - 2] === '--';
+  if (isMarked) return undefined;
+  const own = words.find((word) => {
+    const name = word.startsWith('--') ? word.replace(/=.*$/s, '') : word.slice(0, 2);
+    return (
+      command.options.some(({ short, long }) => name === short || name === long) ||
+      /^(?:-h|--help)$/.test(word)
+    );
+  });
+  return own === undefined
+    ? undefined
+    : `'${own}' behind PROGRAM is not read as an option of capture; put it in front of '${program}', or give '--' before the program's own words`;
+}
 
 function number(command: Command, flags: string, description: string, value: number, most: number): void {
   const parse = (text: string) => {
@@ -131,7 +168,9 @@ function settingsOf(options: CaptureOptions): CaptureSettings {
     depthLimit: options.depth,
     commandLimit: options.most,
     parallel: options.parallel,
+    program: options.program,
     keepHome: options.keepHome === true,
+    keepFolder: options.keepFolder === true,
     shortHelp: options.shortHelp === true,
     probe: options.probe === true,
   };

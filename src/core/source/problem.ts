@@ -7,7 +7,7 @@ export interface Problem {
   /** What was expected and what to do, in lower case, without a full stop. */
   readonly message: string;
   readonly place: Place;
-  /** The source it concerns, also where there is no place. */
+  /** The source it concerns, also where there is no place; empty where it concerns none. */
   readonly source: string;
   /**
    * Whether the source could not be used at all, says something that it may not (the rest was read), or was read in part

@@ -1,12 +1,17 @@
-import { basename } from 'node:path';
+import { basename, isAbsolute } from 'node:path';
 import { commandName } from '../../core/model/command.ts';
+import { stated } from '../../core/model/fact.ts';
 import type { Interface, Observation } from '../../core/model/interface.ts';
 import { joinInterfaces } from '../../core/model/join.ts';
-import { type CommandAt, walkCommands } from '../../core/model/walk.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
+import { calledName } from './called-name.ts';
 import { CAPTURE_DEFAULTS, type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
+import { findProgram } from './find-program.ts';
+import { commandAt, isHelp } from './help-run.ts';
 import { type ProgramRun, runProgram } from './run-program.ts';
+import { settledText } from './settled-text.ts';
+import { whyNoHelp } from './why-no-help.ts';
 import { openWorkplace, type Workplace } from './workplace.ts';
 
 /** What a capture came to, also where it was stopped. */
@@ -37,16 +42,33 @@ export async function captureProgram(
   signal?: AbortSignal,
 ): Promise<Capture> {
   const whole = { ...CAPTURE_DEFAULTS, ...settings };
+  const name = whole.program ?? calledName(invocation);
+  const program = await findProgram(invocation[0] ?? '');
+  if ('reason' in program) return notCaptured('no-program', program.reason);
   const workplace = await openWorkplace(whole);
+  if ('reason' in workplace) return notCaptured('no-workplace', workplace.reason);
   try {
-    return await new Capturer(invocation, whole, workplace, onProgress, signal).capture();
+    const called = { invocation, path: program.path, name };
+    return await new Capturer(called, whole, workplace, onProgress, signal).capture();
   } finally {
     await workplace.close();
   }
 }
 
+/** A program as it is called: the words, the path that the first of them stands for, and the name that people call it by. */
+interface CalledProgram {
+  readonly invocation: readonly string[];
+  readonly path: string;
+  readonly name: string;
+}
+
+function notCaptured(code: string, message: string): Capture {
+  const problem: Problem = { code, message, place: null, source: '', consequence: 'unusable' };
+  return { interface: undefined, runs: [], problems: [problem], isStopped: false };
+}
+
 class Capturer {
-  readonly #invocation: readonly string[];
+  readonly #called: CalledProgram;
   readonly #program: string;
   readonly #settings: CaptureSettings;
   readonly #workplace: Workplace;
@@ -66,14 +88,14 @@ class Capturer {
   #root: Interface | undefined;
 
   constructor(
-    invocation: readonly string[],
+    called: CalledProgram,
     settings: CaptureSettings,
     workplace: Workplace,
     onProgress: (progress: CaptureProgress) => void,
     signal: AbortSignal | undefined,
   ) {
-    this.#invocation = invocation;
-    this.#program = basename(invocation.at(-1) ?? '');
+    this.#called = called;
+    this.#program = called.name;
     this.#settings = settings;
     this.#workplace = workplace;
     this.#onProgress = onProgress;
@@ -90,11 +112,21 @@ class Capturer {
       .sort()
       .flatMap((key) => this.#observations.get(key) ?? []);
     return {
-      interface: joined === undefined ? undefined : { ...joined, observations },
+      interface: joined === undefined ? undefined : this.#completed(joined, observations),
       runs: this.#runs,
       problems: this.#problems,
       isStopped: this.#signal?.aborted === true,
     };
+  }
+
+  /** An interface with what only the capture knows: what was observed, and by which words the program is called. */
+  #completed(joined: Interface, observations: readonly Observation[]): Interface {
+    const { invocation } = this.#called;
+    // Where the program lies on this machine says nothing of how it is called.
+    const words = invocation.map((word, i) => (i === 0 && isAbsolute(word) ? basename(word) : word));
+    const isPlain = words.length === 1 && words[0] === this.#program;
+    const invocations = isPlain ? joined.invocations : [stated(words, null)];
+    return { ...joined, observations, invocations };
   }
 
   /** Works until nothing waits and nobody else could add something. */
@@ -154,28 +186,25 @@ class Capturer {
 
   async #run(words: readonly string[]): Promise<ProgramRun> {
     const { timeLimit, outputLimit } = this.#settings;
-    const { folder, environment } = this.#workplace;
-    const printed = await runProgram([...this.#invocation, ...words], {
+    const { folder, scratch, environment } = this.#workplace;
+    const { invocation, path } = this.#called;
+    const printed = await runProgram([path, ...invocation.slice(1), ...words], {
       folder,
       environment,
       timeLimit,
       outputLimit,
       signal: this.#signal,
+      calledBy: invocation[0],
     });
+    const home = this.#settings.keepHome ? undefined : environment.HOME;
+    const place = { home, folder: scratch, program: path, calledBy: invocation[0] ?? path };
     const run = {
       ...printed,
-      standardOutput: this.#withoutWorkplace(printed.standardOutput),
-      standardError: this.#withoutWorkplace(printed.standardError),
+      standardOutput: settledText(printed.standardOutput, place),
+      standardError: settledText(printed.standardError, place),
     };
     this.#runs.push(run);
     return run;
-  }
-
-  /** A text in which the home and the folder of this capture stand as `~` and `.`: they have another name each time. */
-  #withoutWorkplace(text: string): string {
-    const { folder, environment } = this.#workplace;
-    const home = this.#settings.keepHome ? undefined : environment.HOME;
-    return (home === undefined ? text : text.replaceAll(home, '~')).replaceAll(folder, '.');
   }
 
   /** The command at a path as the run shows it; undefined where the run shows no help, or another command's. */
@@ -188,7 +217,7 @@ class Capturer {
         { name, text },
         { program: this.#program, command: path, width: this.#settings.width },
       );
-      if (from === undefined || !isHelp(from, path)) continue;
+      if (from === undefined || !isHelp(from, path, run)) continue;
       if (known) return undefined;
       this.#texts.add(text);
       return from;
@@ -205,7 +234,7 @@ class Capturer {
       standardError: { name, text: run.standardError },
       width: this.#settings.width,
       // Times differ from run to run: they are kept only where the behaviour is asked for.
-      milliseconds: this.#settings.probe ? Math.round(run.milliseconds) : undefined,
+      milliseconds: this.#settings.probe ? slowness(run.milliseconds) : undefined,
     });
   }
 
@@ -236,16 +265,14 @@ class Capturer {
 
   /** Says why nothing was read of a command, with what the program said. */
   #report(path: readonly string[], runs: readonly ProgramRun[]): void {
-    const shown = [...this.#invocation, ...path].join(' ');
-    const ends = runs.map(({ end }) => REASONS[end]).find((reason) => reason !== undefined);
-    const said = runs.flatMap(
-      ({ standardError }) => standardError.trim().split('\n')[0]?.slice(0, 160) ?? [],
-    );
-    const saying = said.find((line) => line !== '');
-    const why = ends ?? `gave no help of its own${saying === undefined ? '' : `: it said '${saying}'`}`;
-    const hint =
-      path.length === 0 && !this.#settings.keepHome ? "; if it needs its home, give '--keep-home'" : '';
-    this.#problem('no-help', `'${shown}' ${why}${hint}`);
+    const shown = [...this.#called.invocation, ...path].join(' ');
+    const { keepHome, keepFolder } = this.#settings;
+    const isInFolder = this.#called.invocation.length > 1 && !keepFolder;
+    const ways = [
+      ...(isInFolder ? ["; if it needs what is in this folder, give '--keep-folder'"] : []),
+      ...(keepHome ? [] : ["; if it needs its home, give '--keep-home'"]),
+    ];
+    this.#problem('no-help', `'${shown}' ${whyNoHelp(runs, path.length === 0 ? ways : [])}`);
   }
 
   #problem(code: string, message: string): void {
@@ -262,24 +289,10 @@ class Capturer {
   }
 }
 
-const REASONS: Partial<Record<ProgramRun['end'], string>> = {
-  time: 'took too long',
-  output: 'printed too much',
-  stopped: 'was stopped',
-  'not-started': 'could not be run',
-};
-
-function commandAt(from: Interface, path: readonly string[]): CommandAt | undefined {
-  return [...walkCommands(from)].find((at) => at.path.length === path.length + 1 && at.command.described);
+/** A time in steps of half a second; undefined for shorter ones, which are another each time and say nothing. */
+function slowness(milliseconds: number): number | undefined {
+  const steps = Math.floor(milliseconds / SLOWNESS_STEP);
+  return steps === 0 ? undefined : steps * SLOWNESS_STEP;
 }
 
-/** Whether a reading shows anything that only help shows. */
-function isHelp(from: Interface, path: readonly string[]): boolean {
-  const command = commandAt(from, path)?.command;
-  if (command === undefined) return false;
-  return (
-    command.options.items.some(({ listed }) => listed) ||
-    command.commands.items.length > 0 ||
-    command.forms.length > 0
-  );
-}
+const SLOWNESS_STEP = 500;

@@ -12,7 +12,12 @@ export interface CaptureSettings {
   readonly commandLimit: number;
   /** How many runs go on side by side. */
   readonly parallel: number;
+  /** Whether programs see the user's home. */
   readonly keepHome: boolean;
+  /** Whether programs run in the working directory: a module or a relative path among their words is found there. */
+  readonly keepFolder: boolean;
+  /** The word that people call the program by; told from the words that call it where not given. */
+  readonly program?: string | undefined;
   /** Whether `-h` is asked where `--help` gives no help, even if no help that was read shows it. */
   readonly shortHelp: boolean;
   /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`. */
@@ -27,6 +32,7 @@ export const CAPTURE_DEFAULTS: CaptureSettings = {
   commandLimit: 1000,
   parallel: 4,
   keepHome: false,
+  keepFolder: false,
   shortHelp: false,
   probe: false,
 };

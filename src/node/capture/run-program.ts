@@ -1,4 +1,6 @@
-import { spawn } from 'node:child_process';
+import { type ChildProcess, spawn } from 'node:child_process';
+import { Readable, Writable } from 'node:stream';
+import { systemReason } from '../system-reason.ts';
 
 /** How a run ended: by itself, or because it took too long, printed too much, was stopped, or could not be started. */
 export type RunEnd = 'exit' | 'time' | 'output' | 'stopped' | 'not-started';
@@ -11,7 +13,11 @@ export interface ProgramRun {
   readonly status: number | undefined;
   readonly standardOutput: string;
   readonly standardError: string;
+  /** What it wrote to descriptor 4, where it was told something. */
+  readonly answers: string;
   readonly milliseconds: number;
+  /** Why it could not be started; undefined where it was. */
+  readonly failure: string | undefined;
 }
 
 export interface RunSettings {
@@ -22,6 +28,16 @@ export interface RunSettings {
   /** The most bytes that it may print on each stream. */
   readonly outputLimit: number;
   readonly signal?: AbortSignal | undefined;
+  /** What the program is told that it was called by; its path where not given. */
+  readonly calledBy?: string | undefined;
+  /** What it is told beside its words; it can then answer on descriptor 4. */
+  readonly told?: ToldText | undefined;
+}
+
+/** A text that a program reads from standard input or from descriptor 3. */
+export interface ToldText {
+  readonly descriptor: 0 | 3;
+  readonly text: string;
 }
 
 /** How long streams may stay open when the program itself has ended, in milliseconds: a child may hold them. */
@@ -32,60 +48,117 @@ const GRACE = 200;
  * started and left behind goes too. Never throws.
  */
 export function runProgram(words: readonly string[], settings: RunSettings): Promise<ProgramRun> {
-  const [program = '', ...args] = words;
-  const started = performance.now();
-  return new Promise((resolve) => {
-    let end: RunEnd = 'exit';
-    let status: number | undefined;
-    let isDone = false;
+  return new Promise((resolve) => new Run(words, settings, resolve).start());
+}
+
+class Run {
+  readonly #words: readonly string[];
+  readonly #settings: RunSettings;
+  readonly #resolve: (run: ProgramRun) => void;
+  readonly #started = performance.now();
+  readonly #output: Collected;
+  readonly #errors: Collected;
+  readonly #answers: Collected;
+  readonly #stop = () => this.#kill('stopped');
+  #child: ChildProcess | undefined;
+  #timer: NodeJS.Timeout | undefined;
+  #end: RunEnd = 'exit';
+  #status: number | undefined;
+  #failure: string | undefined;
+  #isDone = false;
+
+  constructor(words: readonly string[], settings: RunSettings, resolve: (run: ProgramRun) => void) {
+    this.#words = words;
+    this.#settings = settings;
+    this.#resolve = resolve;
+    const collected = () => new Collected(settings.outputLimit, () => this.#kill('output'));
+    this.#output = collected();
+    this.#errors = collected();
+    this.#answers = collected();
+  }
+
+  start(): void {
+    const { timeLimit, signal } = this.#settings;
+    try {
+      this.#child = this.#spawn();
+    } catch (error) {
+      this.#refuse(error);
+      return;
+    }
+    this.#timer = setTimeout(() => this.#kill('time'), timeLimit);
+    signal?.addEventListener('abort', this.#stop, { once: true });
+    if (signal?.aborted) this.#stop();
+  }
+
+  #spawn(): ChildProcess {
+    const [program = '', ...args] = this.#words;
+    const { folder, environment, calledBy, told } = this.#settings;
     const child = spawn(program, args, {
-      cwd: settings.folder,
-      env: settings.environment,
-      stdio: ['ignore', 'pipe', 'pipe'],
+      cwd: folder,
+      env: environment,
+      stdio: [
+        told?.descriptor === 0 ? 'pipe' : 'ignore',
+        'pipe',
+        'pipe',
+        ...(told === undefined ? [] : (['pipe', 'pipe'] as const)),
+      ],
       detached: true,
+      ...(calledBy === undefined ? {} : { argv0: calledBy }),
     });
-    const output = new Collected(settings.outputLimit, () => kill('output'));
-    const errors = new Collected(settings.outputLimit, () => kill('output'));
-    child.stdout.on('data', (chunk: Buffer) => output.add(chunk));
-    child.stderr.on('data', (chunk: Buffer) => errors.add(chunk));
-    const timer = setTimeout(() => kill('time'), settings.timeLimit);
-    const stop = () => kill('stopped');
-    settings.signal?.addEventListener('abort', stop, { once: true });
-    if (settings.signal?.aborted) stop();
-    child.on('error', () => {
-      end = 'not-started';
-      finish();
-    });
+    const keep = (stream: unknown, into: Collected) => {
+      if (!(stream instanceof Readable)) return;
+      stream.on('data', (chunk: Buffer) => into.add(chunk));
+      // A descriptor beyond the three is a socket, which fails where its other end goes with something unread.
+      stream.on('error', () => {});
+    };
+    keep(child.stdout, this.#output);
+    keep(child.stderr, this.#errors);
+    keep(child.stdio[4], this.#answers);
+    const input = told === undefined ? undefined : child.stdio[told.descriptor];
+    if (input instanceof Writable) {
+      // A program need not read what it is told.
+      input.on('error', () => {});
+      input.end(told?.text);
+    }
+    child.on('error', (error) => this.#refuse(error));
     child.on('exit', (code) => {
-      status = end === 'exit' ? (code ?? undefined) : undefined;
+      this.#status = this.#end === 'exit' ? (code ?? undefined) : undefined;
       killGroup(child.pid);
-      setTimeout(finish, GRACE);
+      setTimeout(() => this.#finish(), GRACE);
     });
-    child.on('close', finish);
+    child.on('close', () => this.#finish());
+    return child;
+  }
 
-    function kill(why: RunEnd): void {
-      if (isDone || end !== 'exit') return;
-      end = why;
-      killGroup(child.pid);
-    }
+  #refuse(error: unknown): void {
+    this.#end = 'not-started';
+    this.#failure = systemReason(error);
+    this.#finish();
+  }
 
-    function finish(): void {
-      if (isDone) return;
-      isDone = true;
-      clearTimeout(timer);
-      settings.signal?.removeEventListener('abort', stop);
-      child.stdout.destroy();
-      child.stderr.destroy();
-      resolve({
-        words,
-        end,
-        status,
-        standardOutput: output.text,
-        standardError: errors.text,
-        milliseconds: performance.now() - started,
-      });
-    }
-  });
+  #kill(why: RunEnd): void {
+    if (this.#isDone || this.#end !== 'exit') return;
+    this.#end = why;
+    killGroup(this.#child?.pid);
+  }
+
+  #finish(): void {
+    if (this.#isDone) return;
+    this.#isDone = true;
+    clearTimeout(this.#timer);
+    this.#settings.signal?.removeEventListener('abort', this.#stop);
+    for (const stream of this.#child?.stdio ?? []) stream?.destroy();
+    this.#resolve({
+      words: this.#words,
+      end: this.#end,
+      status: this.#status,
+      standardOutput: this.#output.text,
+      standardError: this.#errors.text,
+      answers: this.#answers.text,
+      milliseconds: performance.now() - this.#started,
+      failure: this.#failure,
+    });
+  }
 }
 
 /** Ends a process group at once; there is nothing that a program asked for its help could have to put in order. */

@@ -1,10 +1,17 @@
-import { mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { systemReason } from '../system-reason.ts';
+import { cleanLeftBehind, OWNER_FILE, WORKPLACE_PREFIX } from './left-behind.ts';
+import { endMarked, MARK } from './marked-processes.ts';
+import { ownIdentity } from './process-identity.ts';
 
 /** Where programs are run: an empty folder, an empty home, and an environment with nothing of the user's. */
 export interface Workplace {
+  /** The working directory of programs. */
   readonly folder: string;
+  /** The folder for their temporary files. */
+  readonly scratch: string;
   readonly environment: Readonly<Record<string, string>>;
   /** Ends every process that still runs from here, and removes the folders. */
   close(): Promise<void>;
@@ -15,18 +22,39 @@ export interface WorkplaceSettings {
   readonly width: number;
   /** Whether programs see the user's home. */
   readonly keepHome: boolean;
+  /** Whether programs run in the working directory, not in an empty one. */
+  readonly keepFolder: boolean;
 }
 
-/** Makes a workplace in the folder for temporary files. */
-export async function openWorkplace({ width, keepHome }: WorkplaceSettings): Promise<Workplace> {
-  const base = await mkdtemp(join(tmpdir(), 'dabbawala-capture-'));
+/** Why there is no workplace. */
+export interface NoWorkplace {
+  readonly reason: string;
+}
+
+/**
+ * Makes a workplace in the folder for temporary files, after cleaning up what killed runs left there. It says inside whose it is. Never
+ * throws.
+ */
+export async function openWorkplace(settings: WorkplaceSettings): Promise<Workplace | NoWorkplace> {
+  await cleanLeftBehind();
+  try {
+    return await makeWorkplace(settings);
+  } catch (error) {
+    return {
+      reason: `the folder for temporary files '${tmpdir()}' cannot be used: ${systemReason(error)}; set TMPDIR to one that can`,
+    };
+  }
+}
+
+async function makeWorkplace({ width, keepHome, keepFolder }: WorkplaceSettings): Promise<Workplace> {
+  const base = await mkdtemp(join(tmpdir(), WORKPLACE_PREFIX));
+  await writeFile(join(base, OWNER_FILE), JSON.stringify(ownIdentity()));
   const home = await mkdtemp(join(base, 'home-'));
-  const folder = await mkdtemp(join(base, 'empty-'));
-  const mark = `DABBAWALA_CAPTURE=${base}`;
+  const scratch = await mkdtemp(join(base, 'empty-'));
   const environment = {
     PATH: process.env.PATH ?? '/usr/bin:/bin',
     HOME: keepHome ? (process.env.HOME ?? home) : home,
-    TMPDIR: folder,
+    TMPDIR: scratch,
     LC_ALL: 'C',
     LANG: 'C',
     TERM: 'dumb',
@@ -35,31 +63,18 @@ export async function openWorkplace({ width, keepHome }: WorkplaceSettings): Pro
     PAGER: 'cat',
     MANPAGER: 'cat',
     GIT_PAGER: 'cat',
-    DABBAWALA_CAPTURE: base,
+    // Python would put compiled files beside its sources.
+    PYTHONDONTWRITEBYTECODE: '1',
+    [MARK]: base,
   };
   return {
-    folder,
+    folder: keepFolder ? process.cwd() : scratch,
+    scratch,
     environment,
     async close() {
-      await endMarked(mark);
-      await rm(base, { recursive: true, force: true, maxRetries: 3 });
+      await endMarked(base);
+      // Not a failure of the run: the next one cleans up.
+      await rm(base, { recursive: true, force: true, maxRetries: 3 }).catch(() => {});
     },
   };
-}
-
-/**
- * Ends the processes whose environment has the mark of a workplace: those that left their process group. Only where the
- * system shows processes as files (Linux); elsewhere the end of the group must do.
- */
-async function endMarked(mark: string): Promise<void> {
-  const entries = await readdir('/proc').catch(() => []);
-  for (const pid of entries.filter((name) => /^\d+$/.test(name))) {
-    const environment = await readFile(`/proc/${pid}/environ`, 'utf8').catch(() => '');
-    if (!environment.split('\0').includes(mark) || Number(pid) === process.pid) continue;
-    try {
-      process.kill(Number(pid), 'SIGKILL');
-    } catch {
-      // It has ended.
-    }
-  }
 }

@@ -1,16 +1,18 @@
-import { access, mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
+import { randomBytes } from 'node:crypto';
+import { access, mkdir, readdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { type Answer, inventoryFromAnswers } from '../../core/coverage/inventory-from-answers.ts';
 import { completionQuestions, type Question } from '../../core/coverage/questions.ts';
 import type { Interface } from '../../core/model/interface.ts';
 import type { Inventory, Shell } from '../../core/model/inventory.ts';
+import { fishWord, quotedWord } from '../../core/shells/quoted-word.ts';
 import type { Source } from '../../core/source/source.ts';
+import { findProgram } from '../capture/find-program.ts';
 import { type ProgramRun, runProgram } from '../capture/run-program.ts';
 import { openWorkplace } from '../capture/workplace.ts';
 import { partWords } from './parted-words.ts';
 import { readAnswers } from './read-answers.ts';
-import { quoteWord } from './shell-words.ts';
 
 /** How a shell is asked for its completion. */
 export interface ObserveSettings {
@@ -76,35 +78,30 @@ export async function askShell(
   settings: Partial<ObserveSettings> = {},
 ): Promise<ShellAnswers | NotAsked> {
   const whole = { ...OBSERVE_DEFAULTS, ...settings };
-  const workplace = await openWorkplace({ width: 1000, keepHome: false });
+  if ('reason' in (await findProgram(shell))) return { shell, reason: `${shell} is not on this machine` };
+  const workplace = await openWorkplace({ width: 1000, keepHome: false, keepFolder: false });
+  if ('reason' in workplace) return { shell, reason: workplace.reason };
   try {
     const home = workplace.environment.HOME ?? workplace.folder;
     const desk = join(home, 'desk');
     await mkdir(desk);
-    await writeFile(
-      join(desk, 'questions'),
-      questions.map((question) => `${lineFor(shell, question)}\n`).join(''),
-    );
     await writeFile(join(workplace.folder, MARKER_FILE), '');
     await mkdir(join(workplace.folder, MARKER_FOLDER));
     const scriptPath =
       script === undefined ? '' : join(desk, shell === 'zsh' ? '_script' : `script.${shell}`);
     if (script !== undefined) await writeFile(scriptPath, script.text);
-    const run = await runProgram(
-      [shell, ...(await wordsFor(shell, join(desk, 'questions'), scriptPath, script))],
-      {
-        folder: workplace.folder,
-        environment: { ...workplace.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
-        timeLimit: whole.timeLimit + whole.questionTime * questions.length,
-        outputLimit: OUTPUT_LIMIT,
-        signal: whole.signal,
-      },
-    );
-    if (run.end === 'not-started') return { shell, reason: `${shell} is not on this machine` };
-    // Where zsh was ended, what it answered by then is in its file.
-    const kept =
-      run.standardOutput === '' ? await readFile(join(home, '.answers'), 'utf8').catch(() => '') : '';
-    const { isLoaded, answers } = readAnswers(run.standardOutput + kept, shell);
+    const [loading = '', ...secrets] = Array.from({ length: questions.length + 1 }, newSecret);
+    const asked = questions.map((question, i) => `${lineFor(shell, question)}\n${secrets[i]}\n`);
+    const run = await runProgram([shell, ...(await wordsFor(shell, scriptPath, script))], {
+      folder: workplace.folder,
+      environment: { ...workplace.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
+      timeLimit: whole.timeLimit + whole.questionTime * questions.length,
+      outputLimit: OUTPUT_LIMIT,
+      signal: whole.signal,
+      told: { descriptor: shell === 'fish' ? 0 : 3, text: `${loading}\n${asked.join('')}` },
+    });
+    if (run.end === 'not-started') return { shell, reason: `${shell} cannot be run: ${run.failure ?? ''}` };
+    const { isLoaded, answers } = readAnswers(run.answers, shell, loading, secrets);
     const lacks = answers.length < questions.length;
     return { answers, fault: await faultOf(run, isLoaded, lacks, [workplace.folder, home]) };
   } finally {
@@ -112,31 +109,42 @@ export async function askShell(
   }
 }
 
-/** A question as the driver of a shell reads it. */
-function lineFor(shell: Shell, { words, typed }: Question): string {
-  const line = [...words.map(quoteWord), typed].join(' ');
-  if (shell !== 'bash') return line;
-  const parted = partWords(words, typed);
-  return [line, parted.current, parted.previous, ...parted.words].join(US);
+/** What a driver must know to give an answer, and a script cannot. */
+function newSecret(): string {
+  return randomBytes(12).toString('hex');
 }
 
-async function wordsFor(
-  shell: Shell,
-  questions: string,
-  scriptPath: string,
-  script: Source | undefined,
-): Promise<string[]> {
+/** A question as the driver of a shell reads it, in one line. */
+function lineFor(shell: Shell, { words, typed }: Question): string {
+  const quote = shell === 'fish' ? fishWord : commandLineWord;
+  const line = [...words.map(quote), typed].join(' ');
+  if (shell !== 'bash') return oneLine(line);
+  const parted = partWords(words, typed);
+  return [line, parted.current, parted.previous, ...parted.words].map(oneLine).join(US);
+}
+
+/** A word as it is typed, which names with `=` and `:` are without quotes. */
+function commandLineWord(word: string): string {
+  return /^[\w@%+=:,./-]+$/.test(word) ? word : quotedWord(word);
+}
+
+/** A text without what would end a line or a field. */
+function oneLine(text: string): string {
+  return text.replace(/[\0-\x1f\x7f]/g, '?');
+}
+
+async function wordsFor(shell: Shell, scriptPath: string, script: Source | undefined): Promise<string[]> {
   const driver = fileURLToPath(new URL(`./drivers/ask.${shell}`, import.meta.url));
   switch (shell) {
     case 'bash': {
       const needsLibrary = script === undefined || LIBRARY_NAMES.test(script.text);
       const library = needsLibrary && (await exists(LIBRARY)) ? LIBRARY : '';
-      return ['--norc', '--noprofile', driver, questions, scriptPath, library];
+      return ['--norc', '--noprofile', driver, scriptPath, library];
     }
     case 'fish':
-      return scriptPath === '' ? [driver, questions] : ['--no-config', driver, questions, scriptPath];
+      return scriptPath === '' ? [driver] : ['--no-config', driver, scriptPath];
     case 'zsh':
-      return ['-f', driver, questions, ...(scriptPath === '' ? [] : [scriptPath])];
+      return ['-f', driver, ...(scriptPath === '' ? [] : [scriptPath])];
   }
 }
 
@@ -179,7 +187,6 @@ const OWN_FILES: ReadonlySet<string> = new Set([
   MARKER_FILE,
   MARKER_FOLDER,
   '.inner',
-  '.answers',
   '.errors',
   '.config',
   '.local',

@@ -1,27 +1,31 @@
 import type { Answer } from '../../core/coverage/inventory-from-answers.ts';
 import type { Shell } from '../../core/model/inventory.ts';
-import { unquoteWord } from './shell-words.ts';
+import { unquoteWord } from './unquoted-word.ts';
 
 const US = '\x1f';
 
-/** What a driver printed: whether the script was loaded, and the answers that are whole. */
-export function readAnswers(output: string, shell: Shell): { isLoaded: boolean; answers: Answer[] } {
+/**
+ * What a driver answered: whether the script was loaded, and the answers that are whole. A line counts only where it begins with the secret of
+ * the loading, or of the question that is to be answered next.
+ */
+export function readAnswers(
+  output: string,
+  shell: Shell,
+  loading: string,
+  secrets: readonly string[],
+): { isLoaded: boolean; answers: Answer[] } {
   const answers: Answer[] = [];
   let isLoaded = false;
-  let words: { text: string; description: string | undefined }[] | undefined;
+  let words: Answer['words'][number][] = [];
   for (const line of output.split('\n')) {
-    const [mark, ...fields] = line.split(US);
-    if (mark === 'R') isLoaded = true;
-    else if (mark === 'Q') words = [];
-    else if (mark === 'W') words?.push(wordOf(fields, shell));
-    else if (mark === 'E' && words !== undefined) {
-      answers.push({
-        words,
-        status: fields[0],
-        told: (fields[1] ?? '').split(' ').filter((one) => one !== ''),
-      });
-      words = undefined;
-    }
+    const [secret, mark, ...fields] = line.split(US);
+    if (mark === 'R' && secret === loading) isLoaded = true;
+    if (secret !== secrets[answers.length]) continue;
+    if (mark === 'W') words.push(wordOf(fields, shell));
+    if (mark !== 'E') continue;
+    const told = (fields[1] ?? '').split(' ').filter((one) => one !== '');
+    answers.push({ words, status: fields[0], told });
+    words = [];
   }
   return { isLoaded, answers };
 }

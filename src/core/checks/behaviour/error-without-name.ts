@@ -14,7 +14,11 @@ export const errorWithoutName = observedCheck({
     const text = message.text.trim();
     const name = run.at.path[0] ?? '';
     const isRefused = run.observation.exitStatus !== 0 && text !== '';
-    return isRefused && !text.startsWith(name) ? { place: firstLine(message) } : undefined;
+    // The path under which the program was called is its name too.
+    const called = text.replace(/^(?:[^\s:]*\/)(?=[^\s/])/, '');
+    return isRefused && !text.startsWith(name) && !called.startsWith(name)
+      ? { place: firstLine(message) }
+      : undefined;
   },
   message: (line) => `the error of '${line}' does not begin with the name of the program`,
   mend: 'begin messages with the name of the program and a colon',

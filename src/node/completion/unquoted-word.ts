@@ -1,8 +1,3 @@
-/** A word as a shell takes it unchanged: plain where it can be, else in single quotes. */
-export function quoteWord(word: string): string {
-  return /^[\w@%+=:,./-]+$/.test(word) ? word : `'${word.replaceAll("'", "'\\''")}'`;
-}
-
 /** The text that a word stands for that a bash completion gives back, with backslashes and quotes; as it is where it is not one word. */
 export function unquoteWord(word: string): string {
   let text = '';
