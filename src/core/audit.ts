@@ -9,7 +9,13 @@ import { compareFindings } from './findings/order.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory, Shell } from './model/inventory.ts';
 import { isWanted, settledLevel } from './settings/levels.ts';
-import { type AuditSelection, EVERYTHING, isCheckSelected, isCommandSelected } from './settings/selection.ts';
+import {
+  type AuditSelection,
+  EVERYTHING,
+  isCheckSelected,
+  isCommandSelected,
+  unknownSelectors,
+} from './settings/selection.ts';
 import { DEFAULT_SETTINGS, type Settings } from './settings/settings.ts';
 import { WordLists } from './words/word-lists.ts';
 
@@ -54,7 +60,8 @@ export interface AuditOptions {
 
 /**
  * Runs the checks of the catalogue, all or those selected, over interfaces and holds them against the standards. Interfaces of
- * several programs are a family: what differs between two is reported of the later one. The same input gives the same audit.
+ * several programs are a family: what differs between two is reported of the later one. The same input gives the same audit. Throws a
+ * TypeError where the selection names what is no check, area or command: nothing would be looked at, and all seem well.
  */
 export function audit(
   interfaces: readonly Interface[],
@@ -66,6 +73,9 @@ export function audit(
     shells = [],
   }: AuditOptions = {},
 ): Audit {
+  const [unknown] = unknownSelectors(selection, interfaces);
+  if (unknown !== undefined)
+    throw new TypeError(`the selection names '${unknown}', which is no check, no area and no command`);
   const words = new WordLists(settings.words);
   const others = family.filter(
     ({ program }) => !interfaces.some((from) => from.program.value === program.value),

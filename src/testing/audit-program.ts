@@ -3,9 +3,11 @@ import {
   type Audit,
   audit,
   auditText,
+  CATALOGUE,
   type Finding,
   isAtLeast,
   joinInterfaces,
+  LEVELS,
   type Level,
   type Reading,
   readObject,
@@ -23,10 +25,12 @@ export interface ProgramSettings {
 
 /**
  * Audits a program inside its own tests. `programs` is its parser object, the text of its help output or interface document, or
- * several of these, which are joined as views of one program. Throws a TypeError at an object or text that cannot be read.
+ * several of these, which are joined as views of one program. Throws a TypeError at an object or text that cannot be read, and
+ * at an empty list.
  */
 export function auditProgram(programs: unknown, settings: ProgramSettings = {}): Audit {
   const all = Array.isArray(programs) ? programs : [programs];
+  if (all.length === 0) throw new TypeError('expected a program to audit, found an empty list');
   return audit(joinInterfaces(all.map((one) => readOne(one, settings))));
 }
 
@@ -43,10 +47,14 @@ function readOne(one: unknown, { program }: ProgramSettings) {
 
 /**
  * Audits a program and throws an AssertionError, with the report as its message, where there are findings at or above the
- * level.
+ * level, and a TypeError where the settings name a level or a check that there is not.
  */
 export function assertSound(programs: unknown, settings: ProgramSettings = {}): void {
   const { failOn = 'warning', except = [] } = settings;
+  if (!LEVELS.includes(failOn))
+    throw new TypeError(`failOn: expected one of ${LEVELS.join(', ')}, found '${failOn}'`);
+  const unknown = except.find((name) => !CATALOGUE.some((check) => check.name === name));
+  if (unknown !== undefined) throw new TypeError(`except: no check is called '${unknown}'`);
   const result = auditProgram(programs, settings);
   const counts = (finding: Finding) => isAtLeast(finding.level, failOn) && !except.includes(finding.check);
   const findings = result.findings.filter(counts);

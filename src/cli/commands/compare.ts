@@ -82,6 +82,12 @@ async function runCompare(
   if (newName === undefined) return report(extensionSides(old.interface), old.unusable, options, io);
   const fresh = await readOne(newName, options, io);
   if (fresh.interface === undefined) return UNUSABLE;
+  const [before, after] = [old.interface.program.value, fresh.interface.program.value];
+  if (before !== after)
+    reportError(
+      `the sources are of different programs, '${before}' and '${after}'; where they are one, give its name with --program`,
+      io,
+    );
   const sides = {
     title: titleOf(old.interface, fresh.interface),
     comparison: compareInterfaces(old.interface, fresh.interface),

@@ -3,6 +3,7 @@ import type { ParsingRules } from '../model/parsing-rules.ts';
 import type { Source } from '../source/source.ts';
 import { detectKind } from './detect.ts';
 import { readDocument } from './document/read-document.ts';
+import { type ForeignText, foreignText } from './foreign-text.ts';
 import type { HelpSettings } from './help/help-settings.ts';
 import { readHelp } from './help/read-help.ts';
 import type { Reading } from './reading.ts';
@@ -18,11 +19,31 @@ export interface SourceSettings extends HelpSettings {
   readonly rules?: ParsingRules | undefined;
 }
 
-/** Reads a source of any kind; the settings for help output, but for its rules, do not count for others. Never throws. */
+/**
+ * Reads a source of any kind; the settings for help output, but for its rules, do not count for others. A text that looks like something else is
+ * a problem, unless the settings say its kind. Never throws.
+ */
 export function readSource(source: Source, settings: SourceSettings = {}): Reading {
+  const foreign =
+    settings.kind === undefined && detectKind(source.text) === 'help' ? foreignText(source.text) : undefined;
+  if (foreign !== undefined) return foreignReading(source, foreign);
   const kind = settings.kind ?? detectKind(source.text);
   const reading = kind === 'document' ? readDocument(source) : readHelp(source, settings);
   return reading.interface === undefined || settings.rules === undefined
     ? reading
     : { ...reading, interface: overrideRules(reading.interface, settings.rules) };
+}
+
+function foreignReading(source: Source, { looksLike, advice }: ForeignText): Reading {
+  const message = `expected help output or an interface document, this looks like ${looksLike}; ${advice}`;
+  const end = source.text.indexOf('\n');
+  const place = { source, start: 0, end: end < 0 ? source.text.length : end };
+  const problem = {
+    code: 'foreign-text',
+    message,
+    place,
+    source: source.name,
+    consequence: 'unusable',
+  } as const;
+  return { interface: undefined, problems: [problem] };
 }

@@ -3,6 +3,7 @@ import { commandName } from '../../core/model/command.ts';
 import { stated } from '../../core/model/fact.ts';
 import type { Interface, Observation } from '../../core/model/interface.ts';
 import { joinInterfaces } from '../../core/model/join.ts';
+import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
 import { calledName } from './called-name.ts';
@@ -212,6 +213,7 @@ class Capturer {
     if (run.end !== 'exit') return undefined;
     const name = [this.#program, ...words].join(' ');
     for (const text of [run.standardOutput, run.standardError]) {
+      if (foreignText(text) !== undefined) continue;
       const known = this.#texts.has(text);
       const { interface: from } = readHelp(
         { name, text },

@@ -1,0 +1,153 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { audit, readSource } from 'dabbawala';
+import { readSourceFile } from 'dabbawala/node';
+import { assertSound, auditProgram } from 'dabbawala/testing';
+import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
+
+const HELP = 'Usage: tiffin [-q] BOX\n\n  -q, --quiet  say nothing\n';
+const NODE_TRACE = `lamp.js:7
+  throw new Error('no lamp');
+  ^
+
+Error: no lamp
+    at light (lamp.js:7:9)
+    at Object.<anonymous> (lamp.js:9:1)
+`;
+
+/** What is given in mistake, with what it is told to look like. */
+const FOREIGN: readonly (readonly [looksLike: string, text: string])[] = [
+  ['a program or other data', '\x7fELF\x02\x01\x01\0\0\0 --help %s\n'],
+  ['a program or other data', '\ufffd\ufffd\x01\x02\x03\x04\x05\x06 -q  %d\ufffd\n'],
+  ['a script', '#!/bin/sh\nwhile getopts qv letter; do :; done\n'],
+  ['a script', '#!/usr/bin/env python3\nimport argparse\n'],
+  ['a completion script', '#compdef tiffin\n_arguments --late\n'],
+  [
+    'the source of a manual page',
+    `.\\" comment\n.TH TIFFIN 1\n.SH NAME\ntiffin \\- boxes\n.SH OPTIONS\n.TP\n\\-q\nsay nothing\n`,
+  ],
+  ['the source of a manual page', '.Dd November 24, 2026\n.Dt TIFFIN 1\n.Os\n.Sh NAME\n.Nm tiffin\n'],
+  ['a crontab', '# boxes\nMAILTO=office\n0 5 * * mon-fri tiffin box list --late\n@daily tiffin round open\n'],
+  ['JSON or YAML', '{"name": "tiffin", "options": {"--late": "x"}}\n'],
+  ['JSON or YAML', '[{"a": 1}]\n'],
+  ['JSON or YAML', '---\n# boxes\nname: tiffin\noptions:\n  --late: x\n'],
+  ['a page in HTML or XML', '<!DOCTYPE html>\n<html><body>--late</body></html>\n'],
+  ['an error message', 'bash: tiffin: command not found\n'],
+  ['an error message', "tiffin: unrecognized option '--help'\nTry 'tiffin -h' for more.\n"],
+  ['an error message', 'error: unknown option --help\n  --help is not known\n'],
+  ['an error message', 'cat: tiffin.txt: No such file or directory\n'],
+  ['the stack trace', NODE_TRACE],
+  [
+    'the stack trace',
+    'Traceback (most recent call last):\n  File "lamp.py", line 1, in <module>\nImportError: no lamp\n',
+  ],
+  ['the stack trace', 'panic: no lamp\n\ngoroutine 1 [running]:\nmain.main()\n\t/lamp.go:3 +0x1d\n'],
+  ['the stack trace', 'Exception in thread "main" java.lang.Error\n\tat Lamp.main(Lamp.java:3)\n'],
+];
+
+let folder = '';
+before(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'dabbawala-wrong-'));
+});
+after(() => rm(folder, { recursive: true }));
+
+async function file(name: string, content: string | Buffer): Promise<string> {
+  const path = join(folder, name);
+  await writeFile(path, content);
+  return path;
+}
+
+test('a text that is no source is told for what it looks like, with its place, and is not read', () => {
+  for (const [looksLike, text] of FOREIGN) {
+    const { interface: from, problems } = readSource({ name: 'given', text });
+    assert.equal(from, undefined, text);
+    assert.equal(problems.length, 1, text);
+    assert.ok(
+      problems[0]?.message.includes(`this looks like ${looksLike}`),
+      `${text}\n${problems[0]?.message}`,
+    );
+    assert.equal(problems[0]?.consequence, 'unusable');
+    assert.equal(problems[0]?.place?.start, 0);
+  }
+});
+
+test('help output that has something of such texts in it is read', () => {
+  const texts = [
+    ...readdirSync(join(ROOT, 'demo/tiffin-1.4/help')).map((name) =>
+      readFileSync(join(ROOT, 'demo/tiffin-1.4/help', name), 'utf8'),
+    ),
+    `error: no box given\n\n${HELP}`,
+    `Traceback (most recent call last):\n\n${HELP}`,
+    `${HELP}\nExamples:\n  0 5 * * * tiffin box list\n  {"a": 1}\n`,
+    `[options] and {boxes}\n\n${HELP}`,
+    `\x1b[1mUsage\x1b[0m: tiffin\n\n  -q  say nothing\n`,
+  ];
+  for (const text of texts) assert.notEqual(readSource({ name: 'help', text }).interface, undefined, text);
+});
+
+test('each command refuses such a text with status 2, and --kind reads it all the same', async () => {
+  const path = await file('tiffin.1', '.TH TIFFIN 1\n.SH NAME\ntiffin\n  -q  say nothing\n');
+  for (const words of [['audit'], ['convert'], ['abbreviations'], ['compare', path]]) {
+    const { status, stderr } = await dabbawala([...words, path]);
+    assert.equal(status, 2, words.join(' '));
+    assert.match(
+      stderr,
+      /tiffin\.1:1:1: expected help output or an interface document, this looks like the source of a manual page; /,
+    );
+  }
+  assert.notEqual((await dabbawala(['convert', '--kind=help', path])).stdout, '');
+});
+
+test('UTF-16 is read in both byte orders, with a byte order mark and without', async () => {
+  const little = Buffer.from(HELP, 'utf16le');
+  const big = Buffer.from(little).swap16();
+  const texts = {
+    'little.txt': Buffer.concat([Buffer.from([0xff, 0xfe]), little]),
+    'big.txt': Buffer.concat([Buffer.from([0xfe, 0xff]), big]),
+    'bare-little.txt': little,
+    'bare-big.txt': big,
+  };
+  for (const [name, bytes] of Object.entries(texts)) {
+    const { source, problems } = await readSourceFile(await file(name, bytes));
+    assert.deepEqual([source?.text, problems], [HELP, []], name);
+  }
+});
+
+test('two programs can be compared, and it is told that they are two', async () => {
+  const tiffin = await file('tiffin.txt', HELP);
+  const rounds = await file('rounds.txt', HELP.replace('tiffin', 'rounds'));
+  const two = await dabbawala(['compare', tiffin, rounds]);
+  assert.equal(two.status, 0);
+  assert.equal(
+    two.stderr,
+    "dabbawala: the sources are of different programs, 'tiffin' and 'rounds'; where they are one, give its name with --program\n",
+  );
+  assert.equal((await dabbawala(['compare', '--program=tiffin', tiffin, rounds])).stderr, '');
+});
+
+test('a name that selects nothing is a mistake of the caller, not a green result', () => {
+  const { interface: from } = readSource({ name: 'tiffin', text: HELP });
+  assert.ok(from !== undefined);
+  for (const selection of [
+    { only: ['nmaes'], except: [] },
+    { only: [], except: ['help/say-nothing'] },
+    { only: ['tiffin bx'], except: [] },
+  ])
+    assert.throws(
+      () => audit([from], { selection }),
+      /^TypeError: the selection names '.*', which is no check/,
+    );
+  const text = `${HELP}  -v, --verbose\n`;
+  assert.throws(() => assertSound(text), { name: 'AssertionError' });
+  const wrong = (settings: object) => () => assertSound(text, settings);
+  assert.throws(
+    wrong({ failOn: 'warnin' }),
+    /^TypeError: failOn: expected one of error, warning, note, found 'warnin'/,
+  );
+  assert.throws(wrong({ except: ['help/option-undescibed'] }), /^TypeError: except: no check is called/);
+  assert.throws(() => auditProgram([]), /^TypeError: expected a program to audit, found an empty list/);
+});
