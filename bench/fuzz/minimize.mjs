@@ -1,10 +1,15 @@
+/** How often an input is made smaller, and for how many milliseconds. */
+const TRIES = 400;
+const TIME = 60_000;
+
 /**
  * A smaller input that still fails: takes away ever smaller pieces of a text, or items of the lists in an input that is data. `fails` may
- * be slow, so that it is asked only so many times.
+ * be slow, so that it is asked for some time only.
  */
-export async function minimized(made, fails, most = 400) {
-  let left = most;
-  const test = async (candidate) => left-- > 0 && (await fails(candidate));
+export async function minimized(made, fails) {
+  let left = TRIES;
+  const end = performance.now() + TIME;
+  const test = async (candidate) => left-- > 0 && performance.now() < end && (await fails(candidate));
   return typeof made === 'string' ? shorter(made, test) : fewer(made, test);
 }
 

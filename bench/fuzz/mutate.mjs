@@ -1,7 +1,7 @@
 import { TOKENS } from './tokens.mjs';
 
 /** How long an input may become, in characters; one in twenty may be ten times as long. */
-const SIZE = 12_000;
+const SIZE = 6_000;
 
 /** A text made of seeds of its kind by a few changes: cut, spliced, repeated, nested, with tokens put in. */
 export function mutated(random, seeds, kind) {

@@ -2,11 +2,10 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import { TARGETS } from './targets.mjs';
 
-const start = performance.now();
 let failure;
 try {
   TARGETS[workerData.name].run(workerData.made, true);
 } catch (error) {
   failure = error instanceof Error ? `${error.name}: ${error.message}` : String(error);
 }
-parentPort.postMessage({ failure, spent: performance.now() - start });
+parentPort.postMessage({ failure });

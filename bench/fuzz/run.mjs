@@ -10,14 +10,15 @@ const { TARGETS } = await import('./targets.mjs');
 const { failureOf, runWatched } = await import('./watchdog.mjs');
 const { checkWritten } = await import('./written-files.mjs');
 
-/** What an input of up to 100 kB may take of CPU time, in milliseconds. */
-const MILLISECONDS = 2000;
+/** How long one input may take in all, in milliseconds, before it is taken for one that never ends: far longer than any does. */
+const PATIENCE = 60_000;
 
 /** Every so many inputs, all that is done with an interface is done; of a tenth of these, what is written is checked by its readers. */
 const THOROUGH_EACH = 7;
 
-/** How many failures are made smaller. */
+/** How many failures are made smaller, and how long one try may take, in milliseconds. */
 const MINIMIZED = 5;
+const MINIMIZING = 5000;
 
 const { values } = parseArgs({
   options: {
@@ -39,7 +40,7 @@ const { failures, written } = await runWatched({
   names,
   inputs,
   thoroughEach: THOROUGH_EACH,
-  milliseconds: MILLISECONDS,
+  patience: PATIENCE,
 });
 const { failures: refused, checked } = checkWritten(written);
 const all = [...failures, ...refused];
@@ -50,7 +51,7 @@ for (const [i, { index, failure }] of all.entries()) {
   const made = TARGETS[name].make(new Random(seed, index));
   const smaller = await minimized(
     made,
-    async (one) => (await failureOf(name, one, MILLISECONDS * 2)) !== undefined,
+    async (one) => (await failureOf(name, one, MINIMIZING)) !== undefined,
   );
   process.stdout.write(`  ${JSON.stringify(smaller).slice(0, 2000)}\n`);
 }

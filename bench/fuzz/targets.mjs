@@ -26,7 +26,7 @@ import {
   updateDocument,
   zshCompletion,
 } from 'dabbawala';
-import { hold, holdPlaces, holdShowable, holdWritten } from './invariants.mjs';
+import { hold, holdPlaces, holdShowable, holdWritten, timed } from './invariants.mjs';
 import { mutated } from './mutate.mjs';
 import { INTERFACES, SEEDS } from './seeds.mjs';
 import { TOKENS } from './tokens.mjs';
@@ -46,37 +46,37 @@ export const TARGETS = {
     run(text, isThorough) {
       const source = { name: 'input', text };
       detectKind(text);
-      const reading = readHelp(source);
+      const reading = timed('reading help', text.length, () => readHelp(source));
       holdPlaces(reading);
       if (reading.interface === undefined) {
         hold(reading.problems.length > 0, 'no interface, and no problem');
         return {};
       }
-      holdWritten(reading.interface);
-      return isThorough ? everything(reading.interface, reading.problems) : {};
+      holdWritten(reading.interface, text.length);
+      return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
     },
   },
   document: {
     make: (random) => mutated(random, SEEDS.document, 'document'),
     run(text, isThorough) {
       const source = { name: 'input', text };
-      const reading = readDocument(source);
+      const reading = timed('reading a document', text.length, () => readDocument(source));
       holdPlaces(reading);
       if (reading.interface === undefined) {
         hold(reading.problems.length > 0, 'no interface, and no problem');
         return {};
       }
-      holdWritten(reading.interface);
-      const updated = updateDocument(source, TIFFIN);
+      holdWritten(reading.interface, text.length);
+      const updated = timed('updating a document', text.length, () => updateDocument(source, TIFFIN));
       if (updated.text !== undefined)
-        holdWritten(readDocument({ name: 'updated', text: updated.text }).interface);
-      return isThorough ? everything(reading.interface, reading.problems) : {};
+        holdWritten(readDocument({ name: 'updated', text: updated.text }).interface, updated.text.length);
+      return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
     },
   },
   settings: {
     make: (random) => mutated(random, SEEDS.settings, 'settings'),
     run(text) {
-      holdPlaces(readSettings({ name: 'input', text }));
+      holdPlaces(timed('reading settings', text.length, () => readSettings({ name: 'input', text })));
       return {};
     },
   },
@@ -104,7 +104,7 @@ export const TARGETS = {
     make: (random) => anyObject(random, 0),
     run(made) {
       const reading = readObject(revived(made), { program: 'tiffin' });
-      if (reading.interface !== undefined) holdWritten(reading.interface);
+      if (reading.interface !== undefined) holdWritten(reading.interface, 10_000);
       return {};
     },
   },
@@ -114,9 +114,11 @@ function completion(shell) {
   return {
     make: (random) => mutated(random, SEEDS[shell], shell),
     run(text, isThorough) {
-      const inventory = readCompletion({ name: 'input', text }, shell, 'tiffin');
+      const inventory = timed('reading a script', text.length, () =>
+        readCompletion({ name: 'input', text }, shell, 'tiffin'),
+      );
       holdPlaces(inventory);
-      const shells = coverage(TIFFIN, [inventory]);
+      const shells = timed('coverage', text.length, () => coverage(TIFFIN, [inventory]));
       holdShowable(coverageText(shells, TEXT), 'the coverage');
       if (!isThorough) return {};
       audit([TIFFIN], { inventories: [inventory] });
@@ -127,21 +129,30 @@ function completion(shell) {
 }
 
 /** All that is done with an interface. */
-function everything(from, problems) {
-  const result = audit([from]);
+function everything(from, problems, size) {
+  const step = (what, run) => timed(what, size, run);
+  const result = step('an audit', () => audit([from]));
   holdPlaces(result.findings);
-  holdShowable(auditText(result, TEXT), 'the audit');
-  JSON.parse(auditJson(result, problems, TOOL));
-  const { changes } = compareInterfaces(from, from);
-  hold(changes.length === 0, `an interface differs from itself: ${changes[0]?.message}`);
   holdShowable(
-    comparisonText({ title: 'x', comparison: compareInterfaces(from, TIFFIN) }, TEXT),
-    'the comparison',
+    step('an audit as text', () => auditText(result, TEXT)),
+    'the audit',
   );
-  holdShowable(referenceMarkdown(from), 'the reference');
-  const page = manualPage(from, '2026-11-24');
+  JSON.parse(step('an audit as JSON', () => auditJson(result, problems, TOOL)));
+  const { changes } = step('comparing with itself', () => compareInterfaces(from, from));
+  hold(changes.length === 0, `an interface differs from itself: ${changes[0]?.message}`);
+  const comparison = step('comparing', () => compareInterfaces(from, TIFFIN));
+  holdShowable(comparisonText({ title: 'x', comparison }, TEXT), 'the comparison');
+  holdShowable(
+    step('the reference', () => referenceMarkdown(from)),
+    'the reference',
+  );
   completionProblems(from);
-  return { man: page, bash: bashCompletion(from), zsh: zshCompletion(from), fish: fishCompletion(from) };
+  return {
+    man: step('the manual page', () => manualPage(from, '2026-11-24')),
+    bash: step('the script for bash', () => bashCompletion(from)),
+    zsh: step('the script for zsh', () => zshCompletion(from)),
+    fish: step('the script for fish', () => fishCompletion(from)),
+  };
 }
 
 function word(random) {

@@ -1,24 +1,19 @@
 // Runs inputs one after the other in a thread of its own; the thread that started it sees in shared memory which one, and ends this where
 // one never ends.
 import { parentPort, workerData } from 'node:worker_threads';
+import { setThreads } from './invariants.mjs';
 import { Random } from './random.mjs';
 import { TARGETS } from './targets.mjs';
 
-const { seed, names, from, to, step, shared, thoroughEach, milliseconds } = workerData;
+const { seed, names, from, to, step, shared, thoroughEach } = workerData;
 const state = new Int32Array(shared);
+setThreads(step);
 
 for (let index = from; index < to; index += step) {
   const { name, made } = inputOf(seed, index, names);
   Atomics.store(state, 0, index);
-  const start = process.cpuUsage();
   const failure = failureOf(name, made, index);
-  const { user, system } = process.cpuUsage(start);
-  const spent = (user + system) / 1000;
-  const size = JSON.stringify(made).length;
-  const allowed = milliseconds * Math.max(1, size / 100_000);
   if (failure !== undefined) parentPort.postMessage({ index, failure });
-  else if (spent > allowed)
-    parentPort.postMessage({ index, failure: `took ${Math.round(spent)} ms of CPU time` });
 }
 Atomics.store(state, 0, -1);
 parentPort.postMessage('done');

@@ -9,13 +9,13 @@ export function pairOptions(before: readonly Option[], after: readonly Option[])
     pairs.set(old, fresh);
     taken.add(fresh);
   };
-  const owners = ownersByName(after);
+  const owners = new FreeOwners(ownersByName(after), taken);
   const pairBy = (names: (option: Option) => readonly OptionName[], isSame: typeof maySame) => {
     for (const old of before) {
       if (pairs.has(old)) continue;
       const fresh = names(old)
-        .flatMap(({ text }) => owners.get(text) ?? [])
-        .find((one) => !taken.has(one) && isSame(old, one));
+        .flatMap(({ text }) => owners.of(text))
+        .find((one) => isSame(old, one));
       if (fresh !== undefined) pair(old, fresh);
     }
   };
@@ -28,6 +28,35 @@ export function pairOptions(before: readonly Option[], after: readonly Option[])
     if (old !== undefined && fresh !== undefined) pair(old, fresh);
   }
   return pairs;
+}
+
+/** How many options of one name are looked at: more than a few are a list that shows one option again and again. */
+const OWNERS_LIMIT = 20;
+
+/** The options that have a name and have no pair yet. */
+class FreeOwners {
+  readonly #owners: ReadonlyMap<string, readonly Option[]>;
+  readonly #taken: ReadonlySet<Option>;
+  /** How many of the first options of a name are taken. */
+  readonly #passed = new Map<string, number>();
+
+  constructor(owners: ReadonlyMap<string, readonly Option[]>, taken: ReadonlySet<Option>) {
+    this.#owners = owners;
+    this.#taken = taken;
+  }
+
+  /** The first of them, in their order. */
+  of(name: string): Option[] {
+    const all = this.#owners.get(name) ?? [];
+    const isTaken = (i: number) => {
+      const one = all[i];
+      return one !== undefined && this.#taken.has(one);
+    };
+    let passed = this.#passed.get(name) ?? 0;
+    while (isTaken(passed)) passed++;
+    this.#passed.set(name, passed);
+    return all.slice(passed, passed + OWNERS_LIMIT).filter((one) => !this.#taken.has(one));
+  }
 }
 
 /** Every name of some options with those that have it, in the order in which they are declared. */

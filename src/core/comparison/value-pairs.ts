@@ -19,8 +19,10 @@ export function* valuePairs(
       if (pair?.[0] !== undefined && pair[1] !== undefined) yield [pair[0], pair[1]];
     }
   }
+  // Of several operands of one name the first counts.
+  const freshOperands = new Map(fresh.command.operands.items.toReversed().map((one) => [one.name, one]));
   for (const operand of old.command.operands.items) {
-    const same = fresh.command.operands.items.find(({ name }) => name === operand.name);
+    const same = freshOperands.get(operand.name);
     if (same === undefined) continue;
     const [before, after] = [
       valueWords(operand.word, operand.name, old),

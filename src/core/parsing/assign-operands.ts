@@ -47,6 +47,9 @@ function operandLists(command: Command, given: ReadonlySet<string>): (readonly O
 
 /** Whether a word from some operand on belongs to another program's command line. */
 export function beginsOtherProgram(command: Command, operandsBefore: number): Operand | undefined {
+  const { forms, operands: listed } = command;
+  const shown = forms.length === 0 ? listed.items : forms.flatMap((form) => form.operands);
+  if (!shown.some(({ kind }) => kind === 'command-line')) return undefined;
   for (const operands of operandLists(command, new Set())) {
     const at = operands.findIndex(({ kind }) => kind === 'command-line');
     const before = operands.slice(0, Math.max(0, at));
