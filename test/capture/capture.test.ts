@@ -18,6 +18,8 @@ import { demoSources } from '../support/demo-sources.ts';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
 
 const HELP = 'demo/tiffin-1.4/help';
+/** A limit that a program reaches only where it never ends, however busy the machine is, in milliseconds. */
+const LONG = 300_000;
 /** A number that no other process of this machine sleeps for. */
 const NAP = '4711.0815';
 let folder = '';
@@ -53,7 +55,7 @@ function calls(): string[] {
 
 /** Captures, and holds that no file and no process is left. */
 async function capture(path: string, settings: Partial<CaptureSettings> = {}): Promise<Capture> {
-  const result = await captureProgram([path], { timeLimit: 1000, ...settings });
+  const result = await captureProgram([path], { timeLimit: LONG, ...settings });
   assert.deepEqual(readdirSync(scratch), []);
   const processes = execFileSync('ps', ['-eo', 'args'], { encoding: 'utf8' });
   assert.ok(!processes.includes(NAP), 'a process is left');
@@ -134,9 +136,8 @@ test('programs that fork, ignore signals, print without end, wait or write files
   ];
   for (const [name, body, isRead] of cases) {
     const path = body === '' ? join(folder, 'absent') : program('tiffin', body);
-    const started = Date.now();
-    const result = await capture(path, { outputLimit: 100_000 });
-    assert.ok(Date.now() - started < 5000, name);
+    const timeLimit = isRead ? LONG : 2000;
+    const result = await capture(path, { outputLimit: 100_000, timeLimit });
     assert.equal(result.interface !== undefined, isRead, name);
     assert.equal(result.problems.length, isRead ? 0 : 1, name);
   }
@@ -235,7 +236,7 @@ test('a capture that is stopped keeps what it had', async () => {
 test('real programs with subcommands are captured whole', {
   skip: existsSync('/usr/bin/git') ? false : 'git is not on this machine',
 }, async () => {
-  const { interface: from } = await captureProgram(['git'], { depthLimit: 1, timeLimit: 20_000 });
+  const { interface: from } = await captureProgram(['git'], { depthLimit: 1, timeLimit: LONG });
   const names = from?.root.commands.items.map(({ names: own }) => own[0]?.text) ?? [];
   for (const name of ['clone', 'commit', 'log']) assert.ok(names.includes(name), name);
 });

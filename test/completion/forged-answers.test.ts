@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { SHELLS, type Shell } from 'dabbawala';
 import { askShell } from 'dabbawala/node';
+import { PATIENT } from '../support/completion.ts';
 import { absent } from '../support/programs.ts';
 
 const US = '\x1f';
@@ -85,7 +86,7 @@ for (const shell of SHELLS) {
     skip: absent(shell),
   }, async () => {
     for (const [what, text] of SCRIPTS[shell]) {
-      const asked = await askShell(shell, { name: 'script', text }, [...QUESTIONS, ...QUESTIONS]);
+      const asked = await askShell(shell, { name: 'script', text }, [...QUESTIONS, ...QUESTIONS], PATIENT);
       assert.ok('answers' in asked);
       const offered = asked.answers.map(({ words }) => words.map((word) => word.text));
       assert.ok(
@@ -101,7 +102,7 @@ test('zsh: a script that hides the builtins gets no answer, and that is told', {
   skip: absent('zsh'),
 }, async () => {
   const text = 'builtin() { echo forged }\n_t() { compadd real }\ncompdef _t tiffin\n';
-  const asked = await askShell('zsh', { name: 'script', text }, QUESTIONS);
+  const asked = await askShell('zsh', { name: 'script', text }, QUESTIONS, PATIENT);
   assert.ok('answers' in asked);
   assert.deepEqual(asked.answers, []);
   assert.notEqual(asked.fault, undefined);

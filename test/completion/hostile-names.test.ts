@@ -14,7 +14,7 @@ import {
   type Shell,
 } from 'dabbawala';
 import { askShell } from 'dabbawala/node';
-import { offeredBehind, WRITERS } from '../support/completion.ts';
+import { offeredBehind, PATIENT, WRITERS } from '../support/completion.ts';
 import { HOSTILE } from '../support/hostile-strings.ts';
 import { absent } from '../support/programs.ts';
 import { readYaml } from '../support/read-yaml.ts';
@@ -85,7 +85,7 @@ for (const shell of SHELLS) {
       words: ['tiffin', ...line.slice(0, -1)],
       typed: line.at(-1) ?? '',
     }));
-    const asked = await askShell(shell, { name: 'script', text: WRITERS[shell](from) }, questions);
+    const asked = await askShell(shell, { name: 'script', text: WRITERS[shell](from) }, questions, PATIENT);
     assert.ok('answers' in asked);
     assert.equal(asked.fault, undefined);
     const offered = asked.answers.map(({ words: all }) => all.map(({ text }) => text.trim()));
@@ -149,7 +149,12 @@ for (const shell of SHELLS) {
       words: ['tiffin', ...line.slice(0, -1)],
       typed: line.at(-1) ?? '',
     }));
-    const asked = await askShell(shell, { name: 'script', text: scriptOf(shell, top.lines) }, questions);
+    const asked = await askShell(
+      shell,
+      { name: 'script', text: scriptOf(shell, top.lines) },
+      questions,
+      PATIENT,
+    );
     assert.ok('answers' in asked);
     assert.deepEqual([asked.fault, asked.answers.length], [undefined, questions.length]);
     for (const { words } of asked.answers.slice(2))

@@ -28,7 +28,11 @@ before(async () => {
   address = server.resolvedUrls?.local[0] ?? '';
   const switches = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'];
   const quiet = ['--disable-background-networking', '--disable-component-update', '--disable-sync'];
-  browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--headless', ...switches, ...quiet] });
+  browser = await chromium.launch({
+    executablePath: CHROMIUM,
+    timeout: 600_000,
+    args: ['--headless', ...switches, ...quiet],
+  });
 });
 after(async () => {
   await browser?.close();
@@ -38,6 +42,7 @@ beforeEach(async () => {
   if (skip !== false) return;
   await page?.close();
   page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  page.setDefaultTimeout(600_000);
   errors.length = 0;
   requests.length = 0;
   page.on('pageerror', (error) => errors.push(String(error)));

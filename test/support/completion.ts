@@ -12,6 +12,9 @@ import {
 } from 'dabbawala';
 import { askShell, observeCompletion } from 'dabbawala/node';
 
+/** Limits that a shell reaches only where it never ends, however busy the machine is. */
+export const PATIENT = { timeLimit: 600_000, questionTime: 5000 };
+
 export const WRITERS: Record<Shell, (from: Interface) => string> = {
   bash: bashCompletion,
   fish: fishCompletion,
@@ -21,7 +24,8 @@ export const WRITERS: Record<Shell, (from: Interface) => string> = {
 /** Asks a real shell what the script offers that is written for an interface. */
 export async function observeWritten(shell: Shell, from: Interface): Promise<Inventory> {
   const text = WRITERS[shell](from);
-  const found = await observeCompletion(shell, { name: `${from.program.value}.${shell}`, text }, from);
+  const source = { name: `${from.program.value}.${shell}`, text };
+  const found = await observeCompletion(shell, source, from, PATIENT);
   assert.ok('commands' in found, 'reason' in found ? found.reason : '');
   assert.equal(found.fault, undefined, text);
   return found;
@@ -39,7 +43,7 @@ export async function offeredBehind(
     words: [from.program.value, ...line.slice(0, -1)],
     typed: line.at(-1) ?? '',
   }));
-  const found = await askShell(shell, { name: 'script', text: WRITERS[shell](from) }, questions);
+  const found = await askShell(shell, { name: 'script', text: WRITERS[shell](from) }, questions, PATIENT);
   assert.ok('answers' in found);
   return found.answers.map(({ words }) => [...new Set(words.map(({ text }) => text.trim()))].sort());
 }

@@ -17,7 +17,7 @@ export function output(program: string, words: readonly string[]): { stdout: str
     cwd: EMPTY,
     input: '',
     encoding: 'utf8',
-    timeout: 20_000,
+    timeout: 600_000,
     env: { PATH: process.env.PATH, HOME: EMPTY, LC_ALL: 'C', COLUMNS: '80' },
   });
   return { stdout, stderr };

@@ -21,7 +21,7 @@ export function runProgram(
     const child = spawn(program, words, { cwd: folder, env: { ...process.env, ...env } });
     const out: Buffer[] = [];
     const err: Buffer[] = [];
-    const guard = setTimeout(() => child.kill('SIGKILL'), 60_000);
+    const guard = setTimeout(() => child.kill('SIGKILL'), 600_000);
     child.stdout.on('data', (chunk) => out.push(chunk));
     child.stderr.on('data', (chunk) => err.push(chunk));
     child.on('error', reject);
