@@ -110,14 +110,22 @@ class SynopsisParser {
     return left.kind === 'word' && left.joined === undefined && isLetterOf(left.text, next.text);
   }
 
-  /** `on|off` in `--map on|off`, `-m|--map` in `-m|--map on|off`. */
+  /** `on|off` in `--map on|off`, `-m|--map` in `-m|--map on|off`: all the words that bars without blanks join to a first one. */
   #closeChoice(left: SynopsisNode, depth: number): SynopsisNode {
-    const token = this.#tokens[this.#at];
-    if (token === undefined) return left;
-    this.#at++;
-    const before = left.kind === 'choice' ? left.alternatives : [left];
-    const start = startOf(left);
-    return { kind: 'choice', alternatives: [...before, this.#word(token, depth)], start, end: token.end };
+    const alternatives = left.kind === 'choice' ? [...left.alternatives] : [left];
+    const isOfValues = isValue(left);
+    let end = endOf(left);
+    for (let token = this.#tokens[this.#at]; token !== undefined; token = this.#tokens[this.#at]) {
+      this.#at++;
+      alternatives.push(this.#word(token, depth));
+      end = token.end;
+      const bar = this.#tokens[this.#at];
+      const next = this.#tokens[this.#at + 1];
+      const goesOn = isOfValues && isJoinedBar(bar) && next?.joined === true && !next.isMark;
+      if (!goesOn || next.text.startsWith('-')) break;
+      this.#at++;
+    }
+    return { kind: 'choice', alternatives, start: startOf(left), end };
   }
 
   #bracket(open: Token, depth: number): SynopsisNode {
@@ -183,6 +191,10 @@ class SynopsisParser {
   }
 }
 
+function isJoinedBar(token: Token | undefined): boolean {
+  return token?.isMark === true && token.joined && token.text === '|';
+}
+
 /** Whether a node stands behind another with no blank between them (`[+]BOXES`). */
 function isJoined(node: SynopsisNode, before: SynopsisNode | undefined): boolean {
   return before !== undefined && endOf(before) === startOf(node);
@@ -208,17 +220,18 @@ function sequenceOf(items: readonly SynopsisNode[]): SynopsisNode {
 /** Without brackets, a bar joins only the two items beside it: `prog -a | -b FILE`. */
 function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
   const out: SynopsisNode[] = [...(alternatives[0] ?? [])];
+  // The choice that was made last, to which a further bar adds.
+  let last: { node: SynopsisNode; list: SynopsisNode[] } | undefined;
   for (const items of alternatives.slice(1)) {
     const left = out.pop();
     const [right, ...rest] = items;
     if (left !== undefined && right !== undefined) {
-      const choices = left.kind === 'choice' ? left.alternatives : [left];
-      out.push({
-        kind: 'choice',
-        alternatives: [...choices, right],
-        start: startOf(left),
-        end: endOf(right),
-      });
+      const isSame = last?.node === left;
+      const list =
+        isSame && last !== undefined ? last.list : left.kind === 'choice' ? [...left.alternatives] : [left];
+      list.push(right);
+      last = { node: { kind: 'choice', alternatives: list, start: startOf(left), end: endOf(right) }, list };
+      out.push(last.node);
     } else if (left !== undefined) {
       out.push(left);
     }

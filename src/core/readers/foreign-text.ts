@@ -135,12 +135,16 @@ const COMPLAINT =
 function isErrorMessage(text: string): boolean {
   const lines = saidLines(text);
   const [first = ''] = lines;
-  return lines.length <= MESSAGE_LINES && COMPLAINT.test(first.trim()) && !hasHelp(text);
+  const isAlone = !hasHelp(text) && !LISTED.test(text) && !/\busage:|\[-{1,2}\w/i.test(text);
+  return lines.length <= MESSAGE_LINES && COMPLAINT.test(first.trim()) && isAlone;
 }
 
-/** Whether a text has a synopsis, or lists something. */
+/** A line of a list of options. */
+const LISTED = /^[ \t]+-{1,2}[A-Za-z][^\n]*[ \t]{2}\S/m;
+
+/** Whether a text has a synopsis, or lists several things. */
 function hasHelp(text: string): boolean {
-  const listed = text.match(/^[ \t]+-{1,2}[A-Za-z][^\n]*[ \t]{2}\S/gm)?.length ?? 0;
+  const listed = text.match(new RegExp(LISTED, 'gm'))?.length ?? 0;
   return listed > 1 || /^[ \t]*(?:usage|synopsis|options|commands)\b[^\n]*:?/im.test(text);
 }
 

@@ -51,7 +51,7 @@ class BashReader {
     const declared: { name: string; place: Span }[] = [];
     const variables = new BashVariables();
     const visit = (node: SyntaxNode, nesting: number): void => {
-      if (!this.#budget.spend() || this.#isTooDeep(node, nesting)) return;
+      if (!this.#budget.spend(costOf(node)) || this.#isTooDeep(node, nesting)) return;
       if (node.type === 'Function') {
         this.#functions.set(node.name.value, node.body);
         return;
@@ -101,7 +101,7 @@ class BashReader {
 
   /** Walks a node: `depth` counts functions and branches around it, `nesting` all nodes. */
   #walk(node: SyntaxNode, where: Where, variables: BashVariables, depth: number, nesting: number): void {
-    if (!this.#budget.spend() || depth > DEPTH_LIMIT || this.#isTooDeep(node, nesting)) return;
+    if (!this.#budget.spend(costOf(node)) || depth > DEPTH_LIMIT || this.#isTooDeep(node, nesting)) return;
     if (node.type === 'Function') return;
     if (node.type === 'Assignment') {
       this.#assign(node, variables);
@@ -208,6 +208,11 @@ class BashReader {
   #place(start: number, end: number): Span {
     return { source: this.#source, start, end };
   }
+}
+
+/** What it costs to look at a node: the script within a substitution is read only then, with all that is within it again. */
+function costOf({ type, pos, end }: SyntaxNode): number {
+  return type === 'Script' ? 1 + 10 * Math.max(0, end - pos) : 1;
 }
 
 /** A script as a tree; undefined where it nests so deep that the parser has no room for it. */

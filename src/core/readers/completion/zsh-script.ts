@@ -27,9 +27,10 @@ export class ZshScript {
       const name = isKeyword ? this.word(i + 1) : text;
       let at = isKeyword ? i + 2 : i + 1;
       const hasBrackets = this.is(at, '(') && this.is(at + 1, ')');
+      if (name === undefined || (!isKeyword && !hasBrackets)) continue;
       if (hasBrackets) at += 2;
       while (this.is(at, '\n')) at++;
-      if (name === undefined || (!isKeyword && !hasBrackets) || this.word(at) !== '{') continue;
+      if (this.word(at) !== '{') continue;
       const to = ends.get(at) ?? this.tokens.length;
       this.functions.set(name, { from: at + 1, to });
     }
