@@ -1,5 +1,6 @@
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Source } from '../../source/source.ts';
+import { FishBlocks } from './fish-blocks.ts';
 import { type FishComplete, readFishComplete } from './fish-complete.ts';
 import { type FishWhere, readFishCondition } from './fish-condition.ts';
 import { FishLexer, type FishStatement, type FishVariables, type FishWord } from './fish-words.ts';
@@ -32,21 +33,6 @@ const HARMLESS: ReadonlySet<string> = new Set([
   'echo',
 ]);
 
-/** A block that is open: whether what stands in it runs for certain, and the loop that it is. */
-interface Block {
-  readonly isCertain: boolean;
-  readonly loop:
-    | {
-        readonly variable: string;
-        readonly values: readonly string[];
-        /** How many of the values had their turn. */
-        done: number;
-        /** Where the body begins. */
-        readonly start: number;
-      }
-    | undefined;
-}
-
 class FishReader {
   readonly #source: Source;
   readonly #program: string;
@@ -65,7 +51,7 @@ class FishReader {
 
   read(): Inventory {
     const lexer = new FishLexer(this.#source, this.#variables, this.#budget);
-    const blocks: Block[] = [];
+    const blocks = new FishBlocks(this.#variables);
     for (let words = lexer.next(); words !== undefined; words = lexer.next()) {
       if (!this.#budget.spend(1 + words.length)) {
         this.#builder.notRead(
@@ -80,42 +66,28 @@ class FishReader {
   }
 
   /** Reads a statement; what stands in a branch that may not run is told as not read. */
-  #read(lexer: FishLexer, words: FishStatement, blocks: Block[]): void {
-    const isCertain = blocks.at(-1)?.isCertain ?? true;
+  #read(lexer: FishLexer, words: FishStatement, blocks: FishBlocks): void {
     switch (words[0]?.texts[0]) {
       case 'end':
-        this.#end(lexer, blocks);
+        blocks.end(lexer);
         break;
       case 'function':
         this.#function(lexer, words);
         break;
       case 'for':
-        this.#loop(lexer, words, isCertain, blocks);
+        blocks.loop(lexer, words);
         break;
       case 'if':
       case 'while':
       case 'switch':
-        blocks.push({ isCertain: false, loop: undefined });
+        blocks.open(false);
         break;
       case 'begin':
-        blocks.push({ isCertain, loop: undefined });
+        blocks.open(true);
         break;
       default:
-        this.#statement(words, isCertain);
+        this.#statement(words, blocks.isCertain);
     }
-  }
-
-  /** Ends a block; a loop goes back to its beginning with its next value. */
-  #end(lexer: FishLexer, blocks: Block[]): void {
-    const loop = blocks.at(-1)?.loop;
-    const next = loop?.values[loop.done];
-    if (loop === undefined || next === undefined) {
-      blocks.pop();
-      return;
-    }
-    loop.done++;
-    lexer.position = loop.start;
-    this.#variables.set(loop.variable, [next]);
   }
 
   #statement(words: FishStatement, isCertain: boolean): void {
@@ -171,20 +143,6 @@ class FishReader {
     const text = only.flatMap(({ texts }) => texts).join(' ');
     const where = readFishCondition([text], this.#source, this.#program, this.#functions, this.#budget);
     if (where.kind !== 'unknown') this.#functions.set(name, where);
-  }
-
-  /** A loop over words that are known runs once for each of them; the text of its body is read anew each time. */
-  #loop(lexer: FishLexer, words: FishStatement, isCertain: boolean, blocks: Block[]): void {
-    const variable = words[1]?.texts[0] ?? '';
-    const values = words.slice(3);
-    const known = values.every(({ isDynamic }) => !isDynamic) ? values.flatMap(({ texts }) => texts) : [];
-    const [first] = known;
-    if (first === undefined) {
-      blocks.push({ isCertain: false, loop: undefined });
-      return;
-    }
-    blocks.push({ isCertain, loop: { variable, values: known, done: 1, start: lexer.position } });
-    this.#variables.set(variable, [first]);
   }
 
   #isOurs({ programs }: FishComplete): boolean {
