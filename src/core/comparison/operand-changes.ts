@@ -25,9 +25,9 @@ export function operandChanges(pair: CommandPair, context: Context): void {
       old.operands.items.map(({ name }) => name),
     );
   // Two of one name are told apart by their order.
-  const news = groupedBy(fresh.operands.items, ({ name }) => name);
+  const news = groupedBy(fresh.operands.items.toReversed(), ({ name }) => name);
   for (const operand of old.operands.items) {
-    const same = news.get(operand.name)?.shift();
+    const same = news.get(operand.name)?.pop();
     if (same !== undefined) sameOperand(operand, same, pair, told, context);
   }
 }
@@ -88,8 +88,11 @@ function orderChanges(
   const command = pair.old.path;
   const oldNames = old.map(({ name }) => name);
   const newNames = fresh.map(({ name }) => name);
-  const stay = oldNames.filter((name) => newNames.includes(name));
-  const inNewOrder = newNames.filter((name) => oldNames.includes(name));
+  const isOld = new Set(oldNames);
+  // Of two of one name the first counts.
+  const freshByName = new Map(fresh.toReversed().map((operand) => [operand.name, operand]));
+  const stay = oldNames.filter((name) => freshByName.has(name));
+  const inNewOrder = newNames.filter((name) => isOld.has(name));
   if (stay.join('\0') !== inNewOrder.join('\0')) {
     list.add({
       command,
@@ -105,27 +108,26 @@ function orderChanges(
     });
     return;
   }
-  const gone = old.filter(({ name }) => !newNames.includes(name));
-  const come = fresh.filter(({ name }) => !oldNames.includes(name));
+  const come = new Set(fresh.filter(({ name }) => !isOld.has(name)));
   // What stands in the same place and may be given as often is the same operand by another name.
   const renamed = new Map<Operand, Operand>();
   if (old.length === fresh.length) {
-    for (const operand of gone) {
-      const other = fresh[old.indexOf(operand)];
-      if (other !== undefined && come.includes(other) && other.kind === operand.kind)
-        renamed.set(operand, other);
+    for (const [i, operand] of old.entries()) {
+      const other = fresh[i];
+      if (freshByName.has(operand.name) || other === undefined || !come.has(other)) continue;
+      if (other.kind === operand.kind) renamed.set(operand, other);
     }
   }
   for (const operand of old) {
-    const same = renamed.get(operand) ?? fresh.find(({ name }) => name === operand.name);
+    const same = renamed.get(operand) ?? freshByName.get(operand.name);
     if (same === undefined) removed(operand, old, pair, context);
     else {
       if (same.name !== operand.name) renamedOperand(operand, same, pair, context);
       countChange(operand, same, { command, subject: operand.name }, told, context);
     }
   }
-  for (const operand of come)
-    if (![...renamed.values()].includes(operand)) added(operand, fresh, pair, context);
+  const newNamed = new Set(renamed.values());
+  for (const operand of come) if (!newNamed.has(operand)) added(operand, fresh, pair, context);
 }
 
 function renamedOperand(old: Operand, fresh: Operand, pair: CommandPair, { list }: Context): void {

@@ -1,4 +1,5 @@
 import type { Form } from '../model/command.ts';
+import { groupedBy } from '../model/grouped.ts';
 
 /** The forms of a command in two versions. */
 export interface FormPairs {
@@ -12,14 +13,18 @@ export interface FormPairs {
 
 /** Pairs the forms of a command: those that take the same, then what is left in its order where there is as much in both versions. */
 export function pairForms(before: readonly Form[], after: readonly Form[]): FormPairs {
-  const left = [...after];
+  // The first of those that take the same stands last.
+  const waiting = groupedBy(after.toReversed(), signature);
   const same: [Form, Form][] = [];
+  const taken = new Set<Form>();
   const olds = before.filter((form) => {
-    const at = left.findIndex((other) => signature(other) === signature(form));
-    const [found] = at < 0 ? [] : left.splice(at, 1);
-    if (found !== undefined) same.push([form, found]);
-    return found === undefined;
+    const found = waiting.get(signature(form))?.pop();
+    if (found === undefined) return true;
+    same.push([form, found]);
+    taken.add(found);
+    return false;
   });
+  const left = after.filter((form) => !taken.has(form));
   if (olds.length !== left.length) return { same, changed: [], removed: olds, added: left };
   const changed = olds.flatMap((form, i): [Form, Form][] => {
     const other = left[i];

@@ -145,12 +145,18 @@ function redundant(
   count: number,
   steps: Steps,
 ): WithoutEffect[] {
-  let kept = component.groups;
+  const twins = laterTwins(component.groups);
+  let kept = component.groups.filter((group) => !twins.has(group));
   const found: WithoutEffect[] = [];
   for (const group of component.groups.toReversed()) {
     if (group.cause.kind !== 'relation') continue;
     if (group.clauses.some((clause) => clause.some((literal) => usable.get(Math.abs(literal)) === false)))
       continue;
+    const twin = twins.get(group);
+    if (twin !== undefined) {
+      found.push({ relation: group.cause.relation, causes: causesOf([twin]) });
+      continue;
+    }
     const others = kept.filter((other) => other !== group);
     const isImplied = group.clauses.every(
       (clause) =>
@@ -174,13 +180,26 @@ function redundant(
         ),
       ),
     );
-    found.unshift({
+    found.push({
       relation: group.cause.relation,
       causes: causesOf(others.filter((other) => implying.has(other))),
     });
     kept = others;
   }
-  return found;
+  return found.reverse();
+}
+
+/** The relations that say to the letter what an earlier group says, each with that one. */
+function laterTwins(groups: readonly ClauseGroup[]): Map<ClauseGroup, ClauseGroup> {
+  const first = new Map<string, ClauseGroup>();
+  const twins = new Map<ClauseGroup, ClauseGroup>();
+  for (const group of groups) {
+    const said = JSON.stringify(group.clauses);
+    const earlier = first.get(said);
+    if (earlier === undefined) first.set(said, group);
+    else if (group.cause.kind === 'relation') twins.set(group, earlier);
+  }
+  return twins;
 }
 
 function causesOf(groups: readonly ClauseGroup[]): Cause[] {

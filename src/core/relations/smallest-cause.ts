@@ -19,6 +19,7 @@ export function smallestCause(
   const isCause = (groups: readonly ClauseGroup[]) =>
     satisfiableWith(component, groups, literals, variables, steps) === false;
   if (isCause([])) return [];
+  if (!steps.take(component.groups.length)) return [...component.groups];
   const neighbours = component.groups.map((group) => variablesOf(group.clauses));
   const reached = reachedBy(literals, component.structure);
   let sets: { readonly picked: readonly number[]; readonly touched: ReadonlySet<number> }[] = [
@@ -70,6 +71,8 @@ export function satisfiableWith(
   variables: number,
   steps: Steps,
 ): boolean | undefined {
+  // To put the clauses together is work too.
+  if (!steps.take(groups.length)) return undefined;
   const clauses: Clause[] = [
     ...literals.map((literal) => [literal]),
     ...component.structure,
