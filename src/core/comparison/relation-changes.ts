@@ -1,4 +1,5 @@
 import { relationWords } from '../messages/relation-words.ts';
+import { groupedBy } from '../model/grouped.ts';
 import { mainName } from '../model/option.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { CommandAt } from '../model/walk.ts';
@@ -8,23 +9,40 @@ import { type CommandPair, optionNamed } from './pairing.ts';
 
 /** How the relations of a command differ: those of the same members are one relation. */
 export function relationChanges(pair: CommandPair, context: Context): void {
-  const left = pair.fresh.command.relations.map((relation) => ({
+  const news = pair.fresh.command.relations.map((relation) => ({
     relation,
     id: identity(relation, pair.fresh, (at, name) => newName(at, name)),
   }));
-  const unmatched: { relation: Relation; members: string }[] = [];
-  for (const relation of pair.old.command.relations) {
-    const id = identity(relation, pair.old, (at, name) => oldName(at, name, context));
-    const at = left.findIndex((other) => other.id.kind === id.kind && other.id.members === id.members);
-    if (at >= 0) left.splice(at, 1);
-    else unmatched.push({ relation, members: id.members });
-  }
-  for (const { relation, members } of unmatched) {
-    const at = left.findIndex((other) => other.id.members === members);
-    const [found] = at < 0 ? [] : left.splice(at, 1);
-    change(relation, found?.relation, pair, context);
-  }
-  for (const { relation } of left) change(undefined, relation, pair, context);
+  const olds = pair.old.command.relations.map((relation) => ({
+    relation,
+    id: identity(relation, pair.old, (at, name) => oldName(at, name, context)),
+  }));
+  const same = paired(olds, news, ({ kind, members }) => `${kind} ${members}`);
+  const changed = paired(same.olds, same.news, ({ members }) => members);
+  const isNow = new Map(changed.pairs);
+  for (const old of same.olds) change(old.relation, isNow.get(old)?.relation, pair, context);
+  for (const { relation } of changed.news) change(undefined, relation, pair, context);
+}
+
+interface Identified {
+  readonly relation: Relation;
+  readonly id: Identity;
+}
+
+/** Pairs relations by something that they have in common, each with the first that is free; gives the pairs, and what is left of both. */
+function paired(olds: readonly Identified[], news: readonly Identified[], by: (id: Identity) => string) {
+  // The first of those that are alike stands last.
+  const waiting = groupedBy(news.toReversed(), ({ id }) => by(id));
+  const pairs = olds.flatMap((old): [Identified, Identified][] => {
+    const found = waiting.get(by(old.id))?.pop();
+    return found === undefined ? [] : [[old, found]];
+  });
+  const taken = new Set(pairs.flat());
+  return {
+    pairs,
+    olds: olds.filter((one) => !taken.has(one)),
+    news: news.filter((one) => !taken.has(one)),
+  };
 }
 
 /** From the left to the right, what the one refuses the other refuses too. */
