@@ -52,7 +52,7 @@ export const TARGETS = {
         hold(reading.problems.length > 0, 'no interface, and no problem');
         return {};
       }
-      holdWritten(reading.interface, text.length);
+      holdWritten(reading.interface, text.length, isThorough);
       return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
     },
   },
@@ -66,10 +66,14 @@ export const TARGETS = {
         hold(reading.problems.length > 0, 'no interface, and no problem');
         return {};
       }
-      holdWritten(reading.interface, text.length);
+      holdWritten(reading.interface, text.length, isThorough);
       const updated = timed('updating a document', text.length, () => updateDocument(source, TIFFIN));
       if (updated.text !== undefined)
-        holdWritten(readDocument({ name: 'updated', text: updated.text }).interface, updated.text.length);
+        holdWritten(
+          readDocument({ name: 'updated', text: updated.text }).interface,
+          updated.text.length,
+          isThorough,
+        );
       return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
     },
   },
@@ -104,7 +108,7 @@ export const TARGETS = {
     make: (random) => anyObject(random, 0),
     run(made) {
       const reading = readObject(revived(made), { program: 'tiffin' });
-      if (reading.interface !== undefined) holdWritten(reading.interface, 10_000);
+      if (reading.interface !== undefined) holdWritten(reading.interface, 10_000, true);
       return {};
     },
   },

@@ -245,3 +245,10 @@ test('texts that are no help output are refused with a reason', () => {
     );
   }
 });
+
+test('a synopsis of many words makes no command so deep that its document could not be read', () => {
+  const text = `usage: tiffin ${'or: '.repeat(500)}[-q]\n\n  -q  say nothing\n`;
+  const { interface: from } = readHelp({ name: 'help', text });
+  assert.ok(from !== undefined);
+  assert.deepEqual(readDocument({ name: 'document', text: documentYaml(from) }).problems, []);
+});

@@ -6,6 +6,7 @@ import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
+import { PATH_LIMIT } from './limits.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
 import { findUsage, type UsageLines } from './usage-lines.ts';
@@ -79,7 +80,7 @@ function commonPath(readings: readonly UsageReading[]): string[] {
     while (shared < length && path[shared] === first[shared]) shared++;
     length = shared;
   }
-  return first.slice(0, length);
+  return first.slice(0, Math.min(length, PATH_LIMIT));
 }
 
 /** Forms that part after the shared path (`tiffin round open`, `tiffin round close`) show subcommands. */
