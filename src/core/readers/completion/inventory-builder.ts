@@ -17,6 +17,9 @@ interface Building {
   readonly arguments: Map<string, { words: Map<string, OfferedWord>; files: boolean | undefined }>;
 }
 
+/** How much is told of what was not read. */
+const UNREAD_LIMIT = 1000;
+
 /** Gathers what a completion script offers while it is read. */
 export class InventoryBuilder {
   readonly #shell: Shell;
@@ -25,6 +28,7 @@ export class InventoryBuilder {
   readonly #commands = new Map<string, Building>();
   readonly #everywhere: Building;
   readonly #unread: Unread[] = [];
+  readonly #told = new Set<string>();
 
   constructor(shell: Shell, program: string, source: Source) {
     this.#shell = shell;
@@ -70,7 +74,11 @@ export class InventoryBuilder {
     this.#at(path).operandFiles = files;
   }
 
+  /** Takes what was not read; the same in the same place is told once. */
   notRead(what: string, place: Place): void {
+    const id = `${place?.start ?? ''} ${what}`;
+    if (this.#told.has(id) || this.#told.size >= UNREAD_LIMIT) return;
+    this.#told.add(id);
     this.#unread.push({ what, place });
   }
 
