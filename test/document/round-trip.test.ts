@@ -39,3 +39,13 @@ test('any interface, written as YAML or JSON and read again, is the same', () =>
 test('the published schema is that of the reader', () => {
   assert.deepEqual(published, documentSchema());
 });
+
+test('a value whose controls make it too long for a plain key of YAML is read back', () => {
+  const value = `late${'\u009b'.repeat(300)}`;
+  const option = `"--sort=KEY": {"argument": {"values": {${JSON.stringify(value)}: "late ones"}}}`;
+  const text = `{"dabbawala": 1, "program": "tiffin", "options": {${option}}}`;
+  const { interface: from } = readDocument({ name: 'tiffin.json', text });
+  assert.ok(from !== undefined);
+  assert.ok(documentYaml(from).includes('late\\u009b'));
+  assertReadsBack(documentYaml(from), from);
+});

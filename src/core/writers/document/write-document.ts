@@ -5,7 +5,7 @@ import {
   isScalar,
   isSeq,
   type Node,
-  Scalar,
+  type ScalarTag,
   type ToStringOptions,
   visit,
 } from 'yaml';
@@ -39,13 +39,19 @@ function yamlText(value: DocumentValue): string {
 
 /** A document as text that can be shown on a terminal: what holds controls stands in double quotes, with the controls as escapes. */
 export function shownYaml(document: Document, options: ToStringOptions): string {
-  visit(document, {
-    Scalar(_, node) {
-      if (typeof node.value === 'string' && hasControls(node.value)) node.type = Scalar.QUOTE_DOUBLE;
-    },
-  });
+  const { tags } = document.schema;
+  if (!tags.includes(WITH_CONTROLS)) tags.unshift(WITH_CONTROLS);
   return escapedControls(document.toString({ nullStr: '', ...options }));
 }
+
+/** How texts with controls are written. The escapes must be there before the writer looks how long a key is. */
+const WITH_CONTROLS: ScalarTag = {
+  tag: 'tag:yaml.org,2002:str',
+  default: true,
+  identify: (value) => typeof value === 'string' && hasControls(value),
+  resolve: (text) => text,
+  stringify: ({ value }) => jsonText(value),
+};
 
 function hasControls(text: string): boolean {
   const lines = text.replaceAll('\n', '');
