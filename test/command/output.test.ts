@@ -118,10 +118,12 @@ test('-o FILE writes behind a symbolic link, also where nothing is there yet, an
   assert.match(stderr, /cannot be written: its symbolic links lead in a circle \(ELOOP\)\n$/);
 });
 
-test('-o FILE writes to a FIFO and to a device, and leaves them what they are', async () => {
+test('-o FILE writes to a FIFO and to a device, and leaves them what they are', async (t) => {
   const fifo = join(folder, 'fifo');
   execFileSync('mkfifo', [fifo]);
   const reader = spawn('cat', [fifo]);
+  // Where nothing is written, it would wait for ever.
+  t.after(() => reader.kill());
   const chunks: Buffer[] = [];
   reader.stdout.on('data', (chunk) => chunks.push(chunk));
   const ended = new Promise((done) => reader.on('close', done));

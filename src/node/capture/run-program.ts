@@ -43,6 +43,9 @@ export interface ToldText {
 /** How long streams may stay open when the program itself has ended, in milliseconds: a child may hold them. */
 const GRACE = 200;
 
+/** How often they may write on: a child that left the process group could do so for ever. */
+const GRACES = 25;
+
 /**
  * Runs a program without a shell, its standard input empty, in a process group of its own, which is ended with it: what it
  * started and left behind goes too. Never throws.
@@ -124,10 +127,27 @@ class Run {
     child.on('exit', (code) => {
       this.#status = this.#end === 'exit' ? (code ?? undefined) : undefined;
       killGroup(child.pid);
-      setTimeout(() => this.#finish(), GRACE);
+      this.#finishWhenSilent(GRACES);
     });
     child.on('close', () => this.#finish());
     return child;
+  }
+
+  /** Finishes when nothing was read for a while: on a busy machine, what the program wrote may be read long after its end. */
+  #finishWhenSilent(graces: number): void {
+    const before = this.#read;
+    // A timer comes before what there is to read, an immediate after it.
+    setTimeout(() => {
+      setImmediate(() => {
+        if (this.#read === before || graces === 0) this.#finish();
+        else this.#finishWhenSilent(graces - 1);
+      });
+    }, GRACE);
+  }
+
+  /** How many bytes were read so far. */
+  get #read(): number {
+    return this.#output.size + this.#errors.size + this.#answers.size;
   }
 
   #refuse(error: unknown): void {
@@ -188,6 +208,11 @@ class Collected {
     this.#chunks.push(chunk.subarray(0, Math.max(0, room)));
     this.#size += chunk.length;
     if (this.#size > this.#limit) this.#full();
+  }
+
+  /** How many bytes came, those over the limit included. */
+  get size(): number {
+    return this.#size;
   }
 
   get text(): string {
