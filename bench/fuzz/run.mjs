@@ -5,7 +5,7 @@ import { buildIfNeeded, fail } from '../../scripts/setup.mjs';
 
 buildIfNeeded();
 const { minimized } = await import('./minimize.mjs');
-const { Random } = await import('./random.mjs');
+const { Random } = await import('../random.mjs');
 const { TARGETS } = await import('./targets.mjs');
 const { failureOf, runWatched } = await import('./watchdog.mjs');
 const { checkWritten } = await import('./written-files.mjs');

@@ -1,8 +1,8 @@
 // Runs inputs one after the other in a thread of its own; the thread that started it sees in shared memory which one, and ends this where
 // one never ends.
 import { parentPort, workerData } from 'node:worker_threads';
+import { Random } from '../random.mjs';
 import { setThreads } from './invariants.mjs';
-import { Random } from './random.mjs';
 import { TARGETS } from './targets.mjs';
 
 const { seed, names, from, to, step, shared, thoroughEach } = workerData;
