@@ -71,18 +71,24 @@ function joined(text: string, start: number, from: number, to: number): ScannedA
   if (text[from] === '[' && bracketEnd(text, from, to) === end) {
     const argument = bracketArgument(text, from, end);
     // `--long=[VALUE]`: the value may be left out; in `--long=[a|b]` the bracket only holds the values together.
-    const isChoice = argument.words[0]?.values !== undefined;
-    return { ...argument, presence: isChoice ? 'mandatory' : 'optional', separate: false, start };
+    return { ...argument, presence: isChoice(argument) ? 'mandatory' : 'optional', separate: false, start };
   }
+  // `--box=BOX ...`
+  const dots = /^ (?:\.\.\.|…)(?=\s|,|$)/.exec(text.slice(end, Math.min(to, end + 6)))?.[0].length ?? 0;
   return {
     presence: 'mandatory',
     words: [makeScannedWord(text, from, end)],
-    repeats: false,
+    repeats: dots > 0,
     separate: false,
     loose: false,
     start,
-    end,
+    end: end + dots,
   };
+}
+
+/** Whether an argument in a bracket is a choice by bars, `[a|b]`. */
+function isChoice({ words }: ScannedArgument): boolean {
+  return words[0]?.values !== undefined && !words[0].placeholder?.startsWith('{');
 }
 
 /** `[=VALUE]`, `[VALUE]` or, behind a blank, `[VALUE ...]`. */
@@ -107,12 +113,24 @@ function bracketArgument(text: string, start: number, end: number): ScannedArgum
   while (from < last && (isBlank(text[from]) || text[from] === '=')) from++;
   while (last > from && isBlank(text[last - 1])) last--;
   last -= IMPLICIT.exec(text.slice(from, last))?.[0].length ?? 0;
+  // `[{a,b} [{a,b} ...]]`: more of the same.
+  const more = /(?<=\S) \[[^\n]*(?:\.\.\.|…)\]$/.exec(text.slice(from, last));
+  if (more !== null) {
+    const words = [makeScannedWord(text, from, from + more.index)];
+    return { presence: 'optional', words, repeats: true, separate: true, loose: false, start, end };
+  }
   const inner = text.slice(from, last);
   const dots = /\s*(?:\.\.\.|…)$/.exec(inner);
   if (dots !== null && dots.index > 0) last = from + dots.index;
+  // What stands here in quotes, or as a number, is what the option comes to without an argument, and no default.
+  const word = {
+    ...makeScannedWord(text, from, last),
+    placeholder: text.slice(from, last),
+    default: undefined,
+  };
   return {
     presence: 'optional',
-    words: [makeScannedWord(text, from, last)],
+    words: [word],
     repeats: dots !== null,
     separate: true,
     loose: false,
@@ -120,6 +138,9 @@ function bracketArgument(text: string, start: number, end: number): ScannedArgum
     end,
   };
 }
+
+/** `int[=often]`: what the option comes to without an argument. */
+const IMPLIED = /(?<=[\w>])\[=(?:"[^"]{0,80}"|[^[\]]{0,80})\]$/;
 
 function separate(text: string, start: number, to: number): ScannedArgument | undefined {
   let i = start;
@@ -132,12 +153,15 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
   }
   if (text[i] === '[') {
     const optional = bracketed(text, i, to, true);
-    if (optional !== undefined) return { ...optional, start };
+    // Behind a blank an argument cannot be left out by most parsers, and a bracket around a choice only holds it together.
+    if (optional !== undefined)
+      return { ...optional, presence: isChoice(optional) ? 'mandatory' : 'optional', start };
     if (!isPartlyOptional(text, i, to)) return undefined;
   }
   const words: ScannedWord[] = [];
   let loose = false;
   let repeats = false;
+  let presence: ScannedArgument['presence'] = 'mandatory';
   let end = start;
   while (i < to) {
     const wordEnd = separateWordEnd(text, i, to);
@@ -146,7 +170,9 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
       // In `KEY,KEY ...` the dots go on with the list in the one word.
       repeats ||= !words.at(-1)?.placeholder?.includes(',');
     } else {
-      words.push(makeScannedWord(text, i, wordEnd.end));
+      const implied = IMPLIED.exec(text.slice(i, wordEnd.end))?.[0].length ?? 0;
+      if (implied > 0) presence = 'optional';
+      words.push(makeScannedWord(text, i, wordEnd.end - implied));
       // In `KEY=N...` the dots go on with the word, and not with more words.
       repeats ||= /^[<[]?[\w -]+>?\]?(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
     }
@@ -167,7 +193,7 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
       end,
     });
   return {
-    presence: 'mandatory',
+    presence,
     words,
     repeats,
     separate: true,

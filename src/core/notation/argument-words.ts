@@ -50,7 +50,12 @@ export function separateWordEnd(
   const word = text.slice(start, end);
   if (isOpener(character) || character === '"' || character === "'")
     return { end, loose: false, dots: false };
-  if (!isPlaceholderLike(word, /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN))))
+  if (
+    !isPlaceholderLike(
+      word.replace(/\[="[^"]*"\]$/, ''),
+      /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN)),
+    )
+  )
     return undefined;
   // `-c or --calm`: another name follows.
   if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;

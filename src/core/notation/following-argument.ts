@@ -1,3 +1,4 @@
+import type { KnownOptions } from './known-options.ts';
 import { endOf, type SynopsisNode, startOf } from './synopsis.ts';
 
 /** The placeholder that follows an option as its argument, by its offsets in the synopsis. */
@@ -11,18 +12,34 @@ export interface FollowingArgument {
 }
 
 /** Whether a node is an option, or a choice of options, without an argument of its own. */
-export function takesFollowing(node: SynopsisNode, flags: ReadonlySet<string>): boolean {
-  if (node.kind === 'choice') return node.alternatives.every((one) => takesFollowing(one, flags));
+export function takesFollowing(node: SynopsisNode, known: KnownOptions): boolean {
+  if (node.kind === 'choice') return node.alternatives.every((one) => takesFollowing(one, known));
   return (
     node.kind === 'word' &&
-    !flags.has(node.text) &&
+    !known.flags.has(node.text) &&
     node.joined === undefined &&
     /^--?[A-Za-z0-9?]/.test(node.text) &&
     !/[=<]/.test(node.text)
   );
 }
 
-/** The placeholder that follows an option as its argument; undefined where an operand follows. */
+/** Whether a node is an option, or the spellings of one, that is known to take the argument that follows; one that it may take stands in a bracket. */
+export function isTaker(
+  node: SynopsisNode,
+  following: SynopsisNode | undefined,
+  known: KnownOptions,
+): boolean {
+  if (node.kind === 'choice') return node.alternatives.some((one) => isTaker(one, following, known));
+  if (node.kind !== 'word') return false;
+  return (
+    known.takers.has(node.text) || (known.possibleTakers.has(node.text) && following?.kind === 'optional')
+  );
+}
+
+/**
+ * The placeholder that follows an option as its argument; undefined where an operand follows. In a bracket with the option, or behind
+ * one that must have it, a word in small letters is one too.
+ */
 export function followingArgument(
   node: SynopsisNode | undefined,
   context: { readonly bracketed: boolean },
@@ -33,6 +50,13 @@ export function followingArgument(
   if (node.kind === 'optional') {
     const inner = context.bracketed ? followingArgument(node.body, context, text) : undefined;
     return inner === undefined ? undefined : { ...inner, optional: true };
+  }
+  // `[n [n ...]]`: any number of one word.
+  if (node.kind === 'sequence') {
+    const [first, second, ...others] = node.items;
+    const argument = followingArgument(first, context, text);
+    const isMore = others.length === 0 && argument !== undefined && isMoreOf(second, argument, false);
+    return isMore ? argument : undefined;
   }
   if (node.kind === 'choice') return context.bracketed ? choiceArgument(node, text) : undefined;
   if (node.kind !== 'word' || node.text.startsWith('-') || node.joined !== undefined) return undefined;

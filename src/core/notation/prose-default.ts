@@ -1,23 +1,25 @@
-/** A default that a text tells, by its place in it. */
+/** A default that a sentence tells, by its place in the text. */
 export interface ProseDefault {
   readonly value: string;
   readonly start: number;
   readonly end: number;
 }
 
-// Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
-const IN_BRACKETS =
-  /(?:[([]|;\s?)defaults?(?: value)?(?: is| to)?\s?[:=]?\s?([^()[\]]{1,300}|\[[^()[\]]{0,300}\])[)\]]/i;
+// Bounded and anchored at a literal, so that it does not backtrack over more than its own bound. A bare word is a value only where the sentence
+// or clause ends behind it: `the default is to ask` tells none.
 const IN_PROSE =
-  /\bdefaults? (?:to|is|value is) ("[^"]{1,200}"|'[^']{1,200}'|\[[^[\]]{1,200}\]|[^\s,;]{1,200})/i;
+  /\bdefault(?:s|ed)?(?: value)?(?:\s?[:=]| to| is|,) ?("[^"]{1,200}"|'[^']{1,200}'|`[^`]{1,200}`|\[[^[\]]{1,200}\]|[^\s,;()"'`]{1,200}(?=\s?[,;)]|\.?\s*$|\. [A-Z]|\s*\n))/i;
 
-/** The default that a text tells: `(default: size)`, `defaults to "size"`; undefined where it tells none. */
+/** The default that a sentence of a text tells: `defaults to "size"`, `The default is 3.`; undefined where it tells none. */
 export function defaultInProse(text: string): ProseDefault | undefined {
-  const match = IN_BRACKETS.exec(text) ?? IN_PROSE.exec(text);
+  const match = IN_PROSE.exec(text);
   if (match === null) return undefined;
-  const raw = (match[1] ?? '').trim().replace(/[.,;]$/, '');
-  // A bracket that the sentence closes is no part of the value.
-  const told = raw.includes('(') ? raw : raw.replace(/\)[.,;]?$/, '');
-  const value = /^(["'`])(.*)\1$/.exec(told)?.[2] ?? told;
+  const told = (match[1] ?? '').replace(/[.,;:]$/, '');
+  const value = unquoted(told);
   return value === '' ? undefined : { value, start: match.index, end: match.index + match[0].length };
+}
+
+/** A value without the quotes around it. */
+export function unquoted(text: string): string {
+  return /^(["'`])(.*)\1$/s.exec(text)?.[2] ?? text;
 }

@@ -14,15 +14,19 @@ export interface ScannedWord {
   readonly end: number;
 }
 
+/** A value in the place of a placeholder, which is the default: in quotes, a number of several digits or parts, or a path. */
+const GIVEN_VALUE = /^(?:"([^"]+)"|-?\d+\.\d+|-?\d{2,}|~?\/[\w./-]{2,})$/;
+
 /** The word at a range of a text. */
 export function makeScannedWord(text: string, start: number, end: number): ScannedWord {
   const raw = text.slice(start, end);
   const bare = stripBrackets(raw.replace(/(?:\.\.\.|…)$/, ''));
+  const value = GIVEN_VALUE.exec(raw);
   return {
-    placeholder: raw,
+    placeholder: value === null ? raw : undefined,
     values: listedValues(raw, bare),
     separator: /,\s*(?:\.\.\.|…)|\[,/.test(raw) ? ',' : undefined,
-    default: undefined,
+    default: value === null ? undefined : { value: value[1] ?? raw, start, end },
     start,
     end,
   };
@@ -41,6 +45,15 @@ function listedValues(raw: string, bare: string): string[] | undefined {
     part.trim().replace(/^(["'])(.*)\1$/, '$2'),
   );
   if (parts.length < 2 || !parts.every((part) => VALUE.test(part))) return undefined;
-  // `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them.
-  return raw.startsWith('{') || parts.every(hasLower) ? parts : undefined;
+  return raw.startsWith('{') || areValues(parts) ? parts : undefined;
+}
+
+/** What values are called where anything may stand: the words for them in capitals. */
+const KIND_OF_VALUE =
+  /^(?:[A-Z]|ADDR(?:ESS)?|ARGS?|BYTES|CMD|COMMAND|COUNT|DATE|DIR(?:ECTORY)?|DURATION|EXPR|FILE(?:NAME)?|FLOAT|FOLDER|GLOB|HOST(?:NAME)?|ID|INT(?:EGER)?|IP|KEY|LEVEL|LIST|MODE|NAME|NUM(?:BER)?|OPTION|PATH|PATTERN|PORT|REGEX(?:P)?|SECONDS|SIZE|SPEC|STR(?:ING)?|TEXT|TIME|TYPE|UINT|URI|URL|USER(?:NAME)?|VAL(?:UE)?|WIDTH|WORD)S?$/;
+
+/** Whether words between bars stand for themselves. `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them. */
+function areValues(parts: readonly string[]): boolean {
+  if (parts.every((part) => /^\d+$/.test(part))) return true;
+  return parts.some(hasLower) && !parts.some((part) => KIND_OF_VALUE.test(part));
 }

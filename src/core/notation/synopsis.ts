@@ -266,7 +266,7 @@ function tokenize(text: string): Token[] {
       i++;
       continue;
     }
-    const dots = text.startsWith('...', i) ? 3 : character === '…' ? 1 : 0;
+    const dots = isWordWithDots(text, i) ? 0 : dotsLength(text, i);
     const end = dots > 0 ? i + dots : '[](){}|'.includes(character) ? i + 1 : wordEnd(text, i);
     const isMark = dots > 0 || '[](){}|'.includes(character);
     tokens.push({
@@ -282,8 +282,24 @@ function tokenize(text: string): Token[] {
   return tokens;
 }
 
+/** `[...name]`: dots in front of the word that they repeat. */
+function isWordWithDots(text: string, i: number): boolean {
+  return text.startsWith('...', i) && /[[<(]/.test(text[i - 1] ?? '') && /\w/.test(text[i + 3] ?? '');
+}
+
+/** How many characters the dots at an index have: three, one for all three, or two where a word with nothing behind it has them. */
+function dotsLength(text: string, i: number): number {
+  if (text.startsWith('...', i)) return 3;
+  if (text[i] === '…') return 1;
+  return text.startsWith('..', i) &&
+    /[\w>\]]/.test(text[i - 1] ?? '') &&
+    /^[\s\])>]?$/.test(text.slice(i + 2, i + 3))
+    ? 2
+    : 0;
+}
+
 function wordEnd(text: string, start: number): number {
-  let i = start;
+  let i = isWordWithDots(text, start) ? start + 3 : start;
   const negation = /^--\[no-?\]/.exec(text.slice(start, start + 8));
   if (negation !== null) i += negation[0].length;
   while (i < text.length) {
@@ -300,7 +316,7 @@ function wordEnd(text: string, start: number): number {
       i += 3;
       continue;
     }
-    if (/[\s[\](){}|…]/.test(character) || (i > start && text.startsWith('...', i))) break;
+    if (/[\s[\](){}|…]/.test(character) || (i > start && dotsLength(text, i) > 0)) break;
     i++;
   }
   return Math.max(i, start + 1);

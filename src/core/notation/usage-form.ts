@@ -5,7 +5,14 @@ import type { Operand } from '../model/operand.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { Span } from '../source/source.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
-import { type FollowingArgument, followingArgument, isMoreOf, takesFollowing } from './following-argument.ts';
+import {
+  type FollowingArgument,
+  followingArgument,
+  isMoreOf,
+  isTaker,
+  takesFollowing,
+} from './following-argument.ts';
+import { type KnownOptions, NOTHING_KNOWN } from './known-options.ts';
 import { makeArgument } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
 import { areSpellings } from './spelling.ts';
@@ -15,15 +22,13 @@ import { readHead } from './usage-head.ts';
 import type { UsageOption, UsageReading } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, isPhrase, LITERAL, namesOptions } from './usage-words.ts';
 
-const NO_FLAGS: ReadonlySet<string> = new Set();
-
-/** Reads one synopsis whose text is `flow`. `flags` are the options known to take no argument, so that none follows them. */
-export function readUsageForm(flow: PlacedText, flags: ReadonlySet<string> = NO_FLAGS): UsageReading {
+/** Reads one synopsis whose text is `flow`. */
+export function readUsageForm(flow: PlacedText, known: KnownOptions = NOTHING_KNOWN): UsageReading {
   // Where output goes is the shell's matter (`tiffin list > FILE`).
   const root = parseSynopsis(flow.text.split(/\s>{1,2}\s/, 1)[0] ?? '');
   const items = root.kind === 'sequence' ? root.items : [root];
   const head = readHead(items, flow);
-  const walker = new FormWalker(flow, flags);
+  const walker = new FormWalker(flow, known);
   walker.sequence(items.slice(head.taken), {
     optional: false,
     repeated: false,
@@ -64,19 +69,20 @@ class FormWalker {
   commandPlace: Span | undefined;
   endOfOptions: Span | undefined;
   readonly #flow: PlacedText;
-  readonly #flags: ReadonlySet<string>;
+  readonly #known: KnownOptions;
 
-  constructor(flow: PlacedText, flags: ReadonlySet<string>) {
+  constructor(flow: PlacedText, known: KnownOptions) {
     this.#flow = flow;
-    this.#flags = flags;
+    this.#known = known;
   }
 
   sequence(items: readonly SynopsisNode[], context: Context): void {
     for (let i = 0; i < items.length; i++) {
       const item = items[i];
       if (item === undefined) continue;
-      const argument = takesFollowing(item, this.#flags)
-        ? followingArgument(items[i + 1], context, this.#flow.text)
+      const bracketed = context.bracketed || isTaker(item, items[i + 1], this.#known);
+      const argument = takesFollowing(item, this.#known)
+        ? followingArgument(items[i + 1], { bracketed }, this.#flow.text)
         : undefined;
       this.#node(item, context, argument);
       if (argument === undefined) continue;
@@ -95,10 +101,12 @@ class FormWalker {
       case 'sequence':
         // `{zero or more boxes}`
         if (isPhrase(node)) this.#phrase(node, startOf(node) - 1, endOf(node) + 1, context);
-        else this.sequence(node.items, context);
+        else this.sequence(node.items, { ...context, bracketed: true });
         break;
       case 'optional':
-        if (namesOptions(node.body)) break;
+        if (namesOptions(node.body) || isAnyOptions(node.body)) {
+          if (this.endOfOptions === undefined) break;
+        }
         if (isPhrase(node.body)) {
           this.#phrase(node.body, node.start, node.end, { ...context, optional: true });
           break;
@@ -139,6 +147,7 @@ class FormWalker {
     let complete = true;
     let before: { name: string; end: number } | undefined;
     const isPaired = arePairs(node.alternatives);
+    const firstForm = this.formOptions.length;
     for (const [i, alternative] of node.alternatives.entries()) {
       // `[-plain|p NAME]`: a letter without its hyphen beside an option.
       if (before !== undefined && isBareLetter(alternative)) continue;
@@ -152,7 +161,8 @@ class FormWalker {
       const isSpelling =
         name !== undefined &&
         before !== undefined &&
-        (isPaired ? i % 2 === 1 : areSpellings(before.name, name, isTight, node.alternatives.length));
+        (this.#isSame(before.name, name) ||
+          (isPaired ? i % 2 === 1 : areSpellings(before.name, name, isTight, node.alternatives.length)));
       if (isSpelling && before !== undefined) this.spellings.push([before.name, name]);
       before = name === undefined ? undefined : { name, end: endOf(alternative) };
       if (isSpelling) continue;
@@ -172,6 +182,7 @@ class FormWalker {
         });
       } else complete = false;
     }
+    if (complete && members.length === 1 && !context.optional) this.#require(firstForm);
     if (!complete || members.length < 2 || !members.some((member) => member.kind === 'option')) return;
     this.relations.push({
       kind: context.optional ? 'at-most-one' : 'exactly-one',
@@ -180,6 +191,20 @@ class FormWalker {
       basis: 'stated',
       place: this.#flow.span(node.start, node.end),
     });
+  }
+
+  /** Whether a list shows two names as spellings of one option. */
+  #isSame(name: string, other: string): boolean {
+    const option = this.#known.byName.get(name);
+    return option !== undefined && option === this.#known.byName.get(other);
+  }
+
+  /** Spellings of one option that stand outside of brackets: it must be given. */
+  #require(from: number): void {
+    for (let i = from; i < this.formOptions.length; i++) {
+      const option = this.formOptions[i];
+      if (option !== undefined) this.formOptions[i] = { ...option, required: true };
+    }
   }
 
   /** `on|off`, `FILE|DIR`: one operand, with its allowed values where all are literal. */
@@ -226,6 +251,7 @@ class FormWalker {
       declared,
       place: this.#flow.span(declared.start, declared.end),
       argument: this.#optionArgument(declared, argument),
+      isGrouped: context.bracketed || declared.argument !== undefined,
     });
     this.formOptions.push({
       name: declared.text,
@@ -268,10 +294,16 @@ class FormWalker {
     const place = this.#flow.span(node.start, node.end);
     const isCommand = this.commandPlace === undefined && ANY_COMMAND.test(node.text);
     if (isCommand) this.commandPlace = place;
-    const name = node.text.replace(/^<(.*)>$/, '$1').replace(/,$/, '');
+    // Behind `--`, a word for options stands for those of another program.
+    const isOthers = /^<?(?:options?|flags)>?$/i.test(node.text);
+    const inner = node.text.replace(/^<(.*)>$/, '$1').replace(/,$/, '');
+    // `<name...>`, `...name`: the dots are inside.
+    const name = inner.replace(/^\.{3}|(?:\.{2,3}|…)$/g, '');
+    const repeated = context.repeated || name !== inner;
     if (!/[\w-]/.test(name)) return;
     const existing = this.operands.at(-1);
-    if (existing?.name === name) {
+    // `[report] <report>` are two.
+    if (existing?.name === name && (repeated || context.optional)) {
       // `FILE [FILE...]` is one operand, once or more.
       this.operands[this.operands.length - 1] = {
         ...existing,
@@ -281,11 +313,11 @@ class FormWalker {
     }
     const keyword = /^([a-z_][\w-]*)=/.exec(name);
     this.operands.push({
-      kind: isCommand ? 'command-line' : keyword === null ? 'word' : 'keyword',
+      kind: isCommand || isOthers ? 'command-line' : keyword === null ? 'word' : 'keyword',
       name: keyword?.[1] ?? name,
       word: makeWord({ placeholder: stated(node.text, place) }),
       vocabulary: [],
-      count: stated({ least: context.optional ? 0 : 1, most: context.repeated ? null : 1 }, place),
+      count: stated({ least: context.optional ? 0 : 1, most: repeated ? null : 1 }, place),
       help: undefined,
       place,
     });

@@ -1,7 +1,42 @@
 import type { Span } from '../source/source.ts';
 import type { PlacedText } from './placed-text.ts';
 import type { SynopsisNode } from './synopsis.ts';
-import { ANY_COMMAND, ANY_OPTIONS, LITERAL } from './usage-words.ts';
+import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, LITERAL } from './usage-words.ts';
+
+type Word = SynopsisNode & { readonly kind: 'word' };
+
+/** Whether a bracket with the options of a command begins: `[OPTIONS]`, `[-h]`, `[FLAGS]`. */
+function beginsOptions(node: SynopsisNode | undefined): boolean {
+  if (isAnyOptions(node)) return true;
+  return node?.kind === 'optional' && node.body.kind === 'word' && /^(?:-h|--help)$/.test(node.body.text);
+}
+
+/**
+ * More words of the path behind options that must be given above it: `tiffin --ledger FILE box [OPTIONS]`. They are known by the bracket with
+ * the options of the command, right behind the last of them.
+ */
+function pathBehindOptions(
+  items: readonly SynopsisNode[],
+  from: number,
+): { readonly words: readonly Word[]; readonly taken: number } {
+  const words: Word[] = [];
+  let at = from;
+  for (; at < items.length && !beginsOptions(items[at]); at++) {
+    const item = items[at];
+    const node = item?.kind === 'repeat' ? item.body : item;
+    const before = items[at - 1];
+    const isBehindOption = before?.kind === 'word' && /^--?\w[^=]*$/.test(before.text) && at > from;
+    // What stands behind an option, in a bracket or not, is its argument.
+    if (isBehindOption && (node?.kind === 'word' || node?.kind === 'optional')) continue;
+    if (node?.kind !== 'word') return { words: [], taken: 0 };
+    if (/^--?\w/.test(node.text)) continue;
+    if (!LITERAL.test(node.text)) return { words: [], taken: 0 };
+    words.push(node);
+  }
+  const last = items[at - 1];
+  const isPath = at < items.length && words.length > 0 && words.at(-1) === last && words.length < at - from;
+  return isPath ? { words, taken: at - from } : { words: [], taken: 0 };
+}
 
 /** The words at the beginning of a synopsis, and how many of its items they are. */
 export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
@@ -30,6 +65,9 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
     } else break;
     taken++;
   }
+  const behind = pathBehindOptions(items, taken);
+  for (const word of behind.words) literals.push({ text: word.text, place: flow.span(word.start, word.end) });
+  taken += behind.taken;
   const first = items[0];
   const start = first?.kind === 'word' ? first.start : 0;
   return {

@@ -9,6 +9,8 @@ export interface UsageOption {
   readonly declared: DeclaredName;
   /** Its argument: joined to the name, or in the words that follow. */
   readonly argument: OptionArgument | undefined;
+  /** Whether a bracket holds it together with its argument, so that what follows the option cannot be an operand. */
+  readonly isGrouped: boolean;
   readonly place: Span;
 }
 

@@ -24,6 +24,8 @@ export const commandUndescribed = defineCheck<{ names: readonly string[]; descri
       const bare = listed.filter(
         (one, i) =>
           one.summary === undefined &&
+          // A list of commands that are under it speaks for it.
+          one.commands.items.length === 0 &&
           one.description === undefined &&
           one.names[0]?.text !== 'help' &&
           !isAliasAbove(listed, i),

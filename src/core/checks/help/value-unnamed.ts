@@ -1,4 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
+import type { Word } from '../../model/argument.ts';
 import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
@@ -24,8 +25,10 @@ export const valueUnnamed = defineCheck<FaultyOptions>({
       among: ({ argument }) => argument?.basis === 'stated' && argument.value.presence !== 'none',
       isAtFault: ({ argument, names }, { command }) => {
         const words = argument?.value.words ?? [];
-        if (words.every(({ placeholder, values, keys, type }) => placeholder ?? values ?? keys ?? type))
-          return false;
+        // A value in the place of a name tells what is expected as well.
+        const isTold = (word: Word) =>
+          word.placeholder ?? word.values ?? word.keys ?? word.type ?? word.default;
+        if (words.every(isTold)) return false;
         // Options that are given values of another show that one in forms of its own.
         const isGiven = ({ sameAs }: Option) => names.some(({ text }) => text === sameAs?.value.option);
         return !command.options.items.some(isGiven);

@@ -1,5 +1,6 @@
 import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
+import { notesIn } from '../../notation/mark-notes.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { headingFact, type Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
@@ -9,38 +10,73 @@ import { findWordEntries, type WordEntry } from './word-entries.ts';
 /** A command's name: no placeholder and no sentence; `route:plan` and `list-users` are names. */
 const NAME = /^[A-Za-z0-9_][\w.+@-]*(?::[\w.+@-]+)*$/;
 
-/**
- * Reads the commands that the lines of a section list, with their aliases and texts. `programPath` words in front of a
- * name (`tiffin route  plan routes`) are passed over.
- */
-export function readCommandList(
-  section: Section,
-  cleaned: CleanedText,
-  programPath: readonly string[],
-): Command[] {
+/** Which command a text is about. */
+export interface Described {
+  /** The program's name; undefined where the text does not tell it. */
+  readonly program: string | undefined;
+  /** The words behind it that lead to the command. In front of names (`tiffin route  plan routes`) they are passed over. */
+  readonly path: readonly string[];
+}
+
+/** Reads the commands that the lines of a section list, with their aliases and texts. */
+export function readCommandList(section: Section, cleaned: CleanedText, described: Described): Command[] {
   const running = readRunningList(section.lines, cleaned) ?? readGrid(section.lines, cleaned);
   if (running !== undefined) return running;
-  const commands: Command[] = [];
-  const entries = findWordEntries(section.lines);
-  const common = commonFirstWord(entries);
-  const path = common ?? programPath;
-  for (const entry of entries) {
+  return commandsOfEntries(findWordEntries(section.lines), section, cleaned, described);
+}
+
+/** The commands that entries name; entries that name none are passed over. */
+export function commandsOfEntries(
+  entries: readonly WordEntry[],
+  section: Section,
+  cleaned: CleanedText,
+  described: Described,
+): Command[] {
+  const path = commonPath(entries, described.path);
+  const read = entries.flatMap((entry) => {
     // The program alone, in a list of command lines, is no command.
-    if (entry.line.text.slice(entry.start, entry.end) === common?.[0]) continue;
-    const names = readNames(entry, cleaned, path);
-    if (names.length === 0 || isJustified(entry)) continue;
-    const flow = new TextFlow(cleaned, entry.pieces);
-    const first = names[0]?.place ?? null;
-    commands.push(
-      makeCommand({
-        names,
-        summary: flow.text === '' ? undefined : stated(flow.text, flow.whole),
-        heading: headingFact(section, cleaned),
-        place: first,
-      }),
-    );
-  }
-  return commands;
+    const head = readHead(entry, cleaned, path);
+    if (head === undefined || isJustified(entry)) return [];
+    const isProgram = head.names[0]?.text === (path === described.path ? described.program : path[0]);
+    if (isProgram && head.further === undefined) return [];
+    return [{ head, command: commandOf(head.names, entry, section, cleaned) }];
+  });
+  return withPaths(read);
+}
+
+function commandOf(
+  names: readonly CommandName[],
+  entry: WordEntry,
+  section: Section,
+  cleaned: CleanedText,
+): Command {
+  const flow = new TextFlow(cleaned, entry.pieces);
+  const place = names[0]?.place ?? null;
+  return makeCommand({
+    names: [...names, ...aliasesInText(flow, names)],
+    summary: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+    heading: headingFact(section, cleaned),
+    place,
+  });
+}
+
+/** `[aliases: ls, l]` at the end of a text, and `[ls|l]` at its beginning. */
+function aliasesInText(flow: TextFlow, names: readonly CommandName[]): CommandName[] {
+  const { text } = flow;
+  const known = new Set(names.map((name) => name.text));
+  const notes = notesIn(text).filter(({ kind }) => kind === 'aliases');
+  const leading = /^\[([\w:.-]+(?:\|[\w:.-]+)*)\] \S/.exec(text)?.[1];
+  const lists = [
+    ...(leading === undefined ? [] : [{ from: 1, list: leading }]),
+    ...notes.map(({ start, value }) => ({ from: start, list: value })),
+  ];
+  return lists.flatMap(({ from, list }) => {
+    return [...list.matchAll(/[^\s,|]+/g)].flatMap((match) => {
+      const start = from + match.index;
+      const isName = NAME.test(match[0]) && !known.has(match[0]);
+      return isName ? [{ text: match[0], place: flow.span(start, start + match[0].length) }] : [];
+    });
+  });
 }
 
 /** A line of running text that was stretched to the margin (`The  boxes   of a day`) is no entry. */
@@ -50,44 +86,101 @@ function isJustified({ line, start, pieces }: WordEntry): boolean {
   return /[a-z,] {2,}[a-z]/.test(line.text.slice(piece.start, piece.end));
 }
 
-/** The program's name, where every entry begins with it (`tiffin box`, `tiffin route`). */
-function commonFirstWord(entries: readonly WordEntry[]): string[] | undefined {
+/** The words that every entry begins with: the program's name, with the path behind it that the text is about (`tiffin box`). */
+function commonPath(entries: readonly WordEntry[], programPath: readonly string[]): readonly string[] {
   const words = entries.map(({ line, start, end }) => line.text.slice(start, end).split(/\s+/));
-  const first = words[0]?.[0];
+  const [first] = words;
+  const program = first?.[0];
   const isCommon =
     first !== undefined &&
-    words.every((own) => own[0] === first) &&
-    (words.length > 1 || NAME.test(words[0]?.[1] ?? ''));
-  return isCommon ? [first] : undefined;
+    program !== undefined &&
+    NAME.test(program) &&
+    words.every((own) => own[0] === program) &&
+    (words.length > 1 || NAME.test(first[1] ?? ''));
+  if (!isCommon) return programPath;
+  const path = [program];
+  for (const word of programPath)
+    if (words.every((own) => own[path.length] === word && own.length > path.length + 1)) path.push(word);
+  return path;
 }
 
-function readNames(entry: WordEntry, cleaned: CleanedText, programPath: readonly string[]): CommandName[] {
+/** The left part of an entry: the names of a command, and a further literal word behind a single name. */
+interface Head {
+  readonly names: readonly CommandName[];
+  readonly further: CommandName | undefined;
+}
+
+function readHead(entry: WordEntry, cleaned: CleanedText, programPath: readonly string[]): Head | undefined {
   const { line, end } = entry;
-  let at = entry.start;
-  for (const word of programPath) {
-    // A command may have the name of the one above it.
-    if (line.text.startsWith(`${word} `, at) && at + word.length + 1 < end) at += word.length + 1;
-  }
+  const at = pathEnd(entry, programPath);
   const names: CommandName[] = [];
   let expectsName = true;
   for (const match of line.text.slice(at, end).matchAll(/[^\s,|()]+|[,|()]/g)) {
-    const text = match[0];
+    // `box:   text`
+    const text = names.length === 0 ? match[0].replace(/:$/, '') : match[0];
     const start = line.start + at + match.index;
+    const name = { text, place: cleaned.span(start, start + text.length) };
     // `box(quay)` has an operand and no alias, and `(none)` is no name.
-    if (text === '(' && (names.length === 0 || line.text[at + match.index - 1] !== ' ')) return names;
+    if (text === '(' && (names.length === 0 || line.text[at + match.index - 1] !== ' ')) break;
     if (',|('.includes(text)) {
       expectsName = true;
     } else if (text === ')') {
       expectsName = false;
     } else if (expectsName && NAME.test(text)) {
-      names.push({ text, place: cleaned.span(start, start + text.length) });
+      names.push(name);
       expectsName = false;
     } else {
-      // What follows a name are its operands; what begins with something else is no command.
-      return names;
+      // What follows a name are its operands, or more of its path; what begins with something else is no command.
+      const isFurther = names.length === 1 && !expectsName && /^[a-z]/.test(text) && NAME.test(text);
+      return names.length === 0 ? undefined : { names, further: isFurther ? name : undefined };
     }
   }
-  return names;
+  return names.length === 0 ? undefined : { names, further: undefined };
+}
+
+/** Where the words behind the program's path begin. A command may have the name of the one above it, and then has no other behind it. */
+function pathEnd({ line, start, end }: WordEntry, programPath: readonly string[]): number {
+  let at = start;
+  for (const word of programPath) {
+    const next = at + word.length + 1;
+    const isPassed = line.text.startsWith(`${word} `, at) && next < end && /\w/.test(line.text[next] ?? '');
+    if (isPassed) at = next;
+  }
+  return at;
+}
+
+/** Where entries share a first word and differ in a second (`round open`, `round close`), they are commands of one command. */
+function withPaths(read: readonly { readonly head: Head; readonly command: Command }[]): Command[] {
+  const seconds = new Map<string, Set<string>>();
+  for (const { head } of read) {
+    const [first] = head.names;
+    if (first === undefined || head.further === undefined) continue;
+    seconds.set(first.text, new Set([...(seconds.get(first.text) ?? []), head.further.text]));
+  }
+  const made = new Map<string, Command>();
+  const commands: Command[] = [];
+  for (const { head, command } of read) {
+    const [first] = head.names;
+    const isNested =
+      first !== undefined && head.further !== undefined && (seconds.get(first.text)?.size ?? 0) > 1;
+    if (!isNested || first === undefined || head.further === undefined) {
+      commands.push(command);
+      if (first !== undefined && !made.has(first.text)) made.set(first.text, command);
+      continue;
+    }
+    const names = [head.further, ...command.names.slice(head.names.length)];
+    const child = { ...command, names, place: head.further.place };
+    const above = made.get(first.text);
+    const grown = makeCommand({
+      ...(above ?? { names: [first], place: first.place }),
+      commands: { items: [...(above?.commands.items ?? []), child], complete: undefined },
+    });
+    const at = above === undefined ? -1 : commands.indexOf(above);
+    if (at < 0) commands.push(grown);
+    else commands[at] = grown;
+    made.set(first.text, grown);
+  }
+  return commands;
 }
 
 /** The lines of the first paragraph. */

@@ -6,6 +6,11 @@ export interface Candidate extends SplitEntry {
   readonly line: TextLine;
 }
 
+/** Whether a line goes on with a command line that a backslash broke. */
+function goesOnWithCommandLine(line: TextLine, lines: readonly TextLine[]): boolean {
+  return lines[line.index - 1]?.text.endsWith('\\') === true;
+}
+
 /** Whether a line begins as an entry does: with a hyphen, a plus, or one of them in a bracket. */
 export function mayDeclare(line: TextLine): boolean {
   if (line.blank) return false;
@@ -16,16 +21,19 @@ export function mayDeclare(line: TextLine): boolean {
 
 /** Finds the lines that declare options, in their order; running text that begins with an option's name is none. */
 export function findCandidates(lines: readonly TextLine[]): Candidate[] {
-  const starters = lines.filter(mayDeclare);
-  const sure = starters.map((line) => splitEntry(line, []));
+  const starters = lines.filter((line) => mayDeclare(line) && !goesOnWithCommandLine(line, lines));
+  const sure = starters.map((line) => splitEntry(line));
   const columnsBefore = nearestColumns(sure);
   const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
+  const columnBelow = commonColumnBelow(starters, lines);
   const candidates: Candidate[] = [];
   for (const [i, line] of starters.entries()) {
-    const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines));
+    const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines), columnBelow);
     const first = sure[i];
-    const isDecided = first !== undefined && isSettled(first, line, columns);
-    const split = isDecided ? first : splitEntry(line, columns, leavesRoom(line, lines));
+    const namesFollow = namesFollowBelow(line, lines);
+    const isDecided = first !== undefined && !namesFollow && isSettled(first, line, columns);
+    const textIsBelow = leavesRoom(line, lines);
+    const split = isDecided ? first : splitEntry(line, { columns, textIsBelow, namesFollow });
     if (split !== undefined) candidates.push({ ...split, line });
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
@@ -37,6 +45,26 @@ export function findCandidates(lines: readonly TextLine[]): Candidate[] {
     accepted.add(candidate.line.index);
     return true;
   });
+}
+
+/** Whether a line ends in a comma above one that begins with a name. */
+function namesFollowBelow(line: TextLine, lines: readonly TextLine[]): boolean {
+  const next = lines[line.index + 1];
+  return line.text.endsWith(',') && next !== undefined && mayDeclare(next);
+}
+
+/** So many texts below names at one column make it the column of all. */
+const LEAST_BELOW = 2;
+
+/** The column at which most texts stand that begin below their names; undefined where there are too few. */
+function commonColumnBelow(starters: readonly TextLine[], lines: readonly TextLine[]): number | undefined {
+  const counts = new Map<number, number>();
+  for (const line of starters) {
+    const column = nextLineColumn(line, lines);
+    if (column !== undefined) counts.set(column, (counts.get(column) ?? 0) + 1);
+  }
+  const [most] = [...counts].sort((a, b) => b[1] - a[1]);
+  return most === undefined || most[1] < LEAST_BELOW ? undefined : most[0];
 }
 
 function distinct(...columns: readonly (number | undefined)[]): number[] {

@@ -7,7 +7,10 @@ const LEAST_OFFSET = 8;
 
 /** Marks that stand at the right margin, or begin at the left one where they are too long (`[array] [choices: ...]`). */
 const RIGHT_MARK =
-  /^\s*\[(?:(?:array|boolean|count|number|string|required|deprecated)\]|choices:|default:|aliases:).{0,300}[\][",]$/;
+  /^\s*\[(?:(?:array|boolean|count|number|string|required|deprecated)\]|choices:|default:|aliases:).{0,300}[\][",:]$/;
+
+/** A mark that is still open at the end of a line. */
+const OPEN_MARK = /\[(?:choices|default|aliases):[^\]]{0,300}$/;
 
 /** How many blank lines may stand inside one entry's text. */
 const BLANK_LIMIT = 1;
@@ -45,13 +48,21 @@ export function gatherText(
       nextLine = i + 1;
       continue;
     }
+    // `-d WORD,` above `--day WORD`: names that are aligned at their ends.
+    if (declared.has(next) && isAboveOtherName(next, lines[i + 1])) break;
     const isRefused =
       i === line.index + 1 && !declared.has(next) && next.indent >= line.indent + LEAST_OFFSET;
     // A name that pushed its text to the right: the lines below stand at the column of the others.
     const below = pieces.length > 1 ? pieces.at(-1)?.line.indent : undefined;
     const from = column === undefined ? undefined : Math.min(column, below ?? column);
-    const isMark = pieces.length > 0 && blanks === 0 && RIGHT_MARK.test(next.text);
-    if (!isMark && !belongsToText(next, line, from, blanks > 0) && !isRefused) break;
+    const last = pieces.at(-1);
+    const isOpen = last !== undefined && OPEN_MARK.test(last.line.text.slice(last.start, last.end));
+    const isBelowNames = pieces.length > 0 || i === line.index + 1;
+    const isMark = isBelowNames && blanks === 0 && (isOpen || RIGHT_MARK.test(next.text));
+    // `(see\n--late).`: a line that begins with a name and declares nothing.
+    const isRunningText =
+      mayDeclare(next) && !declared.has(next) && blanks === 0 && next.indent >= line.indent + 2;
+    if (!isMark && !isRunningText && !belongsToText(next, line, from, blanks > 0) && !isRefused) break;
     column ??= next.indent;
     // `= text` below the names, as it stands behind shorter ones.
     const mark =
@@ -61,6 +72,10 @@ export function gatherText(
     blanks = 0;
   }
   return { pieces, nextLine };
+}
+
+function isAboveOtherName(line: TextLine, next: TextLine | undefined): boolean {
+  return line.text.endsWith(',') && next !== undefined && mayDeclare(next) && next.indent < line.indent;
 }
 
 function belongsToText(
@@ -80,7 +95,7 @@ function belongsToText(
 
 /** A long name alone in a padded column (`    --long  text`) may stand as deep as a text. */
 function isPaddedEntry(line: TextLine, column: number): boolean {
-  const split = splitEntry(line, []);
+  const split = splitEntry(line);
   return (
     split?.firmness === 'columns' &&
     line.indent === column &&

@@ -9,6 +9,7 @@ export type HeadingKind =
   | 'operands'
   | 'usage'
   | 'examples'
+  | 'defaults'
   | 'environment'
   | 'exit'
   | 'other';
@@ -33,11 +34,22 @@ export function findSections(lines: readonly TextLine[], isTaken: (line: TextLin
     if (!isTaken(line) && isHeading(line, lines, isTaken)) sections.push({ headingLine: line, lines: [] });
     else sections.at(-1)?.lines.push(line);
   }
+  let outer: { kind: HeadingKind; indent: number } | undefined;
   return sections.map(({ headingLine, lines: own }) => {
     const heading = headingLine === undefined ? '' : headingLine.text.trim().replace(/\s*:$/, '');
-    return { headingLine, heading, kind: headingKind(heading), lines: own };
+    const kind = headingKind(heading);
+    const indent = headingLine?.indent ?? 0;
+    // `With a filter:`, deeper than `EXAMPLES` in a manual page, stands above one of these.
+    const isInner =
+      outer !== undefined && indent > outer.indent && kind === 'other' && INHERITED.has(outer.kind);
+    if (isInner && outer !== undefined) return { headingLine, heading, kind: outer.kind, lines: own };
+    outer = isCapitals(headingLine?.text.trim() ?? '') ? { kind, indent } : undefined;
+    return { headingLine, heading, kind, lines: own };
   });
 }
+
+/** Headings of which those below them, deeper and without a kind of their own, are parts. */
+const INHERITED: ReadonlySet<HeadingKind> = new Set(['examples', 'exit', 'environment', 'defaults']);
 
 /** `Usage:` with another heading right below it. */
 function isEmptyHeading(above: TextLine, line: TextLine): boolean {
@@ -55,7 +67,9 @@ function isHeading(
   const opens = before === undefined || before.blank || isTaken(before) || isEmptyHeading(before, line);
   if (!opens) return false;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
-  if (/\s{2,}|[.,;!?]$/.test(text)) return false;
+  // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
+  if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
+    return false;
   if (isCapitals(text) || (HEADING_WORDS.test(text) && lines[line.index + 1]?.blank === false)) return true;
   const next = nextFilled(line, lines);
   return (
@@ -81,11 +95,12 @@ function nextFilled(line: TextLine, lines: readonly TextLine[]): TextLine | unde
 /** What a heading announces, by its words. */
 function headingKind(heading: string): HeadingKind {
   if (/^(?:usage|synopsis)\b/i.test(heading)) return 'usage';
+  if (/^defaults?$/i.test(heading)) return 'defaults';
   if (/\bexamples?\b/i.test(heading)) return 'examples';
   if (/\benvironment\b/i.test(heading) && !/^options\b/i.test(heading)) return 'environment';
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
   if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
-  if (/\b(?:arguments?|operands?|positionals?)\b/i.test(heading)) return 'operands';
+  if (/\b(?:arguments?|args|operands?|positionals?)\b/i.test(heading)) return 'operands';
   if (/\b(?:sub-?commands?|commands?|subcmds?)\b/i.test(heading) && !/\bcommand[- ]line\b/i.test(heading)) {
     return 'commands';
   }

@@ -1,4 +1,4 @@
-import { makeWord } from '../../model/argument.ts';
+import { type Count, makeWord } from '../../model/argument.ts';
 import { stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
 import { allowedValues } from './allowed-values.ts';
@@ -6,34 +6,55 @@ import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations } from './text-notations.ts';
-import { findWordEntries } from './word-entries.ts';
+import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** Reads the operands that the lines of a section list with their texts. */
 export function readOperandList(section: Section, cleaned: CleanedText): Operand[] {
-  const operands: Operand[] = [];
-  for (const entry of findWordEntries(section.lines)) {
-    const left = entry.line.text.slice(entry.start, entry.end);
-    if (left.startsWith('-')) continue;
-    const braces = /^\{([^{}]{1,800})\}$/.exec(left);
-    const name = braces === null ? left.replace(/^[<[]+/, '').replace(/[>\].]+$/, '') : left;
-    // A word with one full stop ends a sentence.
-    if (name === '' || /\s/.test(name) || /[^.]\.$/.test(left)) continue;
-    const flow = new TextFlow(cleaned, entry.pieces);
-    const notations = readNotations(flow);
-    const place = cleaned.span(entry.line.start + entry.start, entry.line.start + entry.end);
-    operands.push({
-      kind: 'word',
-      name,
-      word: makeWord({
-        placeholder: stated(left, place),
-        values: allowedValues(notations, flow),
-        default: notations.default,
-      }),
-      vocabulary: [],
-      count: undefined,
-      help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
-      place,
-    });
-  }
-  return operands;
+  return findWordEntries(section.lines).flatMap((entry) => {
+    const operand = operandOf(entry, cleaned);
+    return operand === undefined ? [] : [operand];
+  });
+}
+
+function operandOf(entry: WordEntry, cleaned: CleanedText): Operand | undefined {
+  const left = entry.line.text.slice(entry.start, entry.end).trimEnd();
+  // A hyphen begins an option, and a word with one full stop ends a sentence.
+  if (left.startsWith('-') || /[^.]\.$/.test(left)) return undefined;
+  const name = /^\{[^{}]{1,800}\}$/.test(left) ? left : bareName(left);
+  if (name === '' || /\s/.test(name)) return undefined;
+  const flow = new TextFlow(cleaned, entry.pieces);
+  const notations = readNotations(flow);
+  const place = cleaned.span(entry.line.start + entry.start, entry.line.start + entry.start + left.length);
+  const count = countShown(left);
+  return {
+    kind: 'word',
+    name,
+    word: makeWord({
+      placeholder: stated(left, place),
+      values: allowedValues(notations, flow),
+      default: notations.default,
+      range: notations.range,
+    }),
+    vocabulary: [],
+    count: count && stated(count, place),
+    help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+    place,
+  };
+}
+
+/** `<name>...`, `[name]`, `NAME [NAME ...]`, `name:` without what is no part of the name. */
+function bareName(left: string): string {
+  return left
+    .replace(/ \[.*\.\.\.\]$/, '')
+    .replace(/[<[\]>]/g, '')
+    .replace(/\s?(?:\.{2,3}|…)$/, '')
+    .replace(/:$/, '');
+}
+
+/** How often an operand may stand, where brackets or dots beside its name tell. */
+function countShown(left: string): Count | undefined {
+  const isRepeated = /(?:\.{2,3}|…)[\])]?$/.test(left);
+  const isOptional = left.startsWith('[');
+  if (!isRepeated && !isOptional) return undefined;
+  return { least: isOptional ? 0 : 1, most: isRepeated ? null : 1 };
 }

@@ -35,7 +35,7 @@ export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
     declaring.push(candidate);
     // `--colour[=WHEN],` alone on a line: its other names and its text follow.
     const next = candidates[i + 1];
-    const goesOn = candidate.firmness === 'alone' && candidate.line.text.endsWith(',');
+    const goesOn = candidate.firmness === 'alone' && candidate.line.text.trimEnd().endsWith(',');
     if (next?.line.index === candidate.line.index + 1 && (goesOn || isStacked(candidate, next, lines)))
       continue;
     const further = furtherNames(candidates, i);
@@ -82,16 +82,22 @@ function isStacked(letter: Candidate, long: Candidate, lines: readonly TextLine[
   );
 }
 
-/** The lines that go on with names behind which a comma and a text stand: `-r, --row NUM,   row`, and below it `--rows`. */
+/**
+ * The lines that go on with names behind which a comma and a text stand: `-r, --row NUM,   row`, and below it `--rows`. As long as commas end
+ * them, they may begin further left too, where names are aligned at their ends.
+ */
 function furtherNames(candidates: readonly Candidate[], index: number): Candidate[] {
   const first = candidates[index];
   const further: Candidate[] = [];
-  if (first?.firmness !== 'columns' || first.line.text[first.declaration.end] !== ',') return further;
+  const hasComma = ({ line, declaration }: Candidate) => line.text[declaration.end] === ',';
+  if (first?.firmness !== 'columns' || !hasComma(first)) return further;
   for (let i = index + 1; i < candidates.length; i++) {
     const next = candidates[i];
     const isNext = next?.line.index === first.line.index + further.length + 1;
-    if (next === undefined || !isNext || next.line.indent <= first.line.indent) break;
-    if (!next.line.text.startsWith('--', next.line.first)) break;
+    if (next === undefined || !isNext || !next.line.text.startsWith('--', next.line.first)) break;
+    // Names that are aligned at their ends may begin anywhere: only a comma goes on with them.
+    const isAtEnds = [...further, next].some(({ line }) => line.indent <= first.line.indent);
+    if (isAtEnds && !hasComma(further.at(-1) ?? first)) break;
     further.push(next);
   }
   return further;
@@ -154,7 +160,7 @@ export function findUnreadLines(lines: readonly TextLine[], entries: readonly Op
       /^--?[A-Za-z]/.test(line.text.slice(line.first, line.first + 3)) &&
       (indents.get(line.indent) ?? 0) >= ENTRIES_OF_A_LIST &&
       // What can be read and was refused is running text.
-      splitEntry(line, []) === undefined,
+      splitEntry(line) === undefined,
   );
 }
 

@@ -11,12 +11,16 @@ import type { OptionEntry } from './option-entries.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations, type TextNotations } from './text-notations.ts';
 
+/** What the list that an entry stands in says of it. */
+export interface EntryContext {
+  readonly heading: Fact<string> | undefined;
+  /** Whether entries of the list show their arguments behind their names: then one that shows none takes none, whatever its text has. */
+  readonly showsArguments: boolean;
+}
+
 /** Makes an option of an entry of an option list. */
-export function optionFromEntry(
-  entry: OptionEntry,
-  heading: Fact<string> | undefined,
-  cleaned: CleanedText,
-): Option {
+export function optionFromEntry(entry: OptionEntry, context: EntryContext, cleaned: CleanedText): Option {
+  const { heading, showsArguments } = context;
   const flow = new TextFlow(cleaned, entry.pieces);
   const notations = readNotations(flow);
   const names = entry.declaring.flatMap(({ line, declaration }) => {
@@ -24,7 +28,7 @@ export function optionFromEntry(
     return declaration.names.map((declared) => ({ declared, toSpan }));
   });
   const shown = shownArgument(names);
-  const argument = optionArgument(names, notations, flow);
+  const argument = optionArgument(names, showsArguments, notations, flow);
   const declared = optionNames(names, shown, argument, 'inferred');
   const noted = notations.otherNames.map(({ text, isNegated, start, end }) => ({
     isNegated,
@@ -36,7 +40,8 @@ export function optionFromEntry(
     names: [...declared.names, ...further(false)],
     negatedNames: [...declared.negatedNames, ...further(true)],
     argument,
-    required: notations.required,
+    // What must be given has a value; a switch with such a mark only speaks of something else that must.
+    required: argument?.value.presence === 'none' ? undefined : (notations.required ?? requiredBy(heading)),
     sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
     deprecated:
@@ -51,6 +56,12 @@ export function optionFromEntry(
     heading,
     place: entryPlace(entry, cleaned),
   });
+}
+
+/** A heading such as `Required options` says so of all below it. */
+function requiredBy(heading: Fact<string> | undefined): Fact<boolean> | undefined {
+  const isTold = heading !== undefined && /^(?:required|mandatory)\b/i.test(heading.value);
+  return isTold ? stated(true, heading.place) : undefined;
 }
 
 /** In `-H, --head=N  same as --header=N` the value is that of this option, and says nothing more. */
@@ -71,14 +82,18 @@ function entryPlace({ declaring }: OptionEntry, cleaned: CleanedText): Place {
 
 function optionArgument(
   names: readonly ShownName[],
+  showsArguments: boolean,
   notations: TextNotations,
   flow: TextFlow,
 ): Knowable<OptionArgument> {
   const shown = shownArgument(names);
   if (shown?.declared.argument === undefined) {
-    if (notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked) {
+    const isTold =
+      notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked || notations.range !== undefined;
+    if (isTold && !showsArguments) {
       const word = makeWord({
         default: notations.default,
+        range: notations.range,
         values: allowedValues(notations, flow),
       });
       return inferred(
@@ -99,6 +114,7 @@ function optionArgument(
           {
             ...last,
             default: last.default ?? notations.default,
+            range: last.range ?? notations.range,
             values: last.values ?? allowedValues(notations, flow),
           },
         ];

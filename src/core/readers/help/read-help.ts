@@ -1,4 +1,4 @@
-import { type Command, makeCommand } from '../../model/command.ts';
+import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { inferred, type Knowable, stated } from '../../model/fact.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
@@ -16,19 +16,24 @@ import { findSections, headingFact, type Section } from './headings.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { ENTRY_LIMIT, TEXT_LIMIT } from './limits.ts';
+import { withListedAliases } from './listed-aliases.ts';
+import { withSharedCount } from './listed-operands.ts';
+import { readNestedCommands } from './nested-commands.ts';
 import { withNumberOption } from './number-option.ts';
 import { readOperandList } from './operand-list.ts';
 import { findOptionEntries, findUnreadLines, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
 import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
+import { aliasesInUsage, readOwnAliases } from './own-aliases.ts';
 import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
+import { withRequiredInUsage } from './required-options.ts';
 import { withArgumentsOfSame } from './same-options.ts';
 import { unfoldColumns } from './side-by-side.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
 import { withToldArguments } from './told-arguments.ts';
-import { readUsage, type UsageSummary, usageForms } from './usage.ts';
+import { readUsage, readUsageAgain, type UsageSummary, usageForms } from './usage.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 import { placeholdersOf, readValueLists, withListedValues } from './value-lists.ts';
 
@@ -55,8 +60,8 @@ export function readHelp(source: Source, settings: HelpSettings = {}): Reading {
   const cleaned = new CleanedText(source);
   const lines = unfoldColumns(splitLines(cleaned.text));
   const problems: Problem[] = [];
-  const usage = readUsage(lines, cleaned, settings);
-  const parts = readParts(lines, usage, cleaned, problems);
+  const parts = readParts(lines, readUsage(lines, cleaned, settings), cleaned, settings, problems);
+  const { usage } = parts;
   if (usage.readings.length === 0 && parts.options.length === 0 && parts.commands.length === 0) {
     return unusable(
       source,
@@ -71,22 +76,27 @@ export function readHelp(source: Source, settings: HelpSettings = {}): Reading {
 }
 
 interface Parts {
+  /** The synopses, read with the options in mind. */
+  readonly usage: UsageSummary;
   readonly options: readonly Option[];
   readonly commands: readonly Command[];
   readonly operands: ReturnType<typeof readOperandList>;
   readonly rules: ParsingRules;
   readonly optionsComplete: Knowable<boolean>;
   readonly commandsComplete: Knowable<boolean>;
+  /** Other names of the command described. */
+  readonly aliases: readonly CommandName[];
 }
 
 function readParts(
   lines: readonly TextLine[],
-  usage: UsageSummary,
+  first: UsageSummary,
   cleaned: CleanedText,
+  settings: HelpSettings,
   problems: Problem[],
 ): Parts {
   // The synopses are read as such: for everything else their lines are empty.
-  const withoutUsage = lines.map((line) => (usage.lines.taken.has(line.index) ? blankLine(line) : line));
+  const withoutUsage = lines.map((line) => (first.lines.taken.has(line.index) ? blankLine(line) : line));
   const synopses = readCommandSynopses(withoutUsage, cleaned);
   const shown = readOptionSynopses(withoutUsage, cleaned);
   const isSynopsis = ({ index }: TextLine) => synopses.lines.has(index) || shown.lines.has(index);
@@ -109,12 +119,17 @@ function readParts(
     problems.push(tooMany(cleaned.source, 'options', declared.length));
     declared.length = ENTRY_LIMIT;
   }
+  const showsArguments = declared.some(({ declaring }) =>
+    declaring.some(({ declaration }) => declaration.names.some((name) => name.argument !== undefined)),
+  );
   let options: readonly Option[] = declared.map((entry) => {
-    const section = sectionOf[firstLine(entry)];
-    return optionFromEntry(entry, headingFact(section, cleaned), cleaned);
+    const heading = headingFact(sectionOf[firstLine(entry)], cleaned);
+    return optionFromEntry(entry, { heading, showsArguments }, cleaned);
   });
   options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
-  options = withNumberOption(withToldArguments(withArgumentsShown(options, shown), usage.readings));
+  options = withNumberOption(withToldArguments(withArgumentsShown(options, shown), first.readings));
+  const usage = readUsageAgain(first, options, cleaned, settings);
+  options = withRequiredInUsage(options, usage.readings);
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
@@ -131,12 +146,14 @@ function readParts(
     (section.kind === 'other' &&
       usage.commandPlace !== undefined &&
       section.headingLine !== undefined &&
+      !HOLDS_NO_COMMANDS.test(section.heading) &&
       !isValueList.has(section));
   const choices = new Map(
     sections.flatMap((section) => {
       const choice = HOLDS_NO_OPTIONS.has(section.kind)
         ? undefined
-        : readCommandChoice(free(section), cleaned);
+        : (readCommandChoice(free(section), cleaned) ??
+          readNestedCommands(free(section), usage.readings, cleaned));
       return choice === undefined ? [] : [[section, choice] as const];
     }),
   );
@@ -144,7 +161,9 @@ function readParts(
     ...[...choices.values()].flatMap((choice) => choice.commands),
     ...sections
       .filter((section) => listsCommands(section) && !choices.has(section))
-      .flatMap((section) => readCommandList(free(section), cleaned, usage.path)),
+      .flatMap((section) =>
+        readCommandList(free(section), cleaned, { program: usage.program?.value, path: usage.path }),
+      ),
   ];
   if (commands.length > ENTRY_LIMIT) {
     problems.push(tooMany(cleaned.source, 'commands', commands.length));
@@ -154,12 +173,21 @@ function readParts(
     .filter((section) => section.kind === 'operands' && !isValueList.has(section))
     .flatMap((section) => readOperandList(withoutChoice(free(section), choices.get(section)), cleaned));
   return {
+    usage,
     options: [...options, ...more],
-    commands: distinctCommands([...commands, ...synopses.commands, ...usage.commands]),
+    commands: withListedAliases(
+      distinctCommands([...commands, ...synopses.commands, ...usage.commands]),
+      sections,
+      cleaned,
+    ),
     operands,
     rules: readParserEvidence(options, body, cleaned, usage.endOfOptions),
     optionsComplete: findPartialMark(body, cleaned, 'options'),
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
+    aliases: [
+      ...readOwnAliases(sections, usage.path.at(-1) ?? '', cleaned),
+      ...aliasesInUsage(usage.readings),
+    ],
   };
 }
 
@@ -170,7 +198,10 @@ function withoutChoice(section: Section, choice: CommandChoice | undefined): Sec
     : { ...section, lines: section.lines.filter((line) => !choice.lines.has(line.index)) };
 }
 
-const HOLDS_NO_OPTIONS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment']);
+/** Headings over the name of what the text is about, and over other names. */
+const HOLDS_NO_COMMANDS = /^(?:name|(?:command )?alias(?:es)?|description|version)$/i;
+
+const HOLDS_NO_OPTIONS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment', 'defaults']);
 
 function firstLine(entry: OptionEntry): number {
   return entry.declaring[0]?.line.index ?? 0;
@@ -202,12 +233,14 @@ function assemble(
   const program = settings.program === undefined ? usage.program : stated(settings.program, null);
   const programName =
     program ?? inferred(title.program?.value ?? nameFromSource(source), title.program?.place ?? null);
+  const hasCommands = parts.commands.some(({ names }) => names[0]?.text !== 'help');
+  const forms = usageForms(usage, path, hasCommands);
   const described: Partial<Command> = {
     description: title.summary,
-    forms: usageForms(usage, path, parts.commands.length > 0),
+    forms,
     options: { items: parts.options, complete: parts.optionsComplete },
     commands: { items: parts.commands, complete: parts.commandsComplete },
-    operands: { items: parts.operands, complete: undefined },
+    operands: { items: withSharedCount(parts.operands, forms), complete: undefined },
     relations: usageRelations(usage, parts.options),
     rules: parts.rules,
     described: true,
@@ -217,7 +250,8 @@ function assemble(
   let command: Command | undefined;
   for (let i = names.length - 1; i >= 0; i--) {
     const place = places[i] ?? null;
-    const own = { names: [{ text: names[i] ?? '', place }], place };
+    const aliases = command === undefined ? parts.aliases : [];
+    const own = { names: [{ text: names[i] ?? '', place }, ...aliases], place };
     command =
       command === undefined
         ? makeCommand({ ...described, ...own })

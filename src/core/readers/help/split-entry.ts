@@ -22,15 +22,22 @@ export interface SplitEntry {
   readonly textColumn: number | undefined;
 }
 
-/**
- * Splits a line that begins with a hyphen or plus. `columns` are the columns at which texts of neighbouring lines
- * begin: a text there needs only one blank before it, unless it is one word and the text must begin on the next line
- * (`textIsBelow`). Undefined where the line declares nothing.
- */
+/** What the lines around an entry say of it. */
+export interface Surroundings {
+  /** The columns at which texts of neighbouring lines begin: a text there needs only one blank before it. */
+  readonly columns: readonly number[];
+  /** Whether the text must begin on the next line: then one word at such a column is none. */
+  readonly textIsBelow: boolean;
+  /** Whether the next line begins with a name: behind a comma, the names go on there. */
+  readonly namesFollow: boolean;
+}
+
+const NO_SURROUNDINGS: Surroundings = { columns: [], textIsBelow: false, namesFollow: false };
+
+/** Splits a line that begins with a hyphen or plus. Undefined where the line declares nothing. */
 export function splitEntry(
   line: TextLine,
-  columns: readonly number[],
-  textIsBelow = false,
+  { columns, textIsBelow, namesFollow }: Surroundings = NO_SURROUNDINGS,
 ): SplitEntry | undefined {
   const { text, first } = line;
   // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
@@ -38,6 +45,7 @@ export function splitEntry(
   const scanned = scanDeclaration(text, first, limit);
   if (scanned === undefined) return undefined;
   return (
+    (namesFollow ? namesAlone(line) : undefined) ??
     atLeader(line) ??
     atKnownColumn(line, columns, textIsBelow) ??
     atGutter(line) ??
@@ -60,6 +68,13 @@ function whole(
   return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) ? declaration : undefined;
 }
 
+/** `-d WORD,`: nothing but names, which go on in the next line. */
+function namesAlone(line: TextLine): SplitEntry | undefined {
+  if (!line.text.endsWith(',')) return undefined;
+  const declaration = whole(line.text, line.first, line.text.length);
+  return declaration && { declaration, firmness: 'alone', textStart: undefined, textColumn: undefined };
+}
+
 /** `-x VALUE ..... text`: dots that lead to the text; three alone only behind a bracket, since they mean more elsewhere. */
 const LEADER = / (?:\.{4,}|(?<=[>\]] )\.{3}) (?=\S)/;
 
@@ -80,14 +95,16 @@ function atKnownColumn(
 ): SplitEntry | undefined {
   for (const column of columns) {
     const at = textAtColumn(line, column);
-    if (at === undefined) continue;
+    // What closes a bracket belongs to the names, and `word (=3)` is a placeholder with its default.
+    if (at === undefined || /^(?:[\])}>]|\S+ \(=)/.test(line.text.slice(at, at + LONGEST_WORD))) continue;
     const declaration = whole(line.text, line.first, at);
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
     const isMarked = !isBlank(line.text[at - 2]) && line.text.slice(declaration.end, at).trim() !== '';
-    if (declaration.loose && !isMarked) continue;
+    if (declaration.loose && !isMarked && !fillsColumn(line, declaration, at)) continue;
     if (continuesNames(line.text, at) && !isEnumeration(line.text, at)) continue;
     if (isPlaceholderColumn(line.text, at) || line.text.startsWith('(=', at)) continue;
+    if (!isBlank(line.text[at - 2]) && hasNamesBehind(line, declaration)) continue;
     if (!isBlank(line.text[at - 2]) && !isMarked && isPlaceholder(line, at, textIsBelow)) continue;
     return {
       declaration,
@@ -97,6 +114,26 @@ function atKnownColumn(
     };
   }
   return undefined;
+}
+
+/** Whether more names follow, to the end of the line: `-s WORD, --sort WORD, --by WORD`. */
+function hasNamesBehind(line: TextLine, { names }: Declaration): boolean {
+  const all = whole(line.text, line.first, line.text.length);
+  return all !== undefined && all.names.length > names.length;
+}
+
+/** A name is parted from its text by a gutter where there is room for one. */
+const LEAST_GUTTER = 2;
+
+/**
+ * Whether a bare word behind a name reaches to the column of the texts: the text of a name without it would have stood behind a gutter, and this
+ * column would not begin a word but by chance.
+ */
+function fillsColumn(line: TextLine, { names }: Declaration, at: number): boolean {
+  const last = names.at(-1);
+  const words = last?.argument?.words ?? [];
+  if (last === undefined || words.length !== 1) return false;
+  return at - last.end > LEAST_GUTTER && isBlank(line.text[last.end]) && !isBlank(line.text[last.end + 1]);
 }
 
 /** The index of the word that begins at a column, behind a blank; undefined where none does. */

@@ -37,6 +37,11 @@ export class TextFlow implements PlacedText {
     this.text = texts.join('');
   }
 
+  /** Where each line begins in the joined text. */
+  get starts(): readonly number[] {
+    return this.#parts.map(({ at }) => at);
+  }
+
   /** The span in the source of a range of the joined text. */
   span(start: number, end: number): Span {
     const from = this.#offset(start);

@@ -1,8 +1,13 @@
+import type { Range } from '../../model/argument.ts';
 import { type Fact, stated } from '../../model/fact.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
-import { defaultInProse } from '../../notation/prose-default.ts';
+import { type MarkNote, type NoteKind, notesIn, surestNote } from '../../notation/mark-notes.ts';
+import { unquoted } from '../../notation/prose-default.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
+import { rangeOf } from '../../notation/range-notation.ts';
+import { toldDefault } from '../../notation/told-default.ts';
 import type { TextFlow } from './text-flow.ts';
+import { valuesBelow } from './values-below.ts';
 
 /** A name that a text tells, by its indexes there. */
 export interface NotedName {
@@ -16,6 +21,7 @@ export interface NotedName {
 export interface TextNotations {
   readonly values: Fact<readonly ListedValue[]> | undefined;
   readonly default: Fact<string> | undefined;
+  readonly range: Fact<Range> | undefined;
   readonly environment: readonly Fact<string>[];
   /** Whether the values stand in brackets behind a word such as `choices`, so that there must be an argument. */
   readonly valuesAreMarked: boolean;
@@ -33,99 +39,134 @@ export interface TextNotations {
 const READ_LIMIT = 20_000;
 
 // Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
-const VALUES_IN_BRACKETS =
-  /[([{](?:choices|choose from|possible values|allowed values|valid values|values|one of|choice of)\b\s*[:=]?\s*([^()[\]{}]{1,800})[)\]}]/i;
-const VALUES_BY_BAR = /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]/;
-/** Where a list of values in brackets ends and another note begins: `(one of: a, b; default: a)`. */
-const NEXT_NOTE = /[;,]\s?(?=(?:default|env|required)\s?[:=])/i;
+/** `(a|b|c)`, `[a | b]`, and `<a|b>:` in front of a text. */
+const VALUES_BY_BAR =
+  /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+/** `<a|b>: the text` */
+const LEADING_VALUES = /^<[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}>:\s/;
+/** `the text   [a|b]`, with more than a blank in front, and further marks behind. */
+const VALUES_BEHIND = /\s{2,}\[[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}\](?:\s*\[[^[\]]{0,100}\])*$/;
 /** `METHOD={a,b}` */
 const VALUES_BY_PLACEHOLDER = /\b[A-Z][A-Z_-]{1,30}\s?=\s?\{([^{}]{1,300})\}/;
 /** `[a, b, c]` at the end of a text. */
 const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
-const ENVIRONMENT = /\[env(?:ironment)?(?: var(?:iable)?)?\s?[:=]\s?\$?([A-Za-z_]\w{0,80})/gi;
-const TYPE_MARK = /\[(boolean|count|string|number|array)\]/;
-const REQUIRED = /[([](?:required|mandatory)[)\]]/i;
-const DEPRECATED = /[([](?:deprecated|obsolete)\b|^(?:deprecated|obsolete)\b/i;
 
 /** `same as --map`, `an alias for option --sort=size`; an option with more behind it is not the same. */
 const SAME_AS =
   /^(?:the )?(?:same as|an? alias (?:for|of)|alias (?:for|of)|an? synonym (?:for|of)|synonym (?:for|of)|equivalent to|(?:a )?shorthand for|short for)(?: the)?(?: option)? (--?\w[\w-]{0,60})(?:=(\S{1,60}))?\.?$/i;
 
+/** A text that is about something to be used no more. */
+const DEPRECATED = /^(?:deprecated|obsolete)\b/i;
+
 /** Reads allowed values, default, environment variables and marks from a text. */
 export function readNotations(flow: TextFlow): TextNotations {
   const text = flow.text.slice(0, READ_LIMIT);
-  const fact: ToFact = (value, match) => stated(value, flow.span(match.index, match.index + match[0].length));
-  const values = readValues(text, fact);
-  const type = TYPE_MARK.exec(text);
-  const required = REQUIRED.exec(text);
-  const deprecated = DEPRECATED.exec(text);
+  const fact: ToFact = (value, at) => stated(value, flow.span(at.start, at.end));
+  const notes = notesIn(text);
+  const of = (kind: NoteKind) => surestNote(notes, kind);
+  const values = readValues(flow, text, of('values'), fact);
+  const type = of('type');
+  const byDefault = toldDefault(text, notes);
+  const required = of('required');
   const same = SAME_AS.exec(text);
   return {
     values,
-    valuesAreMarked: values !== undefined && VALUES_IN_BRACKETS.test(text),
-    default: readDefault(text, fact),
-    otherNames: readOtherNames(text),
-    environment: [...text.matchAll(ENVIRONMENT)].map((match) => fact(match[1] ?? '', match)),
-    typeMark: type === null ? undefined : fact(/boolean|count/.test(type[0]) ? 'none' : 'mandatory', type),
-    sameAs: same === null ? undefined : fact({ option: same[1] ?? '', value: same[2] }, same),
-    required: required === null ? undefined : fact(true, required),
-    deprecated: deprecated === null ? undefined : fact(true, deprecated),
+    valuesAreMarked:
+      values !== undefined &&
+      (of('values') !== undefined || LEADING_VALUES.test(text) || VALUES_BEHIND.test(text)),
+    default: byDefault && fact(byDefault.value, byDefault),
+    range: readRange(of('range'), fact),
+    otherNames: notes.flatMap((note) => readOtherNames(text, note)),
+    environment: notes
+      .filter(({ kind }) => kind === 'environment')
+      .flatMap((note) => variablesIn(note, fact)),
+    typeMark:
+      type === undefined ? undefined : fact(/bool|count/i.test(type.value) ? 'none' : 'mandatory', type),
+    sameAs:
+      same === null
+        ? undefined
+        : fact({ option: same[1] ?? '', value: same[2] }, { start: 0, end: same[0].length }),
+    required: required === undefined ? undefined : fact(true, required),
+    deprecated: readDeprecated(text, of('deprecated'), fact),
   };
 }
 
-type ToFact = <T>(value: T, match: Pick<RegExpExecArray, 'index' | 0>) => Fact<T>;
-
-function readValues(text: string, fact: ToFact): TextNotations['values'] {
-  const match =
-    VALUES_IN_BRACKETS.exec(text) ??
-    VALUES_BY_PLACEHOLDER.exec(text) ??
-    VALUES_BY_BAR.exec(text) ??
-    VALUES_AT_END.exec(text);
-  return (match === null ? undefined : valuesOfMatch(match, fact)) ?? factOfProse(text, fact);
+interface Stretch {
+  readonly start: number;
+  readonly end: number;
 }
 
-function factOfProse(text: string, fact: ToFact): TextNotations['values'] {
+type ToFact = <T>(value: T, at: Stretch) => Fact<T>;
+
+function readValues(
+  flow: TextFlow,
+  text: string,
+  note: MarkNote | undefined,
+  fact: ToFact,
+): TextNotations['values'] {
+  const marked = note && valuesIn(note.value, note.start);
+  if (marked !== undefined && note !== undefined) return fact(marked, note);
+  const below = valuesBelow(flow);
+  if (below !== undefined) return fact(below, { start: below[0]?.start ?? 0, end: below.at(-1)?.end ?? 0 });
+  const match = VALUES_BY_PLACEHOLDER.exec(text) ?? VALUES_BY_BAR.exec(text) ?? VALUES_AT_END.exec(text);
+  if (match !== null) {
+    const list = match[1] ?? match[2] ?? '';
+    const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
+    if (values !== undefined) return fact(values, { start: match.index, end: match.index + match[0].length });
+  }
   const found = valuesInProse(text);
-  return found && fact(found.values, { index: found.start, 0: text.slice(found.start, found.end) });
+  return found && fact(found.values, found);
 }
 
-/** The values of a list in brackets, parted by commas or bars; undefined where one of them is no word. */
-function valuesOfMatch(match: RegExpExecArray, fact: ToFact): TextNotations['values'] {
-  const [list = ''] = (match[1] ?? '').split(NEXT_NOTE);
-  const from = match.index + match[0].lastIndexOf(match[1] ?? '');
-  const values: { value: string; start: number; end: number }[] = [];
+/** The values of a list parted by commas, bars or semicolons; undefined where one of them is no word. */
+function valuesIn(list: string, offset: number): ListedValue[] | undefined {
+  const values: ListedValue[] = [];
   for (const part of list.matchAll(/[^,|;]+/g)) {
     const raw = part[0]
       .trim()
       .replace(/^(?:or|and) /, '')
       .replace(/\s?\((?:the )?default\)$/, '');
-    const value = /^(["'`])(.*)\1$/.exec(raw)?.[2] ?? raw;
+    const value = unquoted(raw);
     if (value === '' ? raw === '' : !/^[^\s"']{1,60}$/.test(value)) return undefined;
-    const start = from + part.index + part[0].indexOf(value);
+    const start = offset + part.index + part[0].indexOf(value);
     values.push({ value, start, end: start + value.length });
   }
-  return values.length < 2 ? undefined : fact(values, match);
+  return values.length < 2 ? undefined : values;
 }
 
-/** `(alias: --x)`, `(aliases: --x, -y)`, `(inverse: --no-x)` */
-const OTHER_NAMES =
-  /\((alias(?:es)?|also|synonyms?|inverse|opposite|negation):\s?(--?[\w][\w-]{0,60}(?:,\s?--?[\w][\w-]{0,60}){0,8})\)/gi;
-
-function readOtherNames(text: string): NotedName[] {
-  if (!text.includes('(')) return [];
-  return [...text.matchAll(OTHER_NAMES)].flatMap((match) => {
-    const list = match[2] ?? '';
-    const from = match.index + match[0].length - 1 - list.length;
-    return [...list.matchAll(/--?[\w][\w-]*/g)].map((name) => ({
-      text: name[0],
-      isNegated: /^(?:inverse|opposite|negation)$/i.test(match[1] ?? ''),
-      start: from + name.index,
-      end: from + name.index + name[0].length,
-    }));
-  });
+function readRange(note: MarkNote | undefined, fact: ToFact): Fact<Range> | undefined {
+  const range = note && rangeOf(note.value);
+  return range === undefined || note === undefined ? undefined : fact(range, note);
 }
 
-function readDefault(text: string, fact: ToFact): Fact<string> | undefined {
-  const found = defaultInProse(text);
-  return found && fact(found.value, { index: found.start, 0: text.slice(found.start, found.end) });
+/** `BOX`, `$BOX`, `BOX=now`, `$BOX, $LID`, `%BOX%`: what a variable holds is left out. */
+function variablesIn(note: MarkNote, fact: ToFact): Fact<string>[] {
+  const found: Fact<string>[] = [];
+  for (const part of note.value.matchAll(/(?:^|, ?)[$%]?\{?([A-Za-z_]\w{0,80})/g)) {
+    const start = note.start + part.index;
+    found.push(fact(part[1] ?? '', { start, end: start + part[0].length }));
+    if (note.value[part.index + part[0].length] === '=') break;
+  }
+  return found;
+}
+
+function readDeprecated(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {
+  if (note !== undefined) return fact(true, note.mark);
+  const match = DEPRECATED.exec(text);
+  return match === null ? undefined : fact(true, { start: 0, end: match[0].length });
+}
+
+/** `(alias: --x)`, `(aliases: --x, -y)`, `(inverse: --no-x)`, and `[aliases: x]` without hyphens, at the end of a text. */
+function readOtherNames(text: string, note: MarkNote): NotedName[] {
+  if (note.kind !== 'aliases' && note.kind !== 'inverse') return [];
+  const names = [...note.value.matchAll(/[^\s,]+/g)];
+  const isBare =
+    note.mark.isTrailing && text[note.mark.start] === '[' && names.every(([name]) => /^\w[\w-]*$/.test(name));
+  if (!isBare && !names.every(([name]) => /^--?\w[\w-]*$/.test(name))) return [];
+  return names.map((match) => ({
+    text: isBare ? (match[0].length === 1 ? `-${match[0]}` : `--${match[0]}`) : match[0],
+    isNegated: note.kind === 'inverse',
+    start: note.start + match.index,
+    end: note.start + match.index + match[0].length,
+  }));
 }

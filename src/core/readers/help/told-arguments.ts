@@ -1,7 +1,8 @@
 import { makeWord, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
-import { defaultInProse } from '../../notation/prose-default.ts';
+import { notesIn, surestNote } from '../../notation/mark-notes.ts';
+import { toldDefault } from '../../notation/told-default.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 
 /** A text that begins with what a value is: `Path to the ledger`, `List of quays`. */
@@ -27,16 +28,50 @@ export function withToldArguments(
   synopses: readonly UsageReading[],
 ): readonly Option[] {
   const isShown = options.some(
-    ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
+    ({ argument }) => argument?.basis === 'stated' && argument.value.presence !== 'none',
   );
   if (isShown) return options;
   const shown = argumentsInBrackets(options, synopses);
+  const switches = options.filter(isMarkedSwitch);
+  const marksSwitches = switches.length > 0 && switches.every(tellsState);
   return options.map((option) => {
+    // Where switches are shown as `--[no]quiet`, the others have values.
+    if (option.argument?.value.presence === 'mandatory') return option;
+    if (marksSwitches && isUnmarked(option)) return withAnyValue(option);
     const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
     return argument === undefined
       ? withToldArgument(option)
-      : { ...option, argument: stated(argument, argument.place) };
+      : { ...option, argument: stated(withDefaultTold(argument, option), argument.place) };
   });
+}
+
+/** `--[no]quiet` */
+function isMarkedSwitch({ names, negatedNames }: Option): boolean {
+  return negatedNames.some(({ text }) => names.some((name) => text === `--no${name.text.slice(2)}`));
+}
+
+/** Whether the text of a switch tells whether it is on by default, as a parser does that marks every switch. */
+function tellsState({ help }: Option): boolean {
+  return help !== undefined && /^(?:true|false)$/i.test(toldDefault(help.value)?.value ?? '');
+}
+
+/** Whether an option could have been shown so, and was not: help and version are often the parser's own. */
+function isUnmarked({ names, negatedNames }: Option): boolean {
+  return negatedNames.length === 0 && names.some(({ text }) => /^--(?!help|version)/.test(text));
+}
+
+function withAnyValue(option: Option): Option {
+  const any: OptionArgument = { presence: 'mandatory', words: [makeWord()], count: undefined, place: null };
+  return { ...option, argument: inferred(withDefaultTold(any, option), option.place) };
+}
+
+/** An argument of one word with the default that the text of its option tells. */
+function withDefaultTold(argument: OptionArgument, { help }: Option): OptionArgument {
+  const [word, ...others] = argument.words;
+  const told = help && toldDefault(help.value)?.value;
+  if (word === undefined || others.length > 0 || told === undefined || word.default !== undefined)
+    return argument;
+  return { ...argument, words: [{ ...word, default: stated(told, help?.place ?? null) }] };
 }
 
 /** The arguments that synopses show in one bracket with an option: outside of it an operand may follow a flag. */
@@ -50,22 +85,27 @@ function argumentsInBrackets(
     presence === 'optional' &&
     [...(words[0]?.placeholder?.value ?? '-')].every((letter) => known.has(`-${letter}`));
   const shown = new Map<string, OptionArgument>();
-  for (const { form, options: inSynopsis } of synopses) {
-    const required = new Set(form.options.filter((option) => option.required).map(({ name }) => name));
-    for (const { declared, argument } of inSynopsis)
-      if (argument !== undefined && !required.has(declared.text) && !isGroup(argument))
-        shown.set(declared.text, argument);
-  }
+  for (const { declared, argument, isGrouped } of synopses.flatMap((synopsis) => synopsis.options))
+    if (argument !== undefined && isGrouped && !isGroup(argument)) shown.set(declared.text, argument);
   return shown;
+}
+
+/** Whether a mark tells a default that no switch has: `(default: often)`. */
+function isValueInMark(text: string): boolean {
+  const note = surestNote(notesIn(text), 'default');
+  return (
+    note?.mark.isTrailing === true &&
+    !/^["'`]?(?:true|false|yes|no|on|off|none|null|nil|0|1|enabled|disabled)\b/i.test(note.value)
+  );
 }
 
 function withToldArgument(option: Option): Option {
   const { help } = option;
   if (help === undefined || option.negatedNames.length > 0) return option;
-  const byDefault = defaultInProse(help.value)?.value;
+  const byDefault = toldDefault(help.value)?.value;
   const isTold =
     [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
-    (byDefault !== undefined && VALUE.test(byDefault));
+    (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
   if (!isTold) return option;
   const word = makeWord({ default: byDefault === undefined ? undefined : stated(byDefault, help.place) });
   return {

@@ -1,5 +1,5 @@
 import { USAGE_WORDS } from './heading-words.ts';
-import type { TextLine, TextPiece } from './text-line.ts';
+import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 
 /** The lines of one synopsis; the words in front of it (`usage:`, `or:`, `$`) are left out. */
 export interface UsageForm {
@@ -35,9 +35,40 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     const text = behind.trim() === '' ? (lines[line.index + 1]?.text.slice(0, 300) ?? '') : behind;
     // `Usage:` with nothing but a heading below it.
     if (behind.trim() === '' && /^\s*[A-Z][\w ]{2,40}:$/.test(text)) continue;
+    const headed = behind.trim() === '' ? headedForms(lines, line) : undefined;
+    if (headed !== undefined) return headed;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return unannounced(lines);
+}
+
+/** A heading over some of the synopses: `Planning mode (default):` */
+const SUBHEADING = /^\s*[A-Z][^.[\]<>|]{2,60}:$/;
+
+/**
+ * Synopses below headings of their own, between which sentences may stand: they begin with the word that begins the first of them. Undefined
+ * where no heading stands first.
+ */
+function headedForms(lines: readonly TextLine[], line: TextLine): UsageLines | undefined {
+  let at = line.index + 1;
+  while (lines[at]?.blank && at < line.index + 3) at++;
+  const heading = lines[at];
+  const first = lines[at + 1];
+  if (heading === undefined || first === undefined || !SUBHEADING.test(heading.text)) return undefined;
+  if (first.blank || first.indent <= heading.indent || first.text[first.first] === '-') return undefined;
+  const program = firstWord(first, first.first);
+  const forms: UsageForm[] = [];
+  const taken = new Set([line.index]);
+  for (let i = at; i < lines.length && i < line.index + LINES_LIMIT; i++) {
+    const next = lines[i];
+    if (next === undefined || next.blank) break;
+    const isForm = next.indent === first.indent && firstWord(next, next.first) === program;
+    if (isForm)
+      forms.push({ pieces: [{ line: next, start: next.first, end: withoutText(next, next.first) }] });
+    taken.add(next.index);
+  }
+  // One synopsis is one: that the first word comes again shows that it is the program.
+  return forms.length < 2 ? undefined : { forms, taken, announced: true };
 }
 
 function announced(lines: readonly TextLine[], line: TextLine, afterMark: number): UsageLines {
@@ -72,13 +103,33 @@ function continuesUsage(
     // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
     return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
   }
+  if (isAligned(next, first, body)) return true;
   if (isProse(next)) return false;
+  // Plain words further left than the program's name are a summary.
+  if (next.indent > first.indent && next.indent < afterMark && !NOTATION.test(next.text)) return false;
   if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
   return (
-    next.text[next.first] !== '-' || (next.indent >= 8 && !isListed(next) && !LETTER_AND_TEXT.test(next.text))
+    next.text[next.first] !== '-' ||
+    ((next.indent >= 8 || /\s\[/.test(next.text)) && !isListed(next) && !LETTER_AND_TEXT.test(next.text))
   );
 }
+
+/** Whether a line goes on below the first words of a synopsis, or below a line that does: with notation or names, and no text in columns. */
+function isAligned(next: TextLine, first: TextLine, body: readonly TextPiece[]): boolean {
+  const opening = body[0];
+  if (opening === undefined || next.indent <= first.indent + 1 || /\S\s{2,}\S|:$/.test(next.text.trim()))
+    return false;
+  // An option with a sentence behind it.
+  if (next.text[next.first] === '-' && /(?:\s[a-z]+){3}/.test(next.text)) return false;
+  const previous = body.at(-1);
+  if (previous?.line !== first && previous?.line.index === next.index - 1)
+    return previous.line.indent === next.indent;
+  const at = indexAtColumn(first, next.indent);
+  return at !== undefined && at > opening.start && first.text[at - 1] === ' ' && first.text[at] !== ' ';
+}
+
+const NOTATION = /[[\]<>{}|]|\.{3}|(?:^|\s)-|[A-Z]{2,}/;
 
 /** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
 const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
@@ -91,7 +142,7 @@ function isListed(line: TextLine): boolean {
 
 /** Words in a row, as a notice has them and no synopsis. */
 function isSentence(text: string): boolean {
-  return !/[[<{|]/.test(text) && /(?:\s[a-z]+){4}/.test(text);
+  return !/[[<{|]|\s--?\w/.test(text) && /(?:\s[a-z]+){4}/.test(text);
 }
 
 /** A sentence or a heading below a synopsis is no part of it. */
@@ -120,7 +171,14 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
       start,
       end: withoutText(piece.line, start),
     };
-    if (forms.length === 0 || isOther || firstWord(piece.line, start) === program) forms.push([text]);
+    // Below `Usage:`, a word alone at the indentation of the first synopsis is another name of the command.
+    const isName =
+      piece !== first &&
+      piece.line.indent === first.line.indent &&
+      first.start === first.line.first &&
+      /^[a-z][\w:.-]*$/.test(piece.line.text.slice(start));
+    if (forms.length === 0 || isOther || isName || firstWord(piece.line, start) === program)
+      forms.push([text]);
     else forms.at(-1)?.push(text);
   }
   return forms.map((pieces) => ({ pieces }));
@@ -164,10 +222,17 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
     return NONE;
   // Three plain words in a row are a sentence.
   if (/(?:\s[a-z]+){3}\b/.test(line.text.slice(0, 300))) return NONE;
-  const piece = { line, start: line.first, end: withoutText(line, line.first) };
+  const pieces = [{ line, start: line.first, end: withoutText(line, line.first) }];
+  // `[DAY]` in the next line: more of it.
+  for (
+    let next = lines[line.index + 1];
+    next !== undefined && /^\s*[[<]\w/.test(next.text);
+    next = lines[next.index + 1]
+  )
+    pieces.push({ line: next, start: next.first, end: withoutText(next, next.first) });
   return {
-    forms: [{ pieces: [piece] }],
-    taken: new Set([line.index]),
+    forms: [{ pieces }],
+    taken: new Set(pieces.map((piece) => piece.line.index)),
     announced: false,
   };
 }

@@ -1,6 +1,8 @@
 import { type Command, commandName, type Form, makeCommand } from '../../model/command.ts';
 import { type Fact, inferred } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
 import { formOf } from '../../notation/form.ts';
+import { type KnownOptions, knownOptions, NOTHING_KNOWN } from '../../notation/known-options.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { Span } from '../../source/source.ts';
@@ -32,9 +34,27 @@ export function readUsage(
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
-  const found = findUsage(lines);
+  return summarize(findUsage(lines), NOTHING_KNOWN, cleaned, settings);
+}
+
+/** Reads the synopses once more, when the options that the text lists are known. */
+export function readUsageAgain(
+  usage: UsageSummary,
+  options: readonly Option[],
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): UsageSummary {
+  return summarize(usage.lines, knownOptions(options), cleaned, settings);
+}
+
+function summarize(
+  found: UsageLines,
+  known: KnownOptions,
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): UsageSummary {
   const readings = found.forms
-    .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces)))
+    .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known))
     .filter((reading) => reading.program.length > 0);
   const first = readings[0];
   const path = settings.command ?? commonPath(readings);

@@ -9,39 +9,51 @@ export interface WordEntry {
   readonly start: number;
   readonly end: number;
   readonly pieces: readonly TextPiece[];
+  /** The entries of a list of its own that stands deeper below it: `COMMAND`, and below it each command with its text. */
+  readonly below: readonly WordEntry[];
+}
+
+interface OpenEntry {
+  readonly line: TextLine;
+  readonly start: number;
+  readonly end: number;
+  readonly pieces: TextPiece[];
+  below: readonly WordEntry[];
 }
 
 /** Reads the two-column entries among the lines of a section; other lines are passed over. */
 export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
-  const starters = lines.filter((line) => !line.blank && splitAtGutter(line) !== undefined);
-  const filled = lines.filter((line) => !line.blank);
-  const indent = (starters[0] ?? filled[0])?.indent;
-  if (indent === undefined) return [];
-  const entries: {
-    line: TextLine;
-    start: number;
-    end: number;
-    pieces: TextPiece[];
-  }[] = [];
-  let current: { line: TextLine; start: number; end: number; pieces: TextPiece[] } | undefined;
+  const layout = layoutOf(lines);
+  if (layout === undefined) return [];
+  const { indent, columns } = layout;
+  const entries: OpenEntry[] = [];
+  let current: OpenEntry | undefined;
   let previous: TextLine | undefined;
-  const columns = textColumns(starters);
-  for (const line of lines) {
-    if (line.blank) continue;
+  for (let i = 0; i < lines.length; i++) {
+    const line = lines[i];
+    if (line === undefined || line.blank) continue;
     // Below a line of running text, a word that ends where texts begin does so by chance.
     const isBelowEntry = current !== undefined || previous === undefined || line.index > previous.index + 1;
-    const inColumns = splitAtGutter(line) ?? (isBelowEntry ? splitAtColumn(line, columns) : undefined);
-    if (line.indent === indent && (inColumns !== undefined || isNameAlone(line))) {
+    const mayFill = isBelowEntry && (!layout.isLower || /[a-z]/.test(line.text[line.first] ?? ''));
+    const inColumns = splitAtGutter(line) ?? (mayFill ? splitAtColumn(line, columns) : undefined);
+    if (current !== undefined && line.indent === indent && goesOnWithHead(line, current)) {
+      if (inColumns !== undefined)
+        current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
+    } else if (isAtNames(line, layout, inColumns) && (inColumns !== undefined || isNameAlone(line))) {
       const split = inColumns ?? { end: line.text.length, textStart: undefined };
-      current = { line, start: line.first, end: split.end, pieces: [] };
-      if (split.textStart !== undefined) {
-        current.pieces.push({
-          line,
-          start: split.textStart,
-          end: line.text.length,
-        });
-      }
+      current = { line, start: line.first, end: split.end, pieces: [], below: [] };
+      if (split.textStart !== undefined)
+        current.pieces.push({ line, start: split.textStart, end: line.text.length });
       entries.push(current);
+      if (split.textStart === undefined) {
+        const nested = listBelow(line, lines, i + 1);
+        if (nested.length > 0) {
+          current.below = findWordEntries(nested);
+          i += nested.length;
+          previous = nested.findLast((one) => !one.blank);
+          continue;
+        }
+      }
     } else if (line.indent > indent && current !== undefined && line.index <= (previous?.index ?? 0) + 2) {
       current.pieces.push({ line, start: line.first, end: line.text.length });
     } else {
@@ -52,20 +64,105 @@ export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
   return entries;
 }
 
-/** A name alone, with placeholders at most; its text stands below, or nowhere. */
-function isNameAlone(line: TextLine): boolean {
-  return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*)){0,6}$/.test(
-    line.text.trim().slice(0, 200),
+/** Where the names and texts of a list stand. */
+interface Layout {
+  readonly indent: number;
+  /** The columns at which texts begin behind a gutter. */
+  readonly columns: ReadonlySet<number>;
+  /** The column at which all names end, where they are aligned there and not at their beginnings. */
+  readonly endColumn: number | undefined;
+  /** Whether all names with a gutter behind them begin with a small letter. */
+  readonly isLower: boolean;
+}
+
+function layoutOf(lines: readonly TextLine[]): Layout | undefined {
+  const filled = lines.filter((line) => !line.blank);
+  const splits = filled.flatMap((line) => {
+    const split = splitAtGutter(line);
+    return split === undefined ? [] : [{ line, split }];
+  });
+  const [first] = filled;
+  if (first === undefined) return undefined;
+  const byGutter = splits[0]?.line ?? first;
+  // The gutters may all be those of a list below a first name.
+  const isNested =
+    first.indent < byGutter.indent &&
+    isNameAlone(first) &&
+    listBelow(first, lines, lines.indexOf(first) + 1).length > 0;
+  const indent = isNested ? first.indent : byGutter.indent;
+  const columns = new Set(splits.map(({ line, split }) => columnAt(line, split.textStart)));
+  if (splits.length === 0) for (const column of equalWidths(filled)) columns.add(column);
+  const isLower = splits.every(({ line }) => /[a-z]/.test(line.text[line.first] ?? ''));
+  return { indent, columns, endColumn: commonEnd(splits), isLower };
+}
+
+/** Names of one width, with one blank before their texts: the column of these; none where the lines do not show it. */
+function equalWidths(lines: readonly TextLine[]): number[] {
+  const starts = lines.map(
+    (line) => /^[a-z][\w:.@+-]*(?= \S+ \S)/.exec(line.text.slice(line.first, line.first + 120))?.[0].length,
+  );
+  const [width] = starts;
+  const [first] = lines;
+  if (lines.length < LEAST_ALIGNED || width === undefined || first === undefined) return [];
+  const isEven = lines.every((line, i) => starts[i] === width && line.indent === first.indent);
+  return isEven ? [first.indent + width + 1] : [];
+}
+
+/** So many names that end at one column, and begin at several, are aligned at their ends. */
+const LEAST_ALIGNED = 2;
+
+function commonEnd(
+  splits: readonly { readonly line: TextLine; readonly split: { readonly end: number } }[],
+): number | undefined {
+  const ends = new Set(splits.map(({ line, split }) => columnAt(line, split.end)));
+  const indents = new Set(splits.map(({ line }) => line.indent));
+  const lengths = new Set(splits.map(({ line, split }) => split.end - line.first));
+  const isAligned = splits.length >= LEAST_ALIGNED && ends.size === 1 && indents.size > 1 && lengths.size > 1;
+  return isAligned ? [...ends][0] : undefined;
+}
+
+function isAtNames(
+  line: TextLine,
+  { indent, endColumn }: Layout,
+  split: { end: number } | undefined,
+): boolean {
+  if (endColumn === undefined) return line.indent === indent;
+  return split !== undefined && columnAt(line, split.end) === endColumn;
+}
+
+/** Operands of a command in the line below its name, where the name's column was too narrow: `[DAY]` below `tiffin box`. */
+function goesOnWithHead(line: TextLine, { line: first, start }: OpenEntry): boolean {
+  return (
+    /[[<]/.test(line.text[line.first] ?? '') && /\w/.test(first.text[start] ?? '') && line.index > first.index
   );
 }
 
-/** The columns at which texts begin behind a gutter. */
-function textColumns(starters: readonly TextLine[]): ReadonlySet<number> {
-  return new Set(
-    starters.flatMap((line) => {
-      const split = splitAtGutter(line);
-      return split === undefined ? [] : [columnAt(line, split.textStart)];
-    }),
+/** The lines of a list with gutters that stands deeper below a name alone; none where what stands there is its text. */
+function listBelow(head: TextLine, lines: readonly TextLine[], from: number): TextLine[] {
+  let to = from;
+  while (to < lines.length && (lines[to]?.blank || (lines[to]?.indent ?? 0) > head.indent)) to++;
+  const deeper = lines.slice(from, to);
+  const first = deeper[0];
+  if (first === undefined || first.blank) return [];
+  const split = splitAtGutter(first);
+  const second = deeper[1];
+  const isAboveText = second !== undefined && !second.blank && second.indent > first.indent;
+  if (split === undefined && !isAboveText) return [];
+  const name = first.text.slice(first.first, split?.end ?? first.text.length);
+  return /^[a-z][\w:.-]*(?: \([\w:.-]+(?:, [\w:.-]+)*\)|(?:, [\w:.-]+)+)?$/i.test(name) ? deeper : [];
+}
+
+/** A name alone, with placeholders at most; its text stands below, or nowhere. */
+function isNameAlone(line: TextLine): boolean {
+  // `box list [<flags>] <day>`: a path with operands.
+  if (
+    /^[a-z][\w:.@+-]*(?: [a-z][\w-]*){1,4}(?: (?:[[<]\S*|\.{3}[\]>)]*|--?[a-z]\S*)){1,12}$/.test(
+      line.text.trim().slice(0, 300),
+    )
+  )
+    return true;
+  return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*|--?[a-z]\S*)){0,8}$/.test(
+    line.text.trim().slice(0, 200),
   );
 }
 
@@ -74,9 +171,11 @@ function splitAtColumn(
   line: TextLine,
   columns: ReadonlySet<number>,
 ): { end: number; textStart: number } | undefined {
-  const name = /^\S+(?= \S)/.exec(line.text.slice(line.first, line.first + 120));
-  if (name === null) return undefined;
-  const end = line.first + name[0].length;
+  const names = /^[^\s,]+(?:, [\w:.@+-]+| \([\w:.@+-]+(?:, [\w:.@+-]+)*\)){0,4}(?= \S)/.exec(
+    line.text.slice(line.first, line.first + 120),
+  );
+  if (names === null) return undefined;
+  const end = line.first + names[0].length;
   return columns.has(columnAt(line, end + 1)) ? { end, textStart: end + 1 } : undefined;
 }
 

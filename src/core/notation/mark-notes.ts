@@ -1,0 +1,110 @@
+import { scanMarks, type TextMark } from './text-marks.ts';
+
+/** What a note in a mark is about. */
+export type NoteKind =
+  | 'default'
+  | 'environment'
+  | 'values'
+  | 'aliases'
+  | 'inverse'
+  | 'required'
+  | 'range'
+  | 'type'
+  | 'deprecated';
+
+/** One note of a mark, `default: 3` of `[default: 3, env: BOX]`, by the indexes of its value in the text. */
+export interface MarkNote {
+  readonly kind: NoteKind;
+  /** Empty where the note is its key alone, as `required` is. */
+  readonly value: string;
+  readonly start: number;
+  readonly end: number;
+  readonly mark: TextMark;
+}
+
+/** The words that a note begins with. Longer ones first. */
+const KEYS: readonly (readonly [NoteKind, string])[] = [
+  ['default', 'default(?:s|ed)?(?: value)?(?: is| to)?|by default'],
+  ['environment', 'env(?:ironment)?(?:[ -]?var(?:iable)?s?)?'],
+  [
+    'values',
+    '(?:possible |allowed |valid |accepted )?values|choices|choose from|choice of|one of|valid (?:choices|options)',
+  ],
+  ['aliases', 'alias(?:es)?|also|synonyms?'],
+  ['inverse', 'inverse|opposite|negation'],
+  ['required', 'required|mandatory'],
+  ['range', 'range'],
+  ['deprecated', 'deprecated|obsolete'],
+];
+const ANY_KEY = KEYS.map(([, words]) => words).join('|');
+const KEY = new RegExp(`^(?:the )?(${ANY_KEY})\\b\\s*([:=]?)\\s*`, 'i');
+/** Where one note ends and the next begins; a comma parts values too, so that a key must follow it. */
+const NEXT_NOTE = new RegExp(`;\\s*|,\\s*(?=(?:the )?(?:${ANY_KEY})\\s*(?:[:=]|$))`, 'gi');
+const TYPE =
+  /^(?:an? )?(?:(?:non-?negative|positive) )?(?:array|boolean|bool|count|string|number|integer|int|float)s?$/i;
+/** `an integer in the range [1, 9]` */
+const IN_RANGE = /^an? \w+ in the range \[(?=[^\]]*\]$)/;
+const COMPARISON =
+  /^(?:-?[\d.]+\s*<=?\s*\w+(?:\s*<=?\s*-?[\d.]+)?|\w+\s*[<>]=?\s*-?[\d.]+|-?\d[\d.]*\s*(?:\.{2,3}|-|–)\s*-?\d[\d.]*)$/;
+const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
+
+/** The notes of all marks of a text, in their order. */
+export function notesIn(text: string): MarkNote[] {
+  return scanMarks(text).flatMap((mark) => readNotes(text, mark));
+}
+
+/** Of several notes about one thing, the last of those that end the text: a parser adds its own behind what was written. Else the first. */
+export function surestNote(notes: readonly MarkNote[], kind: NoteKind): MarkNote | undefined {
+  const own = notes.filter((note) => note.kind === kind);
+  return own.findLast(({ mark }) => mark.isTrailing) ?? own[0];
+}
+
+/** Reads the notes of a mark. What is no note, such as a remark in brackets, gives none. */
+export function readNotes(text: string, mark: TextMark): MarkNote[] {
+  const from = mark.start + 1;
+  const inner = text.slice(from, mark.end - 1);
+  const cuts = [...inner.matchAll(NEXT_NOTE)];
+  const notes: MarkNote[] = [];
+  let at = 0;
+  for (const cut of [...cuts, undefined]) {
+    const end = cut?.index ?? inner.length;
+    const note = readNote(inner.slice(at, end), from + at, mark);
+    if (note !== undefined) notes.push(note);
+    if (cut !== undefined) at = cut.index + cut[0].length;
+  }
+  return notes;
+}
+
+function readNote(whole: string, offset: number, mark: TextMark): MarkNote | undefined {
+  const lead = whole.length - whole.trimStart().length;
+  const text = whole.trim();
+  const start = offset + lead;
+  const note = (kind: NoteKind, from: number): MarkNote => ({
+    kind,
+    value: text.slice(from),
+    start: start + from,
+    end: start + text.length,
+    mark,
+  });
+  const key = KEY.exec(text);
+  if (key !== null) {
+    const kind = KEYS.find(([, words]) => new RegExp(`^(?:${words})$`, 'i').test(key[1] ?? ''))?.[0];
+    const isAlone = key[0].length === text.length;
+    // `(one of them)`, `(values are kept)`, `(also late)`: words of a sentence. A default may go without a mark.
+    const isMarked = key[2] !== '' || isAlone;
+    if (kind === 'default' && !isAlone && (isMarked || !/^\w+ \w+ /.test(text.slice(key[0].length))))
+      return note(kind, key[0].length);
+    if ((kind === 'required' || kind === 'deprecated') && (isMarked || kind === 'deprecated'))
+      return note(kind, key[0].length);
+    if (kind !== undefined && key[2] !== '' && !isAlone) return note(kind, key[0].length);
+    if (kind === 'values' && !isAlone && /^[^\s,|]+(?:\s*[,|]\s*[^\s,|]+)+$/.test(text.slice(key[0].length)))
+      return note(kind, key[0].length);
+    return undefined;
+  }
+  if (TYPE.test(text)) return note('type', 0);
+  const inRange = IN_RANGE.exec(text);
+  if (inRange !== null) return note('range', inRange[0].length);
+  if (COMPARISON.test(text)) return note('range', 0);
+  if (VARIABLE.test(text)) return note('environment', 0);
+  return undefined;
+}

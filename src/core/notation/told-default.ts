@@ -1,0 +1,13 @@
+import { type MarkNote, notesIn, surestNote } from './mark-notes.ts';
+import { defaultInProse, type ProseDefault, unquoted } from './prose-default.ts';
+
+/** The default that a text tells, in a mark such as `[default: 3]` or in a sentence; undefined where it tells none. */
+export function toldDefault(
+  text: string,
+  notes: readonly MarkNote[] = notesIn(text),
+): ProseDefault | undefined {
+  const note = surestNote(notes, 'default');
+  if (note === undefined) return defaultInProse(text);
+  const value = unquoted(note.value.trim().replace(/[,;]$/, ''));
+  return value === '' ? undefined : { value, start: note.mark.start, end: note.mark.end };
+}

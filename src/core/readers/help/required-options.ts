@@ -1,0 +1,27 @@
+import { inferred } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
+
+/**
+ * Options with a mandatory argument that the only synopsis shows outside of brackets must be given: inferred, since a synopsis may
+ * leave brackets out.
+ */
+export function withRequiredInUsage(
+  options: readonly Option[],
+  readings: readonly UsageReading[],
+): readonly Option[] {
+  const [reading, ...others] = readings;
+  if (reading === undefined || others.length > 0) return options;
+  // Without a bracket anywhere, the synopsis is more likely an example.
+  const isNotation = reading.optionsFollow || /[[<{(]/.test(reading.form.text);
+  const required = new Map(
+    reading.form.options.filter((option) => option.required).map(({ name, place }) => [name, place]),
+  );
+  if (!isNotation || required.size === 0) return options;
+  return options.map((option) => {
+    const shown = option.names.find(({ text }) => required.has(text));
+    const isTaker = option.argument !== undefined && option.argument.value.presence !== 'none';
+    if (shown === undefined || !isTaker || option.required !== undefined) return option;
+    return { ...option, required: inferred(true, required.get(shown.text) ?? null) };
+  });
+}

@@ -1,0 +1,33 @@
+import type { ListedValue } from '../../notation/listed-values.ts';
+import type { TextFlow } from './text-flow.ts';
+
+/** A value with its text, on a line of its own: `- json: as JSON`, `* json   as JSON`. */
+const BULLET = /^[-*•] ["'`]?([\w.+-]{1,60}?)["'`]?(?:(?:\s*:|\s{2,}| [-–])\s.*|:)?$/s;
+/** `json   as JSON`, `json: as JSON`, `json - as JSON`, `'json'  as JSON` */
+const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s;
+/** What stands above such a list. */
+const ANNOUNCEMENT =
+  /\b(?:values|choices|one of|options|formats?|modes?|types?|levels?|following)\b[^.]{0,40}:$|:$/i;
+
+/** A list of values inside the text of an entry, each on a line of its own, below a line that ends in a colon; undefined where there is none. */
+export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined {
+  const { starts, text } = flow;
+  if (starts.length < 3) return undefined;
+  const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
+  for (let i = 0; i + 2 < starts.length; i++) {
+    if (!ANNOUNCEMENT.test(lineAt(i))) continue;
+    const pattern = BULLET.test(lineAt(i + 1)) ? BULLET : IN_COLUMNS;
+    const values: ListedValue[] = [];
+    for (let at = i + 1; at < starts.length; at++) {
+      const match = pattern.exec(lineAt(at));
+      if (match === null && (values.length === 0 || pattern === IN_COLUMNS)) break;
+      // The text of a value may go on in the next line.
+      if (match === null) continue;
+      const value = match[1] ?? '';
+      const start = (starts[at] ?? 0) + match[0].indexOf(value);
+      values.push({ value, start, end: start + value.length });
+    }
+    if (values.length >= 2) return values;
+  }
+  return undefined;
+}

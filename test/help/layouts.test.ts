@@ -1,0 +1,76 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { type Command, readHelp } from 'dabbawala';
+import { parse } from 'yaml';
+import { optionLine } from '../support/read-text.ts';
+
+const LAYOUTS = join(import.meta.dirname, 'layouts');
+
+/** What a fixture may expect; what it leaves out is not looked at. */
+interface Expected {
+  /** The names of the command that the text is about. */
+  readonly names?: string[];
+  readonly forms?: number;
+  /** Each option in one line, as `optionLine` writes it. */
+  readonly options?: string[];
+  readonly required?: string[];
+  readonly ranges?: Record<string, string>;
+  /** The summary of each command; its path, and its aliases behind commas, are the key. */
+  readonly commands?: Record<string, string | null>;
+  /** The operands of the first form, each with its count. */
+  readonly operands?: string[];
+}
+
+function describedCommand(command: Command): Command {
+  const below = command.commands.items.find(
+    (one) => one.described || one.commands.items.some((two) => two.described),
+  );
+  return command.described || below === undefined ? command : describedCommand(below);
+}
+
+function summaries(command: Command, path: readonly string[] = []): [string, string | null][] {
+  return command.commands.items.flatMap((below) => {
+    const [name = '', ...aliases] = below.names.map(({ text }) => text);
+    const key = [[...path, name].join(' '), ...aliases].join(', ');
+    return [
+      [key, below.summary?.value ?? null] as [string, string | null],
+      ...summaries(below, [...path, name]),
+    ];
+  });
+}
+
+function readAs(command: Command): Required<Expected> {
+  const options = command.options.items;
+  return {
+    names: command.names.map(({ text }) => text),
+    forms: command.forms.length,
+    options: options.map(optionLine),
+    required: options.flatMap(({ required, names }) => (required?.value ? [names.at(-1)?.text ?? ''] : [])),
+    ranges: Object.fromEntries(
+      options.flatMap(({ names, argument }) => {
+        const range = argument?.value.words.at(-1)?.range?.value;
+        return range === undefined ? [] : [[names.at(-1)?.text ?? '', `${range.least}..${range.most}`]];
+      }),
+    ),
+    commands: Object.fromEntries(summaries(command)),
+    operands: (command.forms[0]?.operands ?? []).map(({ name, count }) => {
+      const { least, most } = count?.value ?? { least: '?', most: '?' };
+      return `${name} ${least}..${most ?? 'any'}`;
+    }),
+  };
+}
+
+for (const name of readdirSync(LAYOUTS).sort()) {
+  test(`layout: ${name.replaceAll('-', ' ')}`, () => {
+    const text = readFileSync(join(LAYOUTS, name, 'help.txt'), 'utf8');
+    const expected = parse(readFileSync(join(LAYOUTS, name, 'expected.yaml'), 'utf8')) as Expected;
+    const { interface: from, problems } = readHelp({ name: 'help.txt', text });
+    assert.deepEqual(problems, []);
+    assert.ok(from !== undefined);
+    const read = readAs(describedCommand(from.root));
+    const looked = Object.keys(expected) as (keyof Expected)[];
+    assert.deepEqual(Object.fromEntries(looked.map((key) => [key, read[key]])), expected);
+  });
+}
