@@ -46,6 +46,7 @@ _dabbawala_step() {
     'dabbawala audit') at='dabbawala audit' given=' ' ;;
     'dabbawala abbreviations') at='dabbawala abbreviations' given=' ' ;;
     'dabbawala trace') at='dabbawala trace' given=' ' ;;
+    'dabbawala annotate') at='dabbawala annotate' given=' ' ;;
     'dabbawala compare') at='dabbawala compare' given=' ' ;;
     'dabbawala capture') at='dabbawala capture' given=' ' ;;
     'dabbawala coverage') at='dabbawala coverage' given=' ' ;;
@@ -61,6 +62,7 @@ _dabbawala_takes() {
     'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --rule' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --fail-on') ;;
     'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
+    'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --rule' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
     'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
@@ -118,7 +120,7 @@ _dabbawala_action() {
 _dabbawala_commands() {
   case $at in
     dabbawala)
-      _dabbawala_words '' "$cur" audit abbreviations trace compare capture coverage convert explain
+      _dabbawala_words '' "$cur" audit abbreviations trace annotate compare capture coverage convert explain
       ;;
   esac
 }
@@ -157,6 +159,17 @@ _dabbawala_options() {
       _dabbawala_option '-h --help'
       ;;
     'dabbawala trace')
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_again --rule
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_option --format
+      _dabbawala_option '-h --help'
+      ;;
+    'dabbawala annotate')
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
@@ -261,6 +274,13 @@ _dabbawala_argument() {
     'dabbawala trace --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --format') _dabbawala_words "$2" "$3" text json ;;
+    'dabbawala annotate --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala annotate --program') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --with') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --settings') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --format') _dabbawala_words "$2" "$3" text json ;;
     'dabbawala compare --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala compare --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --command') _dabbawala_action file "$2" "$3" ;;
@@ -302,6 +322,7 @@ _dabbawala_operand() {
     'dabbawala abbreviations '*) _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace 0') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace '*) _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate 0') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare 0') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare 1') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture 0') _dabbawala_action command "$2" "$3" ;;

@@ -11,7 +11,7 @@ function __dabbawala_read
     set -g __dabbawala_option
     set -g __dabbawala_operands 0
     set -g __dabbawala_ended
-    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --rule' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --rule' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --rule' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --program' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --rule' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --rule' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format'
+    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --rule' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --rule' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala annotate --kind' 'dabbawala annotate --program' 'dabbawala annotate --command' 'dabbawala annotate --rule' 'dabbawala annotate --with' 'dabbawala annotate --settings' 'dabbawala annotate --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --rule' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --program' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --rule' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --rule' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format'
     set -l words (commandline -opc)
     for word in $words[2..-1]
         if test -n "$__dabbawala_option"
@@ -59,6 +59,9 @@ function __dabbawala_read
                         set -g __dabbawala_given
                     case 'dabbawala trace/0'
                         set -g __dabbawala_at 'dabbawala trace'
+                        set -g __dabbawala_given
+                    case 'dabbawala annotate/0'
+                        set -g __dabbawala_at 'dabbawala annotate'
                         set -g __dabbawala_given
                     case 'dabbawala compare/0'
                         set -g __dabbawala_at 'dabbawala compare'
@@ -123,6 +126,7 @@ complete -c dabbawala -f
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a audit -d 'find what is wrong with an interface'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a abbreviations -d 'tell how short options and commands can be written'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a trace -d 'tell how a command line is read, word by word'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a annotate -d 'show how help output is read, line by line'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a compare -d 'tell what a new version changes for callers'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a capture -d 'run a program for its help, and write its interface'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a coverage -d 'hold what shell completion offers against an interface'
@@ -172,6 +176,18 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_w
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -eq 0' -F
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -ge 1' -F
+
+# dabbawala annotate
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --program' -l program -r -F -d 'the program\'s name, where help output does not say it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala annotate\' -eq 0' -F
 
 # dabbawala compare
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --kind' -l kind -x -a 'document help' -d 'the kind of the sources, where their contents do not tell it'

@@ -28,6 +28,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/trace.ts'),
   },
   {
+    name: 'annotate',
+    summary: 'show how help output is read, line by line',
+    load: () => import('./commands/annotate.ts'),
+  },
+  {
     name: 'compare',
     summary: 'tell what a new version changes for callers',
     load: () => import('./commands/compare.ts'),

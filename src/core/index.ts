@@ -165,6 +165,7 @@ export { detectKind } from './readers/detect.ts';
 export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';
 export { type ParsingRuleReading, readParsingRule } from './readers/document/read-parsing-rule.ts';
+export { annotateHelp } from './readers/help/annotate-help.ts';
 export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';
 export type { ObjectSettings } from './readers/objects/object-settings.ts';
@@ -184,6 +185,8 @@ export {
 } from './relations/judge-relations.ts';
 export { abbreviationsJson } from './reports/abbreviations-json.ts';
 export { abbreviationsText } from './reports/abbreviations-text.ts';
+export { annotationJson } from './reports/annotation-json.ts';
+export { annotationText } from './reports/annotation-text.ts';
 export { auditJson } from './reports/audit-json.ts';
 export { auditText } from './reports/audit-text.ts';
 export { comparisonJson, whatIfJson } from './reports/comparison-json.ts';
@@ -214,6 +217,7 @@ export {
 } from './settings/settings.ts';
 export { SETTINGS_FILE } from './settings/settings-format.ts';
 export { settingsSchema } from './settings/settings-schema.ts';
+export type { AnnotatedLine, HelpAnnotation, LineRole } from './source/help-annotation.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';

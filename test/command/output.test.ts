@@ -180,6 +180,8 @@ test('no output of any command or format has a control in it', async () => {
   const lines = [
     ['audit', document],
     ['audit', help],
+    ['annotate', help],
+    ['annotate', '--format=json', help],
     ['audit', CONTROLS],
     ['audit', `--only=${CONTROLS}`, document],
     [CONTROLS],
@@ -203,7 +205,7 @@ test('no output of any command or format has a control in it', async () => {
     ['explain', CONTROLS],
   ];
   const json = lines.filter(([name]) =>
-    ['audit', 'abbreviations', 'trace', 'compare', 'coverage'].includes(name ?? ''),
+    ['audit', 'annotate', 'abbreviations', 'trace', 'compare', 'coverage'].includes(name ?? ''),
   );
   const all = [
     ...lines,

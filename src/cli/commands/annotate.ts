@@ -1,0 +1,41 @@
+import { annotateHelp, annotationJson, annotationText } from 'dabbawala';
+import type { Declare } from '../declare.ts';
+import { DONE, UNUSABLE } from '../exit-status.ts';
+import { type Io, textOptions } from '../io.ts';
+import { readGiven } from '../read-sources.ts';
+import { reportError } from '../report-problem.ts';
+import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
+import { TOOL } from '../version.ts';
+
+interface AnnotateOptions extends SourceOptions, FormatOption {}
+
+export const declare: Declare = (command, io, done) => {
+  command
+    .description(
+      'Shows how help output is read, line by line: the role of each line, and the options, commands and operands that were taken from it. ' +
+        'What is misread or unread can be stated in a document.',
+    )
+    .usage('[OPTION]... SOURCE')
+    .argument('<SOURCE>', 'a file with help output; - is standard input');
+  addSourceOptions(command)
+    .addOption(formatOption())
+    .action(async (source: string, options: AnnotateOptions) => done(await runAnnotate(source, options, io)));
+};
+
+async function runAnnotate(name: string, options: AnnotateOptions, io: Io): Promise<number> {
+  const { interfaces, unusable } = await readGiven([name], options, io);
+  const from = interfaces[0]?.sources.find(({ kind }) => kind === 'help');
+  if (from === undefined) {
+    if (!unusable)
+      reportError('expected help output, found a source of another kind, whose lines have no roles', io);
+    return UNUSABLE;
+  }
+  const settings = { program: options.program, command: options.command };
+  const annotation = annotateHelp(from.source, settings);
+  io.write(
+    options.format === 'json'
+      ? annotationJson(annotation, TOOL)
+      : annotationText(annotation, textOptions(io)),
+  );
+  return DONE;
+}
