@@ -66,8 +66,10 @@ function scoreOptions({ options, neutral }, command, own, tell) {
   }
   const declared = new Set(options.flatMap((truth) => truth.spellings));
   const allowed = new Set([...neutral.options, ...own.options]);
+  // A library may show a long alias with one hyphen.
+  const isDeclared = (name) => declared.has(name) || declared.has(name.replace(/^-(?=\w{2})/, '--'));
   for (const name of byName.keys()) {
-    if (declared.has(name)) tell('invented', true, name);
+    if (isDeclared(name)) tell('invented', true, name);
     // Groups of options have their own help in some libraries.
     else if (!allowed.has(name) && !name.startsWith('--help-')) tell('invented', false, name);
   }

@@ -245,8 +245,22 @@ class FormWalker {
       this.#operand(node, context);
       return;
     }
-    const declared = scanDeclaration(this.#flow.text, node.start, node.end)?.names[0];
+    const [declared, ...others] = scanDeclaration(this.#flow.text, node.start, node.end)?.names ?? [];
     if (declared === undefined) return;
+    this.#push(declared, context, argument, place);
+    // `-q,--quiet`: spellings of one option in one word.
+    for (const other of others) {
+      this.spellings.push([declared.text, other.text]);
+      this.#push(other, context, argument, place);
+    }
+  }
+
+  #push(
+    declared: DeclaredName,
+    context: Context,
+    argument: FollowingArgument | undefined,
+    place: Span,
+  ): void {
     this.options.push({
       declared,
       place: this.#flow.span(declared.start, declared.end),

@@ -1,6 +1,6 @@
-import type { Span } from '../source/source.ts';
 import type { PlacedText } from './placed-text.ts';
 import type { SynopsisNode } from './synopsis.ts';
+import type { LiteralWord } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, LITERAL } from './usage-words.ts';
 
 type Word = SynopsisNode & { readonly kind: 'word' };
@@ -21,17 +21,22 @@ function pathBehindOptions(
 ): { readonly words: readonly Word[]; readonly taken: number } {
   const words: Word[] = [];
   let at = from;
+  // What may follow an option: its argument, and behind that more of the same in a bracket.
+  let expected: 'argument' | 'more' | undefined;
   for (; at < items.length && !beginsOptions(items[at]); at++) {
     const item = items[at];
     const node = item?.kind === 'repeat' ? item.body : item;
-    const before = items[at - 1];
-    const isBehindOption = before?.kind === 'word' && /^--?\w[^=]*$/.test(before.text) && at > from;
-    // What stands behind an option, in a bracket or not, is its argument.
-    if (isBehindOption && (node?.kind === 'word' || node?.kind === 'optional')) continue;
-    if (node?.kind !== 'word') return { words: [], taken: 0 };
-    if (/^--?\w/.test(node.text)) continue;
-    if (!LITERAL.test(node.text)) return { words: [], taken: 0 };
-    words.push(node);
+    const isOption = node?.kind === 'word' && /^--?\w/.test(node.text);
+    if (isOption) {
+      expected = node.text.includes('=') ? undefined : 'argument';
+    } else if (expected !== undefined && node?.kind === 'optional') {
+      expected = undefined;
+    } else if (expected === 'argument' && node?.kind === 'word') {
+      expected = 'more';
+    } else if (node?.kind === 'word' && LITERAL.test(node.text)) {
+      words.push(node);
+      expected = undefined;
+    } else return { words: [], taken: 0 };
   }
   const last = items[at - 1];
   const isPath = at < items.length && words.length > 0 && words.at(-1) === last && words.length < at - from;
@@ -41,7 +46,7 @@ function pathBehindOptions(
 /** The words at the beginning of a synopsis, and how many of its items they are. */
 export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
   const program: string[] = [];
-  const literals: { text: string; place: Span }[] = [];
+  const literals: LiteralWord[] = [];
   let taken = 0;
   let programEnd = 0;
   for (const whole of items) {
@@ -58,15 +63,17 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
       program.push(item.text);
       programEnd = item.end;
     } else if (LITERAL.test(item.text) && !ANY_OPTIONS.test(item.text) && !ANY_COMMAND.test(item.text)) {
-      literals.push({
-        text: item.text,
-        place: flow.span(item.start, item.end),
-      });
+      const others = whole.kind === 'choice' ? whole.alternatives.slice(1) : [];
+      const aliases = others.flatMap((one) =>
+        one.kind === 'word' ? [{ text: one.text, place: flow.span(one.start, one.end) }] : [],
+      );
+      literals.push({ text: item.text, place: flow.span(item.start, item.end), aliases });
     } else break;
     taken++;
   }
   const behind = pathBehindOptions(items, taken);
-  for (const word of behind.words) literals.push({ text: word.text, place: flow.span(word.start, word.end) });
+  for (const word of behind.words)
+    literals.push({ text: word.text, place: flow.span(word.start, word.end), aliases: [] });
   taken += behind.taken;
   const first = items[0];
   const start = first?.kind === 'word' ? first.start : 0;

@@ -14,6 +14,13 @@ export interface UsageOption {
   readonly place: Span;
 }
 
+/** A literal word behind the program, with other words that a bar puts beside it (`add|a`). */
+export interface LiteralWord {
+  readonly text: string;
+  readonly place: Span;
+  readonly aliases: readonly { readonly text: string; readonly place: Span }[];
+}
+
 /** What one synopsis says. */
 export interface UsageReading {
   readonly form: Form;
@@ -21,7 +28,7 @@ export interface UsageReading {
   readonly program: readonly string[];
   readonly programPlace: Span;
   /** Literal words behind the program: commands, or operands written in lower case. */
-  readonly literals: readonly { readonly text: string; readonly place: Span }[];
+  readonly literals: readonly LiteralWord[];
   /** Whether anything follows the literal words. */
   readonly goesOn: boolean;
   /** Whether a placeholder for the options follows them, so that they lead to the command. */

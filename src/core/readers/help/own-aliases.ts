@@ -30,13 +30,15 @@ export function readOwnAliases(
   });
 }
 
-/** Other names of the command that synopses show: each a word alone, below a synopsis of the command. */
+/** Other names of the command that synopses show: beside its name (`add|a`), or each a word alone below a synopsis of it. */
 export function aliasesInUsage(readings: readonly UsageReading[]): CommandName[] {
   const [first, ...others] = readings;
   if (first === undefined) return [];
-  return others.flatMap(({ form, programPlace, program }) => {
+  const beside = first.literals.at(-1)?.aliases ?? [];
+  const alone = others.flatMap(({ form, programPlace, program }) => {
     const [name] = program;
     const isAlone = name !== undefined && form.text.trim() === name && name !== first.program[0];
     return isAlone ? [{ text: name, place: programPlace }] : [];
   });
+  return [...beside, ...alone];
 }

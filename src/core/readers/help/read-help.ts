@@ -129,7 +129,6 @@ function readParts(
   options = withArgumentsOfSame(joinForms(joinGivenValues(withoutRepeatedLetters(options))));
   options = withNumberOption(withToldArguments(withArgumentsShown(options, shown), first.readings));
   const usage = readUsageAgain(first, options, cleaned, settings);
-  options = withRequiredInUsage(options, usage.readings);
   const valueLists = readValueLists(sections, placeholdersOf(options), cleaned);
   if (valueLists.length > 0) options = options.map((option) => withListedValues(option, valueLists));
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
@@ -174,7 +173,7 @@ function readParts(
     .flatMap((section) => readOperandList(withoutChoice(free(section), choices.get(section)), cleaned));
   return {
     usage,
-    options: [...options, ...more],
+    options: withRequiredInUsage([...options, ...more], usage.readings),
     commands: withListedAliases(
       distinctCommands([...commands, ...synopses.commands, ...usage.commands]),
       sections,

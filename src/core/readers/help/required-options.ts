@@ -2,6 +2,15 @@ import { inferred } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 
+/** `tiffin --help` */
+function asksForHelpOnly({ form }: UsageReading): boolean {
+  return (
+    form.operands.length === 0 &&
+    form.options.length > 0 &&
+    form.options.every(({ name }) => /^(?:-h|--help|-v|-V|--version)$/.test(name))
+  );
+}
+
 /**
  * Options with a mandatory argument that the only synopsis shows outside of brackets must be given: inferred, since a synopsis may
  * leave brackets out.
@@ -10,7 +19,7 @@ export function withRequiredInUsage(
   options: readonly Option[],
   readings: readonly UsageReading[],
 ): readonly Option[] {
-  const [reading, ...others] = readings;
+  const [reading, ...others] = readings.filter((one) => !asksForHelpOnly(one));
   if (reading === undefined || others.length > 0) return options;
   // Without a bracket anywhere, the synopsis is more likely an example.
   const isNotation = reading.optionsFollow || /[[<{(]/.test(reading.form.text);

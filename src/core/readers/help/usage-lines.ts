@@ -12,9 +12,11 @@ export interface UsageLines {
   readonly taken: ReadonlySet<number>;
   /** Whether the text calls them so; a first line that only looks like a synopsis is taken for one too. */
   readonly announced: boolean;
+  /** Whether they are the path of a command and nothing else. */
+  readonly isPath: boolean;
 }
 
-const NONE: UsageLines = { forms: [], taken: new Set(), announced: false };
+const NONE: UsageLines = { forms: [], taken: new Set(), announced: false, isPath: false };
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
 /** `Usage of tiffin:` is a heading over the options, and no synopsis. */
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
@@ -68,7 +70,7 @@ function headedForms(lines: readonly TextLine[], line: TextLine): UsageLines | u
     taken.add(next.index);
   }
   // One synopsis is one: that the first word comes again shows that it is the program.
-  return forms.length < 2 ? undefined : { forms, taken, announced: true };
+  return forms.length < 2 ? undefined : { forms, taken, announced: true, isPath: false };
 }
 
 function announced(lines: readonly TextLine[], line: TextLine, afterMark: number): UsageLines {
@@ -84,7 +86,7 @@ function announced(lines: readonly TextLine[], line: TextLine, afterMark: number
     taken.add(next.index);
     body.push({ line: next, start: next.first, end: next.text.length });
   }
-  return { forms: splitForms(body), taken, announced: true };
+  return { forms: splitForms(body), taken, announced: true, isPath: false };
 }
 
 function continuesUsage(
@@ -111,7 +113,7 @@ function continuesUsage(
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
   return (
     next.text[next.first] !== '-' ||
-    ((next.indent >= 8 || /\s\[/.test(next.text)) && !isListed(next) && !LETTER_AND_TEXT.test(next.text))
+    ((next.indent >= 8 || /\s[[<]/.test(next.text)) && !isListed(next) && !LETTER_AND_TEXT.test(next.text))
   );
 }
 
@@ -211,17 +213,46 @@ function firstWord(line: TextLine, start: number): string {
   return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
 }
 
+/** `$ tiffin box [--late] <day>`, below a title: a prompt, and a command line in notation. */
+function prompted(lines: readonly TextLine[]): UsageLines {
+  const line = lines.find(({ text }) => /^\s*\$ [\w./-]+ .*[[<]/.test(text.slice(0, 300)));
+  if (line === undefined || line.index > PROMPT_LIMIT) return NONE;
+  const start = line.text.indexOf('$') + 2;
+  const piece = { line, start, end: withoutText(line, start) };
+  return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: false };
+}
+
+/** A synopsis with a prompt stands among the first lines. */
+const PROMPT_LIMIT = 6;
+
+/** So many lines that begin with the words of the first one, and go on, are its commands. */
+const LEAST_COMMANDS = 2;
+
+/** `tiffin box` alone, above lines such as `  tiffin box list   list them`. */
+function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
+  const path = line.text.trim();
+  if (!/^[\w.-]{1,60}(?: [a-z][\w:.-]{0,60}){1,4}$/.test(path)) return false;
+  const below = lines.filter(
+    ({ indent, text, first }) => indent > line.indent && text.startsWith(`${path} `, first),
+  );
+  return below.length >= LEAST_COMMANDS;
+}
+
 /** What a program says that does not know the option for help, above its synopsis. */
 const REFUSAL = /\b(?:invalid|illegal|unknown|unrecogni[sz]ed|bad) (?:option|switch|flag|argument)\b/i;
 
 /** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
 function unannounced(lines: readonly TextLine[]): UsageLines {
   const line = lines.find((candidate) => !candidate.blank && !REFUSAL.test(candidate.text.slice(0, 200)));
-  if (line === undefined || line.index > 3) return NONE;
+  if (line === undefined || line.index > 3) return prompted(lines);
+  if (isPathOfCommands(line, lines)) {
+    const piece = { line, start: line.first, end: line.text.length };
+    return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: true };
+  }
   if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
-    return NONE;
+    return prompted(lines);
   // Three plain words in a row are a sentence.
-  if (/(?:\s[a-z]+){3}\b/.test(line.text.slice(0, 300))) return NONE;
+  if (/(?:\s[a-z]+){3}\b/.test(line.text.slice(0, 300))) return prompted(lines);
   const pieces = [{ line, start: line.first, end: withoutText(line, line.first) }];
   // `[DAY]` in the next line: more of it.
   for (
@@ -234,5 +265,6 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
     forms: [{ pieces }],
     taken: new Set(pieces.map((piece) => piece.line.index)),
     announced: false,
+    isPath: false,
   };
 }

@@ -57,7 +57,7 @@ function summarize(
     .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known))
     .filter((reading) => reading.program.length > 0);
   const first = readings[0];
-  const path = settings.command ?? commonPath(readings);
+  const path = settings.command ?? (found.isPath ? literalWords(first) : commonPath(readings));
   return {
     lines: found,
     readings,
@@ -72,6 +72,10 @@ function summarize(
     commandPlace: readings.find((reading) => reading.commandPlace !== undefined)?.commandPlace,
     endOfOptions: readings.find((reading) => reading.endOfOptions !== undefined)?.endOfOptions,
   };
+}
+
+function literalWords(reading: UsageReading | undefined): string[] {
+  return reading?.literals.map(({ text }) => text) ?? [];
 }
 
 /** `python -m json.tool` is called json.tool; a path's last part, or a `$0` with a folder, is the name. */

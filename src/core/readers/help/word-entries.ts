@@ -152,15 +152,18 @@ function listBelow(head: TextLine, lines: readonly TextLine[], from: number): Te
   return /^[a-z][\w:.-]*(?: \([\w:.-]+(?:, [\w:.-]+)*\)|(?:, [\w:.-]+)+)?$/i.test(name) ? deeper : [];
 }
 
+/** Plain words, and behind them nothing but brackets, dots and options. */
+function isPathWithNotation(text: string): boolean {
+  const words = text
+    .replace(/\[[^[\]]*\]|<[^<>]*>/g, ' ')
+    .replace(/(?:^|\s)(?:\.{3}[\]>)]*|--?[a-z]\S*)(?=\s|$)/g, ' ');
+  return words.trim() !== text && /^[a-z][\w:.@+-]*(?: [a-z][\w-]*){0,4}\s*$/.test(words);
+}
+
 /** A name alone, with placeholders at most; its text stands below, or nowhere. */
 function isNameAlone(line: TextLine): boolean {
   // `box list [<flags>] <day>`: a path with operands.
-  if (
-    /^[a-z][\w:.@+-]*(?: [a-z][\w-]*){1,4}(?: (?:[[<]\S*|\.{3}[\]>)]*|--?[a-z]\S*)){1,12}$/.test(
-      line.text.trim().slice(0, 300),
-    )
-  )
-    return true;
+  if (isPathWithNotation(line.text.trim().slice(0, 500))) return true;
   return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*|--?[a-z]\S*)){0,8}$/.test(
     line.text.trim().slice(0, 200),
   );
