@@ -1,4 +1,5 @@
 // How a host is built and run in each language. A command is a list of words; `built` is the folder for what is made.
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 
 const HOSTS = join(import.meta.dirname, 'hosts');
@@ -10,6 +11,8 @@ const LINKED = {
   glib: ['-I/usr/include/glib-2.0', '-lglib-2.0'],
 };
 
+const DEBIAN_PYTHON = '/usr/bin/python3';
+
 const JARS = ['picocli', 'commons-cli', 'argparse4j'].map((name) => `/usr/share/java/${name}.jar`);
 
 /**
@@ -20,7 +23,11 @@ export const LANGUAGES = {
   python: {
     debian: ['python3'],
     build: () => [],
-    run: ({ host }) => ['/usr/bin/python3', join(HOSTS, 'python', host)],
+    // Debian's packages belong to Debian's Python; what comes with Python itself any Python has.
+    run: ({ host, debian }) => [
+      debian.length > 0 || existsSync(DEBIAN_PYTHON) ? DEBIAN_PYTHON : 'python3',
+      join(HOSTS, 'python', host),
+    ],
   },
   go: {
     debian: ['golang-go'],

@@ -67,7 +67,10 @@ function scoreOptions({ options, neutral }, command, own, tell) {
   const declared = new Set(options.flatMap((truth) => truth.spellings));
   const allowed = new Set([...neutral.options, ...own.options]);
   // A library may show a long alias with one hyphen.
-  const isDeclared = (name) => declared.has(name) || declared.has(name.replace(/^-(?=\w{2})/, '--'));
+  const isDeclared = (name) =>
+    declared.has(name) ||
+    declared.has(name.replace(/^-(?=\w{2})/, '--')) ||
+    declared.has(name.replace(/^--no([A-Z])/, (_, first) => `--${first.toLowerCase()}`));
   for (const name of byName.keys()) {
     if (isDeclared(name)) tell('invented', true, name);
     // Groups of options have their own help in some libraries.

@@ -24,10 +24,13 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   const closer = CLOSERS.get(text[start] ?? '');
   let end = start;
   let wasBarred = false;
+  let isOpen = false;
   let next: number | undefined = skipBareHyphen(text, closer === undefined ? start : start + 1);
   while (next !== undefined) {
     // `-f [ --file ] arg`, `-n [--no-newline]`: a bracket around a further name.
-    const isBracketed = names.length > 0 && (text[next - 1] === '[' || text.startsWith('[ ', next - 2));
+    // `[--on/--off]`: two names in one bracket.
+    const isBracketed: boolean =
+      isOpen || (names.length > 0 && (text[next - 1] === '[' || text.startsWith('[ ', next - 2)));
     const scanned = scanOptionName(text, next, to);
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
@@ -38,6 +41,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     names.push({ ...name, argument });
     if (longer !== undefined) names.push({ ...name, text: longer.whole, argument });
     end = after;
+    isOpen = isBracketed && text[after] === '/';
     const isBarred = text[after] === '|';
     // `-a|--add -o FILE`: where bars part the names, a single blank does not.
     const isOther = wasBarred && text[after] === ' ' && text[after + 1] === '-';
@@ -68,7 +72,8 @@ function scanBehindName(
     argument ??= scanArgument(text, end, to);
     end = Math.max(end, argument?.end ?? end);
   };
-  pass(closer !== undefined && text[end] === closer ? 1 : 0);
+  const dots = text.startsWith('...', end + 1) ? 3 : 0;
+  pass(closer !== undefined && text[end] === closer ? 1 + dots : 0);
   pass(foreignNamesLength(text, end, to));
   pass(isBracketed ? closingLength(text, end) : 0);
   const byDefault = argument === undefined ? undefined : scanDefault(text, end, to);
@@ -76,9 +81,11 @@ function scanBehindName(
   return { argument: withDefault(argument, byDefault), end: byDefault.end };
 }
 
-/** How long `]` or ` ]` is. */
+/** How long `]` or ` ]` is, or `]...` where the option may be given several times. */
 function closingLength(text: string, at: number): number {
-  return text[at] === ']' ? 1 : text.startsWith(' ]', at) ? 2 : 0;
+  if (text.startsWith(' ]', at)) return 2;
+  if (text[at] !== ']') return 0;
+  return text.startsWith('...', at + 1) ? 4 : 1;
 }
 
 /** `arg (=10)`: the default behind an argument. */

@@ -36,6 +36,7 @@ const KEYS: readonly (readonly [NoteKind, string])[] = [
   ['range', 'range'],
   ['deprecated', 'deprecated|obsolete'],
 ];
+const KINDS = KEYS.map(([kind, words]) => [kind, new RegExp(`^(?:${words})$`, 'i')] as const);
 const ANY_KEY = KEYS.map(([, words]) => words).join('|');
 const KEY = new RegExp(`^(?:the )?(${ANY_KEY})\\b\\s*([:=]?)\\s*`, 'i');
 /** Where one note ends and the next begins; a comma parts values too, so that a key must follow it. */
@@ -46,6 +47,8 @@ const TYPE =
 const IN_RANGE = /^an? \w+ in the range \[(?=[^\]]*\]$)/;
 const COMPARISON =
   /^(?:-?[\d.]+\s*<=?\s*\w+(?:\s*<=?\s*-?[\d.]+)?|\w+\s*[<>]=?\s*-?[\d.]+|-?\d[\d.]*\s*(?:\.{2,3}|-|–)\s*-?\d[\d.]*)$/;
+/** `a|b`, `a | b` */
+const BAR_LIST = /^[\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}$/;
 const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
 
 /** The notes of all marks of a text, in their order. */
@@ -88,7 +91,7 @@ function readNote(whole: string, offset: number, mark: TextMark): MarkNote | und
   });
   const key = KEY.exec(text);
   if (key !== null) {
-    const kind = KEYS.find(([, words]) => new RegExp(`^(?:${words})$`, 'i').test(key[1] ?? ''))?.[0];
+    const kind = KINDS.find(([, words]) => words.test(key[1] ?? ''))?.[0];
     const isAlone = key[0].length === text.length;
     // `(one of them)`, `(values are kept)`, `(also late)`: words of a sentence. A default may go without a mark.
     const isMarked = key[2] !== '' || isAlone;
@@ -105,6 +108,7 @@ function readNote(whole: string, offset: number, mark: TextMark): MarkNote | und
   const inRange = IN_RANGE.exec(text);
   if (inRange !== null) return note('range', inRange[0].length);
   if (COMPARISON.test(text)) return note('range', 0);
+  if (BAR_LIST.test(text)) return note('values', 0);
   if (VARIABLE.test(text)) return note('environment', 0);
   return undefined;
 }

@@ -79,7 +79,11 @@ function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated
       place,
     };
     const plain = /^--no-?(.+)$/.exec(declared.text)?.[1];
-    if (plain !== undefined && isShown(`--${plain}`)) negated.push(name);
+    // `--noQuiet` takes `--quiet` back.
+    const isTakingBack =
+      plain !== undefined &&
+      (isShown(`--${plain}`) || isShown(`--${plain.charAt(0).toLowerCase()}${plain.slice(1)}`));
+    if (isTakingBack) negated.push(name);
     else if (!kept.some((other) => other.name.text === declared.text)) kept.push({ name, shownAs });
     if (declared.negated !== undefined) {
       negated.push({

@@ -43,6 +43,7 @@ const MARKS_LIMIT = 200;
 
 /** The brackets of a text that are not inside others, in their order. */
 export function scanMarks(text: string): TextMark[] {
+  if (!/[[({]/.test(text)) return [];
   const found: { start: number; end: number }[] = [];
   for (let i = 0; i < text.length && found.length < MARKS_LIMIT; i++) {
     if (!CLOSERS.has(text[i] ?? '')) continue;

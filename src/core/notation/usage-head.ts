@@ -1,5 +1,5 @@
 import type { PlacedText } from './placed-text.ts';
-import type { SynopsisNode } from './synopsis.ts';
+import { type SynopsisNode, startOf } from './synopsis.ts';
 import type { LiteralWord } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, LITERAL } from './usage-words.ts';
 
@@ -11,6 +11,22 @@ function beginsOptions(node: SynopsisNode | undefined): boolean {
   return node?.kind === 'optional' && node.body.kind === 'word' && /^(?:-h|--help)$/.test(node.body.text);
 }
 
+/** A word of a path, and other names that a bar puts beside it. */
+interface NamedWord {
+  readonly word: Word;
+  readonly others: readonly Word[];
+}
+
+/** The words of a choice that are all names, `move|mv`; undefined where one of them is none. */
+function namesOfChoice({ alternatives }: SynopsisNode & { readonly kind: 'choice' }): Word[] | undefined {
+  const words = alternatives.filter((one): one is Word => one.kind === 'word' && LITERAL.test(one.text));
+  return words.length === alternatives.length ? words : undefined;
+}
+
+function startOfItem(node: SynopsisNode | undefined): number | undefined {
+  return node === undefined ? undefined : startOf(node);
+}
+
 /**
  * More words of the path behind options that must be given above it: `tiffin --ledger FILE box [OPTIONS]`. They are known by the bracket with
  * the options of the command, right behind the last of them.
@@ -18,14 +34,16 @@ function beginsOptions(node: SynopsisNode | undefined): boolean {
 function pathBehindOptions(
   items: readonly SynopsisNode[],
   from: number,
-): { readonly words: readonly Word[]; readonly taken: number } {
-  const words: Word[] = [];
+): { readonly words: readonly NamedWord[]; readonly taken: number } {
+  const words: NamedWord[] = [];
   let at = from;
   // What may follow an option: its argument, and behind that more of the same in a bracket.
   let expected: 'argument' | 'more' | undefined;
   for (; at < items.length && !beginsOptions(items[at]); at++) {
     const item = items[at];
-    const node = item?.kind === 'repeat' ? item.body : item;
+    const whole = item?.kind === 'repeat' ? item.body : item;
+    const spelled = whole?.kind === 'choice' ? namesOfChoice(whole) : undefined;
+    const node = spelled?.[0] ?? whole;
     const isOption = node?.kind === 'word' && /^--?\w/.test(node.text);
     if (isOption) {
       expected = node.text.includes('=') ? undefined : 'argument';
@@ -34,12 +52,12 @@ function pathBehindOptions(
     } else if (expected === 'argument' && node?.kind === 'word') {
       expected = 'more';
     } else if (node?.kind === 'word' && LITERAL.test(node.text)) {
-      words.push(node);
+      words.push({ word: node, others: spelled?.slice(1) ?? [] });
       expected = undefined;
     } else return { words: [], taken: 0 };
   }
-  const last = items[at - 1];
-  const isPath = at < items.length && words.length > 0 && words.at(-1) === last && words.length < at - from;
+  const isLast = words.at(-1)?.word.start === startOfItem(items[at - 1]);
+  const isPath = at < items.length && isLast && words.length < at - from;
   return isPath ? { words, taken: at - from } : { words: [], taken: 0 };
 }
 
@@ -72,8 +90,9 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
     taken++;
   }
   const behind = pathBehindOptions(items, taken);
-  for (const word of behind.words)
-    literals.push({ text: word.text, place: flow.span(word.start, word.end), aliases: [] });
+  const placed = ({ text, start, end }: Word) => ({ text, place: flow.span(start, end) });
+  for (const { word, others } of behind.words)
+    literals.push({ ...placed(word), aliases: others.map(placed) });
   taken += behind.taken;
   const first = items[0];
   const start = first?.kind === 'word' ? first.start : 0;

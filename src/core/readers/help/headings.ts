@@ -70,8 +70,9 @@ function isHeading(
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
   if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
     return false;
-  if (isCapitals(text) || (HEADING_WORDS.test(text) && lines[line.index + 1]?.blank === false)) return true;
   const next = nextFilled(line, lines);
+  const isAbove = next !== undefined && (next.index === line.index + 1 || next.indent > line.indent);
+  if (isCapitals(text) || (HEADING_WORDS.test(text) && isAbove)) return true;
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );

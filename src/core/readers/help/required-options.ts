@@ -2,6 +2,11 @@ import { inferred } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 
+/** Parsers tell the lack of a default too: `(default: None)`. */
+function isValue(byDefault: string | undefined): boolean {
+  return byDefault !== undefined && !/^(?:none|null|nil|undefined)$/i.test(byDefault);
+}
+
 /** `tiffin --help` */
 function asksForHelpOnly({ form }: UsageReading): boolean {
   return (
@@ -30,7 +35,9 @@ export function withRequiredInUsage(
   return options.map((option) => {
     const shown = option.names.find(({ text }) => required.has(text));
     const isTaker = option.argument !== undefined && option.argument.value.presence !== 'none';
-    if (shown === undefined || !isTaker || option.required !== undefined) return option;
+    // What has a default can be left out, whatever stands around it.
+    const hasDefault = option.argument?.value.words.some((word) => isValue(word.default?.value)) === true;
+    if (shown === undefined || !isTaker || hasDefault || option.required !== undefined) return option;
     return { ...option, required: inferred(true, required.get(shown.text) ?? null) };
   });
 }

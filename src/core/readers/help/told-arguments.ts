@@ -1,4 +1,4 @@
-import { makeWord, type OptionArgument } from '../../model/argument.ts';
+import { bareValue, makeWord, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
@@ -65,13 +65,28 @@ function withAnyValue(option: Option): Option {
   return { ...option, argument: inferred(withDefaultTold(any, option), option.place) };
 }
 
-/** An argument of one word with the default that the text of its option tells. */
-function withDefaultTold(argument: OptionArgument, { help }: Option): OptionArgument {
+/** `[a|b]` at the end of a text, with other marks behind it at most. */
+const VALUES_AT_END = /\[([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})\](?:\s*\[[^[\]]{0,100}\])*$/;
+
+/** An argument of one word with the default, and the values, that the text of its option tells. */
+function withDefaultTold(given: OptionArgument, option: Option): OptionArgument {
+  const { help } = option;
+  const argument = withValuesTold(given, option);
   const [word, ...others] = argument.words;
   const told = help && toldDefault(help.value)?.value;
   if (word === undefined || others.length > 0 || told === undefined || word.default !== undefined)
     return argument;
   return { ...argument, words: [{ ...word, default: stated(told, help?.place ?? null) }] };
+}
+
+function withValuesTold(argument: OptionArgument, { help }: Option): OptionArgument {
+  const [word, ...others] = argument.words;
+  const listed = help && VALUES_AT_END.exec(help.value)?.[1];
+  if (word === undefined || others.length > 0 || listed === undefined || word.values !== undefined)
+    return argument;
+  const place = help?.place ?? null;
+  const values = listed.split('|').map((value) => bareValue(value, place));
+  return { ...argument, words: [{ ...word, values: stated(values, place) }] };
 }
 
 /** The arguments that synopses show in one bracket with an option: outside of it an operand may follow a flag. */

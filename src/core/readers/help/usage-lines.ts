@@ -32,7 +32,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     const match =
       ANNOUNCEMENT.exec(line.text) ??
       (line.indent === 0 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
-    if (match === null) continue;
+    if (match === null || isInsideText(line, lines[line.index - 1])) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
     const text = behind.trim() === '' ? (lines[line.index + 1]?.text.slice(0, 300) ?? '') : behind;
     // `Usage:` with nothing but a heading below it.
@@ -42,6 +42,13 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return unannounced(lines);
+}
+
+/** So deep, right below another line, stands the text of an entry. */
+const TEXT_COLUMN = 12;
+
+function isInsideText(line: TextLine, before: TextLine | undefined): boolean {
+  return line.indent >= TEXT_COLUMN && before !== undefined && !before.blank;
 }
 
 /** A heading over some of the synopses: `Planning mode (default):` */
