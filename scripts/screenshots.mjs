@@ -37,6 +37,8 @@ const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
 await terminal('abbreviations', `abbreviations ${tiffin}`, ['abbreviations', tiffin]);
 const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--vers', '--stop'];
 await terminal('words', rounds.join(' '), rounds);
+const boxListHelp = `${help}/tiffin-box-list.txt`;
+await terminal('annotate', `annotate ${boxListHelp}`, ['annotate', boxListHelp]);
 const line = ['box', 'list', '-arnorth', '--late', '--sor=siz', 'mon', '--', '-x', '--maap'];
 await terminal('trace', `trace ${tiffin} -- ${line.join(' ')}`, ['trace', tiffin, '--', ...line]);
 const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml'];
