@@ -145,7 +145,8 @@ const IMPLIED = /(?<=[\w>])\[=(?:"[^"]{0,80}"|[^[\]]{0,80})\]$/;
 function separate(text: string, start: number, to: number): ScannedArgument | undefined {
   let i = start;
   while (i < to && isBlank(text[i])) i++;
-  if (i >= to) return undefined;
+  // `--basis (-B)`: another name.
+  if (i >= to || (text[i] === '(' && text[i + 1] === '-')) return undefined;
   if (text[i] === '=' && i + 1 < to) {
     // `--long = VALUE`
     while (i + 1 < to && isBlank(text[i + 1])) i++;

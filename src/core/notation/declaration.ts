@@ -30,7 +30,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     // `-f [ --file ] arg`, `-n [--no-newline]`: a bracket around a further name.
     // `[--on/--off]`: two names in one bracket.
     const isBracketed: boolean =
-      isOpen || (names.length > 0 && (text[next - 1] === '[' || text.startsWith('[ ', next - 2)));
+      isOpen || (names.length > 0 && (/[[(]/.test(text[next - 1] ?? '') || text.startsWith('[ ', next - 2)));
     const scanned = scanOptionName(text, next, to);
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
@@ -84,6 +84,8 @@ function scanBehindName(
 /** How long `]` or ` ]` is, or `]...` where the option may be given several times. */
 function closingLength(text: string, at: number): number {
   if (text.startsWith(' ]', at)) return 2;
+  // `--basis (-B)`
+  if (text[at] === ')') return 1;
   if (text[at] !== ']') return 0;
   return text.startsWith('...', at + 1) ? 4 : 1;
 }
@@ -152,6 +154,7 @@ function separatorEnd(text: string, start: number, to: number): number | undefin
     const name = text[i + 1] === ' ' ? i + 2 : i + 1;
     return text.startsWith('--', name) ? name : undefined;
   }
+  if (i > start && text[i] === '(' && text[i + 1] === '-') return i + 1;
   if (text.startsWith('or ', i) && i > start) i += 3;
   else if (',|/;'.includes(text[i] ?? ' ')) {
     i++;
