@@ -23,6 +23,7 @@ import { withNumberOption } from './number-option.ts';
 import { readOperandList } from './operand-list.ts';
 import { findOptionEntries, findUnreadLines, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
+import { withoutOptionPlaceholders } from './option-placeholders.ts';
 import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
 import { aliasesInUsage, readOwnAliases } from './own-aliases.ts';
 import { readParserEvidence } from './parser-evidence.ts';
@@ -233,7 +234,9 @@ function assemble(
   const programName =
     program ?? inferred(title.program?.value ?? nameFromSource(source), title.program?.place ?? null);
   const hasCommands = parts.commands.some(({ names }) => names[0]?.text !== 'help');
-  const forms = usageForms(usage, path, hasCommands);
+  const forms = usageForms(usage, path, hasCommands).map((form) =>
+    withoutOptionPlaceholders(form, parts.options),
+  );
   const described: Partial<Command> = {
     description: title.summary,
     forms,

@@ -146,7 +146,9 @@ const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
 /** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
 function isListed(line: TextLine): boolean {
   const text = line.text.slice(line.first, line.first + 120);
-  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +- +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(text);
+  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +- +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
+    text,
+  );
 }
 
 /** Words in a row, as a notice has them and no synopsis. */
