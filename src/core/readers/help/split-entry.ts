@@ -1,6 +1,7 @@
 import { isBlank } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import { columnAt, indexAtColumn, type TextLine } from './text-line.ts';
+import { markLength } from './text-mark.ts';
 
 /** How sure the layout makes it that a line declares an option. */
 export type Firmness =
@@ -264,13 +265,6 @@ function alone(
     textStart: undefined,
     textColumn: undefined,
   };
-}
-
-/** A mark in front of a text in a column: `-b     : the text`. */
-const TEXT_MARK = /^(?::|=|-{1,2}|[–—]) +(?=[^\s-])/;
-
-function markLength(text: string, at: number): number {
-  return TEXT_MARK.exec(text.slice(at, at + 8))?.[0].length ?? 0;
 }
 
 const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];

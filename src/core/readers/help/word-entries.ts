@@ -1,6 +1,7 @@
 import { isBlank } from '../../notation/characters.ts';
 import type { TextPiece } from './text-line.ts';
 import { columnAt, type TextLine } from './text-line.ts';
+import { markLength } from './text-mark.ts';
 
 /** An entry of a list of commands, operands or values: words on the left, text on the right or below. */
 export interface WordEntry {
@@ -182,9 +183,6 @@ function splitAtColumn(
   return columns.has(columnAt(line, end + 1)) ? { end, textStart: end + 1 } : undefined;
 }
 
-/** A mark in front of a text in a column: `box   -- the text`. */
-const TEXT_MARK = /^(?::|=|-{1,2}|[–—]) +(?=[^\s-])/;
-
 function splitAtGutter(line: TextLine): { end: number; textStart: number } | undefined {
   const { text, first } = line;
   for (let i = first; i < text.length && i < first + 120; i++) {
@@ -193,7 +191,7 @@ function splitAtGutter(line: TextLine): { end: number; textStart: number } | und
     if (!isTab && !isDash && !(text[i] === ' ' && isBlank(text[i + 1]))) continue;
     let textStart = isDash ? i + 3 : i;
     while (isBlank(text[textStart])) textStart++;
-    textStart += TEXT_MARK.exec(text.slice(textStart, textStart + 8))?.[0].length ?? 0;
+    textStart += markLength(text, textStart);
     return { end: i, textStart };
   }
   return undefined;
