@@ -41,7 +41,8 @@ export const LANGUAGES = {
     run: ({ name }, built) => [join(built, name)],
   },
   rust: {
-    debian: [],
+    // All of them for each host: cargo wants whatever a package of several hosts names.
+    debian: ['librust-clap-2-dev', 'librust-clap-3-dev', 'librust-clap-dev', 'librust-getopts-dev'],
     build: ({ host }, built) => [
       {
         words: ['cargo', 'build', '--offline', '--quiet', '--bin', host],

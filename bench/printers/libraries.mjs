@@ -109,7 +109,7 @@ export const LIBRARIES = [
     'rust',
     'clap-2',
     'clap2',
-    ['librust-clap-2-dev'],
+    [],
     [
       `${BOTH} placeholder values default environment required repeated hidden epilogue text`,
       `${COMMANDS} command-aliases ${OPERANDS} operand-help operand-values`,
@@ -119,7 +119,7 @@ export const LIBRARIES = [
     'rust',
     'clap-3',
     'clap3',
-    ['librust-clap-3-dev'],
+    [],
     [
       `${BOTH} aliases placeholder optional values value-help default environment required repeated hidden headings epilogue text`,
       `${COMMANDS} command-aliases hidden-commands ${OPERANDS} operand-help operand-values`,
@@ -129,7 +129,7 @@ export const LIBRARIES = [
     'rust',
     'clap-4',
     'clap4',
-    ['librust-clap-dev'],
+    [],
     [
       `${BOTH} aliases placeholder optional values value-help default environment required repeated hidden headings epilogue text`,
       `${COMMANDS} command-aliases hidden-commands ${OPERANDS} operand-help operand-values`,
@@ -139,7 +139,7 @@ export const LIBRARIES = [
     'rust',
     'rust-getopts',
     'getopts',
-    ['librust-getopts-dev'],
+    [],
     [`${BOTH} placeholder optional required repeated text`],
   ),
   library(
