@@ -135,13 +135,7 @@ export const LIBRARIES = [
       `${COMMANDS} command-aliases hidden-commands ${OPERANDS} operand-help operand-values`,
     ],
   ),
-  library(
-    'rust',
-    'rust-getopts',
-    'getopts',
-    [],
-    [`${BOTH} placeholder optional required repeated text`],
-  ),
+  library('rust', 'rust-getopts', 'getopts', [], [`${BOTH} placeholder optional required repeated text`]),
   library(
     'ruby',
     'ruby-optparse',

@@ -8,6 +8,8 @@ interface Case {
   readonly why: string;
   readonly text: string;
   readonly found: readonly `${Level} ${string}`[];
+  /** How many places are told as unread; none where not given. */
+  readonly unread?: number;
 }
 
 const help = (options: string, usage = '[OPTION]...') => `Usage: tiffin ${usage}\n\n${options}`;
@@ -446,6 +448,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help(
         '  -v, --version          print the number\n  merge [options] <box>  join boxes\n    -v, --verbose        tell more\n',
       ),
+      unread: 1,
       found: [],
     },
     {
@@ -510,14 +513,14 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
 };
 
-function findings(check: string, text: string): readonly Finding[] {
-  return audit([readText(text)]).findings.filter((finding) => finding.check === check);
+function findings(check: string, text: string, unread = 0): readonly Finding[] {
+  return audit([readText(text, {}, unread)]).findings.filter((finding) => finding.check === check);
 }
 
 for (const [check, cases] of Object.entries(CASES)) {
-  for (const { why, text, found } of cases) {
+  for (const { why, text, found, unread } of cases) {
     test(`${check} ${found.length === 0 ? 'is silent' : 'speaks'}: ${why}`, () => {
-      const said = findings(check, text).map(({ level, subject }) => `${level} ${subject}`);
+      const said = findings(check, text, unread).map(({ level, subject }) => `${level} ${subject}`);
       assert.deepEqual(said.sort(), [...found].sort());
     });
   }

@@ -53,7 +53,7 @@ test('what looks like an entry and was not read is told as unread, and sentences
     '                but errors',
     '',
     'Lunches of <day>',
-    '  %m       at noon',
+    '  noon     at noon',
     '',
     'Ask the office, where that does not help.',
     '',

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { type Command, readHelp } from 'dabbawala';
+import { type Command, type Interface, readHelp } from 'dabbawala';
 import { parse } from 'yaml';
 import { optionLine } from '../support/read-text.ts';
 
@@ -21,6 +21,12 @@ interface Expected {
   readonly commands?: Record<string, string | null>;
   /** The operands of the first form, each with its count. */
   readonly operands?: string[];
+  /** The operands that a list describes. */
+  readonly listed?: string[];
+  /** The environment variables, each with its text. */
+  readonly variables?: Record<string, string | null>;
+  /** The exit statuses, or ranges of them, each with its text. */
+  readonly statuses?: Record<string, string | null>;
 }
 
 function describedCommand(command: Command): Command {
@@ -41,7 +47,8 @@ function summaries(command: Command, path: readonly string[] = []): [string, str
   });
 }
 
-function readAs(command: Command): Required<Expected> {
+function readAs(from: Interface): Required<Expected> {
+  const command = describedCommand(from.root);
   const options = command.options.items;
   return {
     names: command.names.map(({ text }) => text),
@@ -59,6 +66,14 @@ function readAs(command: Command): Required<Expected> {
       const { least, most } = count?.value ?? { least: '?', most: '?' };
       return `${name} ${least}..${most ?? 'any'}`;
     }),
+    listed: command.operands.items.map(({ name }) => name),
+    variables: Object.fromEntries(from.environment.map(({ name, help }) => [name, help?.value ?? null])),
+    statuses: Object.fromEntries(
+      from.exitStatuses.map(({ from: first, to, help }) => [
+        first === to ? `${first}` : `${first}..${to}`,
+        help?.value ?? null,
+      ]),
+    ),
   };
 }
 
@@ -69,7 +84,7 @@ for (const name of readdirSync(LAYOUTS).sort()) {
     const { interface: from, problems } = readHelp({ name: 'help.txt', text });
     assert.deepEqual(problems, []);
     assert.ok(from !== undefined);
-    const read = readAs(describedCommand(from.root));
+    const read = readAs(from);
     const looked = Object.keys(expected) as (keyof Expected)[];
     assert.deepEqual(Object.fromEntries(looked.map((key) => [key, read[key]])), expected);
   });

@@ -11,6 +11,8 @@ const LAYOUTS: readonly {
   readonly layout: string;
   readonly text: string;
   readonly options: readonly string[];
+  /** How many places are told as unread; none where not given. */
+  readonly unread?: number;
 }[] = [
   {
     layout: 'two columns with wrapped texts',
@@ -156,6 +158,7 @@ const LAYOUTS: readonly {
     layout: 'a text below that begins with a bracket, and letters that a line only enumerates',
     text: 'Usage: tiffin\n\n  --[no]moon\n         [Do not] row by the moon\n  --flood\n         row at flood\n\nShort forms:\n-a, -d <day>|<num>, -n, -r[<num>], -s[<day>], -t<num>\n',
     options: ['--moon !--nomoon: [Do not] row by the moon', '--flood: row at flood'],
+    unread: 1,
   },
   {
     layout: 'texts in brackets behind one blank, and an example after a blank line',
@@ -164,6 +167,7 @@ const LAYOUTS: readonly {
   },
   {
     layout: 'words in columns whose wrapped texts go on with options',
+    unread: 2,
     text: 'Usage: tiffin\n\n  -q            be quiet\n\n    plain       same as -colour\n                -map -late\n    sane        same as plain\n',
     options: ['-q: be quiet'],
   },
@@ -433,9 +437,9 @@ const LAYOUTS: readonly {
   },
 ];
 
-for (const { layout, text, options } of LAYOUTS) {
+for (const { layout, text, options, unread } of LAYOUTS) {
   test(`the help reader knows ${layout}`, () => {
-    assert.deepEqual(optionLines(text), options);
+    assert.deepEqual(optionLines(text, unread), options);
   });
 }
 

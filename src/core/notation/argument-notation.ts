@@ -184,15 +184,18 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     i++;
   }
   if (words.length === 0 && !repeats) return undefined;
-  if (words.length === 0)
+  // Dots alone stand for a value that has no name.
+  if (words.length === 0) {
+    repeats = false;
     words.push({
-      placeholder: '...',
+      placeholder: undefined,
       values: undefined,
       separator: undefined,
       default: undefined,
       start,
       end,
     });
+  }
   return {
     presence,
     words,

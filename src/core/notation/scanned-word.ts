@@ -17,13 +17,17 @@ export interface ScannedWord {
 /** A value in the place of a placeholder, which is the default: in quotes, a number of several digits or parts, or a path. */
 const GIVEN_VALUE = /^(?:"([^"]+)"|-?\d+\.\d+|-?\d{2,}|~?\/[\w./-]{2,})$/;
 
+/** What stands in quotes in the place of a placeholder and is one: a word for a kind of value (`"file"`), or a notation (`"host<:port>"`). */
+const QUOTED_PLACEHOLDER =
+  /^"(?:addr(?:ess)?|args?|cmd|command|date|dir(?:ectory)?|expr(?:ession)?|file(?:name)?|folder|host(?:name)?|id|key|list|name|num(?:ber)?|path|pattern|port|prefix|regex|str(?:ing)?|text|title|url|user(?:name)?|value|word|[^"]*[<[{][^"]*|\.{2,}[^"]*\.{2,})"$/i;
+
 /** The word at a range of a text. */
 export function makeScannedWord(text: string, start: number, end: number): ScannedWord {
   const raw = text.slice(start, end);
   const bare = stripBrackets(raw.replace(/(?:\.\.\.|…)$/, ''));
-  const value = GIVEN_VALUE.exec(raw);
+  const value = QUOTED_PLACEHOLDER.test(raw) ? null : GIVEN_VALUE.exec(raw);
   return {
-    placeholder: value === null ? raw : undefined,
+    placeholder: value === null ? (QUOTED_PLACEHOLDER.test(raw) ? raw.slice(1, -1) : raw) : undefined,
     values: listedValues(raw, bare),
     separator: /,\s*(?:\.\.\.|…)|\[,/.test(raw) ? ',' : undefined,
     default: value === null ? undefined : { value: value[1] ?? raw, start, end },

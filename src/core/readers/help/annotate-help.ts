@@ -1,158 +1,23 @@
-import type { Command } from '../../model/command.ts';
-import type { Interface } from '../../model/interface.ts';
-import type { Operand } from '../../model/operand.ts';
-import type { Option } from '../../model/option.ts';
-import { walkCommands } from '../../model/walk.ts';
-import type { AnnotatedLine, HelpAnnotation, LineRole } from '../../source/help-annotation.ts';
-import type { Place, Source } from '../../source/source.ts';
-import { CleanedText } from './cleaned-text.ts';
-import { findSections } from './headings.ts';
+import type { HelpAnnotation } from '../../source/help-annotation.ts';
+import type { Source } from '../../source/source.ts';
 import type { HelpSettings } from './help-settings.ts';
-import { readHelp } from './read-help.ts';
-import { splitLines } from './text-line.ts';
-import { unclaimedRole } from './unclaimed-lines.ts';
+import { readHelpLines } from './read-help.ts';
 
 /**
  * Tells how help output is read, line by line: the role of each, and which options, commands and operands were taken from it. A text that
  * cannot be used as help has lines of prose and unread ones only. Never throws.
  */
 export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpAnnotation {
-  const { interface: from } = readHelp(source, settings);
-  const cleaned = new CleanedText(source);
-  const lines = splitLines(cleaned.text);
-  const claims = new Claims(lines.map((line) => cleaned.span(line.start, line.start).start));
-  if (from !== undefined) claimInterface(from, claims);
-  const sections = findSections(lines, (line) => claims.at(line.index)?.role.startsWith('entry') === true);
-  const kinds = new Map<number, string>();
-  for (const { headingLine, kind, lines: own } of sections) {
-    if (headingLine !== undefined) claims.line(headingLine.index, 'heading', undefined);
-    for (const line of own) kinds.set(line.index, kind);
-  }
-  const last = lines.findLastIndex((line) => claims.at(line.index) !== undefined);
-  const annotated = lines.map((line): AnnotatedLine => {
-    const claim = claims.at(line.index);
-    const role = claim?.role ?? unclaimedRole(line, lines, kinds.get(line.index), line.index > last);
-    return { line: line.index + 1, text: line.text, role, reads: [...(claim?.reads ?? [])] };
-  });
+  const { lines } = readHelpLines(source, settings);
+  const annotated = lines.map(({ line, role, reads }) => ({
+    line: line.index + 1,
+    text: line.text,
+    role,
+    reads,
+  }));
   // The text ends in a line break, behind which nothing stands.
   if (annotated.at(-1)?.text === '') annotated.pop();
   const filled = annotated.filter(({ role }) => role !== 'blank');
   const unread = filled.filter(({ role }) => role === 'unread').length;
   return { source, lines: annotated, counts: { read: filled.length - unread, unread } };
-}
-
-interface Claim {
-  role: LineRole;
-  readonly reads: Set<string>;
-}
-
-/** Which of two roles a line has: the first of these. */
-const ORDER: readonly LineRole[] = ['synopsis', 'entry', 'entry-text', 'heading', 'title', 'epilogue'];
-
-/** What the parts of an interface take of the lines of its source. */
-class Claims {
-  readonly #starts: readonly number[];
-  readonly #claims = new Map<number, Claim>();
-
-  /** `starts` are the offsets in the source at which the lines begin. */
-  constructor(starts: readonly number[]) {
-    this.#starts = starts;
-  }
-
-  at(index: number): Claim | undefined {
-    return this.#claims.get(index);
-  }
-
-  line(index: number, role: LineRole, what: string | undefined): void {
-    const claim = this.#claims.get(index);
-    const reads = claim?.reads ?? new Set<string>();
-    if (what !== undefined) reads.add(what);
-    const isFirst = claim === undefined || ORDER.indexOf(role) < ORDER.indexOf(claim.role);
-    this.#claims.set(index, { role: isFirst ? role : claim.role, reads });
-  }
-
-  /** All lines of a place have a role; what was read there is told at the first. */
-  place(place: Place, role: LineRole, what?: string): void {
-    if (place === null) return;
-    const first = this.#lineAt(place.start);
-    const last = this.#lineAt(Math.max(place.start, place.end - 1));
-    for (let index = first; index <= last; index++)
-      this.line(index, role, index === first ? what : undefined);
-  }
-
-  #lineAt(offset: number): number {
-    let low = 0;
-    let high = this.#starts.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.#starts[middle] ?? 0) <= offset) low = middle;
-      else high = middle - 1;
-    }
-    return low;
-  }
-}
-
-function claimInterface(from: Interface, claims: Claims): void {
-  claims.place(from.version?.place ?? null, 'title', 'version');
-  claims.place(from.bugAddress?.place ?? null, 'epilogue', 'address for mistakes');
-  for (const { command, path } of walkCommands(from)) {
-    if (command.described) claimDescribed(command, claims);
-    for (const below of command.commands.items) claimListed(below, path.slice(1), claims);
-  }
-}
-
-function claimDescribed(command: Command, claims: Claims): void {
-  claims.place(command.description?.place ?? null, 'title', 'summary');
-  for (const { place } of command.forms) claims.place(place, 'synopsis', 'synopsis');
-  for (const option of command.options.items) claimOption(option, claims);
-  for (const operand of command.operands.items) claimOperand(operand, claims);
-}
-
-function claimOption(option: Option, claims: Claims): void {
-  const { names, place, help, heading } = option;
-  claims.place(
-    place,
-    'entry',
-    [`option ${names.map(({ text }) => text).join(', ')}`, ...factsOf(option)].join('; '),
-  );
-  claims.place(help?.place ?? null, 'entry-text');
-  claims.place(heading?.place ?? null, 'heading');
-}
-
-/** What else was read of an option, in words. */
-function factsOf({ argument, required, environment }: Option): string[] {
-  const words = argument?.value.words ?? [];
-  const last = words.at(-1);
-  const facts: string[] = [];
-  if (argument !== undefined && argument.value.presence !== 'none') {
-    const shown = words.map(({ placeholder }) => placeholder?.value ?? 'a value').join(' ');
-    facts.push(`${argument.value.presence === 'optional' ? 'may take' : 'takes'} ${shown}`);
-  }
-  const values = last?.values?.value.map(({ value }) => value);
-  if (values !== undefined) facts.push(`one of ${values.join(', ')}`);
-  const { least, most } = last?.range?.value ?? {};
-  if (least !== undefined || most !== undefined) facts.push(`${least ?? 'any'} to ${most ?? 'any'}`);
-  if (last?.default !== undefined) facts.push(`default ${last.default.value}`);
-  if (required?.value === true) facts.push('must be given');
-  for (const { value } of environment) facts.push(`variable ${value}`);
-  return facts;
-}
-
-function claimOperand({ name, place, help }: Operand, claims: Claims): void {
-  claims.place(place, 'entry', `operand ${name}`);
-  claims.place(help?.place ?? null, 'entry-text');
-}
-
-function claimListed(
-  { names, place, summary, heading, forms }: Command,
-  above: readonly string[],
-  claims: Claims,
-): void {
-  // A command that only leads to the one described stands in the synopsis.
-  const [name, ...aliases] = names.map(({ text }) => text);
-  const also = aliases.length === 0 ? '' : ` (${aliases.join(', ')})`;
-  claims.place(place, 'entry', `command ${[...above, name].join(' ')}${also}`);
-  claims.place(summary?.place ?? null, 'entry-text');
-  claims.place(heading?.place ?? null, 'heading');
-  for (const form of forms) claims.place(form.place, 'synopsis', 'synopsis');
 }

@@ -1,12 +1,15 @@
 const BOX = /[\u2500-\u257f]/;
 const RULE = /[─━═╌╍┄┅┈┉]{2}/;
 
+/** A line of one mark: below a heading, or between parts. */
+const UNDERLINE = /^[ \t]*([-=~*_#])\1{2,}[ \t]*$/;
+
 /**
- * A text of the same length without the frames of boxes and tables: their lines become blanks, and a title set into the upper border
+ * A text of the same length without underlines and the frames of boxes and tables: their lines become blanks, and a title set into the upper border
  * becomes a heading with a colon.
  */
 export function withoutBoxes(text: string): string {
-  if (!BOX.test(text) && !/^[ \t]*\|/m.test(text)) return text;
+  if (!BOX.test(text) && !/^[ \t]*(?:\||([-=~*_#])\1{2,}[ \t]*$)/m.test(text)) return text;
   const lines = text.split('\n');
   return lines.map((line, i) => withoutFrame(line, lines[i - 1], lines[i + 1])).join('\n');
 }
@@ -16,6 +19,7 @@ function withoutFrame(line: string, before: string | undefined, after: string | 
     const bare = line.replace(/[\u2500-\u257f]/g, ' ');
     return RULE.test(line) ? withColon(bare) : bare;
   }
+  if (UNDERLINE.test(line)) return ' '.repeat(line.length);
   // A table of bars has more lines of its kind; a rule of dashes is one.
   if (!isRow(line) || !(isRow(before) || isRow(after))) return line;
   return /^[\s|+=:-]+$/.test(line)

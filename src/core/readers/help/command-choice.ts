@@ -11,6 +11,8 @@ const CHOICE = /^\{([\w.+-]{1,60}(?:,[\w.+-]{1,60}){0,200})\}/;
 /** A choice of commands, `{open,close}`, with the deeper lines on which each has its text. */
 export interface CommandChoice {
   readonly commands: readonly Command[];
+  /** The line with the choice, or with what stands for a command. */
+  readonly head: TextLine;
   /** The lines that it takes, by number. */
   readonly lines: ReadonlySet<number>;
 }
@@ -53,7 +55,7 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
     const place = cleaned.span(from + match.index, from + match.index + match[0].length);
     commands.push(makeCommand({ names: [{ text: match[0], place }], place }));
   }
-  return { commands, lines: new Set([choice, ...below].map((line) => line.index)) };
+  return { commands, head: choice, lines: new Set([choice, ...below].map((line) => line.index)) };
 }
 
 /** The lines behind one as long as they stand deeper than it. */

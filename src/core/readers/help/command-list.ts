@@ -96,6 +96,7 @@ function commonPath(entries: readonly WordEntry[], programPath: readonly string[
     program !== undefined &&
     NAME.test(program) &&
     words.every((own) => own[0] === program) &&
+    words.some((own) => own.length > 1) &&
     (words.length > 1 || NAME.test(first[1] ?? ''));
   if (!isCommon) return programPath;
   const path = [program];

@@ -1,4 +1,7 @@
-import { type SplitEntry, splitEntry, textAtColumn } from './split-entry.ts';
+import { byBlock, firmColumnsOf, nameColumnsOf } from './block-columns.ts';
+import type { SplitEntry } from './entry-split.ts';
+import { textAtColumn } from './split-at-column.ts';
+import { splitEntry } from './split-entry.ts';
 import { indexAtColumn, type TextLine } from './text-line.ts';
 
 /** A line that declares options, as its layout and that of its neighbours show. */
@@ -19,29 +22,38 @@ export function mayDeclare(line: TextLine): boolean {
   return character === '-' || character === '+' || isBracket;
 }
 
-/** Finds the lines that declare options, in their order; running text that begins with an option's name is none. */
-export function findCandidates(lines: readonly TextLine[]): Candidate[] {
+/**
+ * Finds the lines that declare options, in their order; running text that begins with an option's name is none. `shown` are the names that
+ * the synopses show.
+ */
+export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<string>): Candidate[] {
   const starters = lines.filter((line) => mayDeclare(line) && !goesOnWithCommandLine(line, lines));
   const sure = starters.map((line) => splitEntry(line));
   const columnsBefore = nearestColumns(sure);
   const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
   const columnBelow = commonColumnBelow(starters, lines);
+  const voted = byBlock(starters, lines, (from, to) => firmColumnsOf(sure.slice(from, to)));
+  const named = byBlock(starters, lines, (from, to) => nameColumnsOf(starters.slice(from, to)));
   const candidates: Candidate[] = [];
   for (const [i, line] of starters.entries()) {
     const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines), columnBelow);
     const first = sure[i];
     const namesFollow = namesFollowBelow(line, lines);
-    const isDecided = first !== undefined && !namesFollow && isSettled(first, line, columns);
+    const isDecided =
+      first !== undefined && !namesFollow && named[i]?.size === 0 && isSettled(first, line, columns);
     const textIsBelow = leavesRoom(line, lines);
-    const split = isDecided ? first : splitEntry(line, { columns, textIsBelow, namesFollow });
+    const firmColumns = voted[i] ?? new Set();
+    const nameColumns = named[i] ?? new Set();
+    const around = { columns, firmColumns, nameColumns, textIsBelow, namesFollow };
+    const split = isDecided ? first : splitEntry(line, around);
     if (split !== undefined) candidates.push({ ...split, line });
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
   if (candidates.length === 1 && isMessage(lines)) return [];
-  const indents = firmIndents(candidates, lines);
+  const evidence = { indents: firmIndents(candidates, lines), rows: runsOf(candidates), shown };
   const accepted = new Set<number>();
   return candidates.filter((candidate) => {
-    if (!isEntry(candidate, lines, indents, accepted)) return false;
+    if (!isEntry(candidate, lines, evidence, accepted)) return false;
     accepted.add(candidate.line.index);
     return true;
   });
@@ -158,17 +170,37 @@ function linesInARow(all: readonly Candidate[]): Candidate[] {
   );
 }
 
+/** The candidates that stand in such a run, at its ends too. */
+function runsOf(candidates: readonly Candidate[]): ReadonlySet<TextLine> {
+  const inner = new Set(linesInARow(candidates).map(({ line }) => line.index));
+  return new Set(
+    candidates.flatMap(({ line }) =>
+      [line.index - 1, line.index, line.index + 1].some((index) => inner.has(index)) ? [line] : [],
+    ),
+  );
+}
+
 /** So many names above texts are a list. */
 const LEAST_OF_A_LIST = 3;
 
 /** An option has no more letters, nor long names, than this. */
 const MOST_SPELLINGS = 4;
 
+/** What tells entries from running text. */
+interface Evidence {
+  /** How many firm entries stand at each indentation. */
+  readonly indents: ReadonlyMap<number, number>;
+  /** The lines that stand in a run of lines that all begin with names. */
+  readonly rows: ReadonlySet<TextLine>;
+  /** The names that the synopses show. */
+  readonly shown: ReadonlySet<string>;
+}
+
 /** Refuses lines of running text that happen to begin with an option's name. */
 function isEntry(
   candidate: Candidate,
   lines: readonly TextLine[],
-  indents: ReadonlyMap<number, number>,
+  { indents, rows, shown }: Evidence,
   accepted: ReadonlySet<number>,
 ): boolean {
   if (isAmongWords(candidate, lines) || continuesTextOfWord(candidate, lines)) return false;
@@ -188,7 +220,16 @@ function isEntry(
   if (candidate.firmness === 'alone' && isEnumeration) return false;
   const indented = indents.has(candidate.line.indent);
   if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
-  return indented && !continuesText;
+  if (rows.has(candidate.line)) return true;
+  const isShown = names.every(({ text }) => shown.has(text)) && !speaksOf(candidate);
+  return (indented || isShown) && !continuesText;
+}
+
+/** Whether a line speaks of the option that it begins with: `-q is ignored`. */
+function speaksOf({ line, textStart = line.text.length }: Candidate): boolean {
+  return /^(?:is|are|was|has|have|and|or|can|could|may|might|must|should|will|would|does|do|if|when)\b/.test(
+    line.text.slice(textStart),
+  );
 }
 
 /** Whether a line by itself is what a sentence above it leads to: `like`, `for example:`. */

@@ -35,10 +35,13 @@ export function findSections(lines: readonly TextLine[], isTaken: (line: TextLin
     else sections.at(-1)?.lines.push(line);
   }
   let outer: { kind: HeadingKind; indent: number } | undefined;
+  let announced: HeadingKind = 'other';
   return sections.map(({ headingLine, lines: own }) => {
     const heading = headingLine === undefined ? '' : headingLine.text.trim().replace(/\s*:$/, '');
-    const kind = headingKind(heading);
+    const named = headingKind(heading);
     const indent = headingLine?.indent ?? 0;
+    if (named !== 'other') announced = own.every(({ blank }) => blank) ? named : 'other';
+    const kind = named === 'other' && GROUPED.has(announced) ? announced : named;
     // `With a filter:`, deeper than `EXAMPLES` in a manual page, stands above one of these.
     const isInner =
       outer !== undefined && indent > outer.indent && kind === 'other' && INHERITED.has(outer.kind);
@@ -47,6 +50,9 @@ export function findSections(lines: readonly TextLine[], isTaken: (line: TextLin
     return { headingLine, heading, kind, lines: own };
   });
 }
+
+/** Headings with nothing but other headings below them: `Commands:`, and below it `Boxes:` and `Routes:`, each over its own. */
+const GROUPED: ReadonlySet<HeadingKind> = new Set(['commands', 'operands', 'environment', 'examples']);
 
 /** Headings of which those below them, deeper and without a kind of their own, are parts. */
 const INHERITED: ReadonlySet<HeadingKind> = new Set(['examples', 'exit', 'environment', 'defaults']);
@@ -64,7 +70,12 @@ function isHeading(
   const text = line.text.trim();
   if (text === '' || text.length > HEADING_LIMIT || /^[-+*•$#]/.test(text)) return false;
   const before = lines[line.index - 1];
-  const opens = before === undefined || before.blank || isTaken(before) || isEmptyHeading(before, line);
+  const opens =
+    before === undefined ||
+    before.blank ||
+    isTaken(before) ||
+    isEmptyHeading(before, line) ||
+    isLabelAboveList(line, before, lines[line.index + 1]);
   if (!opens) return false;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
@@ -76,6 +87,21 @@ function isHeading(
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
+}
+
+/** A few words with a colon: `Search options:` */
+const LABEL = /^[\p{Lu}\d][^.,;!?:]{0,60}:$/u;
+
+/** So many words are a label, and more a sentence that leads to what follows. */
+const MOST_LABEL_WORDS = 5;
+
+/** Whether a line right below others is a label over a list: it announces one, or stands further left than what is above it. */
+function isLabelAboveList(line: TextLine, before: TextLine, next: TextLine | undefined): boolean {
+  const text = line.text.trim();
+  if (next === undefined || next.blank || !LABEL.test(text)) return false;
+  if (text.split(' ').length > MOST_LABEL_WORDS) return false;
+  const isListBelow = next.indent > line.indent || next.text[next.first] === '-';
+  return isListBelow && (line.indent < before.indent || headingKind(text.slice(0, -1)) !== 'other');
 }
 
 /** `Standard commands`, `Digest commands (see the manual)` */
@@ -102,7 +128,10 @@ function headingKind(heading: string): HeadingKind {
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
   if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
   if (/\b(?:arguments?|args|operands?|positionals?)\b/i.test(heading)) return 'operands';
-  if (/\b(?:sub-?commands?|commands?|subcmds?)\b/i.test(heading) && !/\bcommand[- ]line\b/i.test(heading)) {
+  if (
+    /\b(?:sub-?commands?|commands?|subcmds?|verbs|actions)\b/i.test(heading) &&
+    !/\bcommand[- ]line\b/i.test(heading)
+  ) {
     return 'commands';
   }
   return KINDS_IN_OTHER_LANGUAGES.find(([pattern]) => pattern.test(heading))?.[1] ?? 'other';

@@ -26,7 +26,7 @@ export function readNestedCommands(
     lines.add(line.index);
     for (const piece of pieces) lines.add(piece.line.index);
   }
-  return { commands, lines };
+  return { commands, head: head.line, lines };
 }
 
 function standsForCommand(placeholder: string, readings: readonly UsageReading[]): boolean {

@@ -1,7 +1,6 @@
 import type { Declaration, DeclaredName } from '../../notation/declaration.ts';
 import { type Candidate, findCandidates } from './entry-candidates.ts';
 import { gatherText } from './entry-text.ts';
-import { splitEntry } from './split-entry.ts';
 import type { TextLine, TextPiece } from './text-line.ts';
 
 /** Names on one line. */
@@ -20,12 +19,12 @@ export interface OptionEntry {
   readonly isBareName: boolean;
 }
 
-/** Finds the entries of option lists by their layout, in the order of the text. */
-export function findOptionEntries(lines: readonly TextLine[]): OptionEntry[] {
+/** Finds the entries of option lists by their layout, in the order of the text. `shown` are the names that the synopses show. */
+export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet<string>): OptionEntry[] {
   const found: OptionEntry[] = [];
   let declaring: DeclaringLine[] = [];
   let textUntil = 0;
-  const candidates = findCandidates(lines);
+  const candidates = findCandidates(lines, shown);
   const declared = new Set(candidates.map(({ line }) => line));
   const bracketedIndents = new Set(
     candidates.filter((one) => isBracketed(one) && one.firmness === 'columns').map(({ line }) => line.indent),
@@ -138,34 +137,6 @@ function bareNames(
     isBareName: true,
   }));
 }
-
-/**
- * The lines that begin with a hyphen where the entries of an option list do, and are no entry nor any entry's text: the reader could not make
- * out what they declare.
- */
-export function findUnreadLines(lines: readonly TextLine[], entries: readonly OptionEntry[]): TextLine[] {
-  const taken = new Uint8Array(lines.length);
-  const indents = new Map<number, number>();
-  for (const { declaring, nextLine } of entries) {
-    const first = declaring[0]?.line;
-    if (first === undefined) continue;
-    taken.fill(1, first.index, nextLine);
-    indents.set(first.indent, (indents.get(first.indent) ?? 0) + 1);
-  }
-  return lines.filter(
-    (line) =>
-      !line.blank &&
-      line.indent > 0 &&
-      taken[line.index] !== 1 &&
-      /^--?[A-Za-z]/.test(line.text.slice(line.first, line.first + 3)) &&
-      (indents.get(line.indent) ?? 0) >= ENTRIES_OF_A_LIST &&
-      // What can be read and was refused is running text.
-      splitEntry(line) === undefined,
-  );
-}
-
-/** So many entries at one indentation make a list. */
-const ENTRIES_OF_A_LIST = 3;
 
 function isBracketed({ line }: Candidate): boolean {
   return '[{'.includes(line.text[line.first] ?? ' ');

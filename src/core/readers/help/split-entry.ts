@@ -1,44 +1,23 @@
 import { isBlank } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
-import { columnAt, indexAtColumn, type TextLine } from './text-line.ts';
+import type { SplitEntry, Surroundings } from './entry-split.ts';
+import { continuesNames, isPlaceholderColumn, whole } from './left-part.ts';
+import { splitAtKnownColumn } from './split-at-column.ts';
+import { columnAt, type TextLine } from './text-line.ts';
 import { markLength } from './text-mark.ts';
 
-/** How sure the layout makes it that a line declares an option. */
-export type Firmness =
-  /** Names and text stand in two columns. */
-  | 'columns'
-  /** The line holds a declaration and nothing else. */
-  | 'alone'
-  /** A mark such as ` - ` or `: ` parts names and text. */
-  | 'marked'
-  /** One blank parts names and text: prose may look so too. */
-  | 'soft';
-
-/** A line split into the declaration on its left and the text on its right. */
-export interface SplitEntry {
-  readonly declaration: Declaration;
-  readonly firmness: Firmness;
-  /** The index at which the text begins; undefined where the line holds none. */
-  readonly textStart: number | undefined;
-  readonly textColumn: number | undefined;
-}
-
-/** What the lines around an entry say of it. */
-export interface Surroundings {
-  /** The columns at which texts of neighbouring lines begin: a text there needs only one blank before it. */
-  readonly columns: readonly number[];
-  /** Whether the text must begin on the next line: then one word at such a column is none. */
-  readonly textIsBelow: boolean;
-  /** Whether the next line begins with a name: behind a comma, the names go on there. */
-  readonly namesFollow: boolean;
-}
-
-const NO_SURROUNDINGS: Surroundings = { columns: [], textIsBelow: false, namesFollow: false };
+const NO_SURROUNDINGS: Surroundings = {
+  columns: [],
+  firmColumns: new Set(),
+  nameColumns: new Set(),
+  textIsBelow: false,
+  namesFollow: false,
+};
 
 /** Splits a line that begins with a hyphen or plus. Undefined where the line declares nothing. */
 export function splitEntry(
   line: TextLine,
-  { columns, textIsBelow, namesFollow }: Surroundings = NO_SURROUNDINGS,
+  { columns, firmColumns, nameColumns, textIsBelow, namesFollow }: Surroundings = NO_SURROUNDINGS,
 ): SplitEntry | undefined {
   const { text, first } = line;
   // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
@@ -48,25 +27,14 @@ export function splitEntry(
   return (
     (namesFollow ? namesAlone(line) : undefined) ??
     atLeader(line) ??
-    atKnownColumn(line, columns, textIsBelow) ??
+    splitAtKnownColumn(line, columns, firmColumns, textIsBelow) ??
+    inNameColumns(line, nameColumns) ??
     atGutter(line) ??
     atRemark(line) ??
     alone(line, columns, limit === text.length ? scanned : undefined) ??
     atMark(line, columns) ??
     softly(line)
   );
-}
-
-function whole(
-  text: string,
-  start: number,
-  to: number,
-  declaration: Declaration | undefined = scanDeclaration(text, start, to),
-): Declaration | undefined {
-  if (declaration === undefined) return undefined;
-  const rest = text.slice(declaration.end, to).trim();
-  // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
-  return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) ? declaration : undefined;
 }
 
 /** `-d WORD,`: nothing but names, which go on in the next line. */
@@ -89,83 +57,16 @@ function atLeader(line: TextLine): SplitEntry | undefined {
   );
 }
 
-function atKnownColumn(
-  line: TextLine,
-  columns: readonly number[],
-  textIsBelow: boolean,
-): SplitEntry | undefined {
-  for (const column of columns) {
-    const at = textAtColumn(line, column);
-    // What closes a bracket belongs to the names, and `word (=3)` is a placeholder with its default.
-    if (at === undefined || /^(?:[\])}>]|\S+ \(=)/.test(line.text.slice(at, at + LONGEST_WORD))) continue;
-    const declaration = whole(line.text, line.first, at);
-    if (declaration === undefined) continue;
-    // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
-    const isMarked = !isBlank(line.text[at - 2]) && line.text.slice(declaration.end, at).trim() !== '';
-    if (declaration.loose && !isMarked && !fillsColumn(line, declaration, at)) continue;
-    if (continuesNames(line.text, at) && !isEnumeration(line.text, at)) continue;
-    if (isPlaceholderColumn(line.text, at) || line.text.startsWith('(=', at)) continue;
-    if (!isBlank(line.text[at - 2]) && hasNamesBehind(line, declaration)) continue;
-    if (!isBlank(line.text[at - 2]) && !isMarked && isPlaceholder(line, at, textIsBelow)) continue;
-    return {
-      declaration,
-      firmness: 'columns',
-      textStart: at + markLength(line.text, at),
-      textColumn: column,
-    };
-  }
-  return undefined;
-}
-
-/** Whether more names follow, to the end of the line: `-s WORD, --sort WORD, --by WORD`. */
-function hasNamesBehind(line: TextLine, { names }: Declaration): boolean {
-  const all = whole(line.text, line.first, line.text.length);
-  return all !== undefined && all.names.length > names.length;
-}
-
-/** A name is parted from its text by a gutter where there is room for one. */
-const LEAST_GUTTER = 2;
-
-/**
- * Whether a bare word behind a name reaches to the column of the texts: the text of a name without it would have stood behind a gutter, and this
- * column would not begin a word but by chance.
- */
-function fillsColumn(line: TextLine, { names }: Declaration, at: number): boolean {
-  const last = names.at(-1);
-  const words = last?.argument?.words ?? [];
-  if (last === undefined || words.length !== 1) return false;
-  return at - last.end > LEAST_GUTTER && isBlank(line.text[last.end]) && !isBlank(line.text[last.end + 1]);
-}
-
-/** The index of the word that begins at a column, behind a blank; undefined where none does. */
-export function textAtColumn(line: TextLine, column: number): number | undefined {
-  const at = indexAtColumn(line, column);
-  if (at === undefined || at <= line.first) return undefined;
-  return isBlank(line.text[at - 1]) && !isBlank(line.text[at]) ? at : undefined;
-}
-
-/** `-all     -map, -late, -size`: a text that enumerates what the option stands for. */
-function isEnumeration(text: string, index: number): boolean {
-  return (scanDeclaration(text, index, text.length)?.names.length ?? 0) > 2;
-}
-
-/** Whether what stands behind one blank at the column of the texts is a placeholder, there by chance. */
-function isPlaceholder(line: TextLine, at: number, textIsBelow: boolean): boolean {
-  const text = line.text.slice(at, at + LONGEST_WORD);
-  // `-quay string` above its text, `--quay name      the quay`.
-  return (
-    endsInPlaceholder(line) ||
-    (textIsBelow && /^[a-z]\w*$/.test(text)) ||
-    /^(?:[A-Za-z][\w-]* {3,}\S|<[^<>]+> |\[=)/.test(text)
-  );
-}
-
-const LONGEST_WORD = 40;
-
-/** Whether the whole line is a declaration that ends in a placeholder, which may reach into the column of the texts. */
-function endsInPlaceholder(line: TextLine): boolean {
+/** `-e    --edges number`, alone on a line: the word is a placeholder where the others have their long names in that column. */
+function inNameColumns(line: TextLine, nameColumns: ReadonlySet<number>): SplitEntry | undefined {
+  if (nameColumns.size === 0) return undefined;
   const declaration = whole(line.text, line.first, line.text.length);
-  return declaration !== undefined && !declaration.loose && declaration.names.at(-1)?.argument !== undefined;
+  const last = declaration?.names.at(-1);
+  const isInColumn = last !== undefined && nameColumns.has(columnAt(line, last.start));
+  if (declaration === undefined || !isInColumn || last.argument?.words.length !== 1) return undefined;
+  // Behind a gutter stands a text.
+  if (isBlank(line.text[last.end + 1])) return undefined;
+  return { declaration, firmness: 'alone', textStart: undefined, textColumn: undefined };
 }
 
 const GUTTERS_TRIED = 6;
@@ -207,26 +108,9 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     : fallback;
 }
 
-function continuesNames(text: string, index: number): boolean {
-  // `-h     or  --help    text`
-  const other = /^or +(?=-)/.exec(text.slice(index, index + 20));
-  if (other !== null) return continuesNames(text, index + other[0].length);
-  return (
-    (text[index] === '-' || text[index] === '+') && scanDeclaration(text, index, text.length) !== undefined
-  );
-}
-
 /** Whether bare words behind the last name are more likely a text than a placeholder. */
 function saysMore({ loose, names }: Declaration): boolean {
   return loose && (names.at(-1)?.argument?.words.length ?? 0) > 1;
-}
-
-const PLACEHOLDER_COLUMN =
-  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[\w.][^<>]{0,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})(?=.*[a-z]{2})\S/;
-
-/** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
-function isPlaceholderColumn(text: string, index: number): boolean {
-  return PLACEHOLDER_COLUMN.test(text.slice(index, index + LONGEST_WORD * 2));
 }
 
 /** `-i IP (of this quay only)`: a text in brackets. */
@@ -266,8 +150,6 @@ function alone(
     textColumn: undefined,
   };
 }
-
-const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];
 
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 

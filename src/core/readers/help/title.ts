@@ -3,6 +3,7 @@ import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
 import type { UsageSummary } from './usage.ts';
+import { REFUSAL } from './usage-lines.ts';
 
 /** What the lines around the synopses say of the program as a whole. */
 export interface Title {
@@ -48,7 +49,8 @@ function readSummary(
   let skipsFirst = hasVersionLine;
   const paragraph: TextLine[] = [];
   for (const line of lines.slice(0, 200)) {
-    const isProse = !line.blank && !usage.lines.taken.has(line.index);
+    const isProse =
+      !line.blank && !usage.lines.taken.has(line.index) && !REFUSAL.test(line.text.slice(0, 200));
     if (!isProse) {
       if (paragraph.length > 0) break;
       continue;

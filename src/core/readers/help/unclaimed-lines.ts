@@ -1,8 +1,14 @@
 import type { LineRole } from '../../source/help-annotation.ts';
 import type { TextLine } from './text-line.ts';
 
-/** A word and a text behind a gutter, an option, or a name with a mark: as entries of lists begin. */
-const LIKE_ENTRY = /^\s*(?:[-+]{1,2}\w|\S{1,40}(?: \S{1,20}){0,2}(?:\s{2,}|\t)\S)/;
+/** An option, as an entry begins. */
+const LIKE_OPTION = /^\s*[-+]{1,2}\w/;
+/** A name, with a word or two behind it, and a text behind a gutter. */
+const LIKE_WORD = /^\s*[\p{L}<[{(]\S{0,40}(?: \S{1,20}){0,2}(?:\s{2,}|\t)\S/u;
+/** A cell that is no name, and what it means: `%a   the day`. */
+const LIKE_ROW = /^\s*\S{1,20}(?:\s{2,}|\t)\S/;
+/** A cell of a letter or two in capitals, with marks: `N-M   from one to the other`. */
+const LIKE_NUMBER = /^\s*-?[A-Z]{1,2}(?:-[A-Z]{0,2})?(?:\s{2,}|\t)\S/;
 /** Words in a row, as in sentences. */
 const SENTENCE = /(?:^|\s)[\p{L}'’(-]+(?:\s[\p{L}'’,()-]+){2,}/u;
 /** A prompt, or a command line that a backslash breaks. */
@@ -11,29 +17,86 @@ const COMMAND_LINE = /^\s*[$%>#] \S|\\$/;
 const TABLE_ROW = /^\s*\S+(?: \S+)*(?:(?:\s{2,}|\t)\S+(?: \S+)*){2,}$/;
 /** Nothing but marks: a rule, or what is left of a frame. */
 const RULE = /^\W+$/;
+/** Pages of a manual, as its first and last line and its references name them: `TIFFIN(1)`, `box-list(1), route(5)`. */
+const MANUAL_PAGES = /^\s*[\w.:+-]+\(\d\w{0,3}\)(?:[\s,]|$)|\s[\w.:+-]+\(\d\w{0,3}\)$/;
+/** An address, or a mark with one behind it. */
+const ADDRESS = /^\s*(?:[\p{L}-]+\s*:\s*)?<?(?:https?:\/\/\S+|\S+@\S+\.\S+)>?$/u;
+/** What stands beside the name of a program: `(version: 1.4)`, `License: MIT`. */
+const IMPRINT = /^\s*\(?(?:version|author|licen[cs]e|copyright|home ?page|docs|web|e-?mail|contact|irc)\b.*/i;
 
-/** The role of a line from which nothing was taken. `kind` is that of its section, `isBehind` whether nothing is read behind it. */
+/** So much of a line is looked at. */
+const LOOKED_AT = 400;
+
+/** What is known of the place of a line. */
+export interface Around {
+  /** The kind of its section; undefined for a heading. */
+  readonly kind: string | undefined;
+  /** Whether nothing is read behind it. */
+  readonly isBehind: boolean;
+  readonly program: string | undefined;
+}
+
+/** The role of a line from which nothing was taken. `roles` are those of the lines before it. */
 export function unclaimedRole(
   line: TextLine,
   lines: readonly TextLine[],
-  kind: string | undefined,
-  isBehind: boolean,
+  roles: readonly LineRole[],
+  around: Around,
 ): LineRole {
-  const { text } = line;
   if (line.blank) return 'blank';
-  if (kind === 'examples' || COMMAND_LINE.test(text)) return 'example';
-  const isSentence = SENTENCE.test(text.slice(0, 400));
+  const text = line.text.slice(0, LOOKED_AT);
+  const isSentence = SENTENCE.test(text);
+  if (isCommandLine(line, lines, around)) return 'example';
   if (TABLE_ROW.test(text) && !isSentence && isTableRow(lines[line.index - 1], lines[line.index + 1]))
     return 'table';
-  if (RULE.test(text)) return 'prose';
-  if (LIKE_ENTRY.test(text) && !/[.!?] {2}\S/.test(text)) return 'unread';
+  const running = around.isBehind ? 'epilogue' : 'prose';
+  if (RULE.test(text)) return running;
+  if (MANUAL_PAGES.test(text) || ADDRESS.test(text) || IMPRINT.test(text))
+    return around.isBehind ? 'epilogue' : 'title';
+  if (looksLikeEntry(line)) return goesOnWithText(line, lines, roles) ? running : 'unread';
+  if (LIKE_ROW.test(text)) return 'table';
   // The last words of a sentence may stand alone in their line.
   const before = lines[line.index - 1];
-  const goesOn = before !== undefined && !before.blank && SENTENCE.test(before.text.slice(0, 400));
-  if (isSentence || goesOn) return isBehind ? 'epilogue' : 'prose';
-  return /^\s*(?:https?:\/\/|<)\S+$/.test(text) ? 'prose' : 'unread';
+  const goesOn = before !== undefined && !before.blank && SENTENCE.test(before.text.slice(0, LOOKED_AT));
+  return isSentence || goesOn ? running : 'unread';
+}
+
+/** Whether a line is a command line that shows what the program is called with. */
+function isCommandLine(line: TextLine, lines: readonly TextLine[], { kind, program }: Around): boolean {
+  const { text, first } = line;
+  if (kind === 'examples' || COMMAND_LINE.test(text)) return true;
+  const isOfProgram = program !== undefined && text.startsWith(`${program} `, first);
+  // A text may stand beside it: `tiffin help box    more about boxes`.
+  if (isOfProgram) return /\S(?: {2,}|\t)/.test(text) || !SENTENCE.test(text.slice(0, LOOKED_AT));
+  // `--sort=owner` alone, below a sentence that leads to it.
+  if (!LIKE_OPTION.test(text) || SENTENCE.test(text.slice(0, LOOKED_AT)) || /\S(?: {2,}|\t)/.test(text))
+    return false;
+  const above = lines.slice(Math.max(0, line.index - 2), line.index).findLast(({ blank }) => !blank);
+  return (
+    above !== undefined &&
+    above.indent <= line.indent &&
+    /[a-z,]:?$/.test(above.text) &&
+    SENTENCE.test(above.text.slice(0, LOOKED_AT))
+  );
+}
+
+/** Whether a line goes on with running text above it: entries begin behind a blank line, a heading, or another entry. */
+function goesOnWithText(line: TextLine, lines: readonly TextLine[], roles: readonly LineRole[]): boolean {
+  const before = lines[line.index - 1];
+  const role = roles[line.index - 1];
+  const isRunning = role === 'prose' || role === 'epilogue' || role === 'example' || role === 'title';
+  return isRunning && before !== undefined && !before.text.endsWith(':') && before.indent <= line.indent;
+}
+
+/** Whether a line looks like an entry of a list: names with a text behind a gutter, or an option. */
+export function looksLikeEntry({ text: whole }: TextLine): boolean {
+  const text = whole.slice(0, LOOKED_AT);
+  if (LIKE_NUMBER.test(text) || /[.!?] {2}\S/.test(text)) return false;
+  // `--late and --open tell ...` speaks of options; a gutter parts names from their text.
+  if (LIKE_OPTION.test(text)) return !/^\s*(?:--?[\w-]+,? )+(?:and|is|are|or|does) [a-z-]/.test(text);
+  return LIKE_WORD.test(text);
 }
 
 function isTableRow(...others: readonly (TextLine | undefined)[]): boolean {
-  return others.some((other) => other !== undefined && TABLE_ROW.test(other.text));
+  return others.some((other) => other !== undefined && TABLE_ROW.test(other.text.slice(0, LOOKED_AT)));
 }

@@ -1,3 +1,4 @@
+import { bareSynopses } from './bare-synopses.ts';
 import { USAGE_WORDS } from './heading-words.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 
@@ -34,7 +35,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
       (line.indent === 0 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
     if (match === null || isInsideText(line, lines[line.index - 1])) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
-    const text = behind.trim() === '' ? (lines[line.index + 1]?.text.slice(0, 300) ?? '') : behind;
+    const text = behind.trim() === '' ? notationOf(lines[line.index + 1]) : behind;
     // `Usage:` with nothing but a heading below it.
     if (behind.trim() === '' && /^\s*[A-Z][\w ]{2,40}:$/.test(text)) continue;
     const headed = behind.trim() === '' ? headedForms(lines, line) : undefined;
@@ -42,6 +43,12 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return unannounced(lines);
+}
+
+/** What a line has in front of a text: `tiffin -q   -- be quiet`. */
+function notationOf(line: TextLine | undefined): string {
+  const text = line?.text.trim().slice(0, 300) ?? '';
+  return /^.*?(?=\s{2,}|\t| --? )/.exec(text)?.[0] ?? text;
 }
 
 /** So deep, right below another line, stands the text of an entry. */
@@ -211,9 +218,15 @@ function withoutText(line: TextLine, start: number): number {
   const end = match === null ? line.text.length : start + match.index + 1;
   // `tiffin open BOX (same as tiffin box open BOX)`
   const text = line.text.slice(start, end);
-  const remark = /\s\((?:same as|see|e\.g\.|for example)\s/i.exec(text) ?? SENTENCE_BEHIND.exec(text);
+  const remark =
+    MARKED_TEXT.exec(text) ??
+    /\s\((?:same as|see|e\.g\.|for example)\s/i.exec(text) ??
+    SENTENCE_BEHIND.exec(text);
   return remark === null ? end : start + remark.index;
 }
+
+/** `tiffin -q   -- be quiet` */
+const MARKED_TEXT = /(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
 
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
 const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
@@ -225,10 +238,21 @@ function firstWord(line: TextLine, start: number): string {
 /** `$ tiffin box [--late] <day>`, below a title: a prompt, and a command line in notation. */
 function prompted(lines: readonly TextLine[]): UsageLines {
   const line = lines.find(({ text }) => /^\s*\$ [\w./-]+ .*[[<]/.test(text.slice(0, 300)));
-  if (line === undefined || line.index > PROMPT_LIMIT) return NONE;
+  if (line === undefined || line.index > PROMPT_LIMIT) return amongSentences(lines);
   const start = line.text.indexOf('$') + 2;
   const piece = { line, start, end: withoutText(line, start) };
   return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: false };
+}
+
+function amongSentences(lines: readonly TextLine[]): UsageLines {
+  const found = bareSynopses(lines);
+  if (found.length === 0) return NONE;
+  return {
+    forms: found.map((line) => ({ pieces: [{ line, start: line.first, end: line.text.length }] })),
+    taken: new Set(found.map(({ index }) => index)),
+    announced: false,
+    isPath: false,
+  };
 }
 
 /** A synopsis with a prompt stands among the first lines. */
@@ -248,7 +272,7 @@ function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
 }
 
 /** What a program says that does not know the option for help, above its synopsis. */
-const REFUSAL = /\b(?:invalid|illegal|unknown|unrecogni[sz]ed|bad) (?:option|switch|flag|argument)\b/i;
+export const REFUSAL = /\b(?:invalid|illegal|unknown|unrecogni[sz]ed|bad) (?:option|switch|flag|argument)\b/i;
 
 /** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
 function unannounced(lines: readonly TextLine[]): UsageLines {
@@ -260,8 +284,9 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
   }
   if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
     return prompted(lines);
-  // Three plain words in a row are a sentence.
-  if (/(?:\s[a-z]+){3}\b/.test(line.text.slice(0, 300))) return prompted(lines);
+  // Three plain words in a row are a sentence, and two at its end.
+  if (/(?:\s[a-z]+){3}\b|[A-Z]{2,}\b[^<[{|]*(?: [A-Za-z]?[a-z]+){2}$/.test(line.text.slice(0, 300)))
+    return prompted(lines);
   const pieces = [{ line, start: line.first, end: withoutText(line, line.first) }];
   // `[DAY]` in the next line: more of it.
   for (

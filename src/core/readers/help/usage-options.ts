@@ -15,6 +15,8 @@ export function usageOnlyOptions(readings: readonly UsageReading[], known: Reado
     for (const option of expand(usage, known)) {
       const name = option.names[0];
       if (name === undefined || known.has(name.text) || made.has(name.text)) continue;
+      // `[-options]`, where a list declares them.
+      if (known.size > 0 && ANY_OPTION.test(name.text)) continue;
       const same = [...(spelling.get(name.text) ?? [])];
       const other = same.map((spelled) => made.get(spelled)).find((one) => one !== undefined);
       if (other !== undefined) {
@@ -32,6 +34,8 @@ export function usageOnlyOptions(readings: readonly UsageReading[], known: Reado
   }
   return [...new Set(made.values())];
 }
+
+const ANY_OPTION = /^--?(?:options?|switch(?:es)?|flags?)$/;
 
 /** For each name that a bar shows to be a spelling of another, the names that are one with it. */
 function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, ReadonlySet<string>> {

@@ -47,22 +47,22 @@ export function readValueLists(
 
 /** Gives an option the values that a list names for its placeholder. */
 export function withListedValues(option: Option, lists: readonly ValueList[]): Option {
+  const word = option.argument?.value.words.at(-1);
+  const list = lists.find((candidate) => candidate.placeholder === bareWord(word?.placeholder?.value));
+  return list === undefined ? option : withValues(option, list.values);
+}
+
+/** Gives an option values for the last word of its argument; one that has values, or no argument, stays as it is. */
+export function withValues(option: Option, values: readonly AllowedValue[]): Option {
   const { argument } = option;
   const word = argument?.value.words.at(-1);
   if (argument === undefined || word === undefined || word.values !== undefined) return option;
-  const list = lists.find((candidate) => candidate.placeholder === bareWord(word.placeholder?.value));
-  if (list === undefined) return option;
   const words = [
     ...argument.value.words.slice(0, -1),
-    { ...word, values: stated(list.values, list.values[0]?.place ?? null) },
+    { ...word, values: stated(values, values[0]?.place ?? null) },
   ];
-  return {
-    ...option,
-    argument: {
-      ...argument,
-      value: { ...argument.value, words } satisfies OptionArgument,
-    },
-  };
+  const value: OptionArgument = { ...argument.value, words };
+  return { ...option, argument: { ...argument, value } };
 }
 
 /** The placeholders of the options, without brackets. */

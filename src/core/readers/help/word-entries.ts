@@ -14,6 +14,26 @@ export interface WordEntry {
   readonly below: readonly WordEntry[];
 }
 
+/** A mark in front of each entry: `- box: text`, `* box  text`. */
+const BULLET = /^\s*[-*•+o] (?=\w)/;
+
+/** The lines of a list in which each entry has such a mark, as lines that begin behind it; all other lines as they are. */
+function withoutBullets(lines: readonly TextLine[]): readonly TextLine[] {
+  const filled = lines.filter(({ blank }) => !blank);
+  const first = filled[0];
+  if (first === undefined || !BULLET.test(first.text)) return lines;
+  const marked = filled.filter((line) => line.indent === first.indent);
+  if (marked.length < LEAST_BULLETS || !marked.every(({ text }) => BULLET.test(text))) return lines;
+  return lines.map((line) => {
+    if (line.blank || line.indent !== first.indent) return line;
+    const at = BULLET.exec(line.text)?.[0].length ?? line.first;
+    return { ...line, first: at, indent: columnAt(line, at) };
+  });
+}
+
+/** A mark before a single line parts nothing. */
+const LEAST_BULLETS = 2;
+
 interface OpenEntry {
   readonly line: TextLine;
   readonly start: number;
@@ -23,7 +43,8 @@ interface OpenEntry {
 }
 
 /** Reads the two-column entries among the lines of a section; other lines are passed over. */
-export function findWordEntries(lines: readonly TextLine[]): WordEntry[] {
+export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
+  const lines = withoutBullets(withBullets);
   const layout = layoutOf(lines);
   if (layout === undefined) return [];
   const { indent, columns } = layout;
@@ -164,9 +185,10 @@ function isPathWithNotation(text: string): boolean {
 /** A name alone, with placeholders at most; its text stands below, or nowhere. */
 function isNameAlone(line: TextLine): boolean {
   // `box list [<flags>] <day>`: a path with operands.
-  if (isPathWithNotation(line.text.trim().slice(0, 500))) return true;
+  const head = line.text.trim();
+  if (/^\{[^\s{}]{1,800}\}$/.test(head) || isPathWithNotation(head.slice(0, 500))) return true;
   return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*|--?[a-z]\S*)){0,8}$/.test(
-    line.text.trim().slice(0, 200),
+    head.slice(0, 200),
   );
 }
 

@@ -1,0 +1,109 @@
+import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
+import { inferred, type Knowable, stated } from '../../model/fact.ts';
+import { type Interface, makeInterface } from '../../model/interface.ts';
+import type { Operand } from '../../model/operand.ts';
+import type { Option } from '../../model/option.ts';
+import type { ParsingRules } from '../../model/parsing-rules.ts';
+import type { Relation } from '../../model/relation.ts';
+import type { Source } from '../../source/source.ts';
+import type { HelpLists } from './help-lists.ts';
+import type { HelpSettings } from './help-settings.ts';
+import { withSharedCount } from './listed-operands.ts';
+import { withoutOptionPlaceholders } from './option-placeholders.ts';
+import type { readTitle } from './title.ts';
+import { type UsageSummary, usageForms } from './usage.ts';
+
+/** What was read of a text, part by part. */
+export interface HelpParts {
+  /** The synopses, read with the options in mind. */
+  readonly usage: UsageSummary;
+  readonly options: readonly Option[];
+  readonly commands: readonly Command[];
+  readonly operands: readonly Operand[];
+  readonly lists: Pick<HelpLists, 'environment' | 'exitStatuses'>;
+  readonly rules: ParsingRules;
+  readonly optionsComplete: Knowable<boolean>;
+  readonly commandsComplete: Knowable<boolean>;
+  /** Other names of the command described. */
+  readonly aliases: readonly CommandName[];
+}
+
+/** The interface of which the parts are, with the path of the command that the text is about. */
+export function assembleInterface(
+  source: Source,
+  settings: HelpSettings,
+  parts: HelpParts,
+  title: ReturnType<typeof readTitle>,
+): Interface {
+  const { usage } = parts;
+  const path = settings.command ?? usage.path;
+  const program = settings.program === undefined ? usage.program : stated(settings.program, null);
+  const programName =
+    program ?? inferred(title.program?.value ?? nameFromSource(source), title.program?.place ?? null);
+  const hasCommands = parts.commands.some(({ names }) => names[0]?.text !== 'help');
+  const forms = usageForms(usage, path, hasCommands).map((form) =>
+    withoutOptionPlaceholders(form, parts.options),
+  );
+  const described: Partial<Command> = {
+    description: title.summary,
+    forms,
+    options: { items: parts.options, complete: parts.optionsComplete },
+    commands: { items: parts.commands, complete: parts.commandsComplete },
+    operands: { items: withSharedCount(parts.operands, forms), complete: undefined },
+    relations: usageRelations(usage, parts.options),
+    rules: parts.rules,
+    described: true,
+  };
+  const names = [programName.value, ...path];
+  const places = [programName.place, ...path.map((_, i) => usage.pathPlaces[i] ?? null)];
+  let command: Command | undefined;
+  for (let i = names.length - 1; i >= 0; i--) {
+    const place = places[i] ?? null;
+    const aliases = command === undefined ? parts.aliases : [];
+    const own = { names: [{ text: names[i] ?? '', place }, ...aliases], place };
+    command =
+      command === undefined
+        ? makeCommand({ ...described, ...own })
+        : makeCommand({
+            ...own,
+            commands: { items: [command], complete: undefined },
+          });
+  }
+  return makeInterface({
+    program: programName,
+    invocations: usage.invocation === undefined ? [] : [usage.invocation],
+    version: title.version,
+    bugAddress: title.bugAddress,
+    environment: parts.lists.environment,
+    exitStatuses: parts.lists.exitStatuses,
+    root:
+      command ??
+      makeCommand({
+        names: [{ text: programName.value, place: null }],
+        place: null,
+      }),
+    sources: [{ source, kind: 'help', command: names, width: settings.width }],
+  });
+}
+
+/**
+ * The relations that the synopsis shows. Those of several forms hold in their form only, and what stands between spellings of one
+ * option (`[-h | --help]`) is none.
+ */
+function usageRelations(usage: UsageSummary, options: readonly Option[]): Relation[] {
+  const [reading, ...others] = usage.readings;
+  if (reading === undefined || others.length > 0 || reading.relations.length === 0) return [];
+  const byName = new Map(
+    options.flatMap((option) => option.names.map(({ text }) => [text, option] as const)),
+  );
+  return reading.relations.filter(
+    ({ members }) => new Set(members.map(({ name }) => byName.get(name) ?? name)).size > 1,
+  );
+}
+
+/** The name of the file without folders and ending stands for a program that the text does not name. */
+function nameFromSource(source: Source): string {
+  const base = source.name.split('/').at(-1) ?? '';
+  const stem = base.replace(/\.[^.]*$/, '');
+  return stem === '' || stem === '-' ? 'program' : stem;
+}

@@ -1,0 +1,43 @@
+import type { TextLine } from './text-line.ts';
+
+/** A word in the notation of synopses: an option, a bracket, a placeholder, or a plain word. */
+const NOTATION_WORD = String.raw`(?:--?\w[\w-]*(?:=\S+)?|\[[^\][]{1,80}\]|<[^<>]{1,80}>|[A-Z][A-Z0-9_]+|[a-z][A-Za-z0-9_-]*|\.{3}|\|)`;
+const SYNOPSIS = new RegExp(String.raw`^\s*([a-z][\w.+-]*)((?: ${NOTATION_WORD}(?:\.{3})?){1,12})$`);
+
+/** What only a synopsis has: brackets around what may be left out or be put in. */
+const BRACKET = /[[<]/;
+
+/** So many plain words in a row are running text. */
+const SENTENCE = /(?:\s[a-z]{2,}){3}/;
+
+/** So many lines are looked at. */
+const LINES_LIMIT = 80;
+
+/** So many lines that begin with one word are its synopses; a single one must begin with the word that the first line names. */
+const LEAST_FORMS = 2;
+
+/**
+ * Finds the synopses of a text that are announced by nothing and stand among sentences: lines wholly in their notation that begin with the same
+ * word. None where there are too few.
+ */
+export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
+  const byProgram = new Map<string, TextLine[]>();
+  let isAmongExamples = false;
+  for (const line of lines.slice(0, LINES_LIMIT)) {
+    if (/\bexamples?\b.*:?$/i.test(line.text)) isAmongExamples = true;
+    else if (line.indent === 0 && /:$/.test(line.text)) isAmongExamples = false;
+    const match = isAmongExamples ? null : SYNOPSIS.exec(line.text.slice(0, LINE_LIMIT));
+    const [, program = '', words = ''] = match ?? [];
+    if (match === null || line.text.length > LINE_LIMIT || SENTENCE.test(words)) continue;
+    byProgram.set(program, [...(byProgram.get(program) ?? []), line]);
+  }
+  const [most] = [...byProgram].sort((a, b) => b[1].length - a[1].length);
+  if (most === undefined) return [];
+  const [program, found] = most;
+  const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
+  const isEnough = found.length >= LEAST_FORMS || title.includes(program.toLowerCase());
+  return isEnough && found.some(({ text }) => BRACKET.test(text)) ? found : [];
+}
+
+/** A longer line is no synopsis that could be told from running text. */
+const LINE_LIMIT = 200;

@@ -1,0 +1,59 @@
+import type { SplitEntry } from './entry-split.ts';
+import { columnAt, type TextLine } from './text-line.ts';
+
+/** So many lines of a block must have their texts at a column behind gutters, before one blank parts a text there too. */
+const LEAST_VOTES = 2;
+
+/** And this share of its lines. */
+const LEAST_SHARE = 0.2;
+
+/** In a block of no more lines than this, each column counts. */
+const SHORT_BLOCK = 4;
+
+/** What is found for the block of each line, from its first line to behind its last. Blank lines part blocks. */
+export function byBlock<T>(
+  starters: readonly TextLine[],
+  lines: readonly TextLine[],
+  find: (from: number, to: number) => T,
+): T[] {
+  const found: T[] = [];
+  let from = 0;
+  for (let i = 1; i <= starters.length; i++) {
+    const end = starters[i]?.index ?? lines.length;
+    const isBlockEnd =
+      i === starters.length || lines.slice(starters[i - 1]?.index, end).some(({ blank }) => blank);
+    if (!isBlockEnd) continue;
+    const columns = find(from, i);
+    for (; from < i; from++) found.push(columns);
+  }
+  return found;
+}
+
+/** The columns at which long names begin behind a gutter, in most lines of a block: `-e    --edges number`. */
+export function nameColumnsOf(block: readonly TextLine[]): ReadonlySet<number> {
+  const votes = new Map<number, number>();
+  for (const line of block) {
+    const gutter = /(?: {2,}|\t\s*)(?=--\w)/.exec(line.text.slice(0, GUTTER_LIMIT));
+    if (gutter === null || gutter.index < line.first) continue;
+    const column = columnAt(line, gutter.index + gutter[0].length);
+    votes.set(column, (votes.get(column) ?? 0) + 1);
+  }
+  const least = Math.max(LEAST_NAMES, block.length / 2);
+  return new Set([...votes].flatMap(([column, count]) => (count >= least ? [column] : [])));
+}
+
+/** So many names in a column make it one of names. */
+const LEAST_NAMES = 3;
+
+/** A second column of names begins so near. */
+const GUTTER_LIMIT = 60;
+
+/** The columns at which the texts of a block stand behind gutters, and not by chance. */
+export function firmColumnsOf(block: readonly (SplitEntry | undefined)[]): ReadonlySet<number> {
+  const votes = new Map<number, number>();
+  for (const split of block)
+    if (split?.firmness === 'columns' && split.textColumn !== undefined)
+      votes.set(split.textColumn, (votes.get(split.textColumn) ?? 0) + 1);
+  const least = block.length <= SHORT_BLOCK ? 1 : Math.max(LEAST_VOTES, block.length * LEAST_SHARE);
+  return new Set([...votes].flatMap(([column, count]) => (count >= least ? [column] : [])));
+}

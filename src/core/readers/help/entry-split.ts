@@ -1,0 +1,35 @@
+import type { Declaration } from '../../notation/declaration.ts';
+
+/** How sure the layout makes it that a line declares an option. */
+export type Firmness =
+  /** Names and text stand in two columns. */
+  | 'columns'
+  /** The line holds a declaration and nothing else. */
+  | 'alone'
+  /** A mark such as ` - ` or `: ` parts names and text. */
+  | 'marked'
+  /** One blank parts names and text: prose may look so too. */
+  | 'soft';
+
+/** A line split into the declaration on its left and the text on its right. */
+export interface SplitEntry {
+  readonly declaration: Declaration;
+  readonly firmness: Firmness;
+  /** The index at which the text begins; undefined where the line holds none. */
+  readonly textStart: number | undefined;
+  readonly textColumn: number | undefined;
+}
+
+/** What the lines around an entry say of it. */
+export interface Surroundings {
+  /** The columns at which texts of neighbouring lines begin: a text there needs only one blank before it. */
+  readonly columns: readonly number[];
+  /** Those of them at which texts stand behind gutters, and not by chance. */
+  readonly firmColumns: ReadonlySet<number>;
+  /** The columns at which further names begin in most lines. */
+  readonly nameColumns: ReadonlySet<number>;
+  /** Whether the text must begin on the next line: then one word at such a column is none. */
+  readonly textIsBelow: boolean;
+  /** Whether the next line begins with a name: behind a comma, the names go on there. */
+  readonly namesFollow: boolean;
+}

@@ -1,0 +1,174 @@
+import type { Command } from '../../model/command.ts';
+import type { Option } from '../../model/option.ts';
+import type { Problem } from '../../source/problem.ts';
+import type { Source } from '../../source/source.ts';
+import { withAnnouncedValues } from './announced-values.ts';
+import type { HelpParts } from './assemble-interface.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import { readCommandSynopses } from './command-synopses.ts';
+import { joinGivenValues } from './given-values.ts';
+import { findSections, headingFact, type Section } from './headings.ts';
+import { HOLDS_NO_LISTS, readLists } from './help-lists.ts';
+import type { HelpSettings } from './help-settings.ts';
+import { joinHyphenSpellings } from './hyphen-spellings.ts';
+import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
+import { ENTRY_LIMIT } from './limits.ts';
+import { withListedAliases } from './listed-aliases.ts';
+import { withNumberOption } from './number-option.ts';
+import { findOptionEntries, type OptionEntry } from './option-entries.ts';
+import { optionFromEntry } from './option-from-entry.ts';
+import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
+import { aliasesInUsage, readOwnAliases } from './own-aliases.ts';
+import { readParserEvidence } from './parser-evidence.ts';
+import { findPartialMark } from './partial-marks.ts';
+import { withRequiredInUsage } from './required-options.ts';
+import { withArgumentsOfSame } from './same-options.ts';
+import type { TextLine } from './text-line.ts';
+import { withToldArguments } from './told-arguments.ts';
+import { readUsage, readUsageAgain } from './usage.ts';
+import { usageOnlyOptions } from './usage-options.ts';
+import { withListedValues } from './value-lists.ts';
+
+/** A line, and what it is a part of. */
+export interface ClaimedLine {
+  readonly line: TextLine;
+  readonly role: 'synopsis' | 'entry' | 'entry-text';
+}
+
+/** What was read of a text. */
+export interface PartsReading {
+  readonly parts: HelpParts;
+  readonly sections: readonly Section[];
+  /** Commands that a list names once more. */
+  readonly repeated: readonly Command[];
+  /** The lines that synopses and entries of option lists take, also where nothing new was taken from them. */
+  readonly claimed: readonly ClaimedLine[];
+  readonly problems: readonly Problem[];
+}
+
+/** Reads the lines of a text part by part: synopses, lists of options, lists of words, and what they say together. */
+export function readParts(
+  lines: readonly TextLine[],
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): PartsReading {
+  const problems: Problem[] = [];
+  const first = readUsage(lines, cleaned, settings);
+  // The synopses are read as such: for everything else their lines are empty.
+  const withoutUsage = lines.map((line) => (first.lines.taken.has(line.index) ? blankLine(line) : line));
+  const synopses = readCommandSynopses(withoutUsage, cleaned);
+  const shown = readOptionSynopses(withoutUsage, cleaned);
+  const isSynopsis = ({ index }: TextLine) => synopses.lines.has(index) || shown.lines.has(index);
+  const body = withoutUsage.map((line) => (isSynopsis(line) ? blankLine(line) : line));
+  const inUsage = usageOnlyOptions(first.readings, new Set());
+  const shownNames = new Set(inUsage.flatMap(({ names }) => names.map(({ text }) => text)));
+  const entries = findOptionEntries(body, shownNames);
+  const taken = new Uint8Array(lines.length);
+  for (const entry of entries) taken.fill(1, firstLine(entry), entry.nextLine);
+  const sections = findSections(body, (line) => taken[line.index] === 1);
+  const listed = listedOptions(entries, sections, cleaned, problems);
+  const joined = withArgumentsOfSame(
+    joinForms(joinHyphenSpellings(joinGivenValues(withoutRepeatedLetters(listed)))),
+  );
+  let options = withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
+  const usage = readUsageAgain(first, options, cleaned, settings);
+  const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
+  const negated = options.flatMap((option) => option.negatedNames.map((name) => name.text));
+  const more = usageOnlyOptions([...usage.readings, ...shown.readings], new Set([...known, ...negated]));
+
+  const lists = readLists(sections, (line) => taken[line.index] !== 1, usage, options, cleaned);
+  if (lists.values.length > 0) options = options.map((option) => withListedValues(option, lists.values));
+  options = withAnnouncedValues(options, body, cleaned);
+  let { commands } = lists;
+  if (commands.length > ENTRY_LIMIT) {
+    problems.push(tooMany(cleaned.source, 'commands', commands.length));
+    commands = commands.slice(0, ENTRY_LIMIT);
+  }
+  const distinct = distinctCommands([...commands, ...synopses.commands, ...usage.commands]);
+  const parts: HelpParts = {
+    usage,
+    options: withRequiredInUsage([...options, ...more], usage.readings),
+    commands: withListedAliases(distinct, sections, cleaned),
+    operands: lists.operands,
+    lists,
+    rules: readParserEvidence(options, body, cleaned, usage.endOfOptions),
+    optionsComplete: findPartialMark(body, cleaned, 'options'),
+    commandsComplete: findPartialMark(body, cleaned, 'commands'),
+    aliases: [
+      ...readOwnAliases(sections, usage.path.at(-1) ?? '', cleaned),
+      ...aliasesInUsage(usage.readings),
+    ],
+  };
+  const kept = new Set(distinct);
+  const repeated = commands.filter((command) => !kept.has(command));
+  const claimed: ClaimedLine[] = [
+    ...lines
+      .filter((line) => first.lines.taken.has(line.index) || isSynopsis(line))
+      .map((line) => ({ line, role: 'synopsis' as const })),
+    ...entries.flatMap(linesOfEntry),
+    ...lists.heads.map((line) => ({ line, role: 'entry' as const })),
+  ];
+  return { parts, sections, repeated, claimed, problems };
+}
+
+/** The options that the entries of lists declare; what is only spoken of under some headings is none. */
+function listedOptions(
+  entries: readonly OptionEntry[],
+  sections: readonly Section[],
+  cleaned: CleanedText,
+  problems: Problem[],
+): Option[] {
+  const sectionOf = new Map(
+    sections.flatMap((section) => section.lines.map((line) => [line.index, section] as const)),
+  );
+  const declared = entries.filter(
+    (entry) => !HOLDS_NO_LISTS.has(sectionOf.get(firstLine(entry))?.kind ?? 'other'),
+  );
+  if (declared.length > ENTRY_LIMIT) {
+    problems.push(tooMany(cleaned.source, 'options', declared.length));
+    declared.length = ENTRY_LIMIT;
+  }
+  const showsArguments = declared.some(({ declaring }) =>
+    declaring.some(({ declaration }) => declaration.names.some((name) => name.argument !== undefined)),
+  );
+  return declared.map((entry) => {
+    const heading = headingFact(sectionOf.get(firstLine(entry)), cleaned);
+    return optionFromEntry(entry, { heading, showsArguments }, cleaned);
+  });
+}
+
+function linesOfEntry({ declaring, pieces }: OptionEntry): ClaimedLine[] {
+  return [
+    ...declaring.map(({ line }) => ({ line, role: 'entry' as const })),
+    ...pieces.map(({ line }) => ({ line, role: 'entry-text' as const })),
+  ];
+}
+
+function firstLine(entry: OptionEntry): number {
+  return entry.declaring[0]?.line.index ?? 0;
+}
+
+function blankLine(line: TextLine): TextLine {
+  return { ...line, text: '', first: 0, indent: 0, blank: true };
+}
+
+function distinctCommands(commands: readonly Command[]): Command[] {
+  const byName = new Map<string, Command>();
+  for (const command of commands) {
+    const name = command.names[0]?.text ?? '';
+    const before = byName.get(name);
+    if (before === undefined || (before.summary === undefined && command.summary !== undefined))
+      byName.set(name, command);
+  }
+  return [...byName.values()];
+}
+
+function tooMany(source: Source, what: string, count: number): Problem {
+  return {
+    code: 'too-many-entries',
+    message: `a text may list ${ENTRY_LIMIT} ${what} at the most, this lists ${count}; the rest is passed over`,
+    place: null,
+    source: source.name,
+    consequence: 'partly-read',
+  };
+}

@@ -1,0 +1,37 @@
+import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
+
+/** A word of a text or placeholder is looked at so far. */
+export const LONGEST_WORD = 40;
+
+/** The declaration that a range of a line wholly is, but for a comma or a mark at its end. */
+export function whole(
+  text: string,
+  start: number,
+  to: number,
+  declaration: Declaration | undefined = scanDeclaration(text, start, to),
+): Declaration | undefined {
+  if (declaration === undefined) return undefined;
+  const rest = text.slice(declaration.end, to).trim();
+  // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
+  return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) ? declaration : undefined;
+}
+
+const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];
+
+/** Whether further names begin at an index. */
+export function continuesNames(text: string, index: number): boolean {
+  // `-h     or  --help    text`
+  const other = /^or +(?=-)/.exec(text.slice(index, index + 20));
+  if (other !== null) return continuesNames(text, index + other[0].length);
+  return (
+    (text[index] === '-' || text[index] === '+') && scanDeclaration(text, index, text.length) !== undefined
+  );
+}
+
+const PLACEHOLDER_COLUMN =
+  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}|<[\w.][^<>]{0,40}>|\[[\w.]{1,40}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})(?=.*[a-z]{2})\S/;
+
+/** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
+export function isPlaceholderColumn(text: string, index: number): boolean {
+  return PLACEHOLDER_COLUMN.test(text.slice(index, index + LONGEST_WORD * 2));
+}

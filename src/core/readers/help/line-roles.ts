@@ -1,0 +1,186 @@
+import type { Command } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
+import type { Operand } from '../../model/operand.ts';
+import type { Option } from '../../model/option.ts';
+import { walkCommands } from '../../model/walk.ts';
+import type { LineRole } from '../../source/help-annotation.ts';
+import type { Place } from '../../source/source.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import type { PartsReading } from './help-parts.ts';
+import type { TextLine } from './text-line.ts';
+import { unclaimedRole } from './unclaimed-lines.ts';
+
+/** A line of a text with its one role. */
+export interface LineWithRole {
+  readonly line: TextLine;
+  readonly role: LineRole;
+  /** What was read there, such as `option --late`; empty where nothing was. */
+  readonly reads: readonly string[];
+}
+
+/**
+ * Gives every line of a text its role: that of what was taken from it, in the order of `ORDER` where that is more than one thing; else what its
+ * looks and its section make of it. `lines` are those of the text as it stands.
+ */
+export function lineRoles(
+  from: Interface | undefined,
+  lines: readonly TextLine[],
+  { sections, repeated, claimed }: Pick<PartsReading, 'sections' | 'repeated' | 'claimed'>,
+  cleaned: CleanedText,
+): LineWithRole[] {
+  const claims = new Claims(lines.map((line) => cleaned.span(line.start, line.start).start));
+  if (from !== undefined) claimInterface(from, claims);
+  for (const { line, role } of from === undefined ? [] : claimed) {
+    const start = line.start + line.first;
+    claims.place(cleaned.span(start, start + 1), role);
+  }
+  for (const command of repeated) claimListed(command, [], claims);
+  const kinds = new Map<number, string>();
+  for (const { headingLine, kind, lines: own } of sections) {
+    if (headingLine !== undefined)
+      claims.place(cleaned.span(headingLine.start, headingLine.start + 1), 'heading');
+    for (const { start } of own) kinds.set(start, kind);
+  }
+  const last = lines.findLastIndex((line) => claims.at(line.index) !== undefined);
+  const program = from?.program.value;
+  const roles: LineRole[] = [];
+  return lines.map((line) => {
+    const claim = line.blank ? undefined : claims.at(line.index);
+    const around = { kind: kinds.get(line.start), isBehind: line.index > last, program };
+    const role = claim?.role ?? unclaimedRole(line, lines, roles, around);
+    roles.push(role);
+    return { line, role, reads: [...(claim?.reads ?? [])] };
+  });
+}
+
+interface Claim {
+  role: LineRole;
+  readonly reads: Set<string>;
+}
+
+/** Which of two roles a line has: the first of these. */
+const ORDER: readonly LineRole[] = ['synopsis', 'entry', 'entry-text', 'heading', 'title', 'epilogue'];
+
+/** What the parts of an interface take of the lines of its source. */
+class Claims {
+  readonly #starts: readonly number[];
+  readonly #claims = new Map<number, Claim>();
+
+  /** `starts` are the offsets in the source at which the lines begin. */
+  constructor(starts: readonly number[]) {
+    this.#starts = starts;
+  }
+
+  at(index: number): Claim | undefined {
+    return this.#claims.get(index);
+  }
+
+  /** All lines of a place have a role; what was read there is told at the first. */
+  place(place: Place, role: LineRole, what?: string): void {
+    if (place === null) return;
+    const first = this.#lineAt(place.start);
+    const last = this.#lineAt(Math.max(place.start, place.end - 1));
+    for (let index = first; index <= last; index++)
+      this.#line(index, role, index === first ? what : undefined);
+  }
+
+  #line(index: number, role: LineRole, what: string | undefined): void {
+    const claim = this.#claims.get(index);
+    const reads = claim?.reads ?? new Set<string>();
+    if (what !== undefined) reads.add(what);
+    const isFirst = claim === undefined || ORDER.indexOf(role) < ORDER.indexOf(claim.role);
+    this.#claims.set(index, { role: isFirst ? role : claim.role, reads });
+  }
+
+  #lineAt(offset: number): number {
+    let low = 0;
+    let high = this.#starts.length - 1;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if ((this.#starts[middle] ?? 0) <= offset) low = middle;
+      else high = middle - 1;
+    }
+    return low;
+  }
+}
+
+function claimInterface(from: Interface, claims: Claims): void {
+  claims.place(from.version?.place ?? null, 'title', 'version');
+  claims.place(from.bugAddress?.place ?? null, 'epilogue', 'address for mistakes');
+  for (const { name, place, help } of from.environment) {
+    claims.place(place, 'entry', `variable ${name}`);
+    claims.place(help?.place ?? null, 'entry-text');
+  }
+  for (const { from: first, to, place, help } of from.exitStatuses) {
+    claims.place(place, 'entry', `exit status ${first === to ? first : `${first} to ${to}`}`);
+    claims.place(help?.place ?? null, 'entry-text');
+  }
+  for (const { command, path } of walkCommands(from)) {
+    if (command.described) claimDescribed(command, claims);
+    for (const below of command.commands.items) claimListed(below, path.slice(1), claims);
+  }
+}
+
+function claimDescribed(command: Command, claims: Claims): void {
+  claims.place(command.description?.place ?? null, 'title', 'summary');
+  for (const { place } of command.forms) claims.place(place, 'synopsis', 'synopsis');
+  const { doubleHyphen } = command.rules;
+  if (doubleHyphen?.basis === 'stated') claims.place(doubleHyphen.place, 'entry', 'end of options');
+  for (const option of command.options.items) claimOption(option, claims);
+  for (const operand of command.operands.items) claimOperand(operand, claims);
+}
+
+function claimOption(option: Option, claims: Claims): void {
+  const { names, place, help, heading, argument } = option;
+  claims.place(
+    place,
+    'entry',
+    [`option ${names.map(({ text }) => text).join(', ')}`, ...factsOf(option)].join('; '),
+  );
+  claims.place(help?.place ?? null, 'entry-text');
+  claims.place(heading?.place ?? null, 'heading');
+  // Values may be listed elsewhere, under the name of the placeholder.
+  for (const { values } of argument?.value.words ?? [])
+    for (const { place: at, help: text } of values?.value ?? []) {
+      claims.place(at, 'entry-text');
+      claims.place(text?.place ?? null, 'entry-text');
+    }
+}
+
+/** What else was read of an option, in words. */
+function factsOf({ argument, required, environment }: Option): string[] {
+  const words = argument?.value.words ?? [];
+  const last = words.at(-1);
+  const facts: string[] = [];
+  if (argument !== undefined && argument.value.presence !== 'none') {
+    const shown = words.map(({ placeholder }) => placeholder?.value ?? 'a value').join(' ');
+    facts.push(`${argument.value.presence === 'optional' ? 'may take' : 'takes'} ${shown}`);
+  }
+  const values = last?.values?.value.map(({ value }) => value);
+  if (values !== undefined) facts.push(`one of ${values.join(', ')}`);
+  const { least, most } = last?.range?.value ?? {};
+  if (least !== undefined || most !== undefined) facts.push(`${least ?? 'any'} to ${most ?? 'any'}`);
+  if (last?.default !== undefined) facts.push(`default ${last.default.value}`);
+  if (required?.value === true) facts.push('must be given');
+  for (const { value } of environment) facts.push(`variable ${value}`);
+  return facts;
+}
+
+function claimOperand({ name, place, help }: Operand, claims: Claims): void {
+  claims.place(place, 'entry', `operand ${name}`);
+  claims.place(help?.place ?? null, 'entry-text');
+}
+
+function claimListed(
+  { names, place, summary, heading, forms }: Command,
+  above: readonly string[],
+  claims: Claims,
+): void {
+  // A command that only leads to the one described stands in the synopsis.
+  const [name, ...aliases] = names.map(({ text }) => text);
+  const also = aliases.length === 0 ? '' : ` (${aliases.join(', ')})`;
+  claims.place(place, 'entry', `command ${[...above, name].join(' ')}${also}`);
+  claims.place(summary?.place ?? null, 'entry-text');
+  claims.place(heading?.place ?? null, 'heading');
+  for (const form of forms) claims.place(form.place, 'synopsis', 'synopsis');
+}

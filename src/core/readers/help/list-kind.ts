@@ -1,0 +1,41 @@
+import type { Section } from './headings.ts';
+import type { UsageSummary } from './usage.ts';
+import { findWordEntries, type WordEntry } from './word-entries.ts';
+
+/** What the words of a list are; `none` where the lines of a section are no list of words. */
+export type ListKind = 'commands' | 'operands' | 'environment' | 'exit' | 'none';
+
+/** Headings over the name of what the text is about, and over other names. */
+const HOLDS_NO_COMMANDS = /^(?:name|(?:command )?alias(?:es)?|description|version)$/i;
+
+/**
+ * What kind of list a section holds: what its heading announces; else operands, where the synopses show its words as such; else
+ * commands, where a synopsis has a place for one.
+ */
+export function listKind(section: Section, usage: UsageSummary): ListKind {
+  const { kind, heading, headingLine } = section;
+  if (kind === 'commands' || kind === 'operands' || kind === 'environment' || kind === 'exit') return kind;
+  if ((kind === 'other' || kind === 'options') && namesOperands(section, usage)) return 'operands';
+  if (kind !== 'other') return 'none';
+  const mayBeCommands =
+    usage.commandPlace !== undefined && headingLine !== undefined && !HOLDS_NO_COMMANDS.test(heading);
+  return mayBeCommands ? 'commands' : 'none';
+}
+
+/** Whether most words of a list are operands that the synopses show. */
+function namesOperands({ lines }: Section, { readings }: UsageSummary): boolean {
+  const shown = new Set(readings.flatMap(({ form }) => form.operands.map(({ name }) => bare(name))));
+  if (shown.size === 0) return false;
+  const entries = findWordEntries(lines);
+  const known = entries.filter((entry) => shown.has(bare(head(entry))));
+  return known.length > 0 && known.length * 2 >= entries.length;
+}
+
+function head({ line, start, end }: WordEntry): string {
+  return line.text.slice(start, end);
+}
+
+/** A placeholder without brackets, dots and case. */
+function bare(placeholder: string): string {
+  return placeholder.toLowerCase().replace(/[<>[\]]|(?:\.{2,3}|…)|[\s:]+$/g, '');
+}
