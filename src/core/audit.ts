@@ -4,6 +4,7 @@ import type { Check, CheckResult } from './checks/define-check.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
+import { DoubtfulPlaces } from './findings/doubtful-places.ts';
 import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import type { Interface } from './model/interface.ts';
@@ -87,9 +88,10 @@ export function audit(
   const checks = CATALOGUE.filter(
     (check) => isCheckSelected(check.name, selection) && isWanted(check, settings),
   );
-  const results = views.flatMap((view) =>
-    checks.map((check) => settled(check, check.run(view), selection, settings)),
-  );
+  const results = views.flatMap((view) => {
+    const doubtful = new DoubtfulPlaces(view.interface);
+    return checks.map((check) => settled(check, check.run(view), doubtful, selection, settings));
+  });
   return {
     interfaces,
     findings: results.flatMap((result) => result.findings).sort(compareFindings),
@@ -108,16 +110,18 @@ export function audit(
   };
 }
 
-/** A result with the levels that are wanted, and without what is not. */
+/** A result with the levels that are wanted, without what is not, and with notes alone where a source may have been misread. */
 function settled(
   check: Check,
   result: CheckResult,
+  doubtful: DoubtfulPlaces,
   selection: AuditSelection,
   settings: Settings,
 ): CheckResult {
   const findings = result.findings.flatMap((finding): Finding[] => {
     const level = settledLevel(check, finding.level, finding.command, settings);
-    return level === 'off' || !isCommandSelected(finding.command, selection) ? [] : [{ ...finding, level }];
+    const isLeftOut = level === 'off' || !isCommandSelected(finding.command, selection);
+    return isLeftOut ? [] : [doubtful.settled({ ...finding, level })];
   });
   const notJudged = result.notJudged.filter(
     ({ command }) =>

@@ -97,6 +97,7 @@ export function defineCheck<D extends Json>(definition: CheckDefinition<D>): Che
           related,
           evidence: quote(place),
           mend: mend(data),
+          unsure: null,
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });
       },

@@ -1,3 +1,4 @@
+import type { DoubtReason } from '../model/doubt.ts';
 import type { Place } from '../source/source.ts';
 import type { Level } from './level.ts';
 
@@ -30,6 +31,8 @@ export interface Finding {
   readonly evidence: string;
   /** What to do, in one line. */
   readonly mend: string;
+  /** Why the place may have been misread: the finding is a note then, whatever its check would make of it. Null where it was surely read. */
+  readonly unsure: DoubtReason | null;
   /** The same for the same departure when lines move; for accepted findings. */
   readonly fingerprint: string;
 }

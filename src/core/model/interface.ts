@@ -1,5 +1,6 @@
 import type { Place, Source } from '../source/source.ts';
 import type { Command } from './command.ts';
+import type { Doubt } from './doubt.ts';
 import type { Fact, Knowable } from './fact.ts';
 
 /** Kinds of source that an interface can be read from, in the order in which their facts are preferred. */
@@ -13,6 +14,10 @@ export interface InterfaceSource {
   readonly command: readonly string[];
   /** The columns of the terminal for which help output was printed; undefined where not known. */
   readonly width: number | undefined;
+  /** Its parts that may have been misread. */
+  readonly doubts: readonly Doubt[];
+  /** How many of its lines that are not blank are known for what they are, and how many not; undefined where it is not read by lines. */
+  readonly lines: { readonly read: number; readonly unread: number } | undefined;
 }
 
 export type Standard = 'posix' | 'gnu';

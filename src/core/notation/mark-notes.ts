@@ -24,7 +24,10 @@ export interface MarkNote {
 
 /** The words that a note begins with. Longer ones first. */
 const KEYS: readonly (readonly [NoteKind, string])[] = [
-  ['default', 'default(?:s|ed)?(?: value)?(?: is| to)?|by default'],
+  [
+    'default',
+    'default(?:s|ed)?(?: value)?(?: is| to)?|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)',
+  ],
   ['environment', 'env(?:ironment)?(?:[ -]?var(?:iable)?s?)?'],
   [
     'values',

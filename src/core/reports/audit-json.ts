@@ -17,12 +17,13 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
     tool,
     columnUnit: 'utf-16',
     sources: audit.interfaces.flatMap((from) =>
-      from.sources.map(({ source, kind, command, width }) => ({
+      from.sources.map(({ source, kind, command, width, lines }) => ({
         name: source.name,
         kind,
         program: from.program.value,
         command,
         width: width ?? null,
+        lines: lines ?? null,
       })),
     ),
     findings: audit.findings.map((finding) => ({
@@ -39,6 +40,7 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       })),
       evidence: finding.evidence,
       mend: finding.mend,
+      unsure: finding.unsure,
       fingerprint: finding.fingerprint,
     })),
     notJudged: audit.notJudged,

@@ -27,6 +27,25 @@ export function auditText(audit: Audit, options: TextOptions): string {
     .join('\n');
 }
 
+/** A sentence for each source of whose lines many could not be read: what is said of it may rest on a misreading. */
+function littleRead(audit: Audit): string[] {
+  return audit.interfaces.flatMap(({ sources }) =>
+    sources.flatMap(({ source, lines }) => {
+      if (lines === undefined || lines.unread === 0) return [];
+      const share = lines.unread / (lines.read + lines.unread);
+      if (lines.unread < LEAST_UNREAD || share < TOLD_SHARE) return [];
+      const percent = Math.round(100 * (1 - share));
+      return [
+        `${printable(source.name)}: ${percent} % of its lines could be read; 'dabbawala annotate' shows what became of each`,
+      ];
+    }),
+  );
+}
+
+/** So many unread lines, and this share of all, are told. */
+const LEAST_UNREAD = 3;
+const TOLD_SHARE = 0.1;
+
 function summaryText(audit: Audit, options: TextOptions): string {
   const commands = audit.interfaces.flatMap((from) =>
     [...walkCommands(from)].filter((at) => at.command.described),
@@ -37,5 +56,5 @@ function summaryText(audit: Audit, options: TextOptions): string {
   const found = audit.findings.length === 0 ? 'nothing found' : levelCounts(audit.findings);
   const gravest = LEVELS.find((level) => audit.findings.some((finding) => finding.level === level));
   const verdict = styled(found, ['bold', gravest === undefined ? 'green' : LEVEL_COLOUR[gravest]], options);
-  return `${wrapText(read, usedWidth(options), '', '  ')}\n${verdict}\n`;
+  return `${[read, ...littleRead(audit)].map((line) => `${wrapText(line, usedWidth(options), '', '  ')}\n`).join('')}${verdict}\n`;
 }

@@ -1,5 +1,6 @@
 import type { Finding } from '../findings/finding.ts';
 import type { Level } from '../findings/level.ts';
+import { UNSURE } from '../messages/unsure.ts';
 import type { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
 import { quoteLine } from '../source/quoted-line.ts';
@@ -27,6 +28,7 @@ export function findingText(finding: Finding, indexes: LineIndexes, options: Tex
       lines.push(wrapText(`${placeText(other, indexes)}${printable(note)}`, width, '    ', '        '));
   }
   lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
+  lines.push(...unsureText(finding, options));
   lines.push(styled(`    [${finding.check}] ${commandOf(finding)}`, ['dim'], options));
   return `${lines.join('\n')}\n`;
 }
@@ -41,7 +43,15 @@ export function shortFindingText(
   const width = usedWidth(options);
   const lines = [headText(finding, placeText(finding.place, indexes), ` [${commandOf(finding)}]`, options)];
   if (withMend) lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
+  lines.push(...unsureText(finding, options));
   return `${lines.join('\n')}\n`;
+}
+
+/** Why a finding is a note only: its place may have been misread. */
+function unsureText({ unsure }: Finding, options: TextOptions): string[] {
+  return unsure === null
+    ? []
+    : [wrapText(`may be misread: ${UNSURE[unsure]}`, usedWidth(options), '    ', '        ')];
 }
 
 /** `PLACE: LEVEL: MESSAGE`, and what stands behind it. */

@@ -1,7 +1,7 @@
 import type { HelpAnnotation } from '../../source/help-annotation.ts';
 import type { Source } from '../../source/source.ts';
 import type { HelpSettings } from './help-settings.ts';
-import { readHelpLines } from './read-help.ts';
+import { countLines, readHelpLines } from './read-help.ts';
 
 /**
  * Tells how help output is read, line by line: the role of each, and which options, commands and operands were taken from it. A text that
@@ -17,7 +17,5 @@ export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpA
   }));
   // The text ends in a line break, behind which nothing stands.
   if (annotated.at(-1)?.text === '') annotated.pop();
-  const filled = annotated.filter(({ role }) => role !== 'blank');
-  const unread = filled.filter(({ role }) => role === 'unread').length;
-  return { source, lines: annotated, counts: { read: filled.length - unread, unread } };
+  return { source, lines: annotated, counts: countLines(lines) };
 }

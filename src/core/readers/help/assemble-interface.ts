@@ -82,7 +82,7 @@ export function assembleInterface(
         names: [{ text: programName.value, place: null }],
         place: null,
       }),
-    sources: [{ source, kind: 'help', command: names, width: settings.width }],
+    sources: [{ source, kind: 'help', command: names, width: settings.width, doubts: [], lines: undefined }],
   });
 }
 

@@ -14,6 +14,13 @@ function goesOnWithCommandLine(line: TextLine, lines: readonly TextLine[]): bool
   return lines[line.index - 1]?.text.endsWith('\\') === true;
 }
 
+/** Whether a line is a part of a choice by bars over several lines: `-c | -d |`, and `-n name }` below it. */
+function isAlternation({ text, index, indent }: TextLine, lines: readonly TextLine[]): boolean {
+  if (/[^|]\|$/.test(text)) return true;
+  const above = lines[index - 1];
+  return /\s\}$/.test(text) && !text.includes('{') && above !== undefined && above.indent >= indent - 2;
+}
+
 /** Whether a line begins as an entry does: with a hyphen, a plus, or one of them in a bracket. */
 export function mayDeclare(line: TextLine): boolean {
   if (line.blank) return false;
@@ -27,7 +34,9 @@ export function mayDeclare(line: TextLine): boolean {
  * the synopses show.
  */
 export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<string>): Candidate[] {
-  const starters = lines.filter((line) => mayDeclare(line) && !goesOnWithCommandLine(line, lines));
+  const starters = lines.filter(
+    (line) => mayDeclare(line) && !goesOnWithCommandLine(line, lines) && !isAlternation(line, lines),
+  );
   const sure = starters.map((line) => splitEntry(line));
   const columnsBefore = nearestColumns(sure);
   const columnsAfter = nearestColumns(sure.toReversed()).toReversed();

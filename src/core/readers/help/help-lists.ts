@@ -7,7 +7,7 @@ import { type CommandChoice, readCommandChoice } from './command-choice.ts';
 import { readCommandList } from './command-list.ts';
 import { readExitStatuses } from './exit-statuses.ts';
 import type { Section } from './headings.ts';
-import { listKind } from './list-kind.ts';
+import { bareOperand, listKind, shownOperands } from './list-kind.ts';
 import { readVariables } from './listed-variables.ts';
 import { readNestedCommands } from './nested-commands.ts';
 import { readOperandList } from './operand-list.ts';
@@ -24,6 +24,8 @@ export interface HelpLists {
   readonly exitStatuses: readonly ExitStatus[];
   /** Lines with a choice or a placeholder under which commands are listed. */
   readonly heads: readonly TextLine[];
+  /** The lines of lists of commands that hardly look like such. */
+  readonly oddLists: readonly (readonly TextLine[])[];
 }
 
 /**
@@ -40,12 +42,14 @@ export function readLists(
   const values = readValueLists(sections, placeholdersOf(options), cleaned);
   const isValueList = new Set(values.map((list) => list.section));
   const described = { program: usage.program?.value, path: usage.path };
+  const shown = shownOperands(usage);
   const commands: Command[] = [];
   const listed: Command[] = [];
   const operands: Operand[] = [];
   const environment: EnvironmentVariable[] = [];
   const exitStatuses: ExitStatus[] = [];
   const heads: TextLine[] = [];
+  const oddLists: TextLine[][] = [];
   for (const section of sections) {
     const free = { ...section, lines: section.lines.filter(isFree) };
     const kind = isValueList.has(section) ? 'none' : listKind(free, usage);
@@ -57,12 +61,35 @@ export function readLists(
       commands.push(...choice.commands);
       heads.push(choice.head);
     }
-    if (choice === undefined && kind === 'commands')
-      listed.push(...readCommandList(free, cleaned, described));
-    if (kind === 'operands') operands.push(...readOperandList(withoutChoice(free, choice), cleaned));
+    if (choice === undefined && kind === 'commands') {
+      const found = readCommandList(free, cleaned, described);
+      listed.push(...found);
+      if (section.kind !== 'commands' && isOddList(found)) oddLists.push(free.lines.filter(isFilled));
+    }
+    if (kind === 'operands') {
+      const found = readOperandList(withoutChoice(free, choice), cleaned);
+      // Below another heading, only the words that a synopsis shows are operands.
+      const isSure = ({ name }: Operand) => section.kind === 'operands' || shown.has(bareOperand(name));
+      operands.push(...found.filter(isSure));
+    }
   }
-  return { commands: [...commands, ...listed], operands, values, environment, exitStatuses, heads };
+  return { commands: [...commands, ...listed], operands, values, environment, exitStatuses, heads, oddLists };
 }
+
+function isFilled({ blank }: TextLine): boolean {
+  return !blank;
+}
+
+/** Whether commands that no heading calls so may be something else: few, with capitals, or most of them without a text. */
+function isOddList(commands: readonly Command[]): boolean {
+  const withText = commands.filter(({ summary }) => summary !== undefined).length;
+  const isSmall = ({ names }: Command) => /^[a-z]/.test(names[0]?.text ?? '');
+  if (commands.length === 0) return false;
+  return commands.length < LEAST_COMMANDS || withText * 2 < commands.length || !commands.every(isSmall);
+}
+
+/** So many words with texts are surely a list. */
+const LEAST_COMMANDS = 3;
 
 /** Kinds of section in which commands and options are spoken of, and not listed. */
 export const HOLDS_NO_LISTS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment', 'defaults']);

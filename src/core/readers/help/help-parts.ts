@@ -37,6 +37,9 @@ export interface ClaimedLine {
 
 /** What was read of a text. */
 export interface PartsReading {
+  readonly entries: readonly OptionEntry[];
+  /** The lines of lists of commands that hardly look like such. */
+  readonly oddLists: readonly (readonly TextLine[])[];
   readonly parts: HelpParts;
   readonly sections: readonly Section[];
   /** Commands that a list names once more. */
@@ -108,7 +111,7 @@ export function readParts(
     ...entries.flatMap(linesOfEntry),
     ...lists.heads.map((line) => ({ line, role: 'entry' as const })),
   ];
-  return { parts, sections, repeated, claimed, problems };
+  return { parts, sections, repeated, claimed, entries, oddLists: lists.oddLists, problems };
 }
 
 /** The options that the entries of lists declare; what is only spoken of under some headings is none. */

@@ -23,12 +23,17 @@ export function listKind(section: Section, usage: UsageSummary): ListKind {
 }
 
 /** Whether most words of a list are operands that the synopses show. */
-function namesOperands({ lines }: Section, { readings }: UsageSummary): boolean {
-  const shown = new Set(readings.flatMap(({ form }) => form.operands.map(({ name }) => bare(name))));
+function namesOperands({ lines }: Section, usage: UsageSummary): boolean {
+  const shown = shownOperands(usage);
   if (shown.size === 0) return false;
   const entries = findWordEntries(lines);
-  const known = entries.filter((entry) => shown.has(bare(head(entry))));
+  const known = entries.filter((entry) => shown.has(bareOperand(head(entry))));
   return known.length > 0 && known.length * 2 >= entries.length;
+}
+
+/** The operands that the synopses show, as `bareOperand` has them. */
+export function shownOperands({ readings }: UsageSummary): ReadonlySet<string> {
+  return new Set(readings.flatMap(({ form }) => form.operands.map(({ name }) => bareOperand(name))));
 }
 
 function head({ line, start, end }: WordEntry): string {
@@ -36,6 +41,6 @@ function head({ line, start, end }: WordEntry): string {
 }
 
 /** A placeholder without brackets, dots and case. */
-function bare(placeholder: string): string {
+export function bareOperand(placeholder: string): string {
   return placeholder.toLowerCase().replace(/[<>[\]]|(?:\.{2,3}|…)|[\s:]+$/g, '');
 }

@@ -17,6 +17,8 @@ export interface OptionEntry {
   readonly nextLine: number;
   /** Whether it is one of several on a line that have no texts: a list of names, and not of entries. */
   readonly isBareName: boolean;
+  /** Whether no more than one blank parts its names from its text. */
+  readonly isSoft: boolean;
 }
 
 /** Finds the entries of option lists by their layout, in the order of the text. `shown` are the names that the synopses show. */
@@ -53,10 +55,11 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       // What stands behind the bracket belongs to it; the text below is that of the entry above.
       const below = pieces.filter(({ line }) => line !== candidate.line);
       found[found.length - 1] = { ...above, pieces: below, nextLine };
-      found.push({ declaring, pieces: [], nextLine, isBareName: true });
+      found.push({ declaring, pieces: [], nextLine, isBareName: true, isSoft: false });
     } else {
       const bare = bareNames(declaring, pieces, nextLine);
-      found.push(...(bare ?? [{ declaring, pieces, nextLine, isBareName: false }]));
+      const isSoft = candidate.firmness === 'soft';
+      found.push(...(bare ?? [{ declaring, pieces, nextLine, isBareName: false, isSoft }]));
     }
     declaring = [];
     textUntil = nextLine;
@@ -135,6 +138,7 @@ function bareNames(
     pieces: [],
     nextLine,
     isBareName: true,
+    isSoft: false,
   }));
 }
 

@@ -4,6 +4,7 @@ import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
 import { assembleInterface } from './assemble-interface.ts';
 import { CleanedText } from './cleaned-text.ts';
+import { findDoubts } from './doubts.ts';
 import { unfoldLabels } from './hanging-labels.ts';
 import { readParts } from './help-parts.ts';
 import type { HelpSettings } from './help-settings.ts';
@@ -61,7 +62,20 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   }
   const from = assembleInterface(source, settings, parts, readTitle(lines, cleaned, usage));
   const roles = lineRoles(from, asTheyStand, reading, cleaned);
-  return { interface: from, problems: [...problems, ...unreadProblems(roles, cleaned)], lines: roles };
+  const view = { doubts: findDoubts(reading, roles, cleaned), lines: countLines(roles) };
+  const sources = from.sources.map((one) => ({ ...one, ...view }));
+  return {
+    interface: { ...from, sources },
+    problems: [...problems, ...unreadProblems(roles, cleaned)],
+    lines: roles,
+  };
+}
+
+/** How many lines that are not blank have a role, and how many are unread. */
+export function countLines(lines: readonly LineWithRole[]): { read: number; unread: number } {
+  const filled = lines.filter(({ role }) => role !== 'blank');
+  const unread = filled.filter(({ role }) => role === 'unread').length;
+  return { read: filled.length - unread, unread };
 }
 
 function unusable(source: Source, code: string, message: string, lines: readonly LineWithRole[]): HelpLines {

@@ -19,6 +19,8 @@ export interface UsageLines {
 
 const NONE: UsageLines = { forms: [], taken: new Set(), announced: false, isPath: false };
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
+/** A heading of a manual page with the first synopsis beside it. */
+const CAPITAL_ANNOUNCEMENT = /^(?:SYNOPSIS|USAGE)\s{2,}(?=\S)/;
 /** `Usage of tiffin:` is a heading over the options, and no synopsis. */
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
@@ -32,6 +34,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
   for (const line of lines) {
     const match =
       ANNOUNCEMENT.exec(line.text) ??
+      CAPITAL_ANNOUNCEMENT.exec(line.text) ??
       (line.indent === 0 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
     if (match === null || isInsideText(line, lines[line.index - 1])) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);

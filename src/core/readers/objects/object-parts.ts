@@ -145,7 +145,9 @@ export function interfaceOf(program: Fact<string>, root: Command, facts: Partial
   return makeInterface({
     program,
     root,
-    sources: [{ source, kind: 'objects', command: [program.value], width: undefined }],
+    sources: [
+      { source, kind: 'objects', command: [program.value], width: undefined, doubts: [], lines: undefined },
+    ],
     ...facts,
   });
 }

@@ -48,7 +48,14 @@ export function interfaceFromRecord(
     bugAddress: factOf(from, 'bug-address', said['bug-address']),
     observations: (said.observations?.value ?? []).map((one) => observationFrom(one, program.value)),
     sources: [
-      { source, kind: said['read-from']?.value ?? 'document', command: [program.value], width: undefined },
+      {
+        source,
+        kind: said['read-from']?.value ?? 'document',
+        command: [program.value],
+        width: undefined,
+        doubts: [],
+        lines: undefined,
+      },
     ],
   });
 }

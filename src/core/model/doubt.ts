@@ -1,0 +1,24 @@
+import type { Span } from '../source/source.ts';
+
+/** Why a place may have been misread. */
+export type DoubtReason =
+  /** An entry that stands by itself, in another shape than the lines around it. */
+  | 'odd-entry'
+  /** Lines right beside it look like entries and could not be read. */
+  | 'beside-unread'
+  /** A synopsis that nothing announces, found by its looks. */
+  | 'bare-synopsis'
+  /** A synopsis with a word or mark that belongs to no notation. */
+  | 'odd-synopsis'
+  /** An entry without a text, right above one whose text may be that of both. */
+  | 'shared-text'
+  /** A list of commands that only its place below a synopsis makes one. */
+  | 'odd-list'
+  /** The text as a whole: of most of its lines nothing is known. */
+  | 'little-read';
+
+/** A part of a source that was read one way, where another way is nearly as likely. What rests on it is a note at most. */
+export interface Doubt {
+  readonly place: Span;
+  readonly reason: DoubtReason;
+}

@@ -1,0 +1,121 @@
+import type { Doubt, DoubtReason } from '../../model/doubt.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import type { PartsReading } from './help-parts.ts';
+import type { LineWithRole } from './line-roles.ts';
+import type { OptionEntry } from './option-entries.ts';
+import type { TextLine } from './text-line.ts';
+import { looksLikeEntry } from './unclaimed-lines.ts';
+
+/** Where a text may have been misread, in the order in which the parts were read. `lines` are all of its lines with their roles. */
+export function findDoubts(
+  reading: PartsReading,
+  lines: readonly LineWithRole[],
+  cleaned: CleanedText,
+): Doubt[] {
+  const { entries, parts, oddLists } = reading;
+  const over = (first: TextLine, last: TextLine, reason: DoubtReason): Doubt => ({
+    place: cleaned.span(first.start, last.start + last.text.length),
+    reason,
+  });
+  const overEntry = (entry: OptionEntry, reason: DoubtReason): Doubt[] => {
+    const first = entry.declaring[0]?.line;
+    const last = entry.pieces.at(-1)?.line ?? entry.declaring.at(-1)?.line;
+    return first === undefined || last === undefined ? [] : [over(first, last, reason)];
+  };
+  const synopses = parts.usage.readings.flatMap(({ form: { text, place } }): Doubt[] => {
+    if (place === null) return [];
+    if (!parts.usage.lines.announced) return [{ place, reason: 'bare-synopsis' }];
+    return ODD_IN_SYNOPSIS.test(text) ? [{ place, reason: 'odd-synopsis' }] : [];
+  });
+  return [
+    ...(isLittleRead(lines)
+      ? [{ place: cleaned.span(0, cleaned.text.length), reason: 'little-read' as const }]
+      : []),
+    ...synopses,
+    ...oddEntries(entries).flatMap((entry) => overEntry(entry, 'odd-entry')),
+    ...stackedEntries(entries).flatMap((entry) => overEntry(entry, 'shared-text')),
+    ...oddLists.flatMap((list) => {
+      const [first] = list;
+      const last = list.at(-1);
+      return first === undefined || last === undefined ? [] : [over(first, last, 'odd-list')];
+    }),
+    ...besideUnread(lines).map(([first, last]) => over(first, last, 'beside-unread')),
+  ];
+}
+
+/** A brace around one thing, a quotation mark, `@`, or four plain words in a row: no notation of synopses has them. */
+const ODD_IN_SYNOPSIS = /\{[^{},|]+\}|["'`@]|(?:^|\s)[a-z]{2,}(?: [a-z]{2,}){3,}/;
+
+/** So many unread lines, and this share of all, and little of a text was read. */
+const LEAST_UNREAD = 4;
+const LITTLE_READ = 1 / 3;
+
+function isLittleRead(lines: readonly LineWithRole[]): boolean {
+  const filled = lines.filter(({ role }) => role !== 'blank');
+  const unread = filled.filter(({ role }) => role === 'unread').length;
+  return unread >= LEAST_UNREAD && unread > filled.length * LITTLE_READ;
+}
+
+/** So many entries of one shape at one indentation are a list. */
+const LEAST_ALIKE = 3;
+
+/** Entries whose text one blank parts from their names, which are few of that shape and have no other entry right beside them. */
+function oddEntries(entries: readonly OptionEntry[]): OptionEntry[] {
+  const alike = new Map<number, number>();
+  for (const { isSoft, declaring } of entries) {
+    const indent = declaring[0]?.line.indent ?? 0;
+    if (isSoft) alike.set(indent, (alike.get(indent) ?? 0) + 1);
+  }
+  return entries.filter((entry, i) => {
+    const { isSoft, declaring } = entry;
+    if (!isSoft || (alike.get(declaring[0]?.line.indent ?? 0) ?? 0) >= LEAST_ALIKE) return false;
+    const first = entry.declaring[0]?.line.index;
+    const isBelow = entries[i - 1]?.nextLine === first;
+    const isAbove = entries[i + 1]?.declaring[0]?.line.index === entry.nextLine;
+    return !isBelow && !isAbove;
+  });
+}
+
+/** So many entries without texts one above the other, and right above one that has a text, may share it. */
+const LEAST_STACKED = 2;
+
+function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
+  // In a list of names alone, a text is the exception.
+  const withText = entries.filter(({ pieces }) => pieces.length > 0).length;
+  if (withText * 2 < entries.length) return [];
+  const stacked: OptionEntry[] = [];
+  let run: OptionEntry[] = [];
+  for (const entry of entries) {
+    const isBelow = run.at(-1)?.nextLine === entry.declaring[0]?.line.index;
+    if (entry.pieces.length === 0) {
+      run = isBelow ? [...run, entry] : [entry];
+      continue;
+    }
+    if (isBelow && run.length >= LEAST_STACKED) stacked.push(...run);
+    run = [];
+  }
+  return stacked;
+}
+
+/** The lines around each run of unread lines that look like entries, from the one before it to the one behind it. */
+function besideUnread(lines: readonly LineWithRole[]): [TextLine, TextLine][] {
+  const found: [TextLine, TextLine][] = [];
+  for (let i = 0; i < lines.length; i++) {
+    if (!isUnreadEntry(lines[i])) continue;
+    const from = i;
+    while (isUnreadEntry(lines[i + 1])) i++;
+    const first = neighbour(lines[from - 1]) ?? lines[from]?.line;
+    const last = neighbour(lines[i + 1]) ?? lines[i]?.line;
+    if (first !== undefined && last !== undefined) found.push([first, last]);
+  }
+  return found;
+}
+
+function isUnreadEntry(one: LineWithRole | undefined): boolean {
+  return one?.role === 'unread' && looksLikeEntry(one.line);
+}
+
+/** A line beside others; undefined where it is blank, or a heading that parts them from what stands behind it. */
+function neighbour(one: LineWithRole | undefined): TextLine | undefined {
+  return one === undefined || one.role === 'blank' || one.role === 'heading' ? undefined : one.line;
+}
