@@ -89,7 +89,7 @@ export function audit(
     (check) => isCheckSelected(check.name, selection) && isWanted(check, settings),
   );
   const results = views.flatMap((view) => {
-    const doubtful = new DoubtfulPlaces(view.interface);
+    const doubtful = new DoubtfulPlaces(view.interface.sources);
     return checks.map((check) => settled(check, check.run(view), doubtful, selection, settings));
   });
   return {

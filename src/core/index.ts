@@ -217,6 +217,7 @@ export {
 } from './settings/settings.ts';
 export { SETTINGS_FILE } from './settings/settings-format.ts';
 export { settingsSchema } from './settings/settings-schema.ts';
+export type { Doubt, DoubtReason } from './source/doubt.ts';
 export type { AnnotatedLine, HelpAnnotation, LineRole } from './source/help-annotation.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';

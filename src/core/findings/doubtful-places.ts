@@ -1,14 +1,19 @@
-import type { Doubt, DoubtReason } from '../model/doubt.ts';
-import type { Interface } from '../model/interface.ts';
+import type { Doubt, DoubtReason } from '../source/doubt.ts';
 import type { Place, Source } from '../source/source.ts';
 import type { Finding } from './finding.ts';
 
-/** The places of an interface's sources that may have been misread. */
+/** A source with its parts that may have been misread. */
+interface DoubtedSource {
+  readonly source: Source;
+  readonly doubts: readonly Doubt[];
+}
+
+/** The places of sources that may have been misread. */
 export class DoubtfulPlaces {
   /** By source, in the order of their beginnings. */
   readonly #doubts = new Map<Source, readonly Doubt[]>();
 
-  constructor({ sources }: Interface) {
+  constructor(sources: readonly DoubtedSource[]) {
     for (const { source, doubts } of sources)
       if (doubts.length > 0)
         this.#doubts.set(

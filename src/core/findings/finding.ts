@@ -1,4 +1,4 @@
-import type { DoubtReason } from '../model/doubt.ts';
+import type { DoubtReason } from '../source/doubt.ts';
 import type { Place } from '../source/source.ts';
 import type { Level } from './level.ts';
 

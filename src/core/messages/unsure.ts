@@ -1,4 +1,4 @@
-import type { DoubtReason } from '../model/doubt.ts';
+import type { DoubtReason } from '../source/doubt.ts';
 
 /** Why a place may have been misread, in the words of reports. */
 export const UNSURE: Readonly<Record<DoubtReason, string>> = {

@@ -1,6 +1,6 @@
+import type { Doubt } from '../source/doubt.ts';
 import type { Place, Source } from '../source/source.ts';
 import type { Command } from './command.ts';
-import type { Doubt } from './doubt.ts';
 import type { Fact, Knowable } from './fact.ts';
 
 /** Kinds of source that an interface can be read from, in the order in which their facts are preferred. */

@@ -1,6 +1,6 @@
 import { GUTTER_SEEN, isPartlyOptional, runEnd, separateWordEnd } from './argument-words.ts';
 import { bracketEnd, isBlank, isUpper, isWordCharacter } from './characters.ts';
-import { makeScannedWord, type ScannedWord } from './scanned-word.ts';
+import { makeScannedWord, makeSeparateWord, type ScannedWord } from './scanned-word.ts';
 
 export interface ScannedArgument {
   readonly presence: 'optional' | 'mandatory';
@@ -173,7 +173,7 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     } else {
       const implied = IMPLIED.exec(text.slice(i, wordEnd.end))?.[0].length ?? 0;
       if (implied > 0) presence = 'optional';
-      words.push(makeScannedWord(text, i, wordEnd.end - implied));
+      words.push(makeSeparateWord(text, i, wordEnd.end - implied));
       // In `KEY=N...` the dots go on with the word, and not with more words.
       repeats ||= /^[<[]?[\w -]+>?\]?(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
     }

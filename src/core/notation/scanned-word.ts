@@ -36,6 +36,13 @@ export function makeScannedWord(text: string, start: number, end: number): Scann
   };
 }
 
+/** The word at a range of a text, behind a blank: there, what stands in quotes (`"box list"`) names a value, and is no default. */
+export function makeSeparateWord(text: string, start: number, end: number): ScannedWord {
+  const word = makeScannedWord(text, start, end);
+  const raw = text.slice(start, end);
+  return /^"[^"]+"$/.test(raw) ? { ...word, placeholder: raw.slice(1, -1), default: undefined } : word;
+}
+
 function stripBrackets(word: string): string {
   return isOpener(word[0]) && bracketEnd(word, 0, word.length) === word.length ? word.slice(1, -1) : word;
 }
@@ -55,6 +62,11 @@ function listedValues(raw: string, bare: string): string[] | undefined {
 /** What values are called where anything may stand: the words for them in capitals. */
 const KIND_OF_VALUE =
   /^(?:[A-Z]|ADDR(?:ESS)?|ARGS?|BYTES|CMD|COMMAND|COUNT|DATE|DIR(?:ECTORY)?|DURATION|EXPR|FILE(?:NAME)?|FLOAT|FOLDER|GLOB|HOST(?:NAME)?|ID|INT(?:EGER)?|IP|KEY|LEVEL|LIST|MODE|NAME|NUM(?:BER)?|OPTION|PATH|PATTERN|PORT|REGEX(?:P)?|SECONDS|SIZE|SPEC|STR(?:ING)?|TEXT|TIME|TYPE|UINT|URI|URL|USER(?:NAME)?|VAL(?:UE)?|WIDTH|WORD)S?$/;
+
+/** Whether a word is one for a kind of value, as placeholders are: `PATH`, `<file>`. */
+export function isKindOfValue(word: string): boolean {
+  return KIND_OF_VALUE.test(word) || /^<[\w -]{1,40}>$/.test(word);
+}
 
 /** Whether words between bars stand for themselves. `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them. */
 function areValues(parts: readonly string[]): boolean {

@@ -1,7 +1,7 @@
 import type { SynopsisNode } from './synopsis.ts';
 
-/** A word that stands for itself: a command, a value, or an operand written in lower case. */
-export const LITERAL = /^[a-z0-9][\w.:+-]*$/;
+/** A word that stands for itself: a command, a value, or an operand written in lower case. `hostName` is a placeholder. */
+export const LITERAL = /^(?!.*[a-z][A-Z])[a-z0-9][\w.:+-]*$/;
 /** A placeholder for the options. */
 export const ANY_OPTIONS =
   /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switches|\w?opts|operations)[\d?]?[>\]]*$/i;

@@ -1,5 +1,6 @@
 import type { Source, Span } from '../../source/source.ts';
 import { withoutBoxes } from './boxes.ts';
+import { withoutCommentMarks } from './comment-marks.ts';
 
 const ESCAPE = 0x1b;
 const BACKSPACE = 0x08;
@@ -21,11 +22,11 @@ export class CleanedText {
   constructor(source: Source) {
     this.source = source;
     if (isClean(source.text)) {
-      this.text = withoutBoxes(source.text);
+      this.text = withoutBoxes(withoutCommentMarks(source.text));
       return;
     }
     const cleaned = clean(source.text);
-    this.text = withoutBoxes(cleaned.text);
+    this.text = withoutBoxes(withoutCommentMarks(cleaned.text));
     this.#offsets = cleaned.offsets;
   }
 

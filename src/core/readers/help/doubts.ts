@@ -1,4 +1,5 @@
-import type { Doubt, DoubtReason } from '../../model/doubt.ts';
+import type { Operand } from '../../model/operand.ts';
+import type { Doubt, DoubtReason } from '../../source/doubt.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { PartsReading } from './help-parts.ts';
 import type { LineWithRole } from './line-roles.ts';
@@ -22,10 +23,10 @@ export function findDoubts(
     const last = entry.pieces.at(-1)?.line ?? entry.declaring.at(-1)?.line;
     return first === undefined || last === undefined ? [] : [over(first, last, reason)];
   };
-  const synopses = parts.usage.readings.flatMap(({ form: { text, place } }): Doubt[] => {
+  const synopses = parts.usage.readings.flatMap(({ form: { text, place, operands } }): Doubt[] => {
     if (place === null) return [];
     if (!parts.usage.lines.announced) return [{ place, reason: 'bare-synopsis' }];
-    return ODD_IN_SYNOPSIS.test(text) ? [{ place, reason: 'odd-synopsis' }] : [];
+    return ODD_IN_SYNOPSIS.test(text) || namesTwice(operands) ? [{ place, reason: 'odd-synopsis' }] : [];
   });
   return [
     ...(isLittleRead(lines)
@@ -45,6 +46,11 @@ export function findDoubts(
 
 /** A brace around one thing, a quotation mark, `@`, or four plain words in a row: no notation of synopses has them. */
 const ODD_IN_SYNOPSIS = /\{[^{},|]+\}|["'`@]|(?:^|\s)[a-z]{2,}(?: [a-z]{2,}){3,}/;
+
+/** Whether operands of one name stand apart: the lines of the synopsis may be several. */
+function namesTwice(operands: readonly Operand[]): boolean {
+  return new Set(operands.map(({ name }) => name)).size < operands.length;
+}
 
 /** So many unread lines, and this share of all, and little of a text was read. */
 const LEAST_UNREAD = 4;

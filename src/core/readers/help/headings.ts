@@ -68,7 +68,7 @@ function isHeading(
   isTaken: (line: TextLine) => boolean,
 ): boolean {
   const text = line.text.trim();
-  if (text === '' || text.length > HEADING_LIMIT || /^[-+*•$#]/.test(text)) return false;
+  if (text === '' || text.length > HEADING_LIMIT || /^[-+*•$#/\\.,;&|=]/.test(text)) return false;
   const before = lines[line.index - 1];
   const opens =
     before === undefined ||

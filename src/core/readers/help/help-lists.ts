@@ -63,6 +63,8 @@ export function readLists(
     }
     if (choice === undefined && kind === 'commands') {
       const found = readCommandList(free, cleaned, described);
+      // Words alone that no heading calls commands are none.
+      if (section.kind !== 'commands' && found.every(({ summary }) => summary === undefined)) continue;
       listed.push(...found);
       if (section.kind !== 'commands' && isOddList(found)) oddLists.push(free.lines.filter(isFilled));
     }

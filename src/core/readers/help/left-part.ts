@@ -1,4 +1,5 @@
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
+import { isKindOfValue } from '../../notation/scanned-word.ts';
 
 /** A word of a text or placeholder is looked at so far. */
 export const LONGEST_WORD = 40;
@@ -33,5 +34,7 @@ const PLACEHOLDER_COLUMN =
 
 /** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
 export function isPlaceholderColumn(text: string, index: number): boolean {
+  // `-l, --list   PATH` above its text.
+  if (text.length - index <= LONGEST_WORD && isKindOfValue(text.slice(index))) return text.length > index + 1;
   return PLACEHOLDER_COLUMN.test(text.slice(index, index + LONGEST_WORD * 2));
 }

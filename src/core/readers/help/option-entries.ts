@@ -46,7 +46,9 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     const pieces =
       last === candidate ? gathered : [...textsOn([candidate, ...further.slice(0, -1)]), ...gathered];
     // `[-l|--long]` without a text is a part of a synopsis, unless others like it have one.
-    if (pieces.length === 0 && isBracketed(candidate) && !bracketedIndents.has(candidate.line.indent)) {
+    const [text] = pieces;
+    const isSynopsis = pieces.length === 0 || text?.line.text.startsWith('[-', text.start) === true;
+    if (isSynopsis && isBracketed(candidate) && !bracketedIndents.has(candidate.line.indent)) {
       declaring = [];
       continue;
     }

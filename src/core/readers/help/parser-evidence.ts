@@ -69,6 +69,8 @@ function findLine(
 
 /** An entry `--  ends the options` of an option list. */
 function findEndOfOptions(lines: readonly TextLine[], cleaned: CleanedText): Span | undefined {
-  const line = lines.find((candidate) => /^\s{0,30}--(?:\s{2,}\S|\t|$)/.test(candidate.text.slice(0, 60)));
+  const line = lines.find((candidate) =>
+    /^\s{0,30}\[?--\]?(?:\s{2,}\S|\t|$)/.test(candidate.text.slice(0, 60)),
+  );
   return line === undefined ? undefined : cleaned.span(line.start + line.first, line.start + line.first + 2);
 }

@@ -41,6 +41,8 @@ export function splitEntry(
 function namesAlone(line: TextLine): SplitEntry | undefined {
   if (!line.text.endsWith(',')) return undefined;
   const declaration = whole(line.text, line.first, line.text.length);
+  // Behind a gutter stands a text, which may end in a comma.
+  if (declaration?.loose && /\S(?: {2,}|\t)/.test(line.text)) return undefined;
   return declaration && { declaration, firmness: 'alone', textStart: undefined, textColumn: undefined };
 }
 

@@ -1,5 +1,6 @@
 import type { Range } from '../../model/argument.ts';
 import { type Fact, stated } from '../../model/fact.ts';
+import { bracketedValues } from '../../notation/bracketed-values.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
 import { type MarkNote, type NoteKind, notesIn, surestNote } from '../../notation/mark-notes.ts';
 import { unquoted } from '../../notation/prose-default.ts';
@@ -46,8 +47,9 @@ const VALUES_BY_BAR =
 const LEADING_VALUES = /^<[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}>:\s/;
 /** `the text   [a|b]`, with more than a blank in front, and further marks behind. */
 const VALUES_BEHIND = /\s{2,}\[[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}\](?:\s*\[[^[\]]{0,100}\])*$/;
-/** `METHOD={a,b}` */
-const VALUES_BY_PLACEHOLDER = /\b[A-Z][A-Z_-]{1,30}\s?=\s?\{([^{}]{1,300})\}/;
+/** `METHOD={a,b}`, `METHOD=a|b` */
+const VALUES_BY_PLACEHOLDER =
+  /\b[A-Z][A-Z_-]{1,30}\s?=\s?(?:\{([^{}]{1,300})\}|([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}))/;
 /** `[a, b, c]` at the end of a text. */
 const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
 
@@ -114,7 +116,7 @@ function readValues(
     const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
     if (values !== undefined) return fact(values, { start: match.index, end: match.index + match[0].length });
   }
-  const found = valuesInProse(text);
+  const found = bracketedValues(text) ?? valuesInProse(text);
   return found && fact(found.values, found);
 }
 

@@ -21,7 +21,8 @@ const VALUE = /^(?:\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
 
 /**
  * In a list that shows no argument at all, the ones that synopses show, and those that the texts speak of: inferred, at the place
- * of the text. A list that shows arguments shows them for each option that takes one, and is given back as it is.
+ * of the text. A list that shows arguments shows them for each option that takes one, but for those that a synopsis holds together with one
+ * (`[-o <list>]`).
  */
 export function withToldArguments(
   options: readonly Option[],
@@ -30,8 +31,9 @@ export function withToldArguments(
   const isShown = options.some(
     ({ argument }) => argument?.basis === 'stated' && argument.value.presence !== 'none',
   );
-  if (isShown) return options;
   const shown = argumentsInBrackets(options, synopses);
+  if (isShown)
+    return shown.size === 0 ? options : options.map((option) => withSeparateArgument(option, shown));
   const switches = options.filter(isMarkedSwitch);
   const marksSwitches = switches.length > 0 && switches.every(tellsState);
   return options.map((option) => {
@@ -43,6 +45,23 @@ export function withToldArguments(
       ? withToldArgument(option)
       : { ...option, argument: stated(withDefaultTold(argument, option), argument.place) };
   });
+}
+
+/** An option that its list shows without an argument, with one that a synopsis puts behind it in the same bracket. */
+function withSeparateArgument(option: Option, shown: ReadonlyMap<string, OptionArgument>): Option {
+  if (option.argument?.basis !== 'inferred' || option.argument.value.presence !== 'none') return option;
+  const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
+  // What is joined to a letter may be more letters.
+  const isSeparate =
+    argument?.presence === 'mandatory' &&
+    argument.words.every(({ placeholder }) => isPlaceholder(placeholder?.value));
+  return isSeparate && argument !== undefined
+    ? { ...option, argument: inferred(withDefaultTold(argument, option), argument.place) }
+    : option;
+}
+
+function isPlaceholder(text: string | undefined): boolean {
+  return text !== undefined && text.length > 1;
 }
 
 /** `--[no]quiet` */

@@ -47,6 +47,13 @@ function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, Reado
   return groups;
 }
 
+/** So many of the letters that a list declares make a word a group of letters. */
+const LEAST_KNOWN = 0.75;
+
+function shareKnown(letters: string, known: ReadonlySet<string>): number {
+  return [...letters].filter((letter) => known.has(`-${letter}`)).length / letters.length;
+}
+
 function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
   const { declared, place } = usage;
   // `[-vvv]` is a letter of the list given several times.
@@ -59,7 +66,7 @@ function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
     /^[A-Za-z0-9]+$/.test(letters) &&
     !known.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
-    (known.size === 0 || [...letters].every((letter) => known.has(`-${letter}`)));
+    (known.size === 0 || shareKnown(letters, known) >= LEAST_KNOWN);
   if (isGroup) {
     return [...letters].map((letter, i) => {
       const at = {

@@ -1,4 +1,4 @@
-import type { Span } from '../source/source.ts';
+import type { Span } from './source.ts';
 
 /** Why a place may have been misread. */
 export type DoubtReason =

@@ -1,0 +1,87 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { audit, auditText, type DoubtReason, readHelp } from 'dabbawala';
+
+/** Texts that can be read in more than one way, with the doubts that they leave, each at the words that it is about. */
+const DOUBTED: readonly { readonly text: string; readonly doubts: readonly [DoubtReason, string][] }[] = [
+  {
+    text: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet   be quiet\n',
+    doubts: [],
+  },
+  {
+    text: 'Usage: tiffin [q-opt] {q-opt} @quay\n\n  -q, --quiet   be quiet\n',
+    doubts: [['odd-synopsis', 'tiffin [q-opt] {q-opt} @quay']],
+  },
+  {
+    text: 'Usage: tiffin [-a] <box> [-b] <lid> [-c] <box>\n\n  -q, --quiet   be quiet\n',
+    doubts: [['odd-synopsis', 'tiffin [-a] <box> [-b] <lid> [-c] <box>']],
+  },
+  {
+    text: 'Tiffin 1.4\n\nLists boxes.\n  tiffin [options] <day>\n\n  -q, --quiet   be quiet\n',
+    doubts: [['bare-synopsis', 'tiffin [options] <day>']],
+  },
+  {
+    text: 'Usage: tiffin\n\n  -q, --quiet     be quiet\n  --open-hook\n  --close-hook\n  --lid-hook      what is run\n  -v, --verbose   tell more\n  -d              days\n',
+    doubts: [
+      ['shared-text', '  --open-hook'],
+      ['shared-text', '  --close-hook'],
+    ],
+  },
+  {
+    text: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet   be quiet\n  box           what is this\n  -v, --verbose   tell more\n',
+    doubts: [
+      [
+        'beside-unread',
+        '  -q, --quiet   be quiet\n  box           what is this\n  -v, --verbose   tell more',
+      ],
+    ],
+  },
+  {
+    text: 'Usage: tiffin COMMAND\n\nKeeping:\n  Box   a box\n',
+    doubts: [['odd-list', '  Box   a box']],
+  },
+];
+
+for (const { text, doubts } of DOUBTED) {
+  test(`doubts of ${JSON.stringify(text.slice(0, 60))}: ${doubts.map(([reason]) => reason).join(', ')}`, () => {
+    const { interface: from } = readHelp({ name: 'help', text });
+    const found = from?.sources[0]?.doubts.map(({ reason, place }) => [
+      reason,
+      text.slice(place.start, place.end),
+    ]);
+    assert.deepEqual(found, doubts);
+  });
+}
+
+test('what may have been misread gives notes only, and says why', () => {
+  const options =
+    '  -q, --quiet   be quiet\n  --open-hook\n  --close-hook\n  --lid-hook      what is run\n  -v   more\n  -d   days\n';
+  const { interface: from } = readHelp({ name: 'help', text: `Usage: tiffin\n\n${options}` });
+  assert.ok(from !== undefined);
+  const result = audit([from]);
+  const [finding] = result.findings.filter(({ check }) => check === 'help/option-undescribed');
+  assert.equal(finding?.level, 'note');
+  assert.equal(finding?.unsure, 'shared-text');
+  assert.match(
+    auditText(result, { width: 80, colour: false }),
+    /may be misread: its text may be that of the entry/,
+  );
+  // With one such line, the option has no text.
+  const single = readHelp({
+    name: 'help',
+    text: `Usage: tiffin\n\n${options.replace('  --close-hook\n', '')}`,
+  });
+  assert.ok(single.interface !== undefined);
+  const told = audit([single.interface]).findings.find(({ check }) => check === 'help/option-undescribed');
+  assert.deepEqual([told?.level, told?.unsure], ['warning', null]);
+});
+
+test('a text of which little is known is told as such, and gives notes only', () => {
+  const rows = ['box', 'lid', 'tray', 'crate', 'pan'].map((word) => `  ${word}    of the harbour`);
+  const { interface: from } = readHelp({ name: 'help', text: `Usage: tiffin [x]\n\n${rows.join('\n')}\n` });
+  assert.ok(from !== undefined);
+  assert.deepEqual(from.sources[0]?.lines, { read: 1, unread: 5 });
+  const result = audit([from]);
+  assert.ok(result.findings.every(({ level }) => level === 'note'));
+  assert.match(auditText(result, { width: 80, colour: false }), /help: 17 % of its lines could be read/);
+});
