@@ -9,6 +9,9 @@ import {
   isWordCharacter,
 } from './characters.ts';
 
+/** What a type is called, as languages write it. */
+const TYPE = /^(?:Array|Boolean|Date|File|Float|Int|Integer|Number|Object|Path|RegExp|String|URL)$/;
+
 /** A gutter is looked at so far. */
 export const GUTTER_SEEN = 80;
 
@@ -50,13 +53,10 @@ export function separateWordEnd(
   const word = text.slice(start, end);
   if (isOpener(character) || character === '"' || character === "'")
     return { end, loose: false, dots: false };
-  if (
-    !isPlaceholderLike(
-      word.replace(/\[="[^"]*"\]$/, ''),
-      /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN)),
-    )
-  )
-    return undefined;
+  const isBeforeGutter = /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN));
+  // `-n Number`, with nothing behind it.
+  const isTypeAlone = end === text.length && TYPE.test(word);
+  if (!isPlaceholderLike(word.replace(/\[="[^"]*"\]$/, ''), isBeforeGutter || isTypeAlone)) return undefined;
   // `-c or --calm`: another name follows.
   if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
   return { end, loose: hasLower(word), dots: false };

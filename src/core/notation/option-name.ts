@@ -1,5 +1,5 @@
 import type { NameForm } from '../model/option.ts';
-import { isLower, isUpper, isWordCharacter } from './characters.ts';
+import { isLower, isWordCharacter } from './characters.ts';
 
 /** A name as it stands in a text, by its indexes there. */
 export interface ScannedName {
@@ -74,8 +74,7 @@ function short(text: string, start: number): ScannedName {
 /** Whether a word is a letter with its placeholder joined to it, such as `oFILE` or `jN`. */
 function isJoinedPlaceholder(word: string): boolean {
   if (word.length < 2 || !isLower(word.charCodeAt(0))) return false;
-  for (let i = 1; i < word.length; i++) if (!isUpper(word.charCodeAt(i))) return false;
-  return true;
+  return /^[A-Z]+(?:_[A-Z]+)*$/.test(word.slice(1));
 }
 
 function scanPlus(text: string, start: number, to: number): ScannedName | undefined {

@@ -11,7 +11,10 @@ export interface ProseValues {
 const MAY_LIST = /[:,|]| or /;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:may|can|must|should) be|possible values are|valid values are|values are|choices are)(?: one of| either)?(?: the following)?:? /gi;
+  /\b(?:one of|either|(?:may|can|must|should) be|values are|choices are|(?:possible|valid|allowed|accepted|supported) (?:values|choices|options)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? /gi;
+
+/** `Valid values: ` */
+const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported)\b.*:/i;
 
 /**
  * The allowed values that a text lists in its sentences, with their place there; undefined where it lists none:
@@ -23,8 +26,11 @@ export function valuesInProse(text: string): ProseValues | undefined {
     const list = scanValueList(text, match.index + match[0].length);
     // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
     const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
-    const isToTheEnd = /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(text.slice(list?.end ?? 0));
-    if (list !== undefined && (list.isQuoted || (list.hasOr && !isVague) || isToTheEnd))
+    const rest = text.slice(list?.end ?? 0);
+    const isToTheEnd = /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(rest);
+    // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.
+    const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
+    if (list !== undefined && (list.isQuoted || (list.hasOr && !isVague) || isToTheEnd || isAnnounced))
       return { values: list.values, start: match.index, end: list.end };
   }
   const colon = /[A-Za-z]: (?=[\w"'`])/g;

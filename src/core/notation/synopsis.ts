@@ -37,7 +37,12 @@ const DEPTH_LIMIT = 40;
 
 /** Reads a synopsis; brackets that do not match are taken as closed at the end. */
 export function parseSynopsis(text: string): SynopsisNode {
-  return new SynopsisParser(text).sequence(0);
+  return new SynopsisParser(withBrackets(text)).sequence(0);
+}
+
+/** `?day?`, as Tcl writes what may be left out, in brackets: of the same length. */
+function withBrackets(text: string): string {
+  return text.replace(/(^|\s)\?(-?\w[^?\n]{0,80})\?(?=\s|$)/g, '$1[$2]');
 }
 
 class SynopsisParser {

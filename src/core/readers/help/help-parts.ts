@@ -6,6 +6,7 @@ import { withAnnouncedValues } from './announced-values.ts';
 import type { HelpParts } from './assemble-interface.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { readCommandSynopses } from './command-synopses.ts';
+import { withDefaultsInAngles } from './defaults-in-angles.ts';
 import { joinGivenValues } from './given-values.ts';
 import { findSections, headingFact, type Section } from './headings.ts';
 import { HOLDS_NO_LISTS, readLists } from './help-lists.ts';
@@ -81,7 +82,7 @@ export function readParts(
 
   const lists = readLists(sections, (line) => taken[line.index] !== 1, usage, options, cleaned);
   if (lists.values.length > 0) options = options.map((option) => withListedValues(option, lists.values));
-  options = withAnnouncedValues(options, body, cleaned);
+  options = withAnnouncedValues(withDefaultsInAngles(options), body, cleaned);
   let { commands } = lists;
   if (commands.length > ENTRY_LIMIT) {
     problems.push(tooMany(cleaned.source, 'commands', commands.length));

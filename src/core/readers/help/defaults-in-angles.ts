@@ -1,0 +1,32 @@
+import { stated } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
+
+/** What stands at the end of a text: `the day <monday>`, and `the day <>` where there is none. */
+const IN_ANGLES = /(?:^|\s)<([^<>]*)>$/;
+
+/** So many options show it, before it is no remark. */
+const LEAST_SHOWN = 2;
+
+/**
+ * Gives options the defaults that the texts of a list have in angle brackets at their ends, where those of all options with an argument do: an
+ * empty bracket tells that there is none.
+ */
+export function withDefaultsInAngles(options: readonly Option[]): readonly Option[] {
+  const takers = options.filter(
+    ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
+  );
+  const isShown = ({ help }: Option) => help !== undefined && IN_ANGLES.test(help.value);
+  if (takers.length < LEAST_SHOWN || !takers.every(isShown)) return options;
+  return options.map((option) => {
+    const { argument, help } = option;
+    const word = argument?.value.words.at(-1);
+    const value = IN_ANGLES.exec(help?.value ?? '')?.[1];
+    const isGiven = value !== undefined && value !== '' && argument?.value.presence !== 'none';
+    if (!isGiven || argument === undefined || word === undefined || word.default !== undefined) return option;
+    const words = [
+      ...argument.value.words.slice(0, -1),
+      { ...word, default: stated(value, help?.place ?? null) },
+    ];
+    return { ...option, argument: { ...argument, value: { ...argument.value, words } } };
+  });
+}
