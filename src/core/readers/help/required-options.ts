@@ -7,6 +7,12 @@ function isValue(byDefault: string | undefined): boolean {
   return byDefault !== undefined && !/^(?:none|null|nil|undefined)$/i.test(byDefault);
 }
 
+/** Whether a synopsis has the placeholder of an option behind one of its names: then it is in notation, and no example. */
+function showsPlaceholder({ form }: UsageReading, { names, argument }: Option): boolean {
+  const placeholder = argument?.value.words[0]?.placeholder?.value;
+  return placeholder !== undefined && names.some(({ text }) => form.text.includes(`${text} ${placeholder}`));
+}
+
 /** `tiffin --help` */
 function asksForHelpOnly({ form }: UsageReading): boolean {
   return (
@@ -27,7 +33,10 @@ export function withRequiredInUsage(
   const [reading, ...others] = readings.filter((one) => !asksForHelpOnly(one));
   if (reading === undefined || others.length > 0) return options;
   // Without a bracket anywhere, the synopsis is more likely an example.
-  const isNotation = reading.optionsFollow || /[[<{(]/.test(reading.form.text);
+  const isNotation =
+    reading.optionsFollow ||
+    /[[<{(]/.test(reading.form.text) ||
+    options.some((option) => showsPlaceholder(reading, option));
   const required = new Map(
     reading.form.options.filter((option) => option.required).map(({ name, place }) => [name, place]),
   );

@@ -196,12 +196,20 @@ function softly(line: TextLine): SplitEntry | undefined {
   };
 }
 
+/** `--old-depth depth`, `--sort sort_key`: a word that the name ends in, or of several parts, is a placeholder. */
+function isNamedAfter(word: string, name: string): boolean {
+  return /^--\w/.test(name) && (/^[a-z]+_[a-z_]+$/.test(word) || name.slice(2).split('-').at(-1) === word);
+}
+
 /** Where one blank parts names and text, a bare word behind a name, or behind its placeholder, is the text's first. */
 function withoutLooseArgument(declaration: Declaration): Declaration {
   const at = declaration.names.findIndex(({ argument }) => argument?.loose);
   const name = declaration.names[at];
   if (name?.argument === undefined) return declaration;
-  const bare = name.argument.words.findIndex(({ placeholder = '' }) => /^[a-z(]/.test(placeholder));
+  const bare = name.argument.words.findIndex(
+    ({ placeholder = '' }, i) =>
+      /^[a-z(]/.test(placeholder) && !(i === 0 && isNamedAfter(placeholder, name.text)),
+  );
   const words = name.argument.words.slice(0, Math.max(0, bare));
   const end = words.at(-1)?.end ?? name.end;
   const argument = words.length === 0 ? undefined : { ...name.argument, words, loose: false, end };

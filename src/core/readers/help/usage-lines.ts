@@ -130,7 +130,9 @@ function continuesUsage(
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
   return (
     next.text[next.first] !== '-' ||
-    ((next.indent >= 8 || /\s[[<]/.test(next.text)) && !isListed(next) && !LETTER_AND_TEXT.test(next.text))
+    ((next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
+      !isListed(next) &&
+      !LETTER_AND_TEXT.test(next.text))
   );
 }
 
