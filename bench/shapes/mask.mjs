@@ -1,0 +1,58 @@
+// Replaces the words of a help text by made-up ones of the same length and class, so that its shape stays and nothing of it is quoted.
+import { createHash } from 'node:crypto';
+import { KEPT_WORDS } from './kept-words.mjs';
+
+const CONSONANTS = 'bdfgklmnprstvz';
+const VOWELS = 'aeiou';
+/** A word of letters; digits, marks and blanks stay. */
+const WORD = /[\p{L}\p{M}]+/gu;
+
+/** So many words are tried for another. */
+const SALTS_TRIED = 200;
+
+/** A function that masks strings of one text, each word alike wherever it stands. Two words never become one. */
+export function masker() {
+  const made = new Map();
+  const taken = new Set();
+  const replacement = (word) => {
+    const known = made.get(word);
+    if (known !== undefined) return known;
+    for (let salt = 0; salt < SALTS_TRIED; salt++) {
+      const other = madeUp(`${word} ${salt}`, [...word].length);
+      if (taken.has(other) || KEPT_WORDS.has(other)) continue;
+      taken.add(other);
+      made.set(word, other);
+      return other;
+    }
+    // Of two letters there are not enough words.
+    return word;
+  };
+  return (text) =>
+    text.replace(WORD, (word) => {
+      const lower = word.toLowerCase();
+      // A letter alone is an option, a placeholder or a mark, and says nothing of whose it is.
+      if ([...word].length === 1 || KEPT_WORDS.has(lower)) return word;
+      // In `--noColour` and `FILENAMEs` the parts keep their cases.
+      return withCaseOf(word, replacement(lower));
+    });
+}
+
+function madeUp(seed, length) {
+  const bytes = createHash('sha256').update(seed).digest();
+  let word = '';
+  for (let i = 0; word.length < length; i++) {
+    const byte = bytes[i % bytes.length];
+    const letters = i % 2 === 0 ? CONSONANTS : VOWELS;
+    word += letters[(byte + i) % letters.length];
+  }
+  return word;
+}
+
+function withCaseOf(word, other) {
+  const letters = [...word];
+  return [...other].map((letter, i) => (isUpper(letters[i]) ? letter.toUpperCase() : letter)).join('');
+}
+
+function isUpper(letter) {
+  return letter !== letter.toLowerCase();
+}
