@@ -73,6 +73,8 @@ export function runEnd(text: string, start: number, to: number): number {
     if (character === '|' && text[i + 1] === '-' && !/^[\s,]?$/.test(text.slice(i + 2, Math.min(to, i + 3))))
       break;
     if (character === ']' || character === ')') break;
+    // `--length=<ms>:  the text`: a mark.
+    if (character === ':' && text[i - 1] === '>' && (i + 1 >= to || isBlank(text[i + 1]))) break;
     if (character === '"' || character === "'") {
       const close = text.indexOf(character, i + 1);
       if (close > 0 && close < to && close - i < 80) {

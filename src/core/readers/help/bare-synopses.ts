@@ -1,8 +1,8 @@
 import type { TextLine } from './text-line.ts';
 
 /** A word in the notation of synopses: an option, a bracket, a placeholder, or a plain word. */
-const NOTATION_WORD = String.raw`(?:--?\w[\w-]*(?:=\S+)?|\[[^\][]{1,80}\]|<[^<>]{1,80}>|[A-Z][A-Z0-9_]+|[a-z][A-Za-z0-9_-]*|\.{3}|\|)`;
-const SYNOPSIS = new RegExp(String.raw`^\s*([a-z][\w.+-]*)((?: ${NOTATION_WORD}(?:\.{3})?){1,12})$`);
+const NOTATION_WORD = String.raw`(?:--?\w[\w-]*(?:=\S+)?|\[[^\][]{1,80}\]|<[^<>]{1,80}>|[A-Z][A-Z0-9_]+|[a-z][A-Za-z0-9_.-]*|\.{3}|\|)`;
+const SYNOPSIS = new RegExp(String.raw`^\s*([a-z][\w.+-]*)((?: {1,2}${NOTATION_WORD}(?:\.{3})?){1,12})$`);
 
 /** What only a synopsis has: brackets around what may be left out or be put in. */
 const BRACKET = /[[<]/;

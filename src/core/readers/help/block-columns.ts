@@ -29,6 +29,17 @@ export function byBlock<T>(
   return found;
 }
 
+/** So many lines with names and a word at most have no texts. */
+const LEAST_BARE = 4;
+
+/** Whether all lines of a block hold names with one word behind them at most: `--day day`, `--quiet`. */
+export function isNamesOnly(block: readonly TextLine[]): boolean {
+  return (
+    block.length >= LEAST_BARE &&
+    block.every(({ text, first }) => /^--?\S+(?: \S+)?$/.test(text.slice(first)))
+  );
+}
+
 /** The columns at which long names begin behind a gutter, in most lines of a block: `-e    --edges number`. */
 export function nameColumnsOf(block: readonly TextLine[]): ReadonlySet<number> {
   const votes = new Map<number, number>();

@@ -54,10 +54,21 @@ function commandOf(
   const place = names[0]?.place ?? null;
   return makeCommand({
     names: [...names, ...aliasesInText(flow, names)],
-    summary: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+    summary: flow.text === '' || isNotation(flow.text) ? undefined : stated(flow.text, flow.whole),
     heading: headingFact(section, cleaned),
     place,
   });
+}
+
+/** Brackets and nothing else: the operands of a command, and no text. */
+function isNotation(text: string): boolean {
+  return (
+    /^[[{<]/.test(text) &&
+    text
+      .replace(/\[[^\][]*\]|\{[^{}]*\}|<[^<>]*>|\.{3}/g, '')
+      .trim()
+      .split(/\s+/).length < 2
+  );
 }
 
 /** `[aliases: ls, l]` at the end of a text, and `[ls|l]` at its beginning. */

@@ -1,4 +1,4 @@
-import { byBlock, firmColumnsOf, nameColumnsOf } from './block-columns.ts';
+import { byBlock, firmColumnsOf, isNamesOnly, nameColumnsOf } from './block-columns.ts';
 import type { SplitEntry } from './entry-split.ts';
 import { textAtColumn } from './split-at-column.ts';
 import { splitEntry } from './split-entry.ts';
@@ -43,17 +43,26 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
   const columnBelow = commonColumnBelow(starters, lines);
   const voted = byBlock(starters, lines, (from, to) => firmColumnsOf(sure.slice(from, to)));
   const named = byBlock(starters, lines, (from, to) => nameColumnsOf(starters.slice(from, to)));
+  const bare = byBlock(starters, lines, (from, to) => isNamesOnly(starters.slice(from, to)));
   const candidates: Candidate[] = [];
   for (const [i, line] of starters.entries()) {
     const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines), columnBelow);
     const first = sure[i];
     const namesFollow = namesFollowBelow(line, lines);
     const isDecided =
-      first !== undefined && !namesFollow && named[i]?.size === 0 && isSettled(first, line, columns);
-    const textIsBelow = leavesRoom(line, lines);
-    const firmColumns = voted[i] ?? new Set();
-    const nameColumns = named[i] ?? new Set();
-    const around = { columns, firmColumns, nameColumns, textIsBelow, namesFollow };
+      first !== undefined &&
+      !namesFollow &&
+      !bare[i] &&
+      named[i]?.size === 0 &&
+      isSettled(first, line, columns);
+    const around = {
+      columns,
+      firmColumns: voted[i] ?? new Set<number>(),
+      nameColumns: named[i] ?? new Set<number>(),
+      isNamesOnly: bare[i] === true,
+      textIsBelow: leavesRoom(line, lines),
+      namesFollow,
+    };
     const split = isDecided ? first : splitEntry(line, around);
     if (split !== undefined) candidates.push({ ...split, line });
   }

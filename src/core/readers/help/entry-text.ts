@@ -90,7 +90,7 @@ function belongsToText(
     return column !== undefined && next.indent >= column && !isPaddedEntry(next, column);
   }
   if (column === undefined) return next.indent >= entry.indent + 2;
-  return next.indent >= (afterBlank ? column : Math.min(column, entry.indent + 3));
+  return next.indent >= (afterBlank ? column : Math.min(column, entry.indent + 2));
 }
 
 /** A long name alone in a padded column (`    --long  text`) may stand as deep as a text. */

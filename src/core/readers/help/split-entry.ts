@@ -11,14 +11,13 @@ const NO_SURROUNDINGS: Surroundings = {
   firmColumns: new Set(),
   nameColumns: new Set(),
   textIsBelow: false,
+  isNamesOnly: false,
   namesFollow: false,
 };
 
 /** Splits a line that begins with a hyphen or plus. Undefined where the line declares nothing. */
-export function splitEntry(
-  line: TextLine,
-  { columns, firmColumns, nameColumns, textIsBelow, namesFollow }: Surroundings = NO_SURROUNDINGS,
-): SplitEntry | undefined {
+export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDINGS): SplitEntry | undefined {
+  const { columns, firmColumns, nameColumns, textIsBelow, isNamesOnly, namesFollow } = around;
   const { text, first } = line;
   // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
   const limit = Math.min(text.length, first + 400);
@@ -31,7 +30,7 @@ export function splitEntry(
     inNameColumns(line, nameColumns) ??
     atGutter(line) ??
     atRemark(line) ??
-    alone(line, columns, limit === text.length ? scanned : undefined) ??
+    alone(line, columns.length > 0 || isNamesOnly, limit === text.length ? scanned : undefined) ??
     atMark(line, columns) ??
     softly(line)
   );
@@ -128,12 +127,12 @@ function atRemark(line: TextLine): SplitEntry | undefined {
 
 function alone(
   line: TextLine,
-  columns: readonly number[],
+  takesBareWord: boolean,
   scanned: Declaration | undefined,
 ): SplitEntry | undefined {
   const declaration = whole(line.text, line.first, line.text.length, scanned);
   if (declaration === undefined) return undefined;
-  // `-s silent`: a placeholder where others have their texts in a column, else more likely a text.
+  // `-s silent`: a placeholder where others have their texts in a column, or none has a text; else more likely a text.
   const argument = declaration.names.at(-1)?.argument;
   const words = argument?.words.length ?? 0;
   if (
@@ -141,7 +140,7 @@ function alone(
     /^(?:ignored|deprecated|obsolete|reserved)$/.test(argument?.words[0]?.placeholder ?? '')
   )
     return undefined;
-  if (declaration.loose && (columns.length === 0 || words > 1)) return undefined;
+  if (declaration.loose && (!takesBareWord || words > 1)) return undefined;
   // `-d is the same as -v`
   if (declaration.names.some((name) => name.argument?.loose && name.argument.words.length > 1))
     return undefined;

@@ -35,7 +35,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     const match =
       ANNOUNCEMENT.exec(line.text) ??
       CAPITAL_ANNOUNCEMENT.exec(line.text) ??
-      (line.indent === 0 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
+      (line.indent <= 1 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
     if (match === null || isInsideText(line, lines[line.index - 1])) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
     const text = behind.trim() === '' ? notationOf(lines[line.index + 1]) : behind;
