@@ -26,7 +26,7 @@ function unreadProblem(run: readonly LineWithRole[], cleaned: CleanedText): Prob
   const lines = run.length === 1 ? 'a line' : `${run.length} lines`;
   const message = isOption
     ? `expected an option with its text, found ${lines} that could not be read as one; what it says is passed over`
-    : `expected to know what these words are, found ${lines} in columns of which nothing tells whether they are commands, operands or values; they are passed over`;
+    : `expected to know what these words are, found ${lines} in columns of which nothing tells whether they are commands, operands or values; ${run.length === 1 ? 'it is' : 'they are'} passed over`;
   return {
     code: isOption ? 'unread-option' : 'unread-words',
     message,
