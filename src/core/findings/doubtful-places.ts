@@ -8,18 +8,19 @@ interface DoubtedSource {
   readonly doubts: readonly Doubt[];
 }
 
+/** The doubts of one source in the order of their beginnings, each with the one that reaches farthest up to there. */
+interface OrderedDoubts {
+  readonly doubts: readonly Doubt[];
+  readonly farthest: readonly Doubt[];
+}
+
 /** The places of sources that may have been misread. */
 export class DoubtfulPlaces {
-  /** By source, in the order of their beginnings. */
-  readonly #doubts = new Map<Source, readonly Doubt[]>();
+  readonly #doubts = new Map<Source, OrderedDoubts>();
 
   constructor(sources: readonly DoubtedSource[]) {
     for (const { source, doubts } of sources)
-      if (doubts.length > 0)
-        this.#doubts.set(
-          source,
-          doubts.toSorted((a, b) => a.place.start - b.place.start),
-        );
+      if (doubts.length > 0) this.#doubts.set(source, ordered(doubts));
   }
 
   /** A finding as it may be told: one that rests on what may have been misread is a note, and says why. */
@@ -33,11 +34,27 @@ export class DoubtfulPlaces {
 
   /** Why a place may have been misread; undefined where it was surely read. */
   #at(place: Place): DoubtReason | undefined {
-    if (place === null) return undefined;
-    for (const doubt of this.#doubts.get(place.source) ?? []) {
-      if (doubt.place.start >= place.end) return undefined;
-      if (doubt.place.end > place.start) return doubt.reason;
+    const known = place === null ? undefined : this.#doubts.get(place.source);
+    if (place === null || known === undefined) return undefined;
+    // The last one that begins before the place ends.
+    let low = 0;
+    let high = known.doubts.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((known.doubts[middle]?.place.start ?? 0) < place.end) low = middle + 1;
+      else high = middle;
     }
-    return undefined;
+    const farthest = known.farthest[low - 1];
+    return farthest !== undefined && farthest.place.end > place.start ? farthest.reason : undefined;
   }
+}
+
+function ordered(given: readonly Doubt[]): OrderedDoubts {
+  const doubts = given.toSorted((a, b) => a.place.start - b.place.start);
+  const farthest: Doubt[] = [];
+  for (const doubt of doubts) {
+    const before = farthest.at(-1);
+    farthest.push(before === undefined || doubt.place.end > before.place.end ? doubt : before);
+  }
+  return { doubts, farthest };
 }

@@ -67,11 +67,14 @@ function onlyOption(text: string, options: readonly Option[]): Option | undefine
   return found.length === 1 ? found[0] : undefined;
 }
 
+/** So many lines of a list of values are read. */
+const LIST_LIMIT = 200;
+
 function valuesBelowLine(line: TextLine, lines: readonly TextLine[], cleaned: CleanedText): AllowedValue[] {
   let from = line.index + 1;
   if (lines[from]?.blank) from++;
   let to = from;
-  while (to < lines.length && lines[to]?.blank === false) to++;
+  while (to < lines.length && to < from + LIST_LIMIT && lines[to]?.blank === false) to++;
   return findWordEntries(lines.slice(from, to)).flatMap((entry) => {
     const flow = new TextFlow(cleaned, entry.pieces);
     const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);
