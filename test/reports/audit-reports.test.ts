@@ -59,7 +59,14 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
   assert.equal(report.version, 1);
   assert.deepEqual(report.tool, TOOL);
   assert.deepEqual(report.sources, [
-    { name: 'help.txt', kind: 'help', program: 'tiffin', command: ['tiffin'], width: null },
+    {
+      name: 'help.txt',
+      kind: 'help',
+      program: 'tiffin',
+      command: ['tiffin'],
+      width: null,
+      lines: { read: 4, unread: 0 },
+    },
   ]);
   const finding = report.findings.find((one: { check: string }) => one.check === 'names/one-letter-long');
   assert.deepEqual(finding, {
@@ -77,6 +84,7 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     related: [],
     evidence: '--n',
     mend: "give it a word for a name, and '-n' as its short form where that is free",
+    unsure: null,
     fingerprint: finding.fingerprint,
   });
   assert.match(finding.fingerprint, /^[0-9a-f]{16}$/);

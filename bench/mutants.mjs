@@ -1,0 +1,76 @@
+// Whether the fixtures of the help reader notice when a threshold of it is moved one step: `npm run mutants [-- NAME...]`. Each named threshold
+// is made greater and less by one step in a copy of the built package, and the tests of the reader are run there.
+import { spawnSync } from 'node:child_process';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildIfNeeded, root } from '../scripts/setup.mjs';
+
+buildIfNeeded();
+
+/** Thresholds decide how a text is read. Limits, which only bound what a stranger's text can cost, have tests of their own. */
+const THRESHOLD = /^(?:export )?const ((?:LEAST|MOST|SHORT|LITTLE)\w*) = ([\d.]+|1 \/ 3);$/gm;
+const FOLDERS = ['dist/core/readers/help', 'dist/core/notation'];
+const TESTS = 'test/help';
+
+const wanted = process.argv.slice(2);
+const copy = mkdtempSync(join(tmpdir(), 'dabbawala-mutants-'));
+try {
+  for (const part of [
+    'package.json',
+    'dist',
+    'test',
+    'bench/shapes',
+    'bench/truth-adapter.mjs',
+    'bench/truth-score.mjs',
+  ])
+    cpSync(join(root, part), join(copy, part), { recursive: true });
+  symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
+  const missed = mutants()
+    .filter(({ name }) => wanted.length === 0 || wanted.includes(name))
+    .map((mutant) => ({ ...mutant, isCaught: isCaught(mutant) }));
+  const uncaught = missed.filter((one) => !one.isCaught);
+  for (const { file, name, value } of uncaught)
+    process.stdout.write(`not caught: ${file}: ${name} = ${value}\n`);
+  process.stdout.write(`${missed.length - uncaught.length} of ${missed.length} mutants caught\n`);
+} finally {
+  rmSync(copy, { recursive: true, force: true });
+}
+
+function mutants() {
+  return FOLDERS.flatMap((folder) =>
+    readdirSync(join(copy, folder))
+      .filter((file) => file.endsWith('.js'))
+      .flatMap((file) => {
+        const text = readFileSync(join(copy, folder, file), 'utf8');
+        return [...text.matchAll(THRESHOLD)].flatMap(({ 0: line, 1: name, 2: shown, index }) =>
+          moved(shown).map((value) => ({
+            file: join(folder, file),
+            name,
+            value,
+            text,
+            mutated: `${text.slice(0, index)}${line.replace(shown, String(value))}${text.slice(index + line.length)}`,
+          })),
+        );
+      }),
+  );
+}
+
+/** One step up and one down: of a whole number by one, of a share by a fifth of it. */
+function moved(shown) {
+  const value = shown === '1 / 3' ? 1 / 3 : Number(shown);
+  return Number.isInteger(value) ? [value - 1, value + 1] : [value * 0.8, Math.min(1, value * 1.2)];
+}
+
+function isCaught({ file, text, mutated }) {
+  const path = join(copy, file);
+  writeFileSync(path, mutated);
+  const files = readdirSync(join(copy, TESTS)).filter((name) => name.endsWith('.test.ts'));
+  const { status } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', '--test', '--test-reporter=dot', ...files.map((name) => join(TESTS, name))],
+    { cwd: copy, stdio: 'ignore' },
+  );
+  writeFileSync(path, text);
+  return status !== 0;
+}
