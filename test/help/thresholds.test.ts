@@ -1,0 +1,160 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { type Interface, readHelp } from 'dabbawala';
+import { optionLine } from '../support/read-text.ts';
+
+function read(text: string): Interface | undefined {
+  return readHelp({ name: 'help', text }).interface;
+}
+
+const options = (text: string) => (read(text)?.root.options.items ?? []).map(optionLine);
+const commands = (text: string) =>
+  (read(text)?.root.commands.items ?? []).map(({ names }) => names[0]?.text ?? '');
+const doubts = (text: string) => (read(text)?.sources[0]?.doubts ?? []).map(({ reason }) => reason);
+const forms = (text: string) => read(text)?.root.forms.length ?? 0;
+const first = <T>(count: number, all: readonly T[]) => all.slice(0, count);
+
+/** Texts right below and right at a threshold of the reader, in pairs: what is read of each. */
+const PAIRS: readonly {
+  readonly threshold: string;
+  readonly read: (text: string) => unknown;
+  readonly below: { readonly text: string; readonly gives: unknown };
+  readonly at: { readonly text: string; readonly gives: unknown };
+}[] = [
+  {
+    threshold: 'a bullet before a single line is none',
+    read: commands,
+    below: { text: 'Usage: tiffin COMMAND\n\nCommands:\n  - box:  a box\n', gives: [] },
+    at: {
+      text: 'Usage: tiffin COMMAND\n\nCommands:\n  - box:  a box\n  - lid:  a lid\n',
+      gives: ['box', 'lid'],
+    },
+  },
+  {
+    threshold: 'two textless entries above one with a text may share it, one has none',
+    read: doubts,
+    below: { text: 'Usage: t\n\n  -q  quiet\n  --one\n  --two   text\n  -v  more\n', gives: [] },
+    at: {
+      text: 'Usage: t\n\n  -q  quiet\n  --one\n  --two\n  --six   text\n  -v  more\n  -d  day\n',
+      gives: ['shared-text', 'shared-text'],
+    },
+  },
+  {
+    threshold: 'three words with texts are surely commands, two are not',
+    read: doubts,
+    below: { text: 'Usage: tiffin COMMAND\n\nBoxes:\n  box   a box\n  lid   a lid\n', gives: ['odd-list'] },
+    at: { text: 'Usage: tiffin COMMAND\n\nBoxes:\n  box   a box\n  lid   a lid\n  pan   a pan\n', gives: [] },
+  },
+  {
+    threshold: 'two lines in notation that begin alike are synopses, one is where the title names it only',
+    read: forms,
+    below: { text: 'Boxes\n\nList them.\n  tiffin [-q] <day>\n\n  -q   quiet\n  -v   more\n', gives: 0 },
+    at: {
+      text: 'Boxes\n\nList them.\n  tiffin [-q] <day>\nRead them.\n  tiffin -f <file>\n\n  -q   quiet\n  -v   more\n',
+      gives: 2,
+    },
+  },
+  {
+    threshold: 'four lines of names with a word at most have no texts',
+    read: options,
+    below: {
+      text: 'Usage: t\n\n--one word\n--two word\n--six\n',
+      gives: ['--one: word', '--two: word', '--six: '],
+    },
+    at: {
+      text: 'Usage: t\n\n--one word\n--two word\n--six\n--ten\n',
+      gives: ['--one mandatory word: ', '--two mandatory word: ', '--six: ', '--ten: '],
+    },
+  },
+  {
+    threshold: 'three long names in a column make it one of names',
+    read: (text) => options(text).slice(0, 1),
+    below: { text: 'Usage: t\n-e\t--edge number\n-f\t--fan\n', gives: ['-e: --edge number'] },
+    at: {
+      text: 'Usage: t\n-e\t--edge number\n-f\t--fan\n-g\t--gap\n',
+      gives: ['-e --edge mandatory number: '],
+    },
+  },
+  {
+    threshold: 'five lines with the mark of a comment are the comment of a script',
+    read: (text) => read(text) !== undefined,
+    below: {
+      text: `${first(4, ['# Usage: t [-q]', '#', '# a', '# b', '# -q  quiet']).join('\n')}\n`,
+      gives: false,
+    },
+    at: { text: '# Usage: t [-q]\n# a\n# b\n# c\n# -q  quiet\n', gives: true },
+  },
+  {
+    threshold: 'nearly all lines have it: four of five',
+    read: (text) => read(text) !== undefined,
+    below: { text: '# Usage: t [-q]\n# a\n# b\nc\nd\n# -q  quiet\n', gives: false },
+    at: { text: '# Usage: t [-q]\n# a\n# b\nc\n# -q  quiet\n', gives: true },
+  },
+  {
+    threshold: 'two options with angle brackets at the ends of their texts have defaults there',
+    read: options,
+    below: {
+      text: 'Usage: t\n\n  -l list   the list <a>\n  -q        quiet\n',
+      gives: ['-l mandatory list: the list <a>', '-q: quiet'],
+    },
+    at: {
+      text: 'Usage: t\n\n  -l list   the list <a>\n  -k box    the box <>\n',
+      gives: ['-l mandatory list =a: the list <a>', '-k mandatory box: the box <>'],
+    },
+  },
+  {
+    threshold: 'three values in a bracket behind their noun, two are a remark',
+    read: options,
+    below: {
+      text: 'Usage: t\n\n  -m, --mode=M   the mode (slow, fast)\n',
+      gives: ['-m --mode mandatory M: the mode (slow, fast)'],
+    },
+    at: {
+      text: 'Usage: t\n\n  -m, --mode=M   the mode (slow, fast, none)\n',
+      gives: ['-m --mode mandatory M {slow,fast,none}: the mode (slow, fast, none)'],
+    },
+  },
+  {
+    threshold: 'three of four letters of a list make a word of a synopsis a group of letters',
+    read: (text) => options(text).map((line) => line.split(':')[0]),
+    below: { text: 'Usage: t [-abcd]\n\n  -a  x\n  -b  y\n', gives: ['-a', '-b', '-abcd'] },
+    at: { text: 'Usage: t [-abcd]\n\n  -a  x\n  -b  y\n  -c  z\n', gives: ['-a', '-b', '-c', '-d'] },
+  },
+  {
+    threshold: 'four unread lines, and more than a third of all, and little was read',
+    read: (text) => doubts(text).includes('little-read'),
+    below: { text: 'Usage: t [x]\n\n  aa   b\n  cc   d\n  ee   f\n', gives: false },
+    at: { text: 'Usage: t [x]\n\n  aa   b\n  cc   d\n  ee   f\n  gg   h\n', gives: true },
+  },
+  {
+    threshold: 'a third of all lines is not more than a third',
+    read: (text) => doubts(text).includes('little-read'),
+    below: {
+      text: `Usage: t [x]\n\n${'ghijklm'.replace(/./g, '  -$&   text\n')}\n  aa   b\n  cc   d\n  ee   f\n  gg   h\n`,
+      gives: false,
+    },
+    at: {
+      text: `Usage: t [x]\n\n${'ghijkl'.replace(/./g, '  -$&   text\n')}\n  aa   b\n  cc   d\n  ee   f\n  gg   h\n`,
+      gives: true,
+    },
+  },
+  {
+    threshold: 'a label has five words at most',
+    read: (text) => read(text)?.root.options.items[0]?.heading?.value,
+    below: {
+      text: 'Usage: t\n\n    deeper words\nOne two three four five six:\n  -q  quiet\n  -v  more\n',
+      gives: undefined,
+    },
+    at: {
+      text: 'Usage: t\n\n    deeper words\nOne two three four five:\n  -q  quiet\n  -v  more\n',
+      gives: 'One two three four five',
+    },
+  },
+];
+
+for (const { threshold, read: reading, below, at } of PAIRS) {
+  test(`threshold: ${threshold}`, () => {
+    assert.deepEqual(reading(below.text), below.gives);
+    assert.deepEqual(reading(at.text), at.gives);
+  });
+}
