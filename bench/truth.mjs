@@ -1,16 +1,15 @@
 // Scores the help reader against truths about real programs: `npm run truth -- FOLDER` for a folder of them (a list of entries in each
 // JSON file: help, options, subcommands), and without a folder against programs on this machine, by what their parsers say.
-import { readdirSync, readFileSync, statSync } from 'node:fs';
-import { join } from 'node:path';
 import { readHelp } from 'dabbawala';
 import { buildIfNeeded } from '../scripts/setup.mjs';
 import { machineTruths } from './machine-truths.mjs';
 import { scoredForm } from './truth-adapter.mjs';
+import { truthEntries } from './truth-files.mjs';
 import { MEASURES, scoreEntry } from './truth-score.mjs';
 
 buildIfNeeded();
 const [folder] = process.argv.slice(2);
-const entries = folder === undefined ? machineTruths() : jsonFiles(folder).flatMap(entriesOf);
+const entries = folder === undefined ? machineTruths() : truthEntries(folder);
 if (entries.length === 0) {
   process.stderr.write('no truths found\n');
   process.exit(1);
@@ -30,18 +29,6 @@ const rows = groups.map((group) =>
   ),
 );
 print([['layout', 'programs', 'commands', ...MEASURES], ...rows, row('all', scored), perProgram()]);
-
-function jsonFiles(path) {
-  if (!statSync(path).isDirectory()) return path.endsWith('.json') ? [path] : [];
-  return readdirSync(path)
-    .sort()
-    .flatMap((name) => jsonFiles(join(path, name)));
-}
-
-function entriesOf(file) {
-  const list = JSON.parse(readFileSync(file, 'utf8'));
-  return Array.isArray(list) ? list.filter((entry) => typeof entry.help === 'string') : [];
-}
 
 /** The shares of a group in percent, each name or option counting alike. */
 function row(name, group) {

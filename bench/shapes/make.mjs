@@ -1,7 +1,8 @@
 // Makes the corpus of shapes from a folder of truths about real programs: `node bench/shapes/make.mjs FOLDER`. The texts are masked, and what is
 // expected of each comes from the masked truth, never from the reader.
-import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { truthEntries } from '../truth-files.mjs';
 import { masker } from './mask.mjs';
 
 const CORPUS = join(import.meta.dirname, 'corpus');
@@ -23,8 +24,7 @@ if (folder === undefined) {
 }
 
 const perProgram = new Map();
-const shapes = jsonFiles(folder)
-  .flatMap(entriesOf)
+const shapes = truthEntries(folder)
   .filter(({ help, program, options, subcommands }) => {
     const before = perProgram.get(program) ?? 0;
     const isTold = options.length > 0 || (subcommands ?? []).length > 0;
@@ -77,16 +77,4 @@ function masked(entry) {
 
 function numbered(i) {
   return String(i + 1).padStart(3, '0');
-}
-
-function jsonFiles(path) {
-  if (!statSync(path).isDirectory()) return path.endsWith('.json') ? [path] : [];
-  return readdirSync(path)
-    .sort()
-    .flatMap((name) => jsonFiles(join(path, name)));
-}
-
-function entriesOf(file) {
-  const list = JSON.parse(readFileSync(file, 'utf8'));
-  return Array.isArray(list) ? list.filter(({ help }) => typeof help === 'string') : [];
 }

@@ -105,13 +105,8 @@ export function readParts(
   };
   const kept = new Set(distinct);
   const repeated = commands.filter((command) => !kept.has(command));
-  const claimed: ClaimedLine[] = [
-    ...lines
-      .filter((line) => first.lines.taken.has(line.index) || isSynopsis(line))
-      .map((line) => ({ line, role: 'synopsis' as const })),
-    ...entries.flatMap(linesOfEntry),
-    ...lists.heads.map((line) => ({ line, role: 'entry' as const })),
-  ];
+  const ofSynopses = lines.filter((line) => first.lines.taken.has(line.index) || isSynopsis(line));
+  const claimed = claimedLines(ofSynopses, entries, lists.heads);
   return { parts, sections, repeated, claimed, entries, oddLists: lists.oddLists, problems };
 }
 
@@ -139,6 +134,18 @@ function listedOptions(
     const heading = headingFact(sectionOf.get(firstLine(entry)), cleaned);
     return optionFromEntry(entry, { heading, showsArguments }, cleaned);
   });
+}
+
+function claimedLines(
+  synopses: readonly TextLine[],
+  entries: readonly OptionEntry[],
+  heads: readonly TextLine[],
+): ClaimedLine[] {
+  return [
+    ...synopses.map((line) => ({ line, role: 'synopsis' as const })),
+    ...entries.flatMap(linesOfEntry),
+    ...heads.map((line) => ({ line, role: 'entry' as const })),
+  ];
 }
 
 function linesOfEntry({ declaring, pieces }: OptionEntry): ClaimedLine[] {
