@@ -252,3 +252,13 @@ test('a synopsis of many words makes no command so deep that its document could 
   assert.ok(from !== undefined);
   assert.deepEqual(readDocument({ name: 'document', text: documentYaml(from) }).problems, []);
 });
+
+test('names, addresses and announcements again and again are read to an end', () => {
+  for (const text of [
+    `Usage: t\n\n${'--constructor '.repeat(3000)}x\n`,
+    `Usage: t\n\n${`${'@.'.repeat(199)} x\n`.repeat(500)}`,
+    `Usage: t\n  --opt=X  y\n\n${'the --opt values:\n'.repeat(5000)}`,
+    `usage: t ${'?a '.repeat(5000)}\n`,
+  ])
+    checkAnyText(text);
+});

@@ -25,8 +25,10 @@ export function withAnnouncedValues(
   cleaned: CleanedText,
 ): readonly Option[] {
   let given = options;
+  let tried = 0;
   for (const line of lines) {
     if (line.blank || !ANNOUNCEMENT.test(line.text.slice(-ANNOUNCEMENT_LIMIT))) continue;
+    if (++tried > SENTENCES_TRIED) break;
     const option = onlyOption(sentenceAbove(line, lines), options);
     const values = option === undefined ? [] : valuesBelowLine(line, lines, cleaned);
     if (option === undefined || values.length < 2) continue;
@@ -34,6 +36,9 @@ export function withAnnouncedValues(
   }
   return given;
 }
+
+/** No help has more such sentences; each costs a look at the lines below it. */
+const SENTENCES_TRIED = 100;
 
 /** An announcement stands at the end of its line. */
 const ANNOUNCEMENT_LIMIT = 100;

@@ -20,9 +20,12 @@ const RULE = /^\W+$/;
 /** Pages of a manual, as its first and last line and its references name them: `TIFFIN(1)`, `box-list(1), route(5)`. */
 const MANUAL_PAGES = /^\s*[\w.:+-]+\(\d\w{0,3}\)(?:[\s,]|$)|\s[\w.:+-]+\(\d\w{0,3}\)$/;
 /** An address, or a mark with one behind it. */
-const ADDRESS = /^\s*(?:[\p{L}-]+\s*:\s*)?<?(?:https?:\/\/\S+|\S+@\S+\.\S+)>?$/u;
+const ADDRESS = /^\s*(?:[\p{L}-]+\s*:\s*)?<?(?:https?:\/\/\S+|\S+@[^\s@]+\.\S+)>?$/u;
 /** What stands beside the name of a program: `(version: 1.4)`, `License: MIT`. */
 const IMPRINT = /^\s*\(?(?:version|author|licen[cs]e|copyright|home ?page|docs|web|e-?mail|contact|irc)\b.*/i;
+
+/** `--late and --open tell`: each name can be read in one way only, so that none is tried twice. */
+const SPEAKS_OF_OPTIONS = /^\s*(?:-{1,2}\w[\w-]*,? )+(?:and|is|are|or|does) [a-z-]/;
 
 /** So much of a line is looked at. */
 const LOOKED_AT = 400;
@@ -93,7 +96,7 @@ export function looksLikeEntry({ text: whole }: TextLine): boolean {
   const text = whole.slice(0, LOOKED_AT);
   if (LIKE_NUMBER.test(text) || /[.!?] {2}\S/.test(text)) return false;
   // `--late and --open tell ...` speaks of options; a gutter parts names from their text.
-  if (LIKE_OPTION.test(text)) return !/^\s*(?:--?[\w-]+,? )+(?:and|is|are|or|does) [a-z-]/.test(text);
+  if (LIKE_OPTION.test(text)) return !SPEAKS_OF_OPTIONS.test(text);
   return LIKE_WORD.test(text);
 }
 

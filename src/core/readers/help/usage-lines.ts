@@ -231,7 +231,7 @@ function withoutText(line: TextLine, start: number): number {
 }
 
 /** `tiffin -q   -- be quiet` */
-const MARKED_TEXT = /(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
+const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
 
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
 const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
