@@ -259,6 +259,7 @@ test('names, addresses and announcements again and again are read to an end', ()
     `Usage: t\n\n${`${'@.'.repeat(199)} x\n`.repeat(500)}`,
     `Usage: t\n  --opt=X  y\n\n${'the --opt values:\n'.repeat(5000)}`,
     `usage: t ${'?a '.repeat(5000)}\n`,
+    `Usage: t\n\n  -q  quiet\n${'\n'.repeat(50_000)}  -v  more\n`,
   ])
     checkAnyText(text);
 });

@@ -38,7 +38,7 @@ export const exampleMissing = defineCheck<{ command: string; count: number; othe
       const isShown =
         command.examples.length > 0 ||
         (place !== null &&
-          /\bexamples?\b|\be\.g\.|^\s*[$%] /im.test(view.isHelp(place) ? place.source.text : ''));
+          /\bexamples?\b|\be\.g\.|^[ \t]*[$%] /im.test(view.isHelp(place) ? place.source.text : ''));
       if (!isShown) lacking.push({ path, parts, place });
     }
     const [first, ...others] = lacking.sort((a, b) => b.parts - a.parts);
