@@ -22,9 +22,7 @@ export function scanOptionName(text: string, start: number, to: number): Scanned
 function scanLong(text: string, start: number, to: number): ScannedName | undefined {
   let from = start + 2;
   let negation: string | undefined;
-  const bracket = /^\[(no-?|no_|dont-|un|not-|skip-|without-)\]/.exec(
-    text.slice(from, Math.min(to, from + 12)),
-  );
+  const bracket = /^\[(no-?|no_|dont-|un|not-|skip-)\]/.exec(text.slice(from, Math.min(to, from + 12)));
   if (bracket !== null) {
     negation = bracket[1];
     from += bracket[0].length;

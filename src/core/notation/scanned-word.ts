@@ -19,7 +19,7 @@ const GIVEN_VALUE = /^(?:"([^"]+)"|-?\d+\.\d+|-?\d{2,}|~?\/[\w./-]{2,})$/;
 
 /** What stands in quotes in the place of a placeholder and is one: a word for a kind of value (`"file"`), or a notation (`"host<:port>"`). */
 const QUOTED_PLACEHOLDER =
-  /^"(?:addr(?:ess)?|args?|cmd|command|date|dir(?:ectory)?|expr(?:ession)?|file(?:name)?|folder|host(?:name)?|id|key|list|name|num(?:ber)?|path|pattern|port|prefix|regex|str(?:ing)?|text|title|url|user(?:name)?|value|word|[^"]*[<[{][^"]*|\.{2,}[^"]*\.{2,})"$/i;
+  /^"(?:addr(?:ess)?|args?|cmd|command|date|dir(?:ectory)?|expr(?:ession)?|file(?:name)?|folder|host(?:name)?|id|key|list|name|num(?:ber)?|path|pattern|port|prefix|regex|str(?:ing)?|text|title|url|user(?:name)?|value|word|[^"]*[<[{][^"]*)"$/i;
 
 /** The word at a range of a text. */
 export function makeScannedWord(text: string, start: number, end: number): ScannedWord {

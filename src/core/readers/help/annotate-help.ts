@@ -1,7 +1,8 @@
 import type { HelpAnnotation } from '../../source/help-annotation.ts';
 import type { Source } from '../../source/source.ts';
 import type { HelpSettings } from './help-settings.ts';
-import { countLines, readHelpLines } from './read-help.ts';
+import { countLines } from './line-roles.ts';
+import { readHelpLines } from './read-help.ts';
 
 /**
  * Tells how help output is read, line by line: the role of each, and which options, commands and operands were taken from it. A text that

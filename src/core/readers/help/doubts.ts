@@ -2,7 +2,7 @@ import type { Operand } from '../../model/operand.ts';
 import type { Doubt, DoubtReason } from '../../source/doubt.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { PartsReading } from './help-parts.ts';
-import type { LineWithRole } from './line-roles.ts';
+import { countLines, type LineWithRole } from './line-roles.ts';
 import type { OptionEntry } from './option-entries.ts';
 import type { TextLine } from './text-line.ts';
 import { looksLikeEntry } from './unclaimed-lines.ts';
@@ -57,9 +57,8 @@ const LEAST_UNREAD = 4;
 const LITTLE_READ = 1 / 3;
 
 function isLittleRead(lines: readonly LineWithRole[]): boolean {
-  const filled = lines.filter(({ role }) => role !== 'blank');
-  const unread = filled.filter(({ role }) => role === 'unread').length;
-  return unread >= LEAST_UNREAD && unread > filled.length * LITTLE_READ;
+  const { read, unread } = countLines(lines);
+  return unread >= LEAST_UNREAD && unread > (read + unread) * LITTLE_READ;
 }
 
 /** So many entries of one shape at one indentation are a list. */

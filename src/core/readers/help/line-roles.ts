@@ -53,6 +53,13 @@ export function lineRoles(
   });
 }
 
+/** How many lines that are not blank have a role, and how many are unread. */
+export function countLines(lines: readonly LineWithRole[]): { read: number; unread: number } {
+  const filled = lines.filter(({ role }) => role !== 'blank');
+  const unread = filled.filter(({ role }) => role === 'unread').length;
+  return { read: filled.length - unread, unread };
+}
+
 interface Claim {
   role: LineRole;
   readonly reads: Set<string>;

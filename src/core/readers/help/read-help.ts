@@ -9,7 +9,7 @@ import { unfoldLabels } from './hanging-labels.ts';
 import { readParts } from './help-parts.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { TEXT_LIMIT } from './limits.ts';
-import { type LineWithRole, lineRoles } from './line-roles.ts';
+import { countLines, type LineWithRole, lineRoles } from './line-roles.ts';
 import { unfoldColumns } from './side-by-side.ts';
 import { splitLines } from './text-line.ts';
 import { readTitle } from './title.ts';
@@ -69,13 +69,6 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
     problems: [...problems, ...unreadProblems(roles, cleaned)],
     lines: roles,
   };
-}
-
-/** How many lines that are not blank have a role, and how many are unread. */
-export function countLines(lines: readonly LineWithRole[]): { read: number; unread: number } {
-  const filled = lines.filter(({ role }) => role !== 'blank');
-  const unread = filled.filter(({ role }) => role === 'unread').length;
-  return { read: filled.length - unread, unread };
 }
 
 function unusable(source: Source, code: string, message: string, lines: readonly LineWithRole[]): HelpLines {

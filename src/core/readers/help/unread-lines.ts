@@ -23,10 +23,12 @@ function unreadProblem(run: readonly LineWithRole[], cleaned: CleanedText): Prob
   const first = run[0]?.line;
   const last = run.at(-1)?.line ?? first;
   const isOption = first !== undefined && '-+'.includes(first.text[first.first] ?? ' ');
-  const lines = run.length === 1 ? 'a line' : `${run.length} lines`;
+  const isOne = run.length === 1;
+  const lines = isOne ? 'a line' : `${run.length} lines`;
+  const advice = `${isOne ? 'it is' : 'they are'} passed over; state in an interface document what ${isOne ? 'it says' : 'they say'}`;
   const message = isOption
-    ? `expected an option with its text, found ${lines} that could not be read as one; what it says is passed over`
-    : `expected to know what these words are, found ${lines} in columns of which nothing tells whether they are commands, operands or values; ${run.length === 1 ? 'it is' : 'they are'} passed over`;
+    ? `expected an option with its text, found ${lines} that could not be read as one; ${advice}`
+    : `expected to know what these words are, found ${lines} in columns of which nothing tells whether they are commands, operands or values; ${advice}`;
   return {
     code: isOption ? 'unread-option' : 'unread-words',
     message,

@@ -42,7 +42,7 @@ export function readCacProgram(object: unknown, { program }: ObjectSettings): In
     names: [{ text: name ?? 'program', place: null }],
     options: { items: withNegations([...shared, ...optionsOf(own)]), complete: COMPLETE },
     commands: {
-      items: commands.filter((command) => command.name !== '').map(commandOf),
+      items: commands.flatMap(commandOf),
       complete: COMPLETE,
     },
     rules: {
@@ -60,15 +60,18 @@ export function readCacProgram(object: unknown, { program }: ObjectSettings): In
   });
 }
 
-function commandOf(command: Bag): Command {
-  const names = [textOf(command.name) ?? '', ...textsOf(command.aliasNames)];
-  return makeCommand({
+/** A command by its name; none where it has no name, and so cannot be called. */
+function commandOf(command: Bag): Command[] {
+  const name = textOf(command.name)?.trim() ?? '';
+  if (name === '') return [];
+  const made = makeCommand({
     ...commandParts(command),
-    names: names.map((text) => ({ text, place: null })),
+    names: [name, ...textsOf(command.aliasNames)].map((text) => ({ text, place: null })),
     summary: textFact(command.description),
     options: { items: withNegations(optionsOf(command)), complete: COMPLETE },
     commands: { items: [], complete: COMPLETE },
   });
+  return [made];
 }
 
 /** What the program's own command and the others have in common. */
