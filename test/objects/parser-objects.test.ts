@@ -3,7 +3,15 @@ import { test } from 'node:test';
 import { parseArgs } from 'node:util';
 import { cac } from 'cac';
 import { Command, Option } from 'commander';
-import { audit, type Interface, judgeRelations, type Command as ModelCommand, readObject } from 'dabbawala';
+import {
+  audit,
+  documentYaml,
+  type Interface,
+  judgeRelations,
+  type Command as ModelCommand,
+  readDocument,
+  readObject,
+} from 'dabbawala';
 import yargs from 'yargs';
 import { optionLine } from '../support/read-text.ts';
 import { commandAt } from '../support/read-yaml.ts';
@@ -137,6 +145,21 @@ test('a yargs program is read with options, arguments, allowed values, defaults 
   const map = commandAt(from, 'box', 'map');
   assert.deepEqual(lines(map), ['--scale mandatory ?: scale of the map']);
   assert.equal(from.root.rules.unknownOptions?.value, 'refused');
+});
+
+test('a command of a cac program that has no name cannot be called, and is none', () => {
+  const program = cac('tiffin');
+  const box = program.command('box', 'list the boxes');
+  const lid = program.command('lid', 'list the lids');
+  Object.assign(box, { name: undefined });
+  Object.assign(lid, { name: '  ' });
+  program.command('day', 'list the days');
+  const from = read(program);
+  assert.deepEqual(
+    from.root.commands.items.map(({ names }) => names[0]?.text),
+    ['day'],
+  );
+  assert.deepEqual(readDocument({ name: 'written', text: documentYaml(from) }).problems, []);
 });
 
 test('a cac program is read with options, arguments, defaults and subcommands', () => {

@@ -1,4 +1,4 @@
-import { type Candidate, mayDeclare } from './entry-candidates.ts';
+import { type Candidate, mayDeclare } from './candidate.ts';
 import { splitEntry } from './split-entry.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 

@@ -1,5 +1,6 @@
 import type { Declaration, DeclaredName } from '../../notation/declaration.ts';
-import { type Candidate, findCandidates } from './entry-candidates.ts';
+import type { Candidate } from './candidate.ts';
+import { findCandidates } from './entry-candidates.ts';
 import { gatherText } from './entry-text.ts';
 import type { TextLine, TextPiece } from './text-line.ts';
 

@@ -1,5 +1,5 @@
 import { scanDeclaration } from '../../notation/declaration.ts';
-import { mayDeclare } from './entry-candidates.ts';
+import { mayDeclare } from './candidate.ts';
 import type { TextLine } from './text-line.ts';
 
 /** So many lines must have an entry at one column to the right. */

@@ -1,6 +1,7 @@
 import { bareSynopses } from './bare-synopses.ts';
 import { USAGE_WORDS } from './heading-words.ts';
-import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
+import type { TextLine, TextPiece } from './text-line.ts';
+import { ANOTHER_FORM, continuesUsage, firstWord } from './usage-continuation.ts';
 
 /** The lines of one synopsis; the words in front of it (`usage:`, `or:`, `$`) are left out. */
 export interface UsageForm {
@@ -26,7 +27,6 @@ const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
 const LATE_ANNOUNCEMENT =
   /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: usage:\s*)/i;
-const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
 const LINES_LIMIT = 400;
 
 /** Finds the synopses of a help text. */
@@ -106,78 +106,9 @@ function announced(lines: readonly TextLine[], line: TextLine, afterMark: number
   return { forms: splitForms(body), taken, announced: true, isPath: false };
 }
 
-function continuesUsage(
-  next: TextLine,
-  first: TextLine,
-  body: readonly TextPiece[],
-  afterMark: number,
-): boolean {
-  if (next.text[next.first] === '#') return false;
-  if (body.length === 0) return true;
-  if (ANOTHER_FORM.test(next.text)) return true;
-  const startsBelow = afterMark >= first.text.length;
-  const opening = body[0];
-  if (startsBelow) {
-    if (opening === undefined || next.indent < opening.line.indent || isProse(next)) return false;
-    // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
-    return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
-  }
-  if (isAligned(next, first, body)) return true;
-  if (isProse(next)) return false;
-  // Plain words further left than the program's name are a summary.
-  if (next.indent > first.indent && next.indent < afterMark && !NOTATION.test(next.text)) return false;
-  if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
-  // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
-  return (
-    next.text[next.first] !== '-' ||
-    ((next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
-      !isListed(next) &&
-      !LETTER_AND_TEXT.test(next.text))
-  );
-}
-
-/** Whether a line goes on below the first words of a synopsis, or below a line that does: with notation or names, and no text in columns. */
-function isAligned(next: TextLine, first: TextLine, body: readonly TextPiece[]): boolean {
-  const opening = body[0];
-  if (opening === undefined || next.indent <= first.indent + 1 || /\S\s{2,}\S|:$/.test(next.text.trim()))
-    return false;
-  // An option with a sentence behind it.
-  if (next.text[next.first] === '-' && /(?:\s[a-z]+){3}/.test(next.text)) return false;
-  const previous = body.at(-1);
-  if (previous?.line !== first && previous?.line.index === next.index - 1)
-    return previous.line.indent === next.indent;
-  const at = indexAtColumn(first, next.indent);
-  return at !== undefined && at > opening.start && first.text[at - 1] === ' ' && first.text[at] !== ' ';
-}
-
-const NOTATION = /[[\]<>{}|]|\.{3}|(?:^|\s)-|[A-Z]{2,}/;
-
-/** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
-const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
-
-/** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
-function isListed(line: TextLine): boolean {
-  const text = line.text.slice(line.first, line.first + 120);
-  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +- +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
-    text,
-  );
-}
-
 /** Words in a row, as a notice has them and no synopsis. */
 function isSentence(text: string): boolean {
   return !/[[<{|]|\s--?\w/.test(text) && /(?:\s[a-z]+){4}/.test(text);
-}
-
-/** A sentence or a heading below a synopsis is no part of it. */
-function isProse(line: TextLine): boolean {
-  const [text = ''] = line.text
-    .slice(line.first, line.first + 200)
-    .trimEnd()
-    .split(/\s{2,}|\t/, 1);
-  if (/^[A-Za-z][\w ]*:$/.test(text) || /^[A-Z][a-z]+(?: [a-z]{2,}){2}\b/.test(text)) return true;
-  // Four plain words in a row are a sentence, whatever stands beside them.
-  if (/^[\w<]/.test(text) && /(?:\s[a-z]{2,}){4}|^[A-Z][a-z]* .*(?:\s[a-z]{2,}){3}/.test(text)) return true;
-  return !/[[\]<>{}|]|(?:^|\s)-/.test(text) && /(?:^|\s)[A-Za-z]{2,}(?: [a-z]+){2,}/.test(text);
 }
 
 function splitForms(body: readonly TextPiece[]): UsageForm[] {
@@ -235,10 +166,6 @@ const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
 
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
 const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
-
-function firstWord(line: TextLine, start: number): string {
-  return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
-}
 
 /** `$ tiffin box [--late] <day>`, below a title: a prompt, and a command line in notation. */
 function prompted(lines: readonly TextLine[]): UsageLines {

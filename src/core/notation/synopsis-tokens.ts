@@ -1,0 +1,82 @@
+/** A word or a mark of a synopsis, by its offsets there. */
+export interface Token {
+  readonly text: string;
+  readonly isMark: boolean;
+  /** Whether no blank stands before it. */
+  readonly joined: boolean;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** `?day?`, as Tcl writes what may be left out, in brackets: of the same length. */
+export function withBrackets(text: string): string {
+  return text.replace(/(^|\s)\?(-?\w[^?\n]{0,80})\?(?=\s|$)/g, '$1[$2]');
+}
+
+/** The words and marks of a synopsis, in their order. */
+export function tokenize(text: string): Token[] {
+  const tokens: Token[] = [];
+  let i = 0;
+  let joined = false;
+  while (i < text.length) {
+    const character = text[i] ?? '';
+    if (/\s/.test(character)) {
+      joined = false;
+      i++;
+      continue;
+    }
+    const dots = isWordWithDots(text, i) ? 0 : dotsLength(text, i);
+    const end = dots > 0 ? i + dots : '[](){}|'.includes(character) ? i + 1 : wordEnd(text, i);
+    const isMark = dots > 0 || '[](){}|'.includes(character);
+    tokens.push({
+      text: dots > 0 ? '...' : text.slice(i, end),
+      isMark,
+      joined,
+      start: i,
+      end,
+    });
+    joined = true;
+    i = end;
+  }
+  return tokens;
+}
+
+/** `[...name]`: dots in front of the word that they repeat. */
+function isWordWithDots(text: string, i: number): boolean {
+  return text.startsWith('...', i) && /[[<(]/.test(text[i - 1] ?? '') && /\w/.test(text[i + 3] ?? '');
+}
+
+/** How many characters the dots at an index have: three, one for all three, or two where a word with nothing behind it has them. */
+function dotsLength(text: string, i: number): number {
+  if (text.startsWith('...', i)) return 3;
+  if (text[i] === '…') return 1;
+  return text.startsWith('..', i) &&
+    /[\w>\]]/.test(text[i - 1] ?? '') &&
+    /^[\s\])>]?$/.test(text.slice(i + 2, i + 3))
+    ? 2
+    : 0;
+}
+
+function wordEnd(text: string, start: number): number {
+  let i = isWordWithDots(text, start) ? start + 3 : start;
+  const negation = /^--\[no-?\]/.exec(text.slice(start, start + 8));
+  if (negation !== null) i += negation[0].length;
+  while (i < text.length) {
+    const character = text[i] ?? '';
+    if (character === '<') {
+      const close = text.indexOf('>', i);
+      if (close > 0 && close - i < 200) {
+        i = close + 1;
+        continue;
+      }
+    }
+    if (i > start && /^\(s\)/i.test(text.slice(i, i + 3))) {
+      // `file(s)`, `FILE(S)`
+      i += 3;
+      continue;
+    }
+    if (/[\s[\](){}|…]/.test(character) || (i > start && dotsLength(text, i) > 0)) break;
+    i++;
+  }
+  return Math.max(i, start + 1);
+}

@@ -1,0 +1,79 @@
+import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
+
+/** A word in front of one more synopsis. */
+export const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
+
+/** Whether a line goes on with the synopses above it: `first` announces them, `body` is what they have so far. */
+export function continuesUsage(
+  next: TextLine,
+  first: TextLine,
+  body: readonly TextPiece[],
+  afterMark: number,
+): boolean {
+  if (next.text[next.first] === '#') return false;
+  if (body.length === 0) return true;
+  if (ANOTHER_FORM.test(next.text)) return true;
+  const startsBelow = afterMark >= first.text.length;
+  const opening = body[0];
+  if (startsBelow) {
+    if (opening === undefined || next.indent < opening.line.indent || isProse(next)) return false;
+    // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
+    return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
+  }
+  if (isAligned(next, first, body)) return true;
+  if (isProse(next)) return false;
+  // Plain words further left than the program's name are a summary.
+  if (next.indent > first.indent && next.indent < afterMark && !NOTATION.test(next.text)) return false;
+  if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
+  // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
+  return (
+    next.text[next.first] !== '-' ||
+    ((next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
+      !isListed(next) &&
+      !LETTER_AND_TEXT.test(next.text))
+  );
+}
+
+/** Whether a line goes on below the first words of a synopsis, or below a line that does: with notation or names, and no text in columns. */
+function isAligned(next: TextLine, first: TextLine, body: readonly TextPiece[]): boolean {
+  const opening = body[0];
+  if (opening === undefined || next.indent <= first.indent + 1 || /\S\s{2,}\S|:$/.test(next.text.trim()))
+    return false;
+  // An option with a sentence behind it.
+  if (next.text[next.first] === '-' && /(?:\s[a-z]+){3}/.test(next.text)) return false;
+  const previous = body.at(-1);
+  if (previous?.line !== first && previous?.line.index === next.index - 1)
+    return previous.line.indent === next.indent;
+  const at = indexAtColumn(first, next.indent);
+  return at !== undefined && at > opening.start && first.text[at - 1] === ' ' && first.text[at] !== ' ';
+}
+
+const NOTATION = /[[\]<>{}|]|\.{3}|(?:^|\s)-|[A-Z]{2,}/;
+
+/** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
+const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
+
+/** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
+function isListed(line: TextLine): boolean {
+  const text = line.text.slice(line.first, line.first + 120);
+  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +- +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
+    text,
+  );
+}
+
+/** A sentence or a heading below a synopsis is no part of it. */
+function isProse(line: TextLine): boolean {
+  const [text = ''] = line.text
+    .slice(line.first, line.first + 200)
+    .trimEnd()
+    .split(/\s{2,}|\t/, 1);
+  if (/^[A-Za-z][\w ]*:$/.test(text) || /^[A-Z][a-z]+(?: [a-z]{2,}){2}\b/.test(text)) return true;
+  // Four plain words in a row are a sentence, whatever stands beside them.
+  if (/^[\w<]/.test(text) && /(?:\s[a-z]{2,}){4}|^[A-Z][a-z]* .*(?:\s[a-z]{2,}){3}/.test(text)) return true;
+  return !/[[\]<>{}|]|(?:^|\s)-/.test(text) && /(?:^|\s)[A-Za-z]{2,}(?: [a-z]+){2,}/.test(text);
+}
+
+/** The word that begins at an index. */
+export function firstWord(line: TextLine, start: number): string {
+  return /^\S*/.exec(line.text.slice(start, start + 200))?.[0] ?? '';
+}
