@@ -68,6 +68,8 @@ export function surestNote(notes: readonly MarkNote[], kind: NoteKind): MarkNote
 /** Reads the notes of a mark. What is no note, such as a remark in brackets, gives none. */
 export function readNotes(text: string, mark: TextMark): MarkNote[] {
   const from = mark.start + 1;
+  // `run it with -i[n|p]`: a bracket that goes on with a word is a part of it.
+  const isJoined = /[\w-]/.test(text[mark.start - 1] ?? ' ');
   const inner = text.slice(from, mark.end - 1);
   const cuts = [...inner.matchAll(NEXT_NOTE)];
   const notes: MarkNote[] = [];
@@ -75,7 +77,7 @@ export function readNotes(text: string, mark: TextMark): MarkNote[] {
   for (const cut of [...cuts, undefined]) {
     const end = cut?.index ?? inner.length;
     const note = readNote(inner.slice(at, end), from + at, mark);
-    if (note !== undefined) notes.push(note);
+    if (note !== undefined && !(isJoined && note.kind === 'values')) notes.push(note);
     if (cut !== undefined) at = cut.index + cut[0].length;
   }
   return notes;
@@ -98,6 +100,8 @@ function readNote(whole: string, offset: number, mark: TextMark): MarkNote | und
     const isAlone = key[0].length === text.length;
     // `(one of them)`, `(values are kept)`, `(also late)`: words of a sentence. A default may go without a mark.
     const isMarked = key[2] !== '' || isAlone;
+    // `progress (default - with dots)`: a remark on what is the default.
+    if (kind === 'default' && /^[-–] /.test(text.slice(key[0].length))) return undefined;
     if (kind === 'default' && !isAlone && (isMarked || !/^\w+ \w+ /.test(text.slice(key[0].length))))
       return note(kind, key[0].length);
     if ((kind === 'required' || kind === 'deprecated') && (isMarked || kind === 'deprecated'))

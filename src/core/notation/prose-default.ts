@@ -10,9 +10,13 @@ export interface ProseDefault {
 const IN_PROSE =
   /\bdefault(?:s|ed)?(?: value)?(?:\s?[:=]| to| is|,) ?("[^"]{1,200}"|'[^']{1,200}'|`[^`]{1,200}`|\[[^[\]]{1,200}\]|[^\s,;()"'`]{1,200}(?=\s?[,;)]|\.?\s*$|\. [A-Z]|\s*\n))/i;
 
+/** `the port, default 4398`: behind a comma, no more than a blank need part the word from the value. */
+const BEHIND_COMMA =
+  /(?<=[,;] )default ("[^"]{1,200}"|'[^']{1,200}'|`[^`]{1,200}`|[^\s,;()"'`]{1,200}(?=\s?[,;)]|\.?\s*$|\. [A-Z]|\s*\n))/i;
+
 /** The default that a sentence of a text tells: `defaults to "size"`, `The default is 3.`; undefined where it tells none. */
 export function defaultInProse(text: string): ProseDefault | undefined {
-  const match = IN_PROSE.exec(text);
+  const match = IN_PROSE.exec(text) ?? BEHIND_COMMA.exec(text);
   if (match === null) return undefined;
   const told = (match[1] ?? '').replace(/[.,;:]$/, '');
   const value = unquoted(told);

@@ -33,12 +33,37 @@ export function valuesInProse(text: string): ProseValues | undefined {
     if (list !== undefined && (list.isQuoted || (list.hasOr && !isVague) || isToTheEnd || isAnnounced))
       return { values: list.values, start: match.index, end: list.end };
   }
+  const listed = wholeList(text) ?? listOfPlaceholder(text);
+  if (listed !== undefined) return listed;
   const colon = /[A-Za-z]: (?=[\w"'`])/g;
   for (const match of text.matchAll(colon)) {
     const list = scanValueList(text, match.index + match[0].length);
     if (list === undefined || !/^[\s.]*$/.test(text.slice(list.end, list.end + 3))) continue;
     if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted)
       return { values: list.values, start: match.index + 3, end: list.end };
+  }
+  return undefined;
+}
+
+/** So many words, and nothing else, are a list; two may be what an option does. */
+const LEAST_WORDS = 3;
+
+/** `early, ended or late`: a text that is a list, and nothing else. */
+function wholeList(text: string): ProseValues | undefined {
+  const list = scanValueList(text, 0);
+  if (list === undefined || !list.hasOr || !/^\.?\s*$/.test(text.slice(list.end, list.end + 3)))
+    return undefined;
+  return list.isQuoted || list.values.length >= LEAST_WORDS
+    ? { values: list.values, start: 0, end: list.end }
+    : undefined;
+}
+
+/** `(SORT can be name, size)`: up to the end of a bracket or a sentence. */
+function listOfPlaceholder(text: string): ProseValues | undefined {
+  for (const match of text.matchAll(/\b[A-Z][A-Z_-]{1,30} (?:can|may|must|should) be /g)) {
+    const list = scanValueList(text, match.index + match[0].length);
+    if (list !== undefined && /^(?:\)|\.?\s*$)/.test(text.slice(list.end, list.end + 3)))
+      return { values: list.values, start: match.index, end: list.end };
   }
   return undefined;
 }

@@ -90,7 +90,7 @@ function optionArgument(
   if (shown?.declared.argument === undefined) {
     const isTold =
       notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked || notations.range !== undefined;
-    if (isTold && !showsArguments) {
+    if ((isTold && !showsArguments) || isOneOfValues(notations)) {
       const word = makeWord({
         default: notations.default,
         range: notations.range,
@@ -120,6 +120,12 @@ function optionArgument(
         ];
   const presence = isShownBare(shown, names) ? 'optional' : argument.presence;
   return stated({ ...argument, presence, words }, argument.place);
+}
+
+/** Whether a text lists values and says which of them is the default: then a value there must be, whatever the list shows. */
+function isOneOfValues({ values, default: byDefault }: TextNotations): boolean {
+  const isSwitch = /^(?:true|false|yes|no|on|off)$/i.test(byDefault?.value ?? '');
+  return !isSwitch && values?.value.some(({ value }) => value === byDefault?.value) === true;
 }
 
 /** Whether a name stands in the entry without its argument too: `--check, --check=first`. */

@@ -1,12 +1,13 @@
 import type { PlacedText } from '../../notation/placed-text.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import type { TextPiece } from './text-line.ts';
+import { columnAt, type TextPiece } from './text-line.ts';
 
 /** Text of several lines joined into one, which still knows where each part of it stands in the source. */
 export class TextFlow implements PlacedText {
   readonly text: string;
   readonly #cleaned: CleanedText;
+  readonly #pieces: readonly TextPiece[];
   /** For each piece, its offset in the joined text and in the cleaned text. */
   readonly #parts: {
     readonly at: number;
@@ -16,6 +17,7 @@ export class TextFlow implements PlacedText {
 
   constructor(cleaned: CleanedText, pieces: readonly TextPiece[]) {
     this.#cleaned = cleaned;
+    this.#pieces = pieces;
     const texts: string[] = [];
     let at = 0;
     let previousLine: number | undefined;
@@ -40,6 +42,12 @@ export class TextFlow implements PlacedText {
   /** Where each line begins in the joined text. */
   get starts(): readonly number[] {
     return this.#parts.map(({ at }) => at);
+  }
+
+  /** The column at which a line's part of the text begins; 0 where there is no such line. */
+  indentAt(line: number): number {
+    const piece = this.#pieces[line];
+    return piece === undefined ? 0 : columnAt(piece.line, piece.start);
   }
 
   /** The span in the source of a range of the joined text. */

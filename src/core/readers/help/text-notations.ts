@@ -42,7 +42,7 @@ const READ_LIMIT = 20_000;
 // Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
 /** `(a|b|c)`, `[a | b]`, and `<a|b>:` in front of a text. */
 const VALUES_BY_BAR =
-  /[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+  /(?<![\w-])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
 /** `<a|b>: the text` */
 const LEADING_VALUES = /^<[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}>:\s/;
 /** `the text   [a|b]`, with more than a blank in front, and further marks behind. */
@@ -68,7 +68,7 @@ export function readNotations(flow: TextFlow): TextNotations {
   const of = (kind: NoteKind) => surestNote(notes, kind);
   const values = readValues(flow, text, of('values'), fact);
   const type = of('type');
-  const byDefault = toldDefault(text, notes);
+  const byDefault = defaultOf(text, notes, values);
   const required = of('required');
   const same = SAME_AS.exec(text);
   return {
@@ -135,6 +135,30 @@ function valuesIn(list: string, offset: number): ListedValue[] | undefined {
   }
   return values.length < 2 ? undefined : values;
 }
+
+/** The default that a text tells, or marks among the values that it lists: `'never', 'always', or 'auto' (the default)`. */
+function defaultOf(
+  text: string,
+  notes: readonly MarkNote[],
+  values: TextNotations['values'],
+): (Stretch & { readonly value: string }) | undefined {
+  const listed = values?.value ?? [];
+  const told = toldDefault(text, notes);
+  // A value of that name in a sentence (`can be default, size`) tells none.
+  const isValue =
+    told !== undefined &&
+    surestNote(notes, 'default') === undefined &&
+    listed.some(({ start, end }) => start < told.end && told.start < end);
+  if (told !== undefined && !isValue) return told;
+  return listed.find(({ end }, i) => {
+    const next = listed[i + 1]?.start ?? end + MARK_LIMIT;
+    const behind = text.slice(end, Math.min(next, end + MARK_LIMIT));
+    return /^["'`]?\s*\((?:the )?default\)|[;,]\s*(?:the )?default\s*[)\]]/i.test(behind);
+  });
+}
+
+/** The mark of a default stands so near to its value. */
+const MARK_LIMIT = 200;
 
 function readRange(note: MarkNote | undefined, fact: ToFact): Fact<Range> | undefined {
   const range = note && rangeOf(note.value);

@@ -14,7 +14,7 @@ const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whethe
 
 /** `only boxes that match this pattern`, `try so often: this many times` */
 const POINTS_AT_VALUE =
-  /\bthis (?:string|number|many|regexp?|pattern|file|name|path|directory|value|text|prefix|suffix|port|address|host|url)\b/i;
+  /(?<!\b(?:print|show|display|list|view|see|get|give|output|read)s? )\bthis (?:string|number|many|regexp?|pattern|file|name|path|directory|value|text|prefix|suffix|port|address|host|url)\b/i;
 
 /** A default that no switch has. */
 const VALUE = /^(?:\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
@@ -38,7 +38,7 @@ export function withToldArguments(
   const marksSwitches = switches.length > 0 && switches.every(tellsState);
   return options.map((option) => {
     // Where switches are shown as `--[no]quiet`, the others have values.
-    if (option.argument?.value.presence === 'mandatory') return option;
+    if (option.argument?.value.presence === 'mandatory') return withSeparateArgument(option, shown);
     if (marksSwitches && isUnmarked(option)) return withAnyValue(option);
     const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
     return argument === undefined
@@ -47,21 +47,30 @@ export function withToldArguments(
   });
 }
 
-/** An option that its list shows without an argument, with one that a synopsis puts behind it in the same bracket. */
+/**
+ * An option that its list shows without an argument, with one that a synopsis puts behind it in the same bracket. What its text told of the value
+ * stays.
+ */
 function withSeparateArgument(option: Option, shown: ReadonlyMap<string, OptionArgument>): Option {
-  if (option.argument?.basis !== 'inferred' || option.argument.value.presence !== 'none') return option;
+  const own = option.argument;
+  const told = own?.value.words[0];
+  if (own?.basis !== 'inferred' || told?.placeholder !== undefined) return option;
   const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
   // What is joined to a letter may be more letters.
   const isSeparate =
     argument?.presence === 'mandatory' &&
     argument.words.every(({ placeholder }) => isPlaceholder(placeholder?.value));
-  return isSeparate && argument !== undefined
-    ? { ...option, argument: inferred(withDefaultTold(argument, option), argument.place) }
-    : option;
+  if (!isSeparate || argument === undefined) return option;
+  const [word, ...others] = argument.words;
+  const words =
+    word === undefined || told === undefined
+      ? argument.words
+      : [{ ...told, placeholder: word.placeholder }, ...others];
+  return { ...option, argument: inferred(withDefaultTold({ ...argument, words }, option), argument.place) };
 }
 
 function isPlaceholder(text: string | undefined): boolean {
-  return text !== undefined && text.length > 1;
+  return text !== undefined && text.length > 1 && /[A-Za-z]/.test(text);
 }
 
 /** `--[no]quiet` */

@@ -5,6 +5,10 @@ import type { TextFlow } from './text-flow.ts';
 const BULLET = /^[-*•] ["'`]?([\w.+-]{1,60}?)["'`]?(?:(?:\s*:|\s{2,}| [-–])\s.*|:)?$/s;
 /** `json   as JSON`, `json: as JSON`, `json - as JSON`, `'json'  as JSON` */
 const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s;
+/** `json (as JSON; default)` */
+const IN_REMARK = /^["'`]?([\w.+-]{1,60}?)["'`]?\s+\(\S/s;
+/** `[json]  as JSON`, for which nothing need stand above. */
+const IN_BRACKETS = /^\[([\w.+:-]{1,60})\]\s{2,}\S/s;
 /** What stands above such a list. */
 const ANNOUNCEMENT =
   /\b(?:values|choices|one of|options|formats?|modes?|types?|levels?|following)\b[^.]{0,40}:$|:$/i;
@@ -15,12 +19,15 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
   if (starts.length < 3) return undefined;
   const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
   for (let i = 0; i + 2 < starts.length; i++) {
-    if (!ANNOUNCEMENT.test(lineAt(i))) continue;
-    const pattern = BULLET.test(lineAt(i + 1)) ? BULLET : IN_COLUMNS;
+    const first = lineAt(i + 1);
+    if (!ANNOUNCEMENT.test(lineAt(i)) && !IN_BRACKETS.test(first)) continue;
+    const pattern = [BULLET, IN_BRACKETS, IN_COLUMNS].find((one) => one.test(first)) ?? IN_REMARK;
+    const indent = flow.indentAt(i + 1);
     const values: ListedValue[] = [];
     for (let at = i + 1; at < starts.length; at++) {
       const match = pattern.exec(lineAt(at));
-      if (match === null && (values.length === 0 || pattern === IN_COLUMNS)) break;
+      const goesOn = pattern === BULLET || flow.indentAt(at) > indent;
+      if (match === null && (values.length === 0 || !goesOn)) break;
       // The text of a value may go on in the next line.
       if (match === null) continue;
       const value = match[1] ?? '';
