@@ -44,7 +44,7 @@ process.stdout.write(`${shapes.length} shapes\n`);
 
 /** What is scored of an entry, with its words masked as those of its text are. */
 function masked(entry) {
-  const mask = masker();
+  const mask = masker(lettersOf(entry));
   const help = mask(entry.help);
   const all = (words) => words?.map(mask);
   return {
@@ -73,6 +73,13 @@ function masked(entry) {
       };
     }),
   };
+}
+
+/** The options of one letter, unless a word may be a longer name with one hyphen. */
+function lettersOf({ options }) {
+  const shown = options.flatMap(({ other, names_in_help }) => [...(other ?? []), ...(names_in_help ?? [])]);
+  const hasLonger = shown.some((name) => /^-[^-]{2}/.test(name));
+  return new Set(hasLonger ? [] : options.flatMap(({ short }) => short ?? []));
 }
 
 function numbered(i) {

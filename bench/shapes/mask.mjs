@@ -10,8 +10,14 @@ const WORD = /[\p{L}\p{M}]+/gu;
 /** So many words are tried for another. */
 const SALTS_TRIED = 200;
 
-/** A function that masks strings of one text, each word alike wherever it stands. Two words never become one. */
-export function masker() {
+/** `-abc`, letters behind one hyphen. */
+const GROUP = /(?<![\p{L}\p{N}_-])-\p{L}{2,}(?![\p{L}\p{N}_-])/gu;
+
+/**
+ * A function that masks strings of one text, each word alike wherever it stands. Two words never become one. Groups of the options that `letters`
+ * holds are no words, and stay as they are.
+ */
+export function masker(letters = new Set()) {
   const made = new Map();
   const taken = new Set();
   const replacement = (word) => {
@@ -27,7 +33,7 @@ export function masker() {
     // Of two letters there are not enough words.
     return word;
   };
-  return (text) =>
+  const maskWords = (text) =>
     text.replace(WORD, (word) => {
       const lower = word.toLowerCase();
       // A letter alone is an option, a placeholder or a mark, and says nothing of whose it is.
@@ -35,6 +41,17 @@ export function masker() {
       // In `--noColour` and `FILENAMEs` the parts keep their cases.
       return withCaseOf(word, replacement(lower));
     });
+  const isGroup = (word) => [...word].slice(1).every((letter) => letters.has(letter));
+  return (text) => {
+    let masked = '';
+    let from = 0;
+    for (const { 0: word, index } of text.matchAll(GROUP)) {
+      if (!isGroup(word)) continue;
+      masked += maskWords(text.slice(from, index)) + word;
+      from = index + word.length;
+    }
+    return masked + maskWords(text.slice(from));
+  };
 }
 
 function madeUp(seed, length) {

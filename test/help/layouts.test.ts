@@ -25,6 +25,8 @@ interface Expected {
   readonly listed?: string[];
   /** The environment variables, each with its text. */
   readonly variables?: Record<string, string | null>;
+  /** The codes of the problems; without it there are none. */
+  readonly problems?: string[];
   /** The exit statuses, or ranges of them, each with its text. */
   readonly statuses?: Record<string, string | null>;
 }
@@ -47,7 +49,7 @@ function summaries(command: Command, path: readonly string[] = []): [string, str
   });
 }
 
-function readAs(from: Interface): Required<Expected> {
+function readAs(from: Interface): Required<Omit<Expected, 'problems'>> {
   const command = describedCommand(from.root);
   const options = command.options.items;
   return {
@@ -80,12 +82,17 @@ function readAs(from: Interface): Required<Expected> {
 for (const name of readdirSync(LAYOUTS).sort()) {
   test(`layout: ${name.replaceAll('-', ' ')}`, () => {
     const text = readFileSync(join(LAYOUTS, name, 'help.txt'), 'utf8');
-    const expected = parse(readFileSync(join(LAYOUTS, name, 'expected.yaml'), 'utf8')) as Expected;
+    const { problems: codes = [], ...expected } = parse(
+      readFileSync(join(LAYOUTS, name, 'expected.yaml'), 'utf8'),
+    ) as Expected;
     const { interface: from, problems } = readHelp({ name: 'help.txt', text });
-    assert.deepEqual(problems, []);
+    assert.deepEqual(
+      problems.map(({ code }) => code),
+      codes,
+    );
     assert.ok(from !== undefined);
     const read = readAs(from);
-    const looked = Object.keys(expected) as (keyof Expected)[];
+    const looked = Object.keys(expected) as (keyof typeof expected)[];
     assert.deepEqual(Object.fromEntries(looked.map((key) => [key, read[key]])), expected);
   });
 }

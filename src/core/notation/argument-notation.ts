@@ -30,6 +30,9 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
   if (character === '<' || character === '{' || character === '(') return joined(text, start, start, to);
   // `-b#`: a number joined to its letter.
   if (isUpper(text.charCodeAt(start)) || character === '#') return joined(text, start, start, to);
+  // `-o$`: a text joined to its letter.
+  if (character === '$' && (start + 1 >= to || isBlank(text[start + 1])))
+    return joined(text, start, start, to);
   return isBlank(character) ? separate(text, start, to) : undefined;
 }
 

@@ -1,7 +1,7 @@
 import { type ScannedArgument, scanArgument } from './argument-notation.ts';
-import { isBlank } from './characters.ts';
+import { bracketEnd, isBlank } from './characters.ts';
 import { isNameBoundary, type ScannedName, scanOptionName } from './option-name.ts';
-import type { ScannedWord } from './scanned-word.ts';
+import { makeScannedWord, type ScannedWord } from './scanned-word.ts';
 
 export interface DeclaredName extends ScannedName {
   readonly argument: ScannedArgument | undefined;
@@ -22,6 +22,7 @@ export interface Declaration {
 export function scanDeclaration(text: string, start: number, to: number): Declaration | undefined {
   const names: DeclaredName[] = [];
   const closer = CLOSERS.get(text[start] ?? '');
+  const close = closer === ']' ? bracketEnd(text, start, to) : undefined;
   let end = start;
   let wasBarred = false;
   let isOpen = false;
@@ -35,7 +36,10 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
     const name = longer === undefined ? scanned : { ...scanned, text: longer.without, end: longer.end };
-    const behind = scanBehindName(text, skipFootnote(text, name.end, to), to, closer, isBracketed);
+    const scannedBehind = scanBehindName(text, skipFootnote(text, name.end, to), to, closer, isBracketed);
+    const behind = isShortOf(scannedBehind?.end, close)
+      ? (restOfBracket(text, name.end, close) ?? scannedBehind)
+      : scannedBehind;
     if (behind === undefined) break;
     const { argument, end: after } = behind;
     names.push({ ...name, argument });
@@ -79,6 +83,36 @@ function scanBehindName(
   const byDefault = argument === undefined ? undefined : scanDefault(text, end, to);
   if (argument === undefined || byDefault === undefined) return { argument, end };
   return { argument: withDefault(argument, byDefault), end: byDefault.end };
+}
+
+/** Whether what was read in a bracket ends inside of it. */
+function isShortOf(end: number | undefined, close: number | undefined): close is number {
+  return close !== undefined && (end === undefined || end < close);
+}
+
+/** `[-s WidthxHeight]`, `[-V 1 or 2]`, `[--days=one two three]`: what stands behind the name, up to the bracket, is the argument, in whatever words. */
+function restOfBracket(
+  text: string,
+  nameEnd: number,
+  close: number,
+): { argument: ScannedArgument; end: number } | undefined {
+  const rest = /^(?:=| +)(?=[^\s|,;=[\](){}-])(?!.*(?:\s-|[|,;/]\s?-))([^[\]|]{1,60})$/.exec(
+    text.slice(nameEnd, close - 1),
+  );
+  if (rest === null) return undefined;
+  const start = close - 1 - (rest[1]?.length ?? 0);
+  const separate = text[nameEnd] !== '=';
+  const words = [makeScannedWord(text, start, close - 1)];
+  const argument: ScannedArgument = {
+    presence: 'mandatory',
+    words,
+    repeats: false,
+    separate,
+    loose: false,
+    start: nameEnd,
+    end: close - 1,
+  };
+  return { argument, end: close };
 }
 
 /** How long `]` or ` ]` is, or `]...` where the option may be given several times. */

@@ -49,13 +49,18 @@ function stripBrackets(word: string): string {
 
 const VALUE = /^[A-Za-z0-9][\w.+:/-]*$/;
 
+/** Between tight commas, a value may hold blanks: `{best,upper right}`. */
+const SPACED_VALUE = /^[A-Za-z0-9][\w.+:/-]*(?: [\w.+:/-]+){0,4}$/;
+
 /** The allowed values of `{a,b}`, `a|b`, `<a|b>` or `(a|b)`; undefined where they are placeholders or one alone. */
 function listedValues(raw: string, bare: string): string[] | undefined {
   if (!raw.startsWith('{') && !bare.includes('|')) return undefined;
   const parts = (raw.startsWith('{') ? bare.split(/[,|]/) : bare.split('|')).map((part) =>
     part.trim().replace(/^(["'])(.*)\1$/, '$2'),
   );
-  if (parts.length < 2 || !parts.every((part) => VALUE.test(part))) return undefined;
+  const isTight = raw.startsWith('{') && !/[,|]\s|\s[,|]/.test(raw);
+  if (parts.length < 2 || !parts.every((part) => (isTight ? SPACED_VALUE : VALUE).test(part)))
+    return undefined;
   return raw.startsWith('{') || areValues(parts) ? parts : undefined;
 }
 

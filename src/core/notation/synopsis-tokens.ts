@@ -26,6 +26,12 @@ export function tokenize(text: string): Token[] {
       continue;
     }
     const dots = isWordWithDots(text, i) ? 0 : dotsLength(text, i);
+    const list = text[i - 1] === '{' ? spacedListEnd(text, i) : undefined;
+    if (list !== undefined) {
+      tokens.push({ text: text.slice(i, list), isMark: false, joined, start: i, end: list });
+      i = list;
+      continue;
+    }
     const end = dots > 0 ? i + dots : '[](){}|'.includes(character) ? i + 1 : wordEnd(text, i);
     const isMark = dots > 0 || '[](){}|'.includes(character);
     tokens.push({
@@ -39,6 +45,17 @@ export function tokenize(text: string): Token[] {
     i = end;
   }
   return tokens;
+}
+
+/** Values between braces are so long together at the most. */
+const LONGEST_LIST = 1000;
+
+/** `best,upper right,lower left` between braces: where tight commas part values, blanks are inside of them. The end of the list. */
+function spacedListEnd(text: string, start: number): number | undefined {
+  const list = /^[\w.+:/-]+(?: [\w.+:/-]+)*(?:,[\w.+:/-]+(?: [\w.+:/-]+)*)+(?=\})/.exec(
+    text.slice(start, start + LONGEST_LIST),
+  )?.[0];
+  return list?.includes(' ') ? start + list.length : undefined;
 }
 
 /** `[...name]`: dots in front of the word that they repeat. */

@@ -7,6 +7,9 @@ const SYNOPSIS = new RegExp(String.raw`^\s*([a-z][\w.+-]*)((?: {1,2}${NOTATION_W
 /** What only a synopsis has: brackets around what may be left out or be put in. */
 const BRACKET = /[[<]/;
 
+/** What stands for all options right behind the first word: no sentence has it. */
+const ANY_OPTIONS = /^\s*\S+ (?:\[options?\]|\[option\.{3}\]|<options>)/i;
+
 /** So many plain words in a row are running text. */
 const SENTENCE = /(?:\s[a-z]{2,}){3}/;
 
@@ -35,7 +38,10 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
   if (most === undefined) return [];
   const [program, found] = most;
   const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
-  const isEnough = found.length >= LEAST_FORMS || title.includes(program.toLowerCase());
+  const isEnough =
+    found.length >= LEAST_FORMS ||
+    title.includes(program.toLowerCase()) ||
+    found.some(({ text }) => ANY_OPTIONS.test(text));
   return isEnough && found.some(({ text }) => BRACKET.test(text)) ? found : [];
 }
 

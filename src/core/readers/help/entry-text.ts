@@ -89,7 +89,9 @@ function belongsToText(
     // A list inside the text, or a text that begins with a hyphen, stands at the text's own column or deeper.
     return column !== undefined && next.indent >= column && !isPaddedEntry(next, column);
   }
-  if (column === undefined) return next.indent >= entry.indent + 2;
+  // Right below names alone, a text may be deeper by one.
+  if (column === undefined)
+    return next.indent >= entry.indent + 2 || (next.index === entry.index + 1 && !next.text.endsWith(':'));
   return next.indent >= (afterBlank ? column : Math.min(column, entry.indent + 2));
 }
 

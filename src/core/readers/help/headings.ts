@@ -25,19 +25,30 @@ export interface Section {
 
 const HEADING_LIMIT = 90;
 
-/** Parts a text into sections. `isTaken` says which lines are known to be something else than a heading. */
-export function findSections(lines: readonly TextLine[], isTaken: (line: TextLine) => boolean): Section[] {
+/**
+ * Parts a text into sections. `isTaken` says which lines are known to be something else than a heading; `isSynopsis`, which of them are
+ * synopses: no heading above these reaches beyond them.
+ */
+export function findSections(
+  lines: readonly TextLine[],
+  isTaken: (line: TextLine) => boolean,
+  isSynopsis: (line: TextLine) => boolean,
+): Section[] {
   const sections: { headingLine: TextLine | undefined; lines: TextLine[] }[] = [
     { headingLine: undefined, lines: [] },
   ];
+  const first = lines.find(({ text }) => text.trim() !== '');
   for (const line of lines) {
-    if (!isTaken(line) && isHeading(line, lines, isTaken)) sections.push({ headingLine: line, lines: [] });
+    if (isSynopsis(line)) {
+      if (sections.at(-1)?.headingLine !== undefined) sections.push({ headingLine: undefined, lines: [] });
+    } else if (!isTaken(line) && isHeading(line, lines, isTaken, line === first))
+      sections.push({ headingLine: line, lines: [] });
     else sections.at(-1)?.lines.push(line);
   }
   let outer: { kind: HeadingKind; indent: number } | undefined;
   let announced: HeadingKind = 'other';
   return sections.map(({ headingLine, lines: own }) => {
-    const heading = headingLine === undefined ? '' : headingLine.text.trim().replace(/\s*:$/, '');
+    const heading = headingLine === undefined ? '' : headingWords(headingLine.text);
     const named = headingKind(heading);
     const indent = headingLine?.indent ?? 0;
     if (named !== 'other') announced = own.every(({ blank }) => blank) ? named : 'other';
@@ -51,6 +62,14 @@ export function findSections(lines: readonly TextLine[], isTaken: (line: TextLin
   });
 }
 
+/** A heading between marks: `**** Output ****`, `=== Output ===`. */
+const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$/;
+
+/** The words of a heading, without the marks around them and the colon behind. */
+function headingWords(text: string): string {
+  return (DECORATED.exec(text)?.[2] ?? text).trim().replace(/\s*:$/, '');
+}
+
 /** Headings with nothing but other headings below them: `Commands:`, and below it `Boxes:` and `Routes:`, each over its own. */
 const GROUPED: ReadonlySet<HeadingKind> = new Set(['commands', 'operands', 'environment', 'examples']);
 
@@ -62,13 +81,17 @@ function isEmptyHeading(above: TextLine, line: TextLine): boolean {
   return above.indent === line.indent && /^\s*[A-Z][\w ]{1,40}:$/.test(above.text) && line.text.endsWith(':');
 }
 
+/** Whether a line is a heading. The first line of a text is its title, however it is decorated. */
 function isHeading(
   line: TextLine,
   lines: readonly TextLine[],
   isTaken: (line: TextLine) => boolean,
+  isFirst: boolean,
 ): boolean {
   const text = line.text.trim();
-  if (text === '' || text.length > HEADING_LIMIT || /^[-+*•$#/\\.,;&|=]/.test(text)) return false;
+  if (text === '' || text.length > HEADING_LIMIT) return false;
+  const isDecorated = DECORATED.test(text) && !isFirst;
+  if (!isDecorated && /^[-+*•$#/\\.,;&|=]/.test(text)) return false;
   const before = lines[line.index - 1];
   const opens =
     before === undefined ||
@@ -76,7 +99,7 @@ function isHeading(
     isTaken(before) ||
     isEmptyHeading(before, line) ||
     isLabelAboveList(line, before, lines[line.index + 1]);
-  if (!opens) return false;
+  if (!opens || isDecorated) return opens;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
   if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
@@ -119,12 +142,19 @@ function nextFilled(line: TextLine, lines: readonly TextLine[]): TextLine | unde
   return undefined;
 }
 
+/** `Examples`, `For example`, `Example of use`; but not `Example folders may be given as well`, where it says of what kind a thing is. */
+const EXAMPLES =
+  /\bexamples\b|\bexample$|\bexamples?(?:\s+(?:of|for|to|with|use|usages?|uses|commands?|command lines?|calls?|invocations?|sessions?|output)\b|:)/i;
+
+/** `Environment`, `Environment variables`; but not `Build environment options`, `Options (and the variables of the environment for them)`. */
+const ENVIRONMENT = /^(?!.*\b(?:options?|flags)\b).*\benvironment\b/i;
+
 /** What a heading announces, by its words. */
 function headingKind(heading: string): HeadingKind {
   if (/^(?:usage|synopsis)\b/i.test(heading)) return 'usage';
   if (/^defaults?$/i.test(heading)) return 'defaults';
-  if (/\bexamples?\b/i.test(heading)) return 'examples';
-  if (/\benvironment\b/i.test(heading) && !/^options\b/i.test(heading)) return 'environment';
+  if (EXAMPLES.test(heading)) return 'examples';
+  if (ENVIRONMENT.test(heading)) return 'environment';
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
   if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
   if (/\b(?:arguments?|args|operands?|positionals?)\b/i.test(heading)) return 'operands';

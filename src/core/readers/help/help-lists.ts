@@ -72,11 +72,21 @@ export function readLists(
       const found = readOperandList(withoutChoice(free, choice), cleaned);
       // Below another heading, only the words that a synopsis shows are operands.
       const isSure = ({ name }: Operand) => section.kind === 'operands' || shown.has(bareOperand(name));
-      operands.push(...found.filter(isSure));
+      operands.push(...withoutRepeated(found).filter(isSure));
     }
   }
   return { commands: [...commands, ...listed], operands, values, environment, exitStatuses, heads, oddLists };
 }
+
+/** Operands of one name that a list has several times are none: it is a table with a kind of thing in front of each line. */
+function withoutRepeated(operands: readonly Operand[]): Operand[] {
+  const counts = new Map<string, number>();
+  for (const { name } of operands) counts.set(name, (counts.get(name) ?? 0) + 1);
+  return operands.filter(({ name }) => (counts.get(name) ?? 0) < LEAST_REPEATED);
+}
+
+/** Twice may be a slip. */
+const LEAST_REPEATED = 3;
 
 function isFilled({ blank }: TextLine): boolean {
   return !blank;

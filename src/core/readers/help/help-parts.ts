@@ -69,7 +69,11 @@ export function readParts(
   const entries = findOptionEntries(body, shownNames);
   const taken = new Uint8Array(lines.length);
   for (const entry of entries) taken.fill(1, firstLine(entry), entry.nextLine);
-  const sections = findSections(body, (line) => taken[line.index] === 1);
+  const sections = findSections(
+    body,
+    (line) => taken[line.index] === 1,
+    (line) => first.lines.taken.has(line.index) || isSynopsis(line),
+  );
   const listed = listedOptions(entries, sections, cleaned, problems);
   const joined = withArgumentsOfSame(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutRepeatedLetters(listed)))),
@@ -120,9 +124,7 @@ function listedOptions(
   const sectionOf = new Map(
     sections.flatMap((section) => section.lines.map((line) => [line.index, section] as const)),
   );
-  const declared = entries.filter(
-    (entry) => !HOLDS_NO_LISTS.has(sectionOf.get(firstLine(entry))?.kind ?? 'other'),
-  );
+  const declared = declaredEntries(entries, (entry) => sectionOf.get(firstLine(entry)));
   if (declared.length > ENTRY_LIMIT) {
     problems.push(tooMany(cleaned.source, 'options', declared.length));
     declared.length = ENTRY_LIMIT;
@@ -135,6 +137,36 @@ function listedOptions(
     return optionFromEntry(entry, { heading, showsArguments }, cleaned);
   });
 }
+
+/**
+ * The entries that declare options. Below the heading of examples, or of an environment, options are mostly spoken of; where most of what
+ * stands in columns there stands nowhere else, it is a list all the same, whatever word the heading has.
+ */
+function declaredEntries(
+  entries: readonly OptionEntry[],
+  sectionOf: (entry: OptionEntry) => Section | undefined,
+): OptionEntry[] {
+  const holdsNone = (entry: OptionEntry) => HOLDS_NO_LISTS.has(sectionOf(entry)?.kind ?? 'other');
+  const namesOf = ({ declaring }: OptionEntry) =>
+    declaring.flatMap(({ declaration }) => declaration.names.map(({ text }) => text));
+  const elsewhere = new Set(entries.filter((entry) => !holdsNone(entry)).flatMap(namesOf));
+  const isNew = (entry: OptionEntry) =>
+    !entry.isSoft && entry.pieces.length > 0 && !namesOf(entry).some((name) => elsewhere.has(name));
+  const counts = new Map<Section | undefined, { all: number; new: number }>();
+  for (const entry of entries.filter(holdsNone)) {
+    const section = sectionOf(entry);
+    const count = counts.get(section) ?? { all: 0, new: 0 };
+    counts.set(section, { all: count.all + 1, new: count.new + (isNew(entry) ? 1 : 0) });
+  }
+  return entries.filter((entry) => {
+    if (!holdsNone(entry)) return true;
+    const count = counts.get(sectionOf(entry));
+    return count !== undefined && count.new >= LEAST_LISTED && count.new * 2 > count.all && isNew(entry);
+  });
+}
+
+/** So many entries that stand nowhere else are a list below any heading. */
+const LEAST_LISTED = 3;
 
 function claimedLines(
   synopses: readonly TextLine[],

@@ -1,3 +1,4 @@
+import { bracketEnd } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import { isKindOfValue } from '../../notation/scanned-word.ts';
 
@@ -11,10 +12,15 @@ export function whole(
   to: number,
   declaration: Declaration | undefined = scanDeclaration(text, start, to),
 ): Declaration | undefined {
-  if (declaration === undefined) return undefined;
+  if (declaration === undefined || isInsideBracket(text, start, to)) return undefined;
   const rest = text.slice(declaration.end, to).trim();
   // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
   return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) ? declaration : undefined;
+}
+
+/** Whether a range ends inside the bracket that opens it: `[-s <box>` of `[-s <box>] text`. */
+function isInsideBracket(text: string, start: number, to: number): boolean {
+  return text[start] === '[' && (bracketEnd(text, start, text.length) ?? to) > to;
 }
 
 const MARKS_ALONE: readonly string[] = [':', '=', '-', '--', '–', '—'];

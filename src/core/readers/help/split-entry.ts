@@ -1,7 +1,7 @@
 import { isBlank } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import type { SplitEntry, Surroundings } from './entry-split.ts';
-import { continuesNames, isPlaceholderColumn, whole } from './left-part.ts';
+import { continuesNames, isPlaceholderColumn, LONGEST_WORD, whole } from './left-part.ts';
 import { splitAtKnownColumn } from './split-at-column.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 import { markLength } from './text-mark.ts';
@@ -183,9 +183,12 @@ function softly(line: TextLine): SplitEntry | undefined {
   const { text, first } = line;
   const scanned = scanDeclaration(text, first, text.length);
   if (scanned === undefined) return undefined;
-  const declaration = withoutLooseArgument(scanned);
-  if (!isBlank(text[declaration.end])) return undefined;
-  let at = declaration.end;
+  const declaration = withoutLooseArgument(scanned, text);
+  // `--help, print this text`: a comma parts them too.
+  const behindComma =
+    /^, (?=[a-z]+ [a-z])/.exec(text.slice(declaration.end, declaration.end + LONGEST_WORD)) !== null;
+  let at = behindComma ? declaration.end + 1 : declaration.end;
+  if (!isBlank(text[at])) return undefined;
   while (isBlank(text[at])) at++;
   return {
     declaration,
@@ -201,13 +204,15 @@ function isNamedAfter(word: string, name: string): boolean {
 }
 
 /** Where one blank parts names and text, a bare word behind a name, or behind its placeholder, is the text's first. */
-function withoutLooseArgument(declaration: Declaration): Declaration {
+function withoutLooseArgument(declaration: Declaration, text: string): Declaration {
   const at = declaration.names.findIndex(({ argument }) => argument?.loose);
   const name = declaration.names[at];
   if (name?.argument === undefined) return declaration;
   const bare = name.argument.words.findIndex(
-    ({ placeholder = '' }, i) =>
-      /^[a-z(]/.test(placeholder) && !(i === 0 && isNamedAfter(placeholder, name.text)),
+    ({ placeholder = '', start }, i) =>
+      /^[a-z(]/.test(placeholder) &&
+      text[start] !== '"' &&
+      !(i === 0 && isNamedAfter(placeholder, name.text)),
   );
   const words = name.argument.words.slice(0, Math.max(0, bare));
   const end = words.at(-1)?.end ?? name.end;

@@ -15,6 +15,7 @@ export function continuesUsage(
   if (ANOTHER_FORM.test(next.text)) return true;
   const startsBelow = afterMark >= first.text.length;
   const opening = body[0];
+  if (isShownAbove(next, body)) return false;
   if (startsBelow) {
     if (opening === undefined || next.indent < opening.line.indent || isProse(next)) return false;
     // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
@@ -31,6 +32,20 @@ export function continuesUsage(
     ((next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
       !isListed(next) &&
       !LETTER_AND_TEXT.test(next.text))
+  );
+}
+
+/** Whether a line begins with an option that the synopses above it show already, and goes on with words: an entry of a list. */
+function isShownAbove(line: TextLine, body: readonly TextPiece[]): boolean {
+  const name = /^--?\w[\w-]*(?= +[A-Za-z][a-z]+(?: [A-Za-z]|$))/.exec(
+    line.text.slice(line.first, line.first + 80),
+  )?.[0];
+  if (name === undefined) return false;
+  return body.some(({ line: { text }, start, end }) =>
+    text
+      .slice(start, end)
+      .split(/[^\w-]+/)
+      .includes(name),
   );
 }
 

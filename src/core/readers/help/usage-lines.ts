@@ -103,7 +103,37 @@ function announced(lines: readonly TextLine[], line: TextLine, afterMark: number
     taken.add(next.index);
     body.push({ line: next, start: next.first, end: next.text.length });
   }
+  for (const later of laterForms(lines, body, i)) {
+    taken.add(later.index);
+    body.push({ line: later, start: later.first, end: later.text.length });
+  }
   return { forms: splitForms(body), taken, announced: true, isPath: false };
+}
+
+/**
+ * Further synopses below the text of the first: `tiffin box [--late] <day>`, a paragraph deeper than it, and `tiffin round <day>`. They stand
+ * at the indentation of the first, begin with its first word and go on in notation; what is no deeper than they are ends them.
+ */
+function laterForms(lines: readonly TextLine[], body: readonly TextPiece[], from: number): TextLine[] {
+  const [opening] = body;
+  if (opening === undefined || opening.start !== opening.line.first || opening.line.indent === 0) return [];
+  const program = firstWord(opening.line, opening.start);
+  const found: TextLine[] = [];
+  for (let i = from; i < lines.length && i < from + LINES_LIMIT; i++) {
+    const line = lines[i];
+    if (line === undefined || line.blank) continue;
+    if (line.indent > opening.line.indent) {
+      // More of a synopsis stands right below it, in notation.
+      const isMore =
+        found.at(-1)?.index === line.index - 1 && /^(?:[[<{|]|--?\w|\.{3})/.test(line.text.slice(line.first));
+      if (isMore) found.push(line);
+      continue;
+    }
+    const isForm = line.indent === opening.line.indent && firstWord(line, line.first) === program;
+    if (!isForm || !/[[<{]|\s--?\w/.test(line.text.slice(0, 300))) break;
+    found.push(line);
+  }
+  return found;
 }
 
 /** Words in a row, as a notice has them and no synopsis. */
