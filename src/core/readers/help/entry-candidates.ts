@@ -155,7 +155,11 @@ function firmIndents(
   const above = candidates.filter(
     ({ firmness, line }) => firmness === 'alone' && nextLineColumn(line, lines) !== undefined,
   );
+  const paragraphs = candidates.filter(
+    ({ firmness, line }) => firmness === 'soft' && lines[line.index - 1]?.blank === true,
+  );
   if (above.length >= LEAST_OF_A_LIST) above.forEach(add);
+  else if (paragraphs.length >= LEAST_OF_A_LIST) paragraphs.forEach(add);
   else linesInARow(candidates).forEach(add);
   return counts;
 }
@@ -187,5 +191,5 @@ function runsOf(candidates: readonly Candidate[]): ReadonlySet<TextLine> {
   );
 }
 
-/** So many names above texts are a list. */
+/** So many names above texts, or at the beginnings of paragraphs, are a list. */
 const LEAST_OF_A_LIST = 3;

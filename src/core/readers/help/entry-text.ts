@@ -62,7 +62,16 @@ export function gatherText(
     // `(see\n--late).`: a line that begins with a name and declares nothing.
     const isRunningText =
       mayDeclare(next) && !declared.has(next) && blanks === 0 && next.indent >= line.indent + 2;
-    if (!isMark && !isRunningText && !belongsToText(next, line, from, blanks > 0) && !isRefused) break;
+    const isInParagraph =
+      blanks === 0 && last !== undefined && goesOnWithParagraph(next, last.line, line, lines);
+    if (
+      !isMark &&
+      !isRunningText &&
+      !isInParagraph &&
+      !belongsToText(next, line, from, blanks > 0) &&
+      !isRefused
+    )
+      break;
     column ??= next.indent;
     // `= text` below the names, as it stands behind shorter ones.
     const mark =
@@ -72,6 +81,25 @@ export function gatherText(
     blanks = 0;
   }
   return { pieces, nextLine };
+}
+
+/**
+ * Whether a line goes on with a text that stands behind its names in a paragraph of its own: at the indentation of the names, in small
+ * letters, and below a line that ends no sentence.
+ */
+function goesOnWithParagraph(
+  next: TextLine,
+  last: TextLine,
+  entry: TextLine,
+  lines: readonly TextLine[],
+): boolean {
+  if (next.indent !== entry.indent || last.index !== next.index - 1 || mayDeclare(next)) return false;
+  return (
+    lines[entry.index - 1]?.blank === true &&
+    /[\w,;:)]$/.test(last.text.trimEnd()) &&
+    /^["'(]?[a-z.]/.test(next.text.slice(next.first)) &&
+    !/\S\s{2,}\S/.test(next.text)
+  );
 }
 
 function isAboveOtherName(line: TextLine, next: TextLine | undefined): boolean {

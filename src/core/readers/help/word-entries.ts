@@ -51,6 +51,8 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
   const entries: OpenEntry[] = [];
   let current: OpenEntry | undefined;
   let previous: TextLine | undefined;
+  const textColumns = new Set<number>();
+  let isLeft = false;
   for (let i = 0; i < lines.length; i++) {
     const line = lines[i];
     if (line === undefined || line.blank) continue;
@@ -61,11 +63,17 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
     if (current !== undefined && line.indent === indent && goesOnWithHead(line, current)) {
       if (inColumns !== undefined)
         current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
-    } else if (isAtNames(line, layout, inColumns) && (inColumns !== undefined || isNameAlone(line))) {
+    } else if (
+      isAtNames(line, layout, inColumns) &&
+      (inColumns !== undefined || isNameAlone(line)) &&
+      !(isLeft && isElsewhere(line, inColumns, textColumns))
+    ) {
       const split = inColumns ?? { end: line.text.length, textStart: undefined };
       current = { line, start: line.first, end: split.end, pieces: [], below: [] };
-      if (split.textStart !== undefined)
+      if (split.textStart !== undefined) {
         current.pieces.push({ line, start: split.textStart, end: line.text.length });
+        textColumns.add(columnAt(line, split.textStart));
+      }
       entries.push(current);
       if (split.textStart === undefined) {
         const nested = listBelow(line, lines, i + 1);
@@ -76,14 +84,39 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
           continue;
         }
       }
-    } else if (line.indent > indent && current !== undefined && line.index <= (previous?.index ?? 0) + 2) {
+    } else if (line.indent > indent && current !== undefined && goesOnWithText(line, current, previous)) {
       current.pieces.push({ line, start: line.first, end: line.text.length });
     } else {
+      isLeft ||= current !== undefined && isBehindBlank(line, previous);
       current = undefined;
     }
     previous = line;
   }
   return entries;
+}
+
+/** Whether a line deeper than the names goes on with the text above it: behind a blank line, only at the column of that text or deeper. */
+function goesOnWithText(
+  line: TextLine,
+  { line: first, pieces }: OpenEntry,
+  previous: TextLine | undefined,
+): boolean {
+  const [text] = pieces;
+  if (!isBehindBlank(line, previous) || text?.line !== first) return line.index <= (previous?.index ?? 0) + 2;
+  return line.index === (previous?.index ?? 0) + 2 && line.indent >= columnAt(first, text.start);
+}
+
+function isBehindBlank(line: TextLine, previous: TextLine | undefined): boolean {
+  return previous !== undefined && line.index > previous.index + 1;
+}
+
+/** Whether a text begins at a column where none of a list does: behind a paragraph below the list, that is running text with a wide blank. */
+function isElsewhere(
+  line: TextLine,
+  split: { readonly textStart: number } | undefined,
+  columns: ReadonlySet<number>,
+): boolean {
+  return split !== undefined && columns.size > 0 && !columns.has(columnAt(line, split.textStart));
 }
 
 /** Where the names and texts of a list stand. */
