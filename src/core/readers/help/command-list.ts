@@ -27,12 +27,16 @@ export function readCommandList(section: Section, cleaned: CleanedText, describe
 
 /** The commands that entries name; entries that name none are passed over. */
 export function commandsOfEntries(
-  entries: readonly WordEntry[],
+  found: readonly WordEntry[],
   section: Section,
   cleaned: CleanedText,
   described: Described,
 ): Command[] {
-  const path = commonPath(entries, described.path);
+  const { entries, wrapped } = joinWrappedHeads(found, described);
+  const path = commonPath(
+    entries.filter((entry) => !wrapped.has(entry)),
+    described.path,
+  );
   const read = entries.flatMap((entry) => {
     // The program alone, in a list of command lines, is no command.
     const head = readHead(entry, cleaned, path);
@@ -42,6 +46,36 @@ export function commandsOfEntries(
     return [{ head, command: commandOf(head.names, entry, section, cleaned) }];
   });
   return withPaths(read);
+}
+
+/**
+ * Entries whose heads were too long for their column: `tiffin box` with a text behind it, and `open <day>` right below. Only the path that
+ * the text is about is joined so, since it alone names no command. Also those that were joined, whose heads are without the path.
+ */
+function joinWrappedHeads(
+  entries: readonly WordEntry[],
+  { program, path }: Described,
+): { entries: readonly WordEntry[]; wrapped: ReadonlySet<WordEntry> } {
+  const words = path[0] === program ? path : [program ?? '', ...path];
+  const left = words.join(' ');
+  const joined: WordEntry[] = [];
+  const wrapped = new Set<WordEntry>();
+  for (let i = 0; i < entries.length; i++) {
+    const entry = entries[i];
+    const next = entries[i + 1];
+    if (entry === undefined) continue;
+    const isPath = words.length > 1 && entry.line.text.slice(entry.start, entry.end) === left;
+    const isWrapped =
+      isPath &&
+      entry.pieces.length > 0 &&
+      next?.line.index === entry.line.index + 1 &&
+      next.line.indent === entry.line.indent;
+    if (isWrapped) i++;
+    const whole = isWrapped ? { ...next, pieces: [...entry.pieces, ...next.pieces] } : entry;
+    if (isWrapped) wrapped.add(whole);
+    joined.push(whole);
+  }
+  return { entries: joined, wrapped };
 }
 
 function commandOf(

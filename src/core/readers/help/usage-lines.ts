@@ -236,6 +236,10 @@ function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
 /** What a program says that does not know the option for help, above its synopsis. */
 export const REFUSAL = /\b(?:invalid|illegal|unknown|unrecogni[sz]ed|bad) (?:option|switch|flag|argument)\b/i;
 
+/** A path, and behind it nothing but placeholders in brackets; or the placeholder for the options, and plain words behind it. */
+const WHOLE_NOTATION =
+  /^\s*[\w./-]+(?: [\w:-]+){0,5}(?:(?: (?:\[[^\][]{1,80}\]|<[^<>]{1,80}>)(?:\.{3})?)+| \[options?\](?: [\w-]+){1,8})\s*$/i;
+
 /** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
 function unannounced(lines: readonly TextLine[]): UsageLines {
   const line = lines.find((candidate) => !candidate.blank && !REFUSAL.test(candidate.text.slice(0, 200)));
@@ -246,8 +250,12 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
   }
   if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
     return prompted(lines);
-  // Three plain words in a row are a sentence, and two at its end.
-  if (/(?:\s[a-z]+){3}\b|[A-Z]{2,}\b[^<[{|]*(?: [A-Za-z]?[a-z]+){2}$/.test(line.text.slice(0, 300)))
+  // Three plain words in a row are a sentence, and two at its end, unless all of the line is notation.
+  const isNotation = WHOLE_NOTATION.test(line.text.slice(0, 300));
+  if (
+    !isNotation &&
+    /(?:\s[a-z]+){3}\b|[A-Z]{2,}\b[^<[{|]*(?: [A-Za-z]?[a-z]+){2}$/.test(line.text.slice(0, 300))
+  )
     return prompted(lines);
   const pieces = [{ line, start: line.first, end: withoutText(line, line.first) }];
   // `[DAY]` in the next line: more of it.
