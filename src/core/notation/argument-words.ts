@@ -72,6 +72,8 @@ export function runEnd(text: string, start: number, to: number): number {
     // `FILE|-`: a hyphen alone is a value.
     if (character === '|' && text[i + 1] === '-' && !/^[\s,]?$/.test(text.slice(i + 2, Math.min(to, i + 3))))
       break;
+    // `--prompt mode/--prompt-mode mode`
+    if (character === '/' && /^-{1,2}[A-Za-z]/.test(text.slice(i + 1, Math.min(to, i + 4)))) break;
     if (character === ']' || character === ')') break;
     // `--length=<ms>:  the text`: a mark.
     if (character === ':' && text[i - 1] === '>' && (i + 1 >= to || isBlank(text[i + 1]))) break;

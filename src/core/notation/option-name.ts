@@ -76,15 +76,16 @@ function isJoinedPlaceholder(word: string): boolean {
 }
 
 function scanPlus(text: string, start: number, to: number): ScannedName | undefined {
-  const unit = text.charCodeAt(start + 1);
-  if (!isWordCharacter(unit) || !isNameBoundary(text, start + 2, to)) return undefined;
-  return {
-    text: text.slice(start, start + 2),
-    form: 'plus',
-    negated: undefined,
-    start,
-    end: start + 2,
-  };
+  // `+[no]short`
+  const negation = /^\[(no-?)\](?=[a-z])/.exec(text.slice(start + 1, Math.min(to, start + 8)));
+  const from = start + 1 + (negation?.[0].length ?? 0);
+  if (!isWordCharacter(text.charCodeAt(from))) return undefined;
+  // More than a letter is a name only in small letters: `+FILE` is an operand.
+  const end = isLower(text.charCodeAt(from)) ? nameEnd(text, from + 1, to) : from + 1;
+  if (!isNameBoundary(text, end, to)) return undefined;
+  const word = text.slice(from, end);
+  const negated = negation === null ? undefined : `+${negation[1]}${word}`;
+  return { text: `+${word}`, form: 'plus', negated, start, end };
 }
 
 function nameEnd(text: string, from: number, to: number): number {

@@ -247,6 +247,9 @@ class FormWalker {
     }
     const [declared, ...others] = scanDeclaration(this.#flow.text, node.start, node.end)?.names ?? [];
     if (declared === undefined) return;
+    // `[+toolchain]` is a placeholder, unless a list has it as a name.
+    if (declared.form === 'plus' && declared.text.length > 2 && !this.#known.byName.has(declared.text))
+      return;
     this.#push(declared, context, argument, place);
     // `-q,--quiet`: spellings of one option in one word.
     for (const other of others) {

@@ -38,5 +38,9 @@ function wordOf(node: SynopsisNode): string | undefined {
 /** Whether a node is a few plain words, the last of which may be repeated: `late box...`, `Box Type(s)`. */
 export function isPhrase(node: SynopsisNode): boolean {
   if (node.kind !== 'sequence' || node.items.length < 2 || node.items.length > 6) return false;
-  return node.items.every((item) => /^[A-Za-z]?[a-z]+(?:\(s\))?$/.test(wordOf(item) ?? ''));
+  const words = node.items.map((item) => wordOf(item) ?? '');
+  // `[FILES OR FOLDERS]`
+  if (words.slice(1, -1).some((word) => /^(?:OR|AND|OF)$/.test(word)))
+    return words.every((word) => /^[A-Z]+$/.test(word));
+  return words.every((word) => /^[A-Za-z]?[a-z]+(?:\(s\))?$/.test(word));
 }

@@ -18,8 +18,23 @@ export function listKind(section: Section, usage: UsageSummary): ListKind {
   if ((kind === 'other' || kind === 'options') && namesOperands(section, usage)) return 'operands';
   if (kind !== 'other') return 'none';
   const mayBeCommands =
-    usage.commandPlace !== undefined && headingLine !== undefined && !HOLDS_NO_COMMANDS.test(heading);
+    usage.commandPlace !== undefined &&
+    !HOLDS_NO_COMMANDS.test(heading) &&
+    (headingLine !== undefined || namesOwnPath(section, usage));
   return mayBeCommands ? 'commands' : 'none';
+}
+
+/** So many lines that begin with the words of the program are its commands. */
+const LEAST_OWN = 2;
+
+/** Whether the lines of a list begin with the program and its path, and go on: `tiffin box list`, `tiffin box open <day>`. */
+function namesOwnPath({ lines }: Section, usage: UsageSummary): boolean {
+  const words = [usage.program?.value ?? '', ...usage.path];
+  const own = `${words.join(' ')} `;
+  const filled = lines.filter(({ blank }) => !blank);
+  const first = filled.find(({ indent }) => indent > 0);
+  const heads = filled.filter(({ indent }) => indent === first?.indent);
+  return heads.length >= LEAST_OWN && heads.every(({ text, first: at }) => text.startsWith(own, at));
 }
 
 /** Whether most words of a list are operands that the synopses show. */

@@ -54,19 +54,29 @@ function shareKnown(letters: string, known: ReadonlySet<string>): number {
   return [...letters].filter((letter) => known.has(`-${letter}`)).length / letters.length;
 }
 
+/** Whether what stands behind letters as their argument is one more of them: `-bcdefx#`. */
+function isMoreOfGroup({ declared, argument }: UsageOption): boolean {
+  const [word, ...others] = argument?.words ?? [];
+  return declared.text.length > MOST_OF_A_WORD && others.length === 0 && word?.placeholder?.value === '#';
+}
+
+/** A hyphen and so many letters that a number stands behind may be a name of several letters. */
+const MOST_OF_A_WORD = 4;
+
 function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
   const { declared, place } = usage;
   // `[-vvv]` is a letter of the list given several times.
   if (isLetterRepeated(declared.text) && known.has(declared.text.slice(0, 2))) return [];
-  const letters = declared.text.slice(1);
+  const isPlaceheld = usage.argument !== undefined && !isMoreOfGroup(usage);
+  const letters = `${declared.text.slice(1)}${usage.argument !== undefined && !isPlaceheld ? '#' : ''}`;
   const different = new Set(letters).size;
   const isGroup =
     declared.form === 'single-hyphen-long' &&
-    usage.argument === undefined &&
-    /^[A-Za-z0-9]+$/.test(letters) &&
+    !isPlaceheld &&
+    /^[A-Za-z0-9]+#?$/.test(letters) &&
     !known.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
-    (known.size === 0 || shareKnown(letters, known) >= LEAST_KNOWN);
+    (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= LEAST_KNOWN);
   if (isGroup) {
     return [...letters].map((letter, i) => {
       const at = {

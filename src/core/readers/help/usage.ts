@@ -22,6 +22,8 @@ export interface UsageSummary {
   /** The path of the command described, without the program. */
   readonly path: readonly string[];
   readonly pathPlaces: readonly Span[];
+  /** Whether the path is known to end there: more plain words in the synopses are operands. */
+  readonly isWholePath: boolean;
   /** Commands that only the synopses show. */
   readonly commands: readonly Command[];
   readonly commandPlace: Span | undefined;
@@ -57,7 +59,10 @@ function summarize(
     .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known))
     .filter((reading) => reading.program.length > 0);
   const first = readings[0];
-  const path = settings.command ?? (found.isPath ? literalWords(first) : commonPath(readings));
+  const named = HELP_FOR.exec(cleaned.text)?.[1];
+  const path =
+    settings.command ??
+    (found.isPath ? literalWords(first) : upToCommand(named, commonPath(readings), first?.program ?? []));
   return {
     lines: found,
     readings,
@@ -67,6 +72,7 @@ function summarize(
         ? undefined
         : inferred(first.program, first.programPlace),
     path,
+    isWholePath: named !== undefined && named === (path.at(-1) ?? programName(first?.program ?? [])),
     pathPlaces: first?.literals.slice(0, path.length).map((literal) => literal.place) ?? [],
     commands: commandsInForms(readings, path.length),
     commandPlace: readings.find((reading) => reading.commandPlace !== undefined)?.commandPlace,
@@ -107,6 +113,17 @@ function commonPath(readings: readonly UsageReading[]): string[] {
   return first.slice(0, Math.min(length, PATH_LIMIT));
 }
 
+/** `-h, --help   help for box`: the name of the command that the text is about. */
+const HELP_FOR = /\n[ \t]+(?:-h, )?--help {2,}help for ([\w.-]{1,80})[ \t]*(?:\n|$)/;
+
+/** The path as far as the command that the text of its option for help names: words behind that are operands. */
+function upToCommand(named: string | undefined, path: string[], program: readonly string[]): string[] {
+  if (named === undefined || path.length === 0) return path;
+  const at = path.lastIndexOf(named);
+  if (at >= 0) return path.slice(0, at + 1);
+  return programName(program) === named ? [] : path;
+}
+
 /** Forms that part after the shared path (`tiffin round open`, `tiffin round close`) show subcommands. */
 function commandsInForms(readings: readonly UsageReading[], depth: number): Command[] {
   const next = readings.flatMap((reading) => reading.literals.slice(depth, depth + 1));
@@ -119,7 +136,7 @@ export function usageForms(usage: UsageSummary, path: readonly string[], hasComm
   const commandNames = new Set(usage.commands.map(commandName));
   return usage.readings.map((reading) =>
     formOf(reading, {
-      pathLength: reading.optionsFollow ? reading.literals.length : path.length,
+      pathLength: reading.optionsFollow && !usage.isWholePath ? reading.literals.length : path.length,
       commandNames,
       hasCommands,
     }),

@@ -211,6 +211,8 @@ function listBelow(head: TextLine, lines: readonly TextLine[], from: number): Te
 function isPathWithNotation(text: string): boolean {
   const words = text
     .replace(/\[[^[\]]*\]|<[^<>]*>/g, ' ')
+    // `<box>|<lid>`, `[day:]<box>|all`
+    .replace(/(?<=\s)\|\S*/g, ' ')
     .replace(/(?:^|\s)(?:\.{3}[\]>)]*|--?[a-z]\S*)(?=\s|$)/g, ' ');
   return words.trim() !== text && /^[a-z][\w:.@+-]*(?: [a-z][\w-]*){0,4}\s*$/.test(words);
 }
