@@ -32,12 +32,15 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     // `[--on/--off]`: two names in one bracket.
     const isBracketed: boolean =
       isOpen || (names.length > 0 && (/[[(]/.test(text[next - 1] ?? '') || text.startsWith('[ ', next - 2)));
-    const scanned = scanOptionName(text, next, to);
+    const shared: SharedHyphen | undefined = scanSharedHyphen(text, next, to);
+    for (const name of shared?.before ?? []) names.push({ ...name, argument: undefined });
+    const scanned: ScannedName | undefined = shared?.last ?? scanOptionName(text, next, to);
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
-    const name = longer === undefined ? scanned : { ...scanned, text: longer.without, end: longer.end };
+    const name: ScannedName =
+      longer === undefined ? scanned : { ...scanned, text: longer.without, end: longer.end };
     const scannedBehind = scanBehindName(text, skipFootnote(text, name.end, to), to, closer, isBracketed);
-    const behind = isShortOf(scannedBehind?.end, close)
+    const behind: BehindName | undefined = isShortOf(scannedBehind?.end, close)
       ? (restOfBracket(text, name.end, close) ?? scannedBehind)
       : scannedBehind;
     if (behind === undefined) break;
@@ -55,6 +58,12 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   return names.length === 0 ? undefined : { names, loose: names.at(-1)?.argument?.loose ?? false, end };
 }
 
+/** What stands behind a name as a part of it, and where that ends. */
+interface BehindName {
+  readonly argument: ScannedArgument | undefined;
+  readonly end: number;
+}
+
 /**
  * What belongs to a name behind it: its argument, the bracket that closes, spellings of another system, a default; and where all
  * that ends. Undefined where no name can end here. `closer` closes the bracket around all names.
@@ -65,7 +74,7 @@ function scanBehindName(
   to: number,
   closer: string | undefined,
   isBracketed: boolean,
-): { argument: ScannedArgument | undefined; end: number } | undefined {
+): BehindName | undefined {
   let argument = scanArgument(text, nameEnd, to);
   let end = argument?.end ?? nameEnd;
   if (argument === undefined && !isNameBoundary(text, end, to)) return undefined;
@@ -91,11 +100,7 @@ function isShortOf(end: number | undefined, close: number | undefined): close is
 }
 
 /** `[-s WidthxHeight]`, `[-V 1 or 2]`, `[--days=one two three]`: what stands behind the name, up to the bracket, is the argument, in whatever words. */
-function restOfBracket(
-  text: string,
-  nameEnd: number,
-  close: number,
-): { argument: ScannedArgument; end: number } | undefined {
+function restOfBracket(text: string, nameEnd: number, close: number): BehindName | undefined {
   const rest = /^(?:=| +)(?=[^\s|,;=[\](){}-])(?!.*(?:\s-|[|,;/]\s?-))([^[\]|]{1,60})$/.exec(
     text.slice(nameEnd, close - 1),
   );
@@ -145,6 +150,41 @@ const CLOSERS: ReadonlyMap<string, string> = new Map([
   ['[', ']'],
   ['{', '}'],
 ]);
+
+/** Names behind one hyphen: all but the last, and the last of them, behind which an argument may stand. */
+interface SharedHyphen {
+  readonly before: readonly ScannedName[];
+  readonly last: ScannedName;
+}
+
+/** `-i/e`, `-sS/sT/sA`: names that share the hyphen of the first; `-v|vv|vvv`: one letter, once or more. */
+function scanSharedHyphen(text: string, start: number, to: number): SharedHyphen | undefined {
+  const shown = /^-([A-Za-z]{1,3})((?:[/|][A-Za-z]{1,4})+)(?=[\s,]|$)/.exec(
+    text.slice(start, Math.min(to, start + 40)),
+  );
+  const [whole = '', first = '', others = ''] = shown ?? [];
+  const parts = others.split(/[/|]/).slice(1);
+  const nameAt = (letters: string, from: number, end: number): ScannedName => ({
+    text: `-${letters}`,
+    form: letters.length === 1 ? 'short' : 'single-hyphen-long',
+    negated: undefined,
+    start: from,
+    end,
+  });
+  if (shown === null) return undefined;
+  const end = start + whole.length;
+  if (parts.every((part) => part === first.repeat(part.length)))
+    return { before: [], last: nameAt(first, start, end) };
+  if (!parts.every((part) => part.length === first.length)) return undefined;
+  let at = start;
+  const all = [first, ...parts].map((letters, i) => {
+    const from = i === 0 ? at : at + 1;
+    at = (i === 0 ? from + 1 : from) + letters.length;
+    return nameAt(letters, from, at);
+  });
+  const last = all.pop();
+  return last === undefined ? undefined : { before: all, last };
+}
 
 /** `-, -l, --login`: a hyphen alone is an operand beside the names. */
 function skipBareHyphen(text: string, start: number): number {

@@ -2,7 +2,9 @@ import type { TextLine } from './text-line.ts';
 
 /** A word in the notation of synopses: an option, a bracket, a placeholder, or a plain word. */
 const NOTATION_WORD = String.raw`(?:--?\w[\w-]*(?:=\S+)?|\[[^\][]{1,80}\]|<[^<>]{1,80}>|[A-Z][A-Z0-9_]+|[a-z][A-Za-z0-9_.-]*|\.{3}|\|)`;
-const SYNOPSIS = new RegExp(String.raw`^\s*([a-z][\w.+-]*)((?: {1,2}${NOTATION_WORD}(?:\.{3})?){1,12})$`);
+const SYNOPSIS = new RegExp(
+  String.raw`^\s*((?:/[\w.-]+)*/?[a-z][\w.+-]*)((?: {1,2}${NOTATION_WORD}(?:\.{3})?){1,12})$`,
+);
 
 /** What only a synopsis has: brackets around what may be left out or be put in. */
 const BRACKET = /[[<]/;
@@ -41,7 +43,8 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
   const isEnough =
     found.length >= LEAST_FORMS ||
     title.includes(program.toLowerCase()) ||
-    found.some(({ text }) => ANY_OPTIONS.test(text));
+    found.some(({ text }) => ANY_OPTIONS.test(text)) ||
+    program.startsWith('/');
   return isEnough && found.some(({ text }) => BRACKET.test(text)) ? found : [];
 }
 

@@ -38,7 +38,10 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     // `--colour[=WHEN],` alone on a line: its other names and its text follow.
     const next = candidates[i + 1];
     const goesOn = candidate.firmness === 'alone' && candidate.line.text.trimEnd().endsWith(',');
-    if (next?.line.index === candidate.line.index + 1 && (goesOn || isStacked(candidate, next, lines)))
+    if (
+      next?.line.index === candidate.line.index + 1 &&
+      (goesOn || isStacked(candidate, next, lines) || isAboveItsLetter(candidate, next))
+    )
       continue;
     const further = furtherNames(candidates, i);
     declaring.push(...further);
@@ -69,6 +72,26 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
   }
   return found;
 }
+
+/** `--all-boxes` alone on a line, right above and further left than `-a - with all boxes`: the text is that of both names. */
+function isAboveItsLetter(long: Candidate, letter: Candidate): boolean {
+  const [name, ...others] = long.declaration.names;
+  const [short, ...more] = letter.declaration.names;
+  const wordsOf = (one: typeof name) => one?.argument?.words.map(({ placeholder }) => placeholder).join(' ');
+  return (
+    others.length + more.length === 0 &&
+    long.firmness === 'alone' &&
+    name?.form === 'long' &&
+    short?.form === 'short' &&
+    letter.firmness !== 'alone' &&
+    letter.line.indent > long.line.indent &&
+    letter.line.indent <= long.line.indent + MOST_DEEPER &&
+    wordsOf(name) === wordsOf(short)
+  );
+}
+
+/** A letter is so much deeper than its long name at the most: deeper stands what a text speaks of. */
+const MOST_DEEPER = 4;
 
 /** `-d NAME` alone on a line, above `--default=NAME` and a text: two names of one option. */
 function isStacked(letter: Candidate, long: Candidate, lines: readonly TextLine[]): boolean {

@@ -99,7 +99,12 @@ function announced(lines: readonly TextLine[], line: TextLine, afterMark: number
   if (body.length === 0) while (lines[i]?.blank && i < line.index + 3) i++;
   for (; i < lines.length && i < line.index + LINES_LIMIT; i++) {
     const next = lines[i];
-    if (next === undefined || next.blank || !continuesUsage(next, line, body, afterMark)) break;
+    if (next === undefined || next.blank) break;
+    if (body.length > 0 && /^\s*or:?\s*$/i.test(next.text)) {
+      taken.add(next.index);
+      continue;
+    }
+    if (!continuesUsage(next, line, body, afterMark)) break;
     taken.add(next.index);
     body.push({ line: next, start: next.first, end: next.text.length });
   }
