@@ -64,7 +64,7 @@ export function followingArgument(
   if (!isMarked && !context.bracketed) return undefined;
   // `<on|off>`
   const listed = /^<(.*\|.*)>$/.exec(node.text)?.[1]?.split('|');
-  const values = listed?.every((part) => LITERAL_VALUE.test(part)) ? listed : undefined;
+  const values = listed !== undefined && areLiteral(listed) ? listed : undefined;
   return { text: node.text, values, optional: false, start: node.start, end: node.end };
 }
 
@@ -75,12 +75,17 @@ function choiceArgument(
 ): FollowingArgument | undefined {
   const alternatives = node.alternatives.map((part) => text.slice(startOf(part), endOf(part)));
   if (alternatives.some((part) => part === '' || part.startsWith('-'))) return undefined;
-  const values = alternatives.every((part) => LITERAL_VALUE.test(part)) ? alternatives : undefined;
+  const values = areLiteral(alternatives) ? alternatives : undefined;
   return { text: alternatives.join('|'), values, optional: false, start: node.start, end: node.end };
 }
 
 /** A word in capitals or angle brackets is a placeholder. */
 const LITERAL_VALUE = /^(?=[^a-z]*[a-z])[A-Za-z0-9][\w.+:/-]*$/;
+
+/** Whether the parts of a choice stand for themselves: words that are no placeholders, or numbers. */
+function areLiteral(parts: readonly string[]): boolean {
+  return parts.every((part) => LITERAL_VALUE.test(part)) || parts.every((part) => /^\d+$/.test(part));
+}
 
 /** Whether a node is `[DAY ...]` behind the argument `DAY`, or, inside a bracket with the option, `[OTHER ...]`. */
 export function isMoreOf(

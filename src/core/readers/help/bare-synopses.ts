@@ -45,7 +45,10 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
     title.includes(program.toLowerCase()) ||
     found.some(({ text }) => ANY_OPTIONS.test(text)) ||
     program.startsWith('/');
-  return isEnough && found.some(({ text }) => BRACKET.test(text)) ? found : [];
+  // The brackets may all stand in the lines below.
+  const isMarked = ({ text, index }: TextLine) =>
+    BRACKET.test(text) || /^\s*\[\s*-/.test(lines[index + 1]?.text.slice(0, 200) ?? '');
+  return isEnough && found.some(isMarked) ? found : [];
 }
 
 /** A longer line is no synopsis that could be told from running text. */

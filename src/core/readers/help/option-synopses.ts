@@ -45,9 +45,12 @@ export function withArgumentsShown(options: readonly Option[], { readings }: Opt
   });
 }
 
-/** Whether a line begins with an option in a bracket, and all its brackets close there. */
+/** `[-q]`, `[ -q|--quiet ]`, `[    --day <day> ]` */
+const BEGINS_WITH_OPTION = /^\[\s{0,8}-/;
+
+/** Whether a line holds brackets and nothing else, all of which close there. */
 function holdsBracketsOnly({ text, first }: TextLine): boolean {
-  if (!/^\[-/.test(text.slice(first, first + 2))) return false;
+  if (text[first] !== '[') return false;
   let depth = 0;
   for (const character of text.slice(first).trimEnd()) {
     if (character === '[') depth++;
@@ -58,14 +61,26 @@ function holdsBracketsOnly({ text, first }: TextLine): boolean {
   return depth === 0;
 }
 
-/** Runs of lines with brackets only, between blank lines; a heading may stand above them. */
+/** A synopsis that goes on in brackets below it: `tiffin BOX ...`. */
+const SYNOPSIS_ABOVE =
+  /^\s*[a-z][\w.-]{0,40}(?: (?:[A-Z][A-Z_]*|<[^<>]{1,60}>|-{1,2}\w[\w-]*|\.{3})){1,8}\s*$/;
+
+/**
+ * Runs of lines with brackets only, up to a blank line, of which the first holds an option. Nothing, a heading, or a synopsis further left stands
+ * above them.
+ */
 function* bracketRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
   let run: TextLine[] = [];
   for (const line of lines) {
     if (!line.blank && holdsBracketsOnly(line)) {
       const before = lines[line.index - 1];
-      const isStart = before === undefined || before.blank || before.text.trimEnd().endsWith(':');
-      if (run.length > 0 || isStart) run.push(line);
+      const isStart =
+        before === undefined ||
+        before.blank ||
+        before.text.trimEnd().endsWith(':') ||
+        (before.indent < line.indent && SYNOPSIS_ABOVE.test(before.text.slice(0, 300)));
+      const isOption = BEGINS_WITH_OPTION.test(line.text.slice(line.first, line.first + 10));
+      if (run.length > 0 || (isStart && isOption)) run.push(line);
       continue;
     }
     if (line.blank && run.length > 0) yield run;

@@ -9,6 +9,7 @@ const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s
 const IN_REMARK = /^["'`]?([\w.+-]{1,60}?)["'`]?\s+\(\S/s;
 /** `[json]  as JSON`, for which nothing need stand above. */
 const IN_BRACKETS = /^\[([\w.+:-]{1,60})\]\s{2,}\S/s;
+const LIKE_AN_ENTRY = /^\S{1,30} \S{1,30}(?::\s+| {2,}|\t)\S/;
 /** What stands above such a list. */
 const ANNOUNCEMENT =
   /\b(?:values|choices|one of|options|formats?|modes?|types?|levels?|following)\b[^.]{0,40}:$|:$/i;
@@ -27,7 +28,11 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
     for (let at = i + 1; at < starts.length; at++) {
       const match = pattern.exec(lineAt(at));
       const goesOn = pattern === BULLET || flow.indentAt(at) > indent;
-      if (match === null && (values.length === 0 || !goesOn)) break;
+      if (match === null && (values.length === 0 || !goesOn)) {
+        // `p NUMBER: text` among `q: text`: a list that was not read to its end lists nothing.
+        if (flow.indentAt(at) === indent && LIKE_AN_ENTRY.test(lineAt(at))) values.length = 0;
+        break;
+      }
       // The text of a value may go on in the next line.
       if (match === null) continue;
       const value = match[1] ?? '';
