@@ -11,6 +11,8 @@ export interface ListedValues {
   readonly end: number;
   /** Whether `or` stands before a value. */
   readonly hasOr: boolean;
+  /** Whether `and` stands before the last value. */
+  readonly hasAnd: boolean;
   readonly isQuoted: boolean;
 }
 
@@ -32,6 +34,7 @@ export function scanValueList(text: string, start: number): ListedValues | undef
   const values: ListedValue[] = [];
   let quoted = 0;
   let hasOr = false;
+  let hasAnd = false;
   let at = skipBlanks(text, start);
   while (values.length < LIMIT) {
     const value = scanValue(text, at);
@@ -39,15 +42,18 @@ export function scanValueList(text: string, start: number): ListedValues | undef
     values.push(value);
     if (value.isQuoted) quoted++;
     at = skipNotes(text, value.after);
-    const separator = /^(?:,? or |,\s*|\s*\|\s*|;\s(?=["'`]))(?:or )?/.exec(text.slice(at, at + 12));
+    const separator = /^(?:,? (?:or|and) |,\s*|\s*\|\s*|;\s(?=["'`]))(?:or |and )?/.exec(
+      text.slice(at, at + 12),
+    );
     if (separator === null || separator[0] === '') return finish(at);
     if (/\bor /.test(separator[0])) hasOr = true;
+    if (/\band /.test(separator[0])) hasAnd = true;
     at += separator[0].length;
   }
   return finish(at);
 
   function finish(end: number): ListedValues | undefined {
-    return values.length < 2 ? undefined : { values, end, hasOr, isQuoted: quoted === values.length };
+    return values.length < 2 ? undefined : { values, end, hasOr, hasAnd, isQuoted: quoted === values.length };
   }
 }
 

@@ -11,10 +11,13 @@ export interface ProseValues {
 const MAY_LIST = /[:,|]| or /;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:may|can|must|should) be|values are|choices are|(?:possible|valid|allowed|accepted|supported) (?:values|choices|options)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? /gi;
+  /\b(?:one of|either|(?:may|can|must|should) be|values are|choices are|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? /gi;
 
 /** `Valid values: ` */
-const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported)\b.*:/i;
+const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available)\b.*:/i;
+
+/** `Valid names are `, behind which a list may end in `and`. */
+const NAMED_ALL = /^(?:possible|valid|allowed|accepted|supported|available)\b.* are /i;
 
 /**
  * The allowed values that a text lists in its sentences, with their place there; undefined where it lists none:
@@ -27,10 +30,14 @@ export function valuesInProse(text: string): ProseValues | undefined {
     // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
     const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
     const rest = text.slice(list?.end ?? 0);
-    const isToTheEnd = /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(rest);
+    // `packages that are either taken or left`: words of a sentence.
+    const isLoose = /^either /i.test(match[0]) && match.index > 0 && !isAfterPlaceholder(text, match.index);
+    const isToTheEnd = !isLoose && /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(rest);
     // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
-    if (list !== undefined && (list.isQuoted || (list.hasOr && !isVague) || isToTheEnd || isAnnounced))
+    const isAll = NAMED_ALL.test(match[0]) && list?.hasAnd && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
+    const isChoice = list?.hasOr && !isVague && !isLoose;
+    if (list !== undefined && (list.isQuoted || isChoice || isToTheEnd || isAnnounced || isAll))
       return { values: list.values, start: match.index, end: list.end };
   }
   const listed = wholeList(text) ?? listOfPlaceholder(text);
@@ -38,8 +45,10 @@ export function valuesInProse(text: string): ProseValues | undefined {
   const colon = /[A-Za-z]: (?=[\w"'`])/g;
   for (const match of text.matchAll(colon)) {
     const list = scanValueList(text, match.index + match[0].length);
-    if (list === undefined || !/^[\s.]*$/.test(text.slice(list.end, list.end + 3))) continue;
-    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted)
+    if (list === undefined || !/^[\s.]*(?:$|(?<=\. )\p{Lu})/u.test(text.slice(list.end, list.end + 3)))
+      continue;
+    const isClosed = /^\.(?:\s*$|\s\p{Lu})/u.test(text.slice(list.end, list.end + 3));
+    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted || isClosed)
       return { values: list.values, start: match.index + 3, end: list.end };
   }
   return undefined;

@@ -8,7 +8,7 @@ import { columnAt, type TextLine } from './text-line.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** A command's name: no placeholder and no sentence; `route:plan` and `list-users` are names. */
-const NAME = /^[A-Za-z0-9_][\w.+@-]*(?::[\w.+@-]+)*$/;
+const NAME = /^(?!.*:[A-Z]{2})[A-Za-z0-9_][\w.+@-]*(?::[\w.+@-]+)*$/;
 
 /** Which command a text is about. */
 export interface Described {
