@@ -76,6 +76,8 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
       whole.alternatives.every((one) => one.kind === 'word' && LITERAL.test(one.text));
     const item = first !== undefined && isAlias ? first : whole;
     if (item.kind !== 'word' || item.joined !== undefined) break;
+    // Options without a program in front of them.
+    if (program.length === 0 && /^--?[a-z]/i.test(item.text)) break;
     const isModuleSwitch = program.length === 1 && item.text === '-m' && items[taken + 1]?.kind === 'word';
     if (program.length === 0 || isModuleSwitch || (program.length === 2 && program[1] === '-m')) {
       program.push(item.text);

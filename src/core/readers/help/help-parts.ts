@@ -82,7 +82,11 @@ export function readParts(
   const usage = readUsageAgain(first, options, cleaned, settings);
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
   const negated = options.flatMap((option) => option.negatedNames.map((name) => name.text));
-  const more = usageOnlyOptions([...usage.readings, ...shown.readings], new Set([...known, ...negated]));
+  const more = usageOnlyOptions(
+    [...usage.readings, ...shown.readings],
+    new Set([...known, ...negated]),
+    shown.words,
+  );
 
   const lists = readLists(sections, (line) => taken[line.index] !== 1, usage, options, cleaned);
   if (lists.values.length > 0) options = options.map((option) => withListedValues(option, lists.values));

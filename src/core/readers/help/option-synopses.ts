@@ -7,10 +7,12 @@ import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
 
-/** Options that a text shows in brackets, without the program, and the lines that show them. */
+/** Options that a text shows without the program, in brackets or one behind the other, and the lines that show them. */
 export interface OptionSynopses {
   readonly readings: readonly UsageReading[];
   readonly lines: ReadonlySet<number>;
+  /** The names of options that stand one behind the other: words with one hyphen are no groups of letters there. */
+  readonly words: ReadonlySet<string>;
 }
 
 /**
@@ -18,16 +20,26 @@ export interface OptionSynopses {
  *
  *     [--box <id>] [--day <day> [--day <day> ...]]
  *     [-q|--quiet]
+ *
+ * and paragraphs of options without brackets and texts:
+ *
+ *     -late -lids N -newer BOX -day [mtwf]
+ *     -true -false
  */
 export function readOptionSynopses(lines: readonly TextLine[], cleaned: CleanedText): OptionSynopses {
   const readings: UsageReading[] = [];
   const taken = new Set<number>();
-  for (const run of bracketRuns(lines)) {
+  const words = new Set<string>();
+  const read = (run: readonly TextLine[]) => {
     const pieces = run.map((line) => ({ line, start: line.first, end: line.text.length }));
-    readings.push(readUsageForm(new TextFlow(cleaned, pieces)));
+    const reading = readUsageForm(new TextFlow(cleaned, pieces));
+    readings.push(reading);
     for (const { index } of run) taken.add(index);
-  }
-  return { readings, lines: taken };
+    return reading;
+  };
+  for (const run of bracketRuns(lines)) read(run);
+  for (const run of plainRuns(lines)) for (const { declared } of read(run).options) words.add(declared.text);
+  return { readings, lines: taken, words };
 }
 
 /**
@@ -88,3 +100,33 @@ function* bracketRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
   }
   if (run.length > 0) yield run;
 }
+
+/** Names with a placeholder at most, and the marks that end a command in an argument (`-exec COMMAND {} +`). */
+const PLAIN_OPTIONS =
+  /^\s*(?:--?[a-z][\w-]+(?: (?:[A-Z][A-Z0-9]*(?:\[\w+\])?|\[[^\][]{1,40}\](?:[A-Z]+)?)){0,2}(?: (?:;|\{\}|\+)){0,2}(?: |$)){2,}\s*$/;
+
+/** So many options one behind the other in a paragraph are a list of them. */
+const LEAST_PLAIN = 4;
+
+/** Paragraphs that hold options one behind the other and nothing else, as programs have them that take expressions. */
+function* plainRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
+  let run: TextLine[] = [];
+  let isWhole = true;
+  for (const line of [...lines, undefined]) {
+    if (line !== undefined && !line.blank) {
+      // A heading may stand right above.
+      const isHeading = run.length === 0 && line.text.trimEnd().endsWith(':');
+      if (isHeading) continue;
+      if (line.text.length > LINE_LIMIT || !PLAIN_OPTIONS.test(line.text)) isWhole = false;
+      run.push(line);
+      continue;
+    }
+    const count = run.reduce((sum, { text }) => sum + [...text.matchAll(/(?<=\s)--?[a-z]/g)].length, 0);
+    if (isWhole && count >= LEAST_PLAIN) yield run;
+    run = [];
+    isWhole = true;
+  }
+}
+
+/** Longer lines are no list of names. */
+const LINE_LIMIT = 200;

@@ -6,13 +6,18 @@ import { isLetterRepeated } from './joined-entries.ts';
 
 /**
  * The options that only the synopses show. `known` are the names of the options that lists declare: what a synopsis
- * repeats of those is left out, and a word such as `-abc` is a group of letters unless a list has it as a name.
+ * repeats of those is left out, and a word such as `-abc` is a group of letters unless a list has it as a name, or it is one of
+ * `words`.
  */
-export function usageOnlyOptions(readings: readonly UsageReading[], known: ReadonlySet<string>): Option[] {
+export function usageOnlyOptions(
+  readings: readonly UsageReading[],
+  known: ReadonlySet<string>,
+  words: ReadonlySet<string> = new Set(),
+): Option[] {
   const made = new Map<string, Option>();
   const spelling = spellings(readings);
   for (const usage of readings.flatMap((reading) => reading.options)) {
-    for (const option of expand(usage, known)) {
+    for (const option of expand(usage, known, words)) {
       const name = option.names[0];
       if (name === undefined || known.has(name.text) || made.has(name.text)) continue;
       // `[-options]`, where a list declares them.
@@ -63,7 +68,7 @@ function isMoreOfGroup({ declared, argument }: UsageOption): boolean {
 /** A hyphen and so many letters that a number stands behind may be a name of several letters. */
 const MOST_OF_A_WORD = 4;
 
-function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
+function expand(usage: UsageOption, known: ReadonlySet<string>, words: ReadonlySet<string>): Option[] {
   const { declared, place } = usage;
   // `[-vvv]` is a letter of the list given several times.
   if (isLetterRepeated(declared.text) && known.has(declared.text.slice(0, 2))) return [];
@@ -75,6 +80,7 @@ function expand(usage: UsageOption, known: ReadonlySet<string>): Option[] {
     !isPlaceheld &&
     /^[A-Za-z0-9]+#?$/.test(letters) &&
     !known.has(declared.text) &&
+    !words.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
     (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= LEAST_KNOWN);
   if (isGroup) {
