@@ -159,6 +159,9 @@ interface SharedHyphen {
 
 /** `-i/e`, `-sS/sT/sA`: names that share the hyphen of the first; `-v|vv|vvv`: one letter, once or more. */
 function scanSharedHyphen(text: string, start: number, to: number): SharedHyphen | undefined {
+  // Most names have no mark so near, and need no expression to tell.
+  const mark = [2, 3, 4].find((i) => text[start + i] === '/' || text[start + i] === '|');
+  if (mark === undefined) return undefined;
   const shown = /^-([A-Za-z]{1,3})((?:[/|][A-Za-z]{1,4})+)(?=[\s,]|$)/.exec(
     text.slice(start, Math.min(to, start + 40)),
   );
