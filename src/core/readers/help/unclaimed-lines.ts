@@ -22,10 +22,17 @@ const MANUAL_PAGES = /^\s*[\w.:+-]+\(\d\w{0,3}\)(?:[\s,]|$)|\s[\w.:+-]+\(\d\w{0,
 /** An address, or a mark with one behind it. */
 const ADDRESS = /^\s*(?:[\p{L}-]+\s*:\s*)?<?(?:https?:\/\/\S+|\S+@[^\s@]+\.\S+)>?$/u;
 /** What stands beside the name of a program: `(version: 1.4)`, `License: MIT`. */
-const IMPRINT = /^\s*\(?(?:version|author|licen[cs]e|copyright|home ?page|docs|web|e-?mail|contact|irc)\b.*/i;
+const IMPRINT =
+  /^\s*\(?(?!\w+ (?:is|are|was|of|to|and|or|can|may|will|which|that|you)\b)(?:version|author|licen[cs]e|copyright|home ?page|docs|web|e-?mail|contact|irc)\b.*/i;
 
 /** `--late and --open tell`: each name can be read in one way only, so that none is tried twice. */
 const SPEAKS_OF_OPTIONS = /^\s*(?:-{1,2}\w[\w-]*,? )+(?:and|is|are|or|does) [a-z-]/;
+
+/** `attributes.  They may be left out`: two blanks behind the end of a sentence. */
+const ENDS_SENTENCE = /^\s*\S+[.!?] {2}[A-Z(]/;
+
+/** Running text is not broken before this column. */
+const LEAST_WIDTH = 50;
 
 /** So much of a line is looked at. */
 const LOOKED_AT = 400;
@@ -56,8 +63,9 @@ export function unclaimedRole(
   if (RULE.test(text)) return running;
   if (MANUAL_PAGES.test(text) || ADDRESS.test(text) || IMPRINT.test(text))
     return around.isBehind ? 'epilogue' : 'title';
+  if (isJustified(line, lines)) return running;
   if (looksLikeEntry(line)) return goesOnWithText(line, lines, roles) ? running : 'unread';
-  if (LIKE_ROW.test(text)) return 'table';
+  if (LIKE_ROW.test(text) && !ENDS_SENTENCE.test(text)) return 'table';
   // The last words of a sentence may stand alone in their line.
   const before = lines[line.index - 1];
   const goesOn = before !== undefined && !before.blank && SENTENCE.test(before.text.slice(0, LOOKED_AT));
@@ -81,6 +89,17 @@ function isCommandLine(line: TextLine, lines: readonly TextLine[], { kind, progr
     /[a-z,]:?$/.test(above.text) &&
     SENTENCE.test(above.text.slice(0, LOOKED_AT))
   );
+}
+
+/**
+ * Whether a line is one of running text that was stretched to the margin: it is long, and the line right below goes on with words in small letters at
+ * its own indentation, where the text of an entry would stand deeper.
+ */
+function isJustified({ text, index, indent }: TextLine, lines: readonly TextLine[]): boolean {
+  const next = lines[index + 1];
+  if (next === undefined || next.blank || next.indent !== indent || text.length < LEAST_WIDTH) return false;
+  const below = next.text.slice(next.first, next.first + LOOKED_AT);
+  return /^[a-z]+[ ,]/.test(below) && SENTENCE.test(below) && !/^\S+(?: {3,}|\t)/.test(below);
 }
 
 /** Whether a line goes on with running text above it: entries begin behind a blank line, a heading, or another entry. */
