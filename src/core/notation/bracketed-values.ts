@@ -17,11 +17,14 @@ export function bracketedValues(
   for (const match of text.matchAll(/\(([^()]{3,300})\)/g)) {
     const before = text.slice(Math.max(0, match.index - 30), match.index + 1);
     const inner = match[1] ?? '';
-    if (!CHOSEN.test(before) || OPEN_ENDED.test(inner)) continue;
+    if (OPEN_ENDED.test(inner)) continue;
     const start = match.index + 1;
     const list = scanValueList(text, start);
     const isWhole = list !== undefined && list.end === start + inner.trimEnd().length;
-    if (isWhole && list.values.length >= LEAST_VALUES)
+    // `how to go (foot, cart, or boat)`: the last word tells that there are no others.
+    const isSmall = list?.values.every(({ value }) => /^[a-z]/.test(value)) === true;
+    const isChosen = CHOSEN.test(before) || (list?.hasOr === true && isSmall);
+    if (isWhole && isChosen && list.values.length >= LEAST_VALUES)
       return { values: list.values, start: match.index, end: match.index + match[0].length };
   }
   return undefined;

@@ -50,6 +50,8 @@ const VALUES_BEHIND = /\s{2,}\[[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}\](?:\s*\[[
 /** `METHOD={a,b}`, `METHOD=a|b` */
 const VALUES_BY_PLACEHOLDER =
   /\b[A-Z][A-Z_-]{1,30}\s?=\s?(?:\{([^{}]{1,300})\}|([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}))/;
+/** `the mode off|some|all`, bare in a text; two may be anything. */
+const BARE_BAR_LIST = /(?<=^|\s)([a-z][\w-]{0,40}(?:\|[a-z][\w-]{0,40}){2,40})(?=[\s,.;)]|$)/;
 /** `[a, b, c]` at the end of a text. */
 const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
 
@@ -110,7 +112,11 @@ function readValues(
   if (marked !== undefined && note !== undefined) return fact(marked, note);
   const below = valuesBelow(flow);
   if (below !== undefined) return fact(below, { start: below[0]?.start ?? 0, end: below.at(-1)?.end ?? 0 });
-  const match = VALUES_BY_PLACEHOLDER.exec(text) ?? VALUES_BY_BAR.exec(text) ?? VALUES_AT_END.exec(text);
+  const match =
+    VALUES_BY_PLACEHOLDER.exec(text) ??
+    VALUES_BY_BAR.exec(text) ??
+    VALUES_AT_END.exec(text) ??
+    BARE_BAR_LIST.exec(text);
   if (match !== null) {
     const list = match[1] ?? match[2] ?? '';
     const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
