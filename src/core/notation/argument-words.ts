@@ -46,8 +46,9 @@ export function separateWordEnd(
       ? { end: runEnd(text, start, to), loose: false, dots: false }
       : undefined;
   }
-  // A default behind the words: `arg (=10)`.
-  if (text.startsWith('(=', start)) return undefined;
+  // A default behind the words: `arg (=10)`; and that they must be given.
+  if (text.startsWith('(=', start) || /^\((?:required|mandatory)\)/i.test(text.slice(start, start + 12)))
+    return undefined;
   const end = runEnd(text, start, to);
   if (end === start) return undefined;
   const word = text.slice(start, end);

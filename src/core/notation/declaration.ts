@@ -82,6 +82,8 @@ function scanBehindName(
   const pass = (length: number) => {
     if (length === 0) return;
     end += length;
+    // Behind a gutter stands a text.
+    if (isBlank(text[end]) && isBlank(text[end + 1])) return;
     argument ??= scanArgument(text, end, to);
     end = Math.max(end, argument?.end ?? end);
   };
@@ -238,6 +240,8 @@ function separatorEnd(text: string, start: number, to: number): number | undefin
     if (text.startsWith(' or ', i)) i += 4;
   } else if (i === start) return undefined;
   while (i < to && isBlank(text[i])) i++;
+  // `-f, [--force], [--no-force]`
+  if (i > start && text[start] === ',' && text.startsWith('[--', i)) return i + 1;
   const dots = /^\.{2,3},?\s+(?=[-+])/.exec(text.slice(i, Math.min(to, i + 12)));
   i += dots?.[0].length ?? 0;
   return i < to && (text[i] === '-' || text[i] === '+') ? i : undefined;

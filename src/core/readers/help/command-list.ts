@@ -172,6 +172,9 @@ function readHead(entry: WordEntry, cleaned: CleanedText, programPath: readonly 
       expectsName = true;
     } else if (text === ')') {
       expectsName = false;
+    } else if (text === 'default' && line.text[at + match.index - 1] === '(') {
+      // `open (default)`: what is done without a command.
+      expectsName = false;
     } else if (expectsName && NAME.test(text)) {
       names.push(name);
       expectsName = false;

@@ -26,6 +26,8 @@ export function gatherText(
   if (textStart !== undefined && textStart < line.text.length) {
     pieces.push({ line, start: textStart, end: line.text.length });
   }
+  // `# the text`, with the mark in front of each line of it.
+  const isCommented = textStart !== undefined && line.text.slice(0, textStart).endsWith('# ');
   let column = candidate.firmness === 'columns' ? textColumn : undefined;
   let blanks = 0;
   let nextLine = line.index + 1;
@@ -74,8 +76,8 @@ export function gatherText(
       break;
     column ??= next.indent;
     // `= text` below the names, as it stands behind shorter ones.
-    const mark =
-      pieces.length === 0 ? (/^[:=] +(?=\S)/.exec(next.text.slice(next.first))?.[0].length ?? 0) : 0;
+    const markPattern = pieces.length === 0 ? /^[:=] +(?=\S)/ : isCommented ? /^# +(?=\S)/ : undefined;
+    const mark = markPattern?.exec(next.text.slice(next.first))?.[0].length ?? 0;
     pieces.push({ line: next, start: next.first + mark, end: next.text.length });
     nextLine = i + 1;
     blanks = 0;

@@ -157,7 +157,7 @@ function headingKind(heading: string): HeadingKind {
   if (ENVIRONMENT.test(heading)) return 'environment';
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
   if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
-  if (/\b(?:arguments?|args|operands?|positionals?)\b/i.test(heading)) return 'operands';
+  if (/\b(?:arguments?|args|operands?|positionals?)\b|\bparameters$/i.test(heading)) return 'operands';
   if (
     /\b(?:sub-?commands?|commands?|subcmds?|verbs|actions)\b/i.test(heading) &&
     !/\bcommand[- ]line\b/i.test(heading)

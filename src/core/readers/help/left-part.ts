@@ -15,8 +15,13 @@ export function whole(
   if (declaration === undefined || isInsideBracket(text, start, to)) return undefined;
   const rest = text.slice(declaration.end, to).trim();
   // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
-  return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) ? declaration : undefined;
+  return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) || REQUIRED_MARK.test(rest)
+    ? declaration
+    : undefined;
 }
+
+/** `--count <n> (REQUIRED)`: what stands behind an argument that must be given. */
+export const REQUIRED_MARK = /^\((?:required|mandatory)\)/i;
 
 /** Whether a range ends inside the bracket that opens it: `[-s <box>` of `[-s <box>] text`. */
 function isInsideBracket(text: string, start: number, to: number): boolean {

@@ -7,6 +7,7 @@ import { optionNames, type ShownName, shownArgument } from '../../notation/optio
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { REQUIRED_MARK } from './left-part.ts';
 import type { OptionEntry } from './option-entries.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations, type TextNotations } from './text-notations.ts';
@@ -41,7 +42,10 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     negatedNames: [...declared.negatedNames, ...further(true)],
     argument,
     // What must be given has a value; a switch with such a mark only speaks of something else that must.
-    required: argument?.value.presence === 'none' ? undefined : (notations.required ?? requiredBy(heading)),
+    required:
+      argument?.value.presence === 'none'
+        ? undefined
+        : (notations.required ?? requiredBesideNames(entry, cleaned) ?? requiredBy(heading)),
     sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
     deprecated:
@@ -56,6 +60,17 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     heading,
     place: entryPlace(entry, cleaned),
   });
+}
+
+/** `--count <n> (REQUIRED)` */
+function requiredBesideNames({ declaring }: OptionEntry, cleaned: CleanedText): Fact<boolean> | undefined {
+  const last = declaring.at(-1);
+  if (last === undefined) return undefined;
+  const { line, declaration } = last;
+  const mark = /^ (\S{1,12})/.exec(line.text.slice(declaration.end, declaration.end + 14))?.[1] ?? '';
+  if (!REQUIRED_MARK.test(mark)) return undefined;
+  const start = line.start + declaration.end + 1;
+  return stated(true, cleaned.span(start, start + mark.length));
 }
 
 /** A heading such as `Required options` says so of all below it. */

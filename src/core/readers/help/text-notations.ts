@@ -43,6 +43,8 @@ const READ_LIMIT = 20_000;
 /** `(a|b|c)`, `[a | b]`, and `<a|b>:` in front of a text. */
 const VALUES_BY_BAR =
   /(?<![\w-])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40})[)\]]|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+/** `<options: a|b>` */
+const VALUES_IN_ANGLES = /<(?:options|values|choices): ?([\w.+-]{1,40}(?:\s?[|,]\s?[\w.+-]{1,40}){1,40})>/i;
 /** `<a|b>: the text` */
 const LEADING_VALUES = /^<[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}>:\s/;
 /** `the text   [a|b]`, with more than a blank in front, and further marks behind. */
@@ -81,16 +83,17 @@ export function readNotations(flow: TextFlow): TextNotations {
     default: byDefault && fact(byDefault.value, byDefault),
     range: readRange(of('range'), fact),
     otherNames: notes.flatMap((note) => readOtherNames(text, note)),
-    environment: notes
-      .filter(({ kind }) => kind === 'environment')
-      .flatMap((note) => variablesIn(note, fact)),
+    environment: [
+      ...notes.filter(({ kind }) => kind === 'environment').flatMap((note) => variablesIn(note, fact)),
+      ...variableInProse(text, fact),
+    ],
     typeMark:
       type === undefined ? undefined : fact(/bool|count/i.test(type.value) ? 'none' : 'mandatory', type),
     sameAs:
       same === null
         ? undefined
         : fact({ option: same[1] ?? '', value: same[2] }, { start: 0, end: same[0].length }),
-    required: required === undefined ? undefined : fact(true, required),
+    required: readRequired(text, required, fact),
     deprecated: readDeprecated(text, of('deprecated'), fact),
   };
 }
@@ -113,6 +116,7 @@ function readValues(
   const below = valuesBelow(flow);
   if (below !== undefined) return fact(below, { start: below[0]?.start ?? 0, end: below.at(-1)?.end ?? 0 });
   const match =
+    VALUES_IN_ANGLES.exec(text) ??
     VALUES_BY_PLACEHOLDER.exec(text) ??
     VALUES_BY_BAR.exec(text) ??
     VALUES_AT_END.exec(text) ??
@@ -180,6 +184,22 @@ function variablesIn(note: MarkNote, fact: ToFact): Fact<string>[] {
     if (note.value[part.index + part[0].length] === '=') break;
   }
   return found;
+}
+
+/** `Uses environment variable BOX`, `can be set by the environment variable $BOX` */
+const VARIABLE_IN_PROSE =
+  /\b(?:uses?|reads?|set by|set with|set via|taken from|read from|defaults to|falls back to)(?: the)? env(?:ironment)? var(?:iable)? ["'`$]{0,2}([A-Z][A-Z0-9_]{2,60})\b/;
+
+function variableInProse(text: string, fact: ToFact): Fact<string>[] {
+  const told = VARIABLE_IN_PROSE.exec(text);
+  return told === null ? [] : [fact(told[1] ?? '', { start: told.index, end: told.index + told[0].length })];
+}
+
+/** `Required. The quay`: the first word of a text, as a sentence. */
+function readRequired(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {
+  if (note !== undefined) return fact(true, note);
+  const first = /^Required\.(?= |$)/.exec(text);
+  return first === null ? undefined : fact(true, { start: 0, end: first[0].length });
 }
 
 function readDeprecated(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {
