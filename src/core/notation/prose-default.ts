@@ -8,7 +8,7 @@ export interface ProseDefault {
 // Bounded and anchored at a literal, so that it does not backtrack over more than its own bound. A bare word is a value only where the sentence
 // or clause ends behind it: `the default is to ask` tells none.
 const IN_PROSE =
-  /(?<!\bby )\bdefault(?:s|ed)?(?: (?:value|mode|format|level|type|style|method|setting|variant)| \w{1,20}(?= is ["'`]))?(?:\s?[:=]| to| is|,) ?("[^"]{1,200}"|'[^']{1,200}'|`[^`]{1,200}`|\[[^[\]]{1,200}\]|[^\s,;()"'`]{1,200}(?=\s?[,;)]|\.?\s*$|\. [A-Z]|\s*\n| (?:possible|allowed|valid) values))/i;
+  /(?:\bdefault(?:s|ed)?(?: (?:value|mode|format|level|type|style|method|setting|variant)| \w{1,20}(?= is ["'`]))?\s?[:=]|(?<!\bby )\bdefault(?:s|ed)?(?: (?:value|mode|format|level|type|style|method|setting|variant)| \w{1,20}(?= is ["'`]))?(?: to| is|,)) ?("[^"]{1,200}"|'[^']{1,200}'|`[^`]{1,200}`|\[[^[\]]{1,200}\]|[^\s,;()"'`]{1,200}(?=\s?[,;)]|\.?\s*$|\. [A-Z]|\s*\n| (?:possible|allowed|valid) values))/i;
 
 /** `the port, default 4398`: behind a comma, no more than a blank need part the word from the value. */
 const BEHIND_COMMA =
