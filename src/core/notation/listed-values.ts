@@ -39,6 +39,11 @@ export function scanValueList(text: string, start: number): ListedValues | undef
   while (values.length < LIMIT) {
     const value = scanValue(text, at);
     if (value === undefined) break;
+    if (quoted > 0 && quoted === values.length && !value.isQuoted) {
+      // `"wide", "flat", or a number of lids` names not all; in `"wide", "flat", required` a bare word is no value.
+      if (hasOr) return undefined;
+      break;
+    }
     values.push(value);
     if (value.isQuoted) quoted++;
     at = skipNotes(text, value.after);

@@ -17,7 +17,8 @@ export function withoutBoxes(text: string): string {
 function withoutFrame(line: string, before: string | undefined, after: string | undefined): string {
   if (BOX.test(line)) {
     const bare = line.replace(/[\u2500-\u257f]/g, ' ');
-    return RULE.test(line) ? withColon(bare) : bare;
+    // `│ *  --quay  TEXT  ...`: a star in a column of its own marks what must be given; the text says so too.
+    return RULE.test(line) ? withColon(bare) : bare.replace(/^(\s*)\*(?=\s{1,8}[\w-])/, '$1 ');
   }
   if (UNDERLINE.test(line)) return ' '.repeat(line.length);
   // A table of bars has more lines of its kind; a rule of dashes is one.

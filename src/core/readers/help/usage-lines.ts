@@ -175,7 +175,7 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
 
 /** Passes over a shell prompt in front of a synopsis, and over what it is for: `All boxes: tiffin --all`. */
 function markEnd(line: TextLine, start: number): number {
-  const prompt = /^(?:[$%>]|\d\.|[A-Z][a-z]*(?: [a-z]+){0,6}:)\s+(?=\S)/.exec(
+  const prompt = /^(?:[$%>▸❯»→]|\d\.|[A-Z][a-z]*(?: [a-z]+){0,6}:)\s+(?=\S)/.exec(
     line.text.slice(start, start + 80),
   );
   return start + (prompt?.[0].length ?? 0);

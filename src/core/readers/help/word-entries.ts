@@ -34,6 +34,17 @@ function withoutBullets(lines: readonly TextLine[]): readonly TextLine[] {
 /** A mark before a single line parts nothing. */
 const LEAST_BULLETS = 2;
 
+/** The lines of a list without a sentence that leads to it from further left: `COMMAND is one of the following:`. */
+function withoutAnnouncement(lines: readonly TextLine[]): readonly TextLine[] {
+  const [first, second] = lines.filter(({ blank }) => !blank);
+  const leads =
+    first !== undefined &&
+    second !== undefined &&
+    second.indent > first.indent &&
+    /^\S+(?: \S+){2,}:$/.test(first.text.trim().slice(0, 200));
+  return leads ? lines.slice(lines.indexOf(first) + 1) : lines;
+}
+
 interface OpenEntry {
   readonly line: TextLine;
   readonly start: number;
@@ -44,7 +55,7 @@ interface OpenEntry {
 
 /** Reads the two-column entries among the lines of a section; other lines are passed over. */
 export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
-  const lines = withoutBullets(withBullets);
+  const lines = withoutBullets(withoutAnnouncement(withBullets));
   const layout = layoutOf(lines);
   if (layout === undefined) return [];
   const { indent, columns } = layout;
@@ -60,6 +71,15 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
     const isBelowEntry = current !== undefined || previous === undefined || line.index > previous.index + 1;
     const mayFill = isBelowEntry && (!layout.isLower || /[a-z]/.test(line.text[line.first] ?? ''));
     const inColumns = splitAtGutter(line) ?? (mayFill ? splitAtColumn(line, columns) : undefined);
+    // `ROUNDS:`, and deeper below it commands of that kind.
+    const grouped = line.indent === indent && GROUP.test(line.text) ? listBelow(line, lines, i + 1) : [];
+    if (grouped.length > 0) {
+      for (const entry of findWordEntries(grouped)) entries.push({ ...entry, pieces: [...entry.pieces] });
+      i += grouped.length;
+      current = undefined;
+      previous = grouped.findLast((one) => !one.blank);
+      continue;
+    }
     if (current !== undefined && line.indent === indent && goesOnWithHead(line, current)) {
       if (inColumns !== undefined)
         current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
@@ -118,6 +138,9 @@ function isElsewhere(
 ): boolean {
   return split !== undefined && columns.size > 0 && !columns.has(columnAt(line, split.textStart));
 }
+
+/** A label with nothing behind it, over entries that are deeper. */
+const GROUP = /^\s*[\p{L}\d][\p{L}\d -]{0,40}:$/u;
 
 /** Where the names and texts of a list stand. */
 interface Layout {
