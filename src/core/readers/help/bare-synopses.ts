@@ -1,9 +1,9 @@
 import type { TextLine } from './text-line.ts';
 
 /** A word in the notation of synopses: an option, a bracket, a placeholder, or a plain word. */
-const NOTATION_WORD = String.raw`(?:--?\w[\w-]*(?:=\S+)?|\[[^\][]{1,80}\]|<[^<>]{1,80}>|[A-Z][A-Z0-9_]+|[a-z][A-Za-z0-9_.-]*|\.{3}|\|)`;
+const NOTATION_WORD = String.raw`(?:--?\w[\w-]*(?:=\S+)?|\[[^\][]{1,80}\]|<[^<>]{1,80}>|[A-Z][A-Z0-9_]+|[a-z][A-Za-z0-9_.-]*|\.{3}|\||[<>])`;
 const SYNOPSIS = new RegExp(
-  String.raw`^\s*((?:/[\w.-]+)*/?[a-z][\w.+-]*)((?: {1,2}${NOTATION_WORD}(?:\.{3})?){1,12})$`,
+  String.raw`^\s*((?:/[\w.-]+)*/?[A-Za-z][\w.+-]*)((?: {1,2}${NOTATION_WORD}(?:\.{3})?){1,12})$`,
 );
 
 /** What only a synopsis has: brackets around what may be left out or be put in. */
@@ -21,6 +21,9 @@ const LINES_LIMIT = 80;
 /** So many lines that begin with one word are its synopses; a single one must begin with the word that the first line names. */
 const LEAST_FORMS = 2;
 
+/** So many lines that begin with a word of the title are its synopses, though it has a capital. */
+const LEAST_OF_A_TITLE = 3;
+
 /**
  * Finds the synopses of a text that are announced by nothing and stand among sentences: lines wholly in their notation that begin with the same
  * word. None where there are too few.
@@ -36,10 +39,13 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
     if (match === null || line.text.length > LINE_LIMIT || SENTENCE.test(words)) continue;
     byProgram.set(program, [...(byProgram.get(program) ?? []), line]);
   }
-  const [most] = [...byProgram].sort((a, b) => b[1].length - a[1].length);
+  const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
+  // A word with a capital begins sentences; the name of a program stands in the title too, and begins more lines.
+  const mayBeProgram = ([word, found]: [string, TextLine[]]) =>
+    !/^[A-Z]/.test(word) || (found.length >= LEAST_OF_A_TITLE && title.includes(word.toLowerCase()));
+  const [most] = [...byProgram].filter(mayBeProgram).sort((a, b) => b[1].length - a[1].length);
   if (most === undefined) return [];
   const [program, found] = most;
-  const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
   const isEnough =
     found.length >= LEAST_FORMS ||
     title.includes(program.toLowerCase()) ||
