@@ -11,6 +11,7 @@ const options = (text: string) => (read(text)?.root.options.items ?? []).map(opt
 const commands = (text: string) =>
   (read(text)?.root.commands.items ?? []).map(({ names }) => names[0]?.text ?? '');
 const doubts = (text: string) => (read(text)?.sources[0]?.doubts ?? []).map(({ reason }) => reason);
+const listed = (text: string) => (read(text)?.root.operands.items ?? []).map(({ name }) => name);
 const forms = (text: string) => read(text)?.root.forms.length ?? 0;
 
 /** Texts right below and right at a threshold of the reader, in pairs: what is read of each. */
@@ -147,6 +148,72 @@ const PAIRS: readonly {
     at: {
       text: 'Usage: t\n\n    deeper words\nOne two three four five:\n  -q  quiet\n  -v  more\n',
       gives: 'One two three four five',
+    },
+  },
+  {
+    threshold: 'three entries of one name in a list of operands make it none',
+    read: listed,
+    below: { text: 'Usage: t [arg...]\n\nArguments:\n  LIST  : a\n  LIST  : b\n', gives: ['LIST', 'LIST'] },
+    at: { text: 'Usage: t [arg...]\n\nArguments:\n  LIST  : a\n  LIST  : b\n  LIST  : c\n', gives: [] },
+  },
+  {
+    threshold: 'three options that stand nowhere else are a list below any heading',
+    read: options,
+    below: { text: 'Usage: t [options]\n\nEnvironment:\n  --one    first\n  --two    second\n', gives: [] },
+    at: {
+      text: 'Usage: t [options]\n\nEnvironment:\n  --one    first\n  --two    second\n  --six    third\n',
+      gives: ['--one: first', '--two: second', '--six: third'],
+    },
+  },
+  {
+    threshold: 'two lines that begin with the program and go on are its commands',
+    read: commands,
+    below: { text: 'Usage: t <command>\n\n    t one [day]\n        Take one\n', gives: [] },
+    at: {
+      text: 'Usage: t <command>\n\n    t one [day]\n        Take one\n    t two [day]\n        Take two\n',
+      gives: ['one', 'two'],
+    },
+  },
+  {
+    threshold: 'a letter is four columns deeper than its long name at the most',
+    read: options,
+    below: {
+      text: 'Usage: t [options]\n\n  -q   quiet\n--all-boxes\n     -a - all of them\n',
+      gives: ['-q: quiet', '--all-boxes: ', '-a: all of them'],
+    },
+    at: {
+      text: 'Usage: t [options]\n\n  -q   quiet\n--all-boxes\n    -a - all of them\n',
+      gives: ['-q: quiet', '--all-boxes -a: all of them'],
+    },
+  },
+  {
+    threshold: 'four letters before a number mark are a group, three may be a name',
+    read: options,
+    below: { text: 'Usage: t [-abc#] [--day]\n', gives: ['-abc mandatory #: ', '--day: '] },
+    at: { text: 'Usage: t [-abcd#] [--day]\n', gives: ['-a: ', '-b: ', '-c: ', '-d: ', '-#: ', '--day: '] },
+  },
+  {
+    threshold: 'three words and nothing else are values, two may be what an option does',
+    read: options,
+    below: {
+      text: 'Usage: t\n\n  --day DAY   early or late\n',
+      gives: ['--day mandatory DAY: early or late'],
+    },
+    at: {
+      text: 'Usage: t\n\n  --day DAY   early, midday or late\n',
+      gives: ['--day mandatory DAY {early,midday,late}: early, midday or late'],
+    },
+  },
+  {
+    threshold: 'three lines that begin with a word of the title, with a capital, are synopses',
+    read: forms,
+    below: {
+      text: 'Weigh 2.1\n  Weigh -day <boxes>\n  Weigh -late <boxes>\n\n  -day   by day\n  -late  late\n',
+      gives: 0,
+    },
+    at: {
+      text: 'Weigh 2.1\n  Weigh -day <boxes>\n  Weigh -late <boxes>\n  Weigh <boxes>\n\n  -day   by day\n  -late  late\n',
+      gives: 3,
     },
   },
 ];
