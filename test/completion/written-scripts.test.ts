@@ -1,6 +1,14 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { type Interface, joinInterfaces, readDocument, SHELLS } from 'dabbawala';
+import {
+  bashCompletion,
+  fishCompletion,
+  type Interface,
+  joinInterfaces,
+  readDocument,
+  SHELLS,
+  zshCompletion,
+} from 'dabbawala';
 import fc from 'fast-check';
 import { assertExact, observeWritten, offeredBehind } from '../support/completion.ts';
 import { demoSources } from '../support/demo-sources.ts';
@@ -189,5 +197,20 @@ test('options are used up, exclude each other and end at --, and arguments are o
         expected,
         `${shell}: tiffin ${line.join(' ')}`,
       );
+  }
+});
+
+test('a text that is too long is cut between two characters, in one line', () => {
+  for (const start of ['', 'x']) {
+    const from = readYaml(`options:
+  - { names: [--late], help: "${start}${'🍱'.repeat(200)}" }
+  - { names: [--rinse], help: "${'first words\\n '.repeat(30)}" }
+`);
+    for (const script of [zshCompletion(from), fishCompletion(from)]) {
+      assert.match(script, new RegExp(`${start}(?:🍱){49}…`, 'u'));
+      assert.match(script, /(?:first words ){8}fir…/u);
+      assert.doesNotMatch(script, /\p{Cs}/u);
+    }
+    assert.doesNotMatch(bashCompletion(from), /\p{Cs}/u);
   }
 });

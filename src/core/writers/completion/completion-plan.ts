@@ -229,10 +229,21 @@ export function isOfferedValue(text: string): boolean {
   return text.trim() !== '' && text.trim() === text && !/\p{C}/u.test(text);
 }
 
-/** The first sentence or so of a text, in one line. */
+/** The first words of a text, in one line: no more of a long text is looked at than is shown. */
 function oneLine(text: string | undefined): string {
-  const line = (text ?? '').replace(/[\s\p{C}]+/gu, ' ').trim();
-  return line.length <= TEXT_LIMIT ? line : `${line.slice(0, TEXT_LIMIT - 1).trimEnd()}…`;
+  let line = '';
+  for (const [word] of (text ?? '').matchAll(/[^\s\p{C}]+/gu)) {
+    line += line === '' ? word : ` ${word}`;
+    if (line.length > TEXT_LIMIT)
+      return `${line
+        .slice(0, TEXT_LIMIT - 1)
+        .replace(HALF_CHARACTER, '')
+        .trimEnd()}…`;
+  }
+  return line;
 }
+
+/** The half of a character at which a text was cut. */
+const HALF_CHARACTER = /[\uD800-\uDBFF]$/;
 
 const TEXT_LIMIT = 100;
