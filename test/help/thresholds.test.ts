@@ -117,7 +117,7 @@ const PAIRS: readonly {
   {
     threshold: 'three of four letters of a list make a word of a synopsis a group of letters',
     read: (text) => options(text).map((line) => line.split(':')[0]),
-    below: { text: 'Usage: t [-abcd]\n\n  -a  x\n  -b  y\n', gives: ['-a', '-b', '-abcd'] },
+    below: { text: 'Usage: t [-abc]\n\n  -a  x\n  -b  y\n', gives: ['-a', '-b', '-abc'] },
     at: { text: 'Usage: t [-abcd]\n\n  -a  x\n  -b  y\n  -c  z\n', gives: ['-a', '-b', '-c', '-d'] },
   },
   {
@@ -214,6 +214,115 @@ const PAIRS: readonly {
     at: {
       text: 'Weigh 2.1\n  Weigh -day <boxes>\n  Weigh -late <boxes>\n  Weigh <boxes>\n\n  -day   by day\n  -late  late\n',
       gives: 3,
+    },
+  },
+  {
+    threshold: 'one text of five lines behind a gutter makes its column one of texts, one of six does not',
+    read: (text) => options(text).at(-1),
+    below: {
+      text: 'Usage: t\n\n  -c file  from a file\n  -d\n  -h\n  -e NUM the box\n  -f DAY a day\n  -G boxes all of them\n',
+      gives: '-G: boxes all of them',
+    },
+    at: {
+      text: 'Usage: t\n\n  -c file  from a file\n  -d\n  -e NUM the box\n  -f DAY a day\n  -G boxes all of them\n',
+      gives: '-G mandatory boxes: all of them',
+    },
+  },
+  {
+    threshold: 'two texts below their names make a column, one does not',
+    read: (text) => options(text).at(-1),
+    below: {
+      text: 'Usage: t\n\n  --by-name-or-owner\n           the text\n  -c sort, remove the box\n',
+      gives: '-c: sort, remove the box',
+    },
+    at: {
+      text: 'Usage: t\n\n  --by-name-or-owner\n           the text\n  --by-quay-or-boat\n           the text\n  -c sort, remove the box\n',
+      gives: '-c mandatory sort: remove the box',
+    },
+  },
+  {
+    threshold: 'three paragraphs that begin with names are a list, two may be running text',
+    read: (text) => options(text).length,
+    below: { text: 'Usage: t\n\n-q be quiet\nin all.\n\n-v say more\nof it.\n', gives: 0 },
+    at: { text: 'Usage: t\n\n-q be quiet\nin all.\n\n-v say more\nof it.\n\n-d by day\nonly.\n', gives: 3 },
+  },
+  {
+    threshold: 'two names behind which one blank stands are odd in a list with gutters, three are a list',
+    read: doubts,
+    below: {
+      text: 'Usage: t [-q] [-v]\n\n  --one    a\n\n  -q be quiet\n\n  -v say more\n\n  --two    b\n',
+      gives: ['odd-entry', 'odd-entry'],
+    },
+    at: {
+      text: 'Usage: t [-q] [-v]\n\n  --one    a\n\n  -q be quiet\n\n  -v say more\n\n  -d by day\n\n  --two    b\n',
+      gives: [],
+    },
+  },
+  {
+    threshold: 'three synopses without texts are commands, two are not',
+    read: commands,
+    below: { text: 'Usage: t COMMAND\n\n  list [--late] [DAY]\n  move [-f|--force] BOX...\n', gives: [] },
+    at: {
+      text: 'Usage: t COMMAND\n\n  list [--late] [DAY]\n  move [-f|--force] BOX...\n  open [--at QUAY]\n',
+      gives: ['list', 'move', 'open'],
+    },
+  },
+  {
+    threshold: 'two names met with one hyphen more are another spelling, one is a slip',
+    read: (text) => read(text)?.root.rules.longHyphens?.value,
+    below: { text: 'Usage: t\n\n  -stack   stack\n  -shelf   not --stack\n', gives: undefined },
+    at: { text: 'Usage: t\n\n  -stack   not --shelf\n  -shelf   not --stack\n', gives: 'one-or-two' },
+  },
+  {
+    threshold: 'three names one behind the other are options, two are spellings of one',
+    read: options,
+    below: {
+      text: 'Usage: t\n\n  -daily -weekly\n  -now   at once\n',
+      gives: ['-daily -weekly: ', '-now: at once'],
+    },
+    at: {
+      text: 'Usage: t\n\n  -daily -weekly -late\n  -now   at once\n',
+      gives: ['-daily: ', '-weekly: ', '-late: ', '-now: at once'],
+    },
+  },
+  {
+    threshold: 'five letters without a text are an enumeration, four may be one option',
+    read: options,
+    below: { text: 'Usage: t\n\n  -a, -b, -c, -d, -f\n  -e   text\n', gives: ['-e: text'] },
+    at: { text: 'Usage: t\n\n  -a, -b, -c, -d\n  -e   text\n', gives: ['-a -b -c -d: ', '-e: text'] },
+  },
+  {
+    threshold: 'three bare words before a colon are placeholders, four are a text',
+    read: (text) => options(text).at(-1),
+    below: {
+      text: 'Usage: t\n\n  --day       by day\n  --berth quay row column box : text\n',
+      gives: '--berth: quay row column box : text',
+    },
+    at: {
+      text: 'Usage: t\n\n  --day       by day\n  --berth quay row column : text\n',
+      gives: '--berth mandatory quay row column: text',
+    },
+  },
+  {
+    threshold: 'two names of one width show where texts begin, one does not',
+    read: commands,
+    below: { text: 'Usage: t COMMAND\n\nCommands:\n  box the lid of it\n', gives: [] },
+    at: {
+      text: 'Usage: t COMMAND\n\nCommands:\n  box the lid of it\n  pan the lid of it\n',
+      gives: ['box', 'pan'],
+    },
+  },
+  {
+    threshold:
+      'a line of fifty columns may be running text that was broken, a shorter one looks like an entry',
+    read: doubts,
+    below: {
+      text: 'Usage: t [x]\n\n  -q   quiet\n\nText.\n\nboxes  in this line are more words than fit in it\nthe line below it, which is running text as well\n',
+      gives: ['beside-unread'],
+    },
+    at: {
+      text: 'Usage: t [x]\n\n  -q   quiet\n\nText.\n\nboxes  in this line are more words than fit below,\nthe line below it, which is running text as well\n',
+      gives: [],
     },
   },
 ];

@@ -1,14 +1,8 @@
 import type { SplitEntry } from './entry-split.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 
-/** So many lines of a block must have their texts at a column behind gutters, before one blank parts a text there too. */
-const LEAST_VOTES = 2;
-
-/** And this share of its lines. */
+/** This share of the lines of a block must have their texts at a column behind gutters, before one blank parts a text there too. */
 const LEAST_SHARE = 0.2;
-
-/** In a block of no more lines than this, each column counts. */
-const SHORT_BLOCK = 4;
 
 /** What is found for the block of each line, from its first line to behind its last. Blank lines part blocks. */
 export function byBlock<T>(
@@ -65,6 +59,6 @@ export function firmColumnsOf(block: readonly (SplitEntry | undefined)[]): Reado
   for (const split of block)
     if (split?.firmness === 'columns' && split.textColumn !== undefined)
       votes.set(split.textColumn, (votes.get(split.textColumn) ?? 0) + 1);
-  const least = block.length <= SHORT_BLOCK ? 1 : Math.max(LEAST_VOTES, block.length * LEAST_SHARE);
+  const least = block.length * LEAST_SHARE;
   return new Set([...votes].flatMap(([column, count]) => (count >= least ? [column] : [])));
 }

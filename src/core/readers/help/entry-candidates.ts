@@ -49,7 +49,7 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
       firmColumns: voted[i] ?? new Set<number>(),
       nameColumns: named[i] ?? new Set<number>(),
       isNamesOnly: bare[i] === true,
-      textIsBelow: leavesRoom(line, lines),
+      textIsBelow: nextLineColumn(line, lines) !== undefined,
       namesFollow,
     };
     const split = isDecided ? first : splitEntry(line, around);
@@ -128,17 +128,6 @@ function nextLineColumn(line: TextLine, lines: readonly TextLine[]): number | un
   return next.indent;
 }
 
-/** A text is not broken before a word that ends here or earlier. */
-const LEAST_WIDTH = 60;
-
-/** Whether the first word of the text on the next line would have had room behind this line: then that text begins there. */
-function leavesRoom(line: TextLine, lines: readonly TextLine[]): boolean {
-  const next = lines[line.index + 1];
-  if (next === undefined || nextLineColumn(line, lines) === undefined) return false;
-  const word = /^\S*/.exec(next.text.slice(next.first, next.first + LEAST_WIDTH))?.[0] ?? '';
-  return line.text.length + 1 + word.length <= LEAST_WIDTH;
-}
-
 /**
  * How many firm entries stand at each indentation; others are firm where a list has nothing else: names above a deeper text, and
  * lines one below the other.
@@ -158,7 +147,7 @@ function firmIndents(
   const paragraphs = candidates.filter(
     ({ firmness, line }) => firmness === 'soft' && lines[line.index - 1]?.blank === true,
   );
-  if (above.length >= LEAST_OF_A_LIST) above.forEach(add);
+  if (above.length > 0) above.forEach(add);
   else if (paragraphs.length >= LEAST_OF_A_LIST) paragraphs.forEach(add);
   else linesInARow(candidates).forEach(add);
   return counts;
@@ -191,5 +180,5 @@ function runsOf(candidates: readonly Candidate[]): ReadonlySet<TextLine> {
   );
 }
 
-/** So many names above texts, or at the beginnings of paragraphs, are a list. */
+/** So many names at the beginnings of paragraphs are a list. */
 const LEAST_OF_A_LIST = 3;

@@ -2,9 +2,6 @@ import { type Candidate, mayDeclare } from './candidate.ts';
 import { splitEntry } from './split-entry.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 
-/** A line so much deeper than the entry above it is that one's text, even if it begins with the name of another option. */
-const LEAST_OFFSET = 8;
-
 /** Marks that stand at the right margin, or begin at the left one where they are too long (`[array] [choices: ...]`). */
 const RIGHT_MARK =
   /^\s*\[(?:(?:array|boolean|count|number|string|required|deprecated)\]|choices:|default:|aliases:).{0,300}[\][",:]$/;
@@ -52,8 +49,6 @@ export function gatherText(
     }
     // `-d WORD,` above `--day WORD`: names that are aligned at their ends.
     if (declared.has(next) && isAboveOtherName(next, lines[i + 1])) break;
-    const isRefused =
-      i === line.index + 1 && !declared.has(next) && next.indent >= line.indent + LEAST_OFFSET;
     // A name that pushed its text to the right: the lines below stand at the column of the others.
     const below = pieces.length > 1 ? pieces.at(-1)?.line.indent : undefined;
     const from = column === undefined ? undefined : Math.min(column, below ?? column);
@@ -66,14 +61,7 @@ export function gatherText(
       mayDeclare(next) && !declared.has(next) && blanks === 0 && next.indent >= line.indent + 2;
     const isInParagraph =
       blanks === 0 && last !== undefined && goesOnWithParagraph(next, last.line, line, lines);
-    if (
-      !isMark &&
-      !isRunningText &&
-      !isInParagraph &&
-      !belongsToText(next, line, from, blanks > 0) &&
-      !isRefused
-    )
-      break;
+    if (!isMark && !isRunningText && !isInParagraph && !belongsToText(next, line, from, blanks > 0)) break;
     column ??= next.indent;
     // `= text` below the names, as it stands behind shorter ones.
     const markPattern = pieces.length === 0 ? /^[:=] +(?=\S)/ : isCommented ? /^# +(?=\S)/ : undefined;

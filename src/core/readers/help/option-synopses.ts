@@ -105,9 +105,6 @@ function* bracketRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
 const PLAIN_OPTIONS =
   /^\s*(?:--?[a-z][\w-]+(?: (?:[A-Z][A-Z0-9]*(?:\[\w+\])?|\[[^\][]{1,40}\](?:[A-Z]+)?)){0,2}(?: (?:;|\{\}|\+)){0,2}(?: |$)){2,}\s*$/;
 
-/** So many options one behind the other in a paragraph are a list of them. */
-const LEAST_PLAIN = 4;
-
 /** Paragraphs that hold options one behind the other and nothing else, as programs have them that take expressions. */
 function* plainRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
   let run: TextLine[] = [];
@@ -121,8 +118,7 @@ function* plainRuns(lines: readonly TextLine[]): Generator<TextLine[]> {
       run.push(line);
       continue;
     }
-    const count = run.reduce((sum, { text }) => sum + [...text.matchAll(/(?<=\s)--?[a-z]/g)].length, 0);
-    if (isWhole && count >= LEAST_PLAIN) yield run;
+    if (isWhole && run.length > 0) yield run;
     run = [];
     isWhole = true;
   }

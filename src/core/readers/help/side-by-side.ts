@@ -8,14 +8,8 @@ const LEAST_LINES = 3;
 /** Longer lines are no columns. */
 const LINE_LIMIT = 300;
 
-/** So many columns are looked at in one block. */
-const MOST_COLUMNS = 8;
-
-/** A line has no more entries to the right than this. */
-const MOST_IN_A_LINE = 4;
-
-/** What an entry takes at the least, with its text. */
-const LEAST_WIDTH = 6;
+/** So many columns are looked at in one block, whatever a stranger puts into its lines. */
+const COLUMNS_LIMIT = 8;
 
 /**
  * Lines in which entries stand side by side (`-p  to a pipe      -l  a list`) as lines with one entry each, column by column; all other
@@ -58,7 +52,7 @@ function rightColumns(block: readonly TextLine[]): number[] {
   for (const at of block.flatMap(entriesToTheRight)) counts.set(at, (counts.get(at) ?? 0) + 1);
   return [...counts]
     .filter(([, count]) => count > 1)
-    .slice(0, MOST_COLUMNS)
+    .slice(0, COLUMNS_LIMIT)
     .flatMap(([at]) => (longestRun(block, at) >= LEAST_LINES ? [at] : []))
     .sort((a, b) => a - b);
 }
@@ -75,9 +69,8 @@ function longestRun(block: readonly TextLine[], at: number): number {
 }
 
 function entriesToTheRight(line: TextLine): number[] {
-  if (line.text.length > LINE_LIMIT || !line.text.includes('  -', line.first + LEAST_WIDTH)) return [];
+  if (line.text.length > LINE_LIMIT || !line.text.includes('  -', line.first)) return [];
   const gaps = [...line.text.matchAll(/ {2,}(?=--?[\w?])/g)].filter(({ index }) => index > line.first);
-  if (gaps.length > MOST_IN_A_LINE) return [];
   const found: number[] = [];
   let from = line.first;
   for (const { index, 0: gap } of gaps) {

@@ -20,7 +20,7 @@ export function splitAtKnownColumn(
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
     const isMarked = !isBlank(line.text[at - 2]) && line.text.slice(declaration.end, at).trim() !== '';
-    const fills = firmColumns.has(column) && fillsColumn(line, declaration, at);
+    const fills = firmColumns.has(column) && fillsColumn(line, declaration);
     if (declaration.loose && !isMarked && !fills) continue;
     if (continuesNames(line.text, at) && !isEnumeration(line.text, at)) continue;
     if (isPlaceholderColumn(line.text, at) || line.text.startsWith('(=', at)) continue;
@@ -42,18 +42,15 @@ function hasNamesBehind(line: TextLine, { names }: Declaration): boolean {
   return all !== undefined && all.names.length > names.length;
 }
 
-/** A name is parted from its text by a gutter where there is room for one. */
-const LEAST_GUTTER = 2;
-
 /**
  * Whether a bare word behind a name reaches to the column of the texts: the text of a name without it would have stood behind a gutter, and this
  * column would not begin a word but by chance.
  */
-function fillsColumn(line: TextLine, { names }: Declaration, at: number): boolean {
+function fillsColumn(line: TextLine, { names }: Declaration): boolean {
   const last = names.at(-1);
   const words = last?.argument?.words ?? [];
   if (last === undefined || words.length !== 1) return false;
-  return at - last.end > LEAST_GUTTER && isBlank(line.text[last.end]) && !isBlank(line.text[last.end + 1]);
+  return isBlank(line.text[last.end]) && !isBlank(line.text[last.end + 1]);
 }
 
 /** The index of the word that begins at a column, behind a blank; undefined where none does. */

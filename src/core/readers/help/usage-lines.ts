@@ -225,17 +225,11 @@ function amongSentences(lines: readonly TextLine[]): UsageLines {
 /** A synopsis with a prompt stands among the first lines. */
 const PROMPT_LIMIT = 6;
 
-/** So many lines that begin with the words of the first one, and go on, are its commands. */
-const LEAST_COMMANDS = 2;
-
 /** `tiffin box` alone, above lines such as `  tiffin box list   list them`. */
 function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
   const path = line.text.trim();
   if (!/^[\w.-]{1,60}(?: [a-z][\w:.-]{0,60}){1,4}$/.test(path)) return false;
-  const below = lines.filter(
-    ({ indent, text, first }) => indent > line.indent && text.startsWith(`${path} `, first),
-  );
-  return below.length >= LEAST_COMMANDS;
+  return lines.some(({ indent, text, first }) => indent > line.indent && text.startsWith(`${path} `, first));
 }
 
 /** What a program says that does not know the option for help, above its synopsis. */

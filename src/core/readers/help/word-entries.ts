@@ -174,6 +174,9 @@ function layoutOf(lines: readonly TextLine[]): Layout | undefined {
   return { indent, columns, endColumn: commonEnd(splits), isLower };
 }
 
+/** One line shows no width that names have in common. */
+const LEAST_EVEN = 2;
+
 /** Names of one width, with one blank before their texts: the column of these; none where the lines do not show it. */
 function equalWidths(lines: readonly TextLine[]): number[] {
   const starts = lines.map(
@@ -181,13 +184,10 @@ function equalWidths(lines: readonly TextLine[]): number[] {
   );
   const [width] = starts;
   const [first] = lines;
-  if (lines.length < LEAST_ALIGNED || width === undefined || first === undefined) return [];
+  if (lines.length < LEAST_EVEN || width === undefined || first === undefined) return [];
   const isEven = lines.every((line, i) => starts[i] === width && line.indent === first.indent);
   return isEven ? [first.indent + width + 1] : [];
 }
-
-/** So many names that end at one column, and begin at several, are aligned at their ends. */
-const LEAST_ALIGNED = 2;
 
 function commonEnd(
   splits: readonly { readonly line: TextLine; readonly split: { readonly end: number } }[],
@@ -195,7 +195,7 @@ function commonEnd(
   const ends = new Set(splits.map(({ line, split }) => columnAt(line, split.end)));
   const indents = new Set(splits.map(({ line }) => line.indent));
   const lengths = new Set(splits.map(({ line, split }) => split.end - line.first));
-  const isAligned = splits.length >= LEAST_ALIGNED && ends.size === 1 && indents.size > 1 && lengths.size > 1;
+  const isAligned = ends.size === 1 && indents.size > 1 && lengths.size > 1;
   return isAligned ? [...ends][0] : undefined;
 }
 
