@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { type Command, type Interface, readHelp } from 'dabbawala';
+import { annotateHelp, type Command, type Interface, readHelp } from 'dabbawala';
 import { parse } from 'yaml';
 import { optionLine } from '../support/read-text.ts';
 
@@ -29,6 +29,8 @@ interface Expected {
   readonly problems?: string[];
   /** The exit statuses, or ranges of them, each with its text. */
   readonly statuses?: Record<string, string | null>;
+  /** The numbers of the lines that have a role, counted from 1. */
+  readonly roles?: Record<string, number[]>;
 }
 
 function describedCommand(command: Command): Command {
@@ -49,7 +51,7 @@ function summaries(command: Command, path: readonly string[] = []): [string, str
   });
 }
 
-function readAs(from: Interface): Required<Omit<Expected, 'problems'>> {
+function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>> {
   const command = describedCommand(from.root);
   const options = command.options.items;
   return {
@@ -82,9 +84,11 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems'>> {
 for (const name of readdirSync(LAYOUTS).sort()) {
   test(`layout: ${name.replaceAll('-', ' ')}`, () => {
     const text = readFileSync(join(LAYOUTS, name, 'help.txt'), 'utf8');
-    const { problems: codes = [], ...expected } = parse(
-      readFileSync(join(LAYOUTS, name, 'expected.yaml'), 'utf8'),
-    ) as Expected;
+    const {
+      problems: codes = [],
+      roles = {},
+      ...expected
+    } = parse(readFileSync(join(LAYOUTS, name, 'expected.yaml'), 'utf8')) as Expected;
     const { interface: from, problems } = readHelp({ name: 'help.txt', text });
     assert.deepEqual(
       problems.map(({ code }) => code),
@@ -94,5 +98,12 @@ for (const name of readdirSync(LAYOUTS).sort()) {
     const read = readAs(from);
     const looked = Object.keys(expected) as (keyof typeof expected)[];
     assert.deepEqual(Object.fromEntries(looked.map((key) => [key, read[key]])), expected);
+    const { lines } = annotateHelp({ name: 'help.txt', text });
+    for (const [role, numbers] of Object.entries(roles))
+      assert.deepEqual(
+        lines.flatMap((one) => (one.role === role ? [one.line] : [])),
+        numbers,
+        role,
+      );
   });
 }

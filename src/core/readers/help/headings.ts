@@ -118,11 +118,16 @@ const LABEL = /^[\p{Lu}\d][^.,;!?:]{0,60}:$/u;
 /** So many words are a label, and more a sentence that leads to what follows. */
 const MOST_LABEL_WORDS = 5;
 
+/** Whether a line is a few words with a colon. */
+export function isLabel(line: TextLine): boolean {
+  const text = line.text.trim();
+  return LABEL.test(text) && text.split(' ').length <= MOST_LABEL_WORDS;
+}
+
 /** Whether a line right below others is a label over a list: it announces one, or stands further left than what is above it. */
 function isLabelAboveList(line: TextLine, before: TextLine, next: TextLine | undefined): boolean {
   const text = line.text.trim();
-  if (next === undefined || next.blank || !LABEL.test(text)) return false;
-  if (text.split(' ').length > MOST_LABEL_WORDS) return false;
+  if (next === undefined || next.blank || !isLabel(line)) return false;
   const isListBelow = next.indent > line.indent || next.text[next.first] === '-';
   return isListBelow && (line.indent < before.indent || headingKind(text.slice(0, -1)) !== 'other');
 }

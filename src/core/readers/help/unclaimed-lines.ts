@@ -1,4 +1,5 @@
 import type { LineRole } from '../../source/help-annotation.ts';
+import { isLabel } from './headings.ts';
 import type { TextLine } from './text-line.ts';
 
 /** An option, as an entry begins. */
@@ -54,6 +55,8 @@ export function unclaimedRole(
   around: Around,
 ): LineRole {
   if (line.blank) return 'blank';
+  const next = lines[line.index + 1];
+  if (isLabel(line) && next !== undefined && !next.blank && next.indent > line.indent) return 'heading';
   const text = line.text.slice(0, LOOKED_AT);
   const isSentence = SENTENCE.test(text);
   if (isCommandLine(line, lines, around)) return 'example';

@@ -45,7 +45,26 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (headed !== undefined) return headed;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
-  return unannounced(lines);
+  return qualified(lines) ?? unannounced(lines);
+}
+
+/** `Basic usage:`, `First way of usage:`: a heading with the word among others. */
+const QUALIFIED_HEADING = /^\s*[A-Z][\w-]{0,30} (?:[a-z]{1,30} ){0,3}usage(?: [a-z]{1,30}){0,2}:\s*$/;
+
+/** Synopses in notation below headings such as `Basic usage:`, where no other heading announces them; undefined where there are none. */
+function qualified(lines: readonly TextLine[]): UsageLines | undefined {
+  const found = lines.flatMap((line) => {
+    const below = lines[line.index + 1];
+    const isAbove =
+      QUALIFIED_HEADING.test(line.text.slice(0, 200)) &&
+      below !== undefined &&
+      below.indent > line.indent &&
+      /^\s*[\w./-]+ .*[[<]/.test(below.text.slice(0, 300));
+    return isAbove ? [announced(lines, line, line.text.length)] : [];
+  });
+  if (found.length === 0) return undefined;
+  const taken = new Set(found.flatMap((usage) => [...usage.taken]));
+  return { forms: found.flatMap(({ forms }) => forms), taken, announced: true, isPath: false };
 }
 
 /** What a line has in front of a text: `tiffin -q   -- be quiet`. */
@@ -81,9 +100,8 @@ function headedForms(lines: readonly TextLine[], line: TextLine): UsageLines | u
   for (let i = at; i < lines.length && i < line.index + LINES_LIMIT; i++) {
     const next = lines[i];
     if (next === undefined || next.blank) break;
-    const isForm = next.indent === first.indent && firstWord(next, next.first) === program;
-    if (isForm)
-      forms.push({ pieces: [{ line: next, start: next.first, end: withoutText(next, next.first) }] });
+    if (next.indent !== first.indent || firstWord(next, next.first) !== program) continue;
+    forms.push({ pieces: [{ line: next, start: next.first, end: withoutText(next, next.first) }] });
     taken.add(next.index);
   }
   // One synopsis is one: that the first word comes again shows that it is the program.
