@@ -59,7 +59,7 @@ export function unclaimedRole(
   if (isLabel(line) && next !== undefined && !next.blank && next.indent > line.indent) return 'heading';
   const text = line.text.slice(0, LOOKED_AT);
   const isSentence = SENTENCE.test(text);
-  if (isCommandLine(line, lines, around)) return 'example';
+  if (isCommandLine(line, lines, roles.at(-1), around)) return 'example';
   if (TABLE_ROW.test(text) && !isSentence && isTableRow(lines[line.index - 1], lines[line.index + 1]))
     return 'table';
   const running = around.isBehind ? 'epilogue' : 'prose';
@@ -75,16 +75,23 @@ export function unclaimedRole(
   return isSentence || goesOn ? running : 'unread';
 }
 
-/** Whether a line is a command line that shows what the program is called with. */
-function isCommandLine(line: TextLine, lines: readonly TextLine[], { kind, program }: Around): boolean {
+/** Whether a line is a command line that shows what the program is called with. `before` is the role of the line above. */
+function isCommandLine(
+  line: TextLine,
+  lines: readonly TextLine[],
+  before: LineRole | undefined,
+  { kind, program }: Around,
+): boolean {
   const { text, first } = line;
-  if (kind === 'examples' || COMMAND_LINE.test(text)) return true;
+  // What stands between examples at the margin speaks of them.
+  const isSentence = SENTENCE.test(text.slice(0, LOOKED_AT));
+  const isRemark = line.indent === 0 && isSentence && (before === 'prose' || /^\p{Lu}/u.test(text));
+  if ((kind === 'examples' && !isRemark) || COMMAND_LINE.test(text)) return true;
   const isOfProgram = program !== undefined && text.startsWith(`${program} `, first);
   // A text may stand beside it: `tiffin help box    more about boxes`.
-  if (isOfProgram) return /\S(?: {2,}|\t)/.test(text) || !SENTENCE.test(text.slice(0, LOOKED_AT));
+  if (isOfProgram) return /\S(?: {2,}|\t)| -/.test(text) || !isSentence;
   // `--sort=owner` alone, below a sentence that leads to it.
-  if (!LIKE_OPTION.test(text) || SENTENCE.test(text.slice(0, LOOKED_AT)) || /\S(?: {2,}|\t)/.test(text))
-    return false;
+  if (!LIKE_OPTION.test(text) || isSentence || /\S(?: {2,}|\t)/.test(text)) return false;
   const above = lines.slice(Math.max(0, line.index - 2), line.index).findLast(({ blank }) => !blank);
   return (
     above !== undefined &&
