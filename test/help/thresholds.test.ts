@@ -91,18 +91,6 @@ const PAIRS: readonly {
     at: { text: '# Usage: t [-q]\n# a\n# b\nc\n# -q  quiet\n', gives: true },
   },
   {
-    threshold: 'two options with angle brackets at the ends of their texts have defaults there',
-    read: options,
-    below: {
-      text: 'Usage: t\n\n  -l list   the list <a>\n  -q        quiet\n',
-      gives: ['-l mandatory list: the list <a>', '-q: quiet'],
-    },
-    at: {
-      text: 'Usage: t\n\n  -l list   the list <a>\n  -k box    the box <>\n',
-      gives: ['-l mandatory list =a: the list <a>', '-k mandatory box: the box <>'],
-    },
-  },
-  {
     threshold: 'three values in a bracket behind their noun, two are a remark',
     read: options,
     below: {

@@ -4,19 +4,22 @@ import type { Option } from '../../model/option.ts';
 /** What stands at the end of a text: `the day <monday>`, and `the day <>` where there is none. */
 const IN_ANGLES = /(?:^|\s)<([^<>]*)>$/;
 
-/** So many options show it, before it is no remark. */
-const LEAST_SHOWN = 2;
-
 /**
  * Gives options the defaults that the texts of a list have in angle brackets at their ends, where those of all options with an argument do: an
- * empty bracket tells that there is none.
+ * empty bracket tells that there is none, and one with a placeholder is that.
  */
 export function withDefaultsInAngles(options: readonly Option[]): readonly Option[] {
   const takers = options.filter(
     ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
   );
-  const isShown = ({ help }: Option) => help !== undefined && IN_ANGLES.test(help.value);
-  if (takers.length < LEAST_SHOWN || !takers.every(isShown)) return options;
+  const placeholders = new Set(takers.flatMap(placeholdersOf));
+  const isShown = ({ help }: Option) => {
+    const value = IN_ANGLES.exec(help?.value ?? '')?.[1];
+    return value !== undefined && !placeholders.has(value.toLowerCase());
+  };
+  // An angle bracket alone may be the text.
+  const isBehindText = ({ help }: Option) => !(help?.value ?? '<').startsWith('<');
+  if (!takers.every(isShown) || !takers.some(isBehindText)) return options;
   return options.map((option) => {
     const { argument, help } = option;
     const word = argument?.value.words.at(-1);
@@ -29,4 +32,11 @@ export function withDefaultsInAngles(options: readonly Option[]): readonly Optio
     ];
     return { ...option, argument: { ...argument, value: { ...argument.value, words } } };
   });
+}
+
+function placeholdersOf({ argument }: Option): string[] {
+  const words = argument?.value.words ?? [];
+  return words.flatMap(({ placeholder }) =>
+    placeholder === undefined ? [] : [placeholder.value.replace(/^<|>$/g, '').toLowerCase()],
+  );
 }
