@@ -107,7 +107,7 @@ export function readParts(
     optionsComplete: findPartialMark(body, cleaned, 'options'),
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
     aliases: [
-      ...readOwnAliases(sections, usage.path.at(-1) ?? '', cleaned),
+      ...readOwnAliases(sections, [usage.program?.value ?? '', ...usage.path], cleaned),
       ...aliasesInUsage(usage.readings),
     ],
   };
