@@ -40,7 +40,7 @@ export function valuesInProse(text: string): ProseValues | undefined {
     if (list !== undefined && (list.isQuoted || isChoice || isToTheEnd || isAnnounced || isAll))
       return { values: list.values, start: match.index, end: list.end };
   }
-  const listed = wholeList(text) ?? listOfPlaceholder(text);
+  const listed = wholeList(text) ?? listOfPlaceholder(text) ?? valuesOfPlaceholder(text);
   if (listed !== undefined) return listed;
   const colon = /[A-Za-z]: (?=[\w"'`])/g;
   for (const match of text.matchAll(colon)) {
@@ -75,6 +75,29 @@ function listOfPlaceholder(text: string): ProseValues | undefined {
       return { values: list.values, start: match.index, end: list.end };
   }
   return undefined;
+}
+
+/** `DAY='early'` */
+const PLACEHOLDER_WITH_VALUE = /\b([A-Z][A-Z_-]{1,30})=(?=["'`][\w.+-]{1,40}["'`])/;
+
+/** A value in quotes behind a placeholder, a comma or `or`. */
+const QUOTED_VALUE = /(?:=|, ?|\bor )["'`]([\w.+-]{1,40})["'`]/g;
+
+/** Values that a text explains one by one: `DAY='early' for the morning, 'noon', or 'late'`, `(DAY='early') or in the evening (DAY='late')`. */
+function valuesOfPlaceholder(text: string): ProseValues | undefined {
+  const first = PLACEHOLDER_WITH_VALUE.exec(text);
+  if (first === null) return undefined;
+  const sentence = text.slice(first.index).split(/\.\s/, 1)[0] ?? '';
+  const values = new Map<string, ListedValue>();
+  for (const { 0: whole, 1: value = '', index } of sentence.matchAll(QUOTED_VALUE)) {
+    // `SIZE='4' or DAY='late'`: another placeholder's.
+    const name = /[A-Z_-]*$/.exec(sentence.slice(Math.max(0, index - 32), index))?.[0];
+    if (whole.startsWith('=') && name !== first[1]) return undefined;
+    const end = first.index + index + whole.length - 1;
+    if (!values.has(value)) values.set(value, { value, start: end - value.length, end });
+  }
+  const all = [...values.values()];
+  return all.length < 2 ? undefined : { values: all, start: first.index, end: all.at(-1)?.end ?? 0 };
 }
 
 /** Whether a placeholder such as `KEY` stands before an index. */
