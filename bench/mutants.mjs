@@ -32,7 +32,7 @@ try {
   symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
   // Where the tests fail without a mutant, they would seem to catch each.
   if (!testsPass())
-    fail('the tests of the help reader fail as it is; mend them before their mutants are tried');
+    fail('the tests of the help reader fail as it is; fix them before their mutants are tried');
   const missed = mutants()
     .filter(({ name }) => wanted.length === 0 || wanted.includes(name))
     .map((mutant) => ({ ...mutant, isCaught: isCaught(mutant) }));

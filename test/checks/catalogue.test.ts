@@ -46,13 +46,13 @@ for (const { name, level, examples } of CATALOGUE) {
     assert.deepEqual(own('nearMiss'), []);
   });
 
-  test(`${name}: message and mend are one sentence each, in one style`, () => {
-    for (const { message, mend } of findingsOf(
+  test(`${name}: message and fix are one sentence each, in one style`, () => {
+    for (const { message, fix } of findingsOf(
       examples.wrong,
       examples.extension,
       examples.completions?.wrong,
     )) {
-      for (const text of [message, mend]) {
+      for (const text of [message, fix]) {
         assert.match(text, /^['a-z\d]/);
         assert.doesNotMatch(text, /[.!?]$|\bplease\b|undefined|\bshould consider\b/i);
         assert.ok(text.length <= 160, text);

@@ -9,14 +9,14 @@ const TEXT =
 
 const textOf = (from: Interface, width = 80, colour = false) => auditText(audit([from]), { width, colour });
 
-test('the text report names the place in GNU columns, quotes the line, marks the words and says the mend', () => {
+test('the text report names the place in GNU columns, quotes the line, marks the words and says the fix', () => {
   const lines = textOf(readText(TEXT)).split('\n');
   const at = lines.findIndex((line) => line.startsWith('help.txt:3:9: warning:'));
   assert.deepEqual(lines.slice(at, at + 6), [
     "help.txt:3:9: warning: '--n' is a long option of one letter",
     '    |         --n=COUNT       print COUNT boxes',
     '    |         ~~~',
-    "    mend: give it a word for a name, and '-n' as its short form where that is",
+    "    fix: give it a word for a name, and '-n' as its short form where that is",
     '          free',
     '    [names/one-letter-long] tiffin',
   ]);
@@ -83,7 +83,7 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     },
     related: [],
     evidence: '--n',
-    mend: "give it a word for a name, and '-n' as its short form where that is free",
+    fix: "give it a word for a name, and '-n' as its short form where that is free",
     unsure: null,
     fingerprint: finding.fingerprint,
   });

@@ -157,7 +157,7 @@ test('words that are added count like those that are known', () => {
   const [late] = audit(document('options: {--zinc-boxes: boxes of zinc, --map: a map}\n'), {
     settings: settings('words: {likely-options: [--zinc]}'),
   }).findings.filter(({ check }) => check === 'abbreviations/fragile-word');
-  assert.match(late?.mend ?? '', /a new option '--zinc' would take over its callers/);
+  assert.match(late?.fix ?? '', /a new option '--zinc' would take over its callers/);
 });
 
 test('programs of a family are compared, and what differs is told of the one audited', () => {

@@ -52,7 +52,7 @@ function FindingCard({ finding, line, isChosen, onChoose }: FindingCardProps) {
           {line !== undefined && <span class="line">line {line}</span>}
         </span>
         <span class="message">{finding.message}</span>
-        <span class="mend">{finding.mend}</span>
+        <span class="fix">{finding.fix}</span>
       </button>
     </li>
   );

@@ -12,14 +12,14 @@ type Departing = { readonly evidence: string; readonly subjects: readonly string
 interface ConformanceInfo extends Omit<CheckInfo, 'level' | 'standard' | 'since'> {
   /** Warning for what is only asked of those who claim the standard. */
   readonly level?: Level;
-  readonly mend: string;
+  readonly fix: string;
 }
 
 /**
  * A check for a rule of a standard: one finding for an interface that departs from it, a note, or a warning where the interface
  * claims that standard. Programs that claim to follow GNU only are not held against the rules of POSIX that GNU sets aside.
  */
-export function conformanceCheck(rule: Rule, { mend, level = 'note', ...info }: ConformanceInfo): Check {
+export function conformanceCheck(rule: Rule, { fix, level = 'note', ...info }: ConformanceInfo): Check {
   const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
   return defineCheck<Departing>({
     since: 4,
@@ -47,7 +47,7 @@ export function conformanceCheck(rule: Rule, { mend, level = 'note', ...info }: 
       const isNamed = subjects.some((subject) => evidence.includes(subject));
       return isNamed ? evidence : `${evidence}: ${listSome(subjects.map(quoteName), SHOWN)}`;
     },
-    mend: () => mend,
+    fix: () => fix,
   });
 }
 

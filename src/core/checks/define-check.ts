@@ -72,14 +72,14 @@ export interface Reporter<D extends Json> {
 interface CheckDefinition<D extends Json> extends CheckInfo {
   readonly judge: (view: AuditView, report: Reporter<D>) => void;
   readonly message: (data: D) => string;
-  readonly mend: (data: D) => string;
+  readonly fix: (data: D) => string;
 }
 
 const EVIDENCE_LIMIT = 160;
 
 /** Makes a check of its declaration. */
 export function defineCheck<D extends Json>(definition: CheckDefinition<D>): Check {
-  const { judge, message, mend, ...info } = definition;
+  const { judge, message, fix, ...info } = definition;
   const run = (view: AuditView): CheckResult => {
     const findings: Finding[] = [];
     const notJudged: NotJudged[] = [];
@@ -96,7 +96,7 @@ export function defineCheck<D extends Json>(definition: CheckDefinition<D>): Che
           place,
           related,
           evidence: quote(place),
-          mend: mend(data),
+          fix: fix(data),
           unsure: null,
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });

@@ -33,7 +33,7 @@ export function missingCheck({ kind, noun, ...info }: MissingCheck): Check {
                 ? `${shell} did not answer all that it was asked`
                 : `the completion script for ${shell} has parts that only running it tells`,
               supply: inventory.observed
-                ? 'mend what keeps the script from answering'
+                ? 'fix what keeps the script from answering'
                 : 'let a real shell be asked, with --observe',
               place: inventory.unread[0]?.place ?? null,
             });
@@ -64,7 +64,7 @@ export function missingCheck({ kind, noun, ...info }: MissingCheck): Check {
     },
     message: ({ shell, names, offered, expected }) =>
       `${shell} offers ${offered} of ${countOf(expected, noun)}: it lacks ${listNames(names)}`,
-    mend: ({ shell }) =>
+    fix: ({ shell }) =>
       `add what is missing to the completion script for ${shell}, or write the script anew from the interface`,
   });
 }

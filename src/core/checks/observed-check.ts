@@ -12,7 +12,7 @@ interface ObservedCheck extends Omit<CheckInfo, 'needs' | 'since' | 'examples'> 
   /** Whether a run departs, and where that shows; undefined where it does not. */
   readonly departs: (run: ObservedRun) => { readonly place: Place } | undefined;
   readonly message: (line: string) => string;
-  readonly mend: string;
+  readonly fix: string;
   readonly examples: Readonly<Record<'wrong' | 'right' | 'nearMiss', Observed>>;
 }
 
@@ -27,7 +27,7 @@ export interface Observed {
 }
 
 /** Makes a check of what real runs showed: one finding for all runs of a kind that depart, at the first of them. */
-export function observedCheck({ kinds, departs, message, mend, examples, ...info }: ObservedCheck): Check {
+export function observedCheck({ kinds, departs, message, fix, examples, ...info }: ObservedCheck): Check {
   return defineCheck<{ line: string; others: number }>({
     ...info,
     needs: ['observations of real runs, as a capture with --probe keeps them'],
@@ -60,7 +60,7 @@ export function observedCheck({ kinds, departs, message, mend, examples, ...info
     },
     message: ({ line, others }) =>
       others === 0 ? message(line) : `${message(line)}; ${countOf(others, 'other run')} did the same`,
-    mend: () => mend,
+    fix: () => fix,
   });
 }
 

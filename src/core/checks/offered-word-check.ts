@@ -23,17 +23,17 @@ export type WordData = {
 interface OfferedWordCheck extends Omit<CheckInfo, 'standard' | 'since'> {
   readonly wordsOf: (kind: KindCoverage) => readonly ObjectionableWord[];
   readonly message: (data: WordData) => string;
-  readonly mend: (data: WordData) => string;
+  readonly fix: (data: WordData) => string;
 }
 
 /** Makes a check of single words that completion offers: one finding for each, however many commands a script offers it at. */
-export function offeredWordCheck({ wordsOf, message, mend, ...info }: OfferedWordCheck): Check {
+export function offeredWordCheck({ wordsOf, message, fix, ...info }: OfferedWordCheck): Check {
   return defineCheck<WordData>({
     ...info,
     standard: 'practice',
     since: 5,
     message,
-    mend,
+    fix,
     judge(view, report) {
       for (const covered of view.coverage) {
         const told = new Set<string>();

@@ -30,7 +30,7 @@ export interface Finding {
   /** The text at the place, quoted; empty where there is no place. */
   readonly evidence: string;
   /** What to do, in one line. */
-  readonly mend: string;
+  readonly fix: string;
   /** Why the place may have been misread: the finding is a note then, whatever its check would make of it. Null where it was surely read. */
   readonly unsure: DoubtReason | null;
   /** The same for the same departure when lines move; for accepted findings. */

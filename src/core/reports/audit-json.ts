@@ -39,7 +39,7 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
         note,
       })),
       evidence: finding.evidence,
-      mend: finding.mend,
+      fix: finding.fix,
       unsure: finding.unsure,
       fingerprint: finding.fingerprint,
     })),

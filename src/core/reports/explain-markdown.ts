@@ -35,7 +35,7 @@ export function catalogueMarkdown(checks: readonly Check[]): string {
 
 function sections(check: Check): string[] {
   const { name, level, title, why, standard, needs, since, examples } = check;
-  const { message, mend } = exampleFinding(check);
+  const { message, fix } = exampleFinding(check);
   const example = (heading: string, text: string) => [heading, codeBlock(text.trimEnd().split('\n'))];
   return [
     `## ${name}`,
@@ -46,7 +46,7 @@ function sections(check: Check): string[] {
       `| ${level} | ${plainText(standard)} | ${plainText(needs.join('; '))} | ${since} |`,
     ].join('\n'),
     ...example('Wrong:', examples.wrong),
-    `What it says of that: ${plainText(message)}. The mend: ${plainText(mend)}.`,
+    `What it says of that: ${plainText(message)}. The fix: ${plainText(fix)}.`,
     ...example('Right:', examples.right),
     ...example('A near miss, which looks like it and is not:', examples.nearMiss),
     ...(examples.completions?.wrong ?? []).flatMap((text) =>

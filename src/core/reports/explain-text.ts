@@ -27,7 +27,7 @@ export function catalogueText(checks: readonly Check[], options: TextOptions): s
 /** One check as text: what it finds, why, the standard, and its examples. */
 export function checkText(check: Check, options: TextOptions): string {
   const width = usedWidth(options);
-  const { message, mend } = exampleFinding(check);
+  const { message, fix } = exampleFinding(check);
   const paragraph = (text: string) => wrapText(text, width, '  ', '  ');
   const example = (title: string, text: string) =>
     `${styled(title, ['bold'], options)}\n${text
@@ -43,7 +43,7 @@ export function checkText(check: Check, options: TextOptions): string {
     `${styled('Needs', ['bold'], options)}\n${paragraph(check.needs.join('; '))}`,
     `${styled('Since', ['bold'], options)}\n  version ${check.since} of the catalogue`,
     example('Wrong', check.examples.wrong),
-    `${styled('What it says of that', ['bold'], options)}\n${paragraph(`${message}; mend: ${mend}`)}`,
+    `${styled('What it says of that', ['bold'], options)}\n${paragraph(`${message}; fix: ${fix}`)}`,
     example('Right', check.examples.right),
     example('Near miss: looks like it and is not', check.examples.nearMiss),
     ...(check.examples.completions?.wrong ?? []).map((text) =>

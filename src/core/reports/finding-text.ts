@@ -18,7 +18,7 @@ export const LEVEL_COLOUR: Record<Level, Attribute> = {
 /** How many related places are named under a finding. */
 const RELATED_SHOWN = 3;
 
-/** A finding as lines of text: place, level and message, the quoted line with its mark, the mend, the check and the command. */
+/** A finding as lines of text: place, level and message, the quoted line with its mark, the fix, the check and the command. */
 export function findingText(finding: Finding, indexes: LineIndexes, options: TextOptions): string {
   const width = usedWidth(options);
   const lines = [headText(finding, placeText(finding.place, indexes), '', options)];
@@ -27,22 +27,22 @@ export function findingText(finding: Finding, indexes: LineIndexes, options: Tex
     if (other !== null)
       lines.push(wrapText(`${placeText(other, indexes)}${printable(note)}`, width, '    ', '        '));
   }
-  lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
+  lines.push(wrapText(`fix: ${printable(finding.fix)}`, width, '    ', '          '));
   lines.push(...unsureText(finding, options));
   lines.push(styled(`    [${finding.check}] ${commandOf(finding)}`, ['dim'], options));
   return `${lines.join('\n')}\n`;
 }
 
-/** A finding in few lines: place, level, message and command, and where it is wanted the mend. */
+/** A finding in few lines: place, level, message and command, and where it is wanted the fix. */
 export function shortFindingText(
   finding: Finding,
   indexes: LineIndexes,
   options: TextOptions,
-  withMend: boolean,
+  withFix: boolean,
 ): string {
   const width = usedWidth(options);
   const lines = [headText(finding, placeText(finding.place, indexes), ` [${commandOf(finding)}]`, options)];
-  if (withMend) lines.push(wrapText(`mend: ${printable(finding.mend)}`, width, '    ', '          '));
+  if (withFix) lines.push(wrapText(`fix: ${printable(finding.fix)}`, width, '    ', '          '));
   lines.push(...unsureText(finding, options));
   return `${lines.join('\n')}\n`;
 }

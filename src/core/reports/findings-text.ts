@@ -10,7 +10,7 @@ import { styled, type TextOptions, usedWidth } from './text-style.ts';
 /** With more findings than this, notes are told in a few lines each. */
 const QUOTED_IN_FULL = 12;
 
-/** The areas in the order in which a maintainer mends: first what breaks callers, last what departs from a custom. */
+/** The areas in the order in which a maintainer fixes: first what breaks callers, last what departs from a custom. */
 const AREAS: readonly string[] = [
   'conflicts',
   'arguments',
@@ -33,7 +33,7 @@ export function findingsText(findings: readonly Finding[], options: TextOptions)
   const notes = byArea(findings.filter(({ level }) => level === 'note'));
   const parts: string[] = [];
   if (grave.length > 0) {
-    parts.push(`${ruledTitle('To mend first', grave, options)}\n`);
+    parts.push(`${ruledTitle('Fix first', grave, options)}\n`);
     for (const finding of grave) parts.push(findingText(finding, indexes, options));
   }
   if (notes.length > 0) {
@@ -45,14 +45,14 @@ export function findingsText(findings: readonly Finding[], options: TextOptions)
   return parts;
 }
 
-/** The notes of each check together: its name, and each with its place, message and mend. */
+/** The notes of each check together: its name, and each with its place, message and fix. */
 function shortNotes(notes: readonly Finding[], indexes: LineIndexes, options: TextOptions): string[] {
   const groups = groupedBy(notes, ({ check }) => check);
   return [...groups].map(([check, all]) => {
     const title = styled(all.length === 1 ? check : `${check}, ${all.length} times`, ['bold'], options);
-    // A mend that is the same for all is said once, behind the last.
+    // A fix that is the same for all is said once, behind the last.
     return `${title}\n${all
-      .map((note, i) => shortFindingText(note, indexes, options, note.mend !== all[i + 1]?.mend))
+      .map((note, i) => shortFindingText(note, indexes, options, note.fix !== all[i + 1]?.fix))
       .join('')}`;
   });
 }

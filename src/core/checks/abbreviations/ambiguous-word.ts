@@ -60,7 +60,7 @@ export const ambiguousWord = defineCheck<{ words: readonly AmbiguousWord[] }>({
           WORDS_SHOWN,
         )}`;
   },
-  mend: ({ words }) =>
+  fix: ({ words }) =>
     words.length === 1
       ? `declare ${quoteName(words[0]?.word ?? '')} as a name of the option that callers mean by it, or begin the names with different words`
       : 'declare the words as names of the options that callers mean by them, or begin the names with different words',

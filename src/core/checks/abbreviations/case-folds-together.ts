@@ -62,7 +62,7 @@ export const caseFoldsTogether = defineCheck<{ pairs: readonly Pair[] }>({
       pairs.map(({ first, second }) => `${quoteName(second)} from ${quoteName(first)}`),
       PAIRS_SHOWN,
     )}`,
-  mend: ({ pairs }) =>
+  fix: ({ pairs }) =>
     pairs.length === 1
       ? `rename ${quoteName(pairs[0]?.second ?? '')}, or make the parser tell upper from lower case`
       : 'rename them, or make the parser tell upper from lower case',

@@ -60,7 +60,7 @@ export const commandSegmentsAmbiguous = defineCheck<{ forms: readonly SharedForm
           FORMS_SHOWN,
         )}`;
   },
-  mend: () =>
+  fix: () =>
     'begin the last segments with different letters, or give the commands short aliases of their own',
 });
 

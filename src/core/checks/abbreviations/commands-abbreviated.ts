@@ -48,7 +48,7 @@ export const commandsAbbreviated = defineCheck<{ forms: readonly ShortForm[] }>(
       forms.map(({ name, shortest }) => `${quoteName(shortest)} for ${quoteName(name)}`),
       COMMANDS_SHOWN,
     )}`,
-  mend: () => 'accept full names and declared aliases only, or let new commands begin as no other does',
+  fix: () => 'accept full names and declared aliases only, or let new commands begin as no other does',
 });
 
 /** Nobody shortens a name by a letter or two. */

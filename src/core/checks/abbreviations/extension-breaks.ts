@@ -78,6 +78,6 @@ export const extensionBreaks = defineCheck<Broken>({
       ? `with ${quoteName(extension)}, ${words} stands for ${listNames(after)} instead of ${quoteName(before)}`
       : `with ${quoteName(extension)}, ${words} no longer stands for ${quoteName(before)}: it may be ${listNames(after)}`;
   },
-  mend: ({ before, after }) =>
+  fix: ({ before, after }) =>
     `let the extension begin ${listNames(after.filter((name) => name !== before))} with a word of its own, and callers write ${quoteName(before)} in full`,
 });

@@ -63,7 +63,7 @@ export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
       ? `${quoteName(first.word)} stands for ${quoteName(first.name)} as long as no other name begins so`
       : `${words.length} words stand for one name each as long as no other begins so: ${listSome(words.map(pair), WORDS_SHOWN)}`;
   },
-  mend({ words }) {
+  fix({ words }) {
     const [first] = words;
     if (first === undefined) return '';
     const likely = likelyBreak(first);

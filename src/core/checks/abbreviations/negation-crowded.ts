@@ -55,7 +55,7 @@ export const negationCrowded = defineCheck<Crowded>({
     word === null
       ? `the parser makes ${quoteName(generated)}, and another option is called so too`
       : `the parser makes ${quoteName(generated)}, so that ${quoteName(word)} may be that or ${quoteName(declared)}`,
-  mend: ({ declared }) =>
+  fix: ({ declared }) =>
     `rename ${quoteName(declared)}, or declare the negated names and let the parser make none`,
 });
 

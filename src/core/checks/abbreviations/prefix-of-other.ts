@@ -62,7 +62,7 @@ export const prefixOfOther = defineCheck<{ pairs: readonly Pair[] }>({
     const shown = pairs.map(({ name, longer }) => `${quoteName(name)} of ${listNames(longer.slice(0, 1))}`);
     return `${pairs.length} names are also beginnings of others: ${listSome(shown, PAIRS_SHOWN)}`;
   },
-  mend: ({ pairs }) =>
+  fix: ({ pairs }) =>
     pairs.length === 1
       ? `keep ${quoteName(pairs[0]?.name ?? '')} for good, or rename one of them while nobody calls it`
       : `keep these ${pairs.length} names for good: a call with one that is gone would stand for a longer one, or for none`,

@@ -55,7 +55,7 @@ export const standardOptionCrowded = defineCheck<Crowded>({
   },
   message: ({ standard, typed, others }) =>
     `${quoteName(typed)} does not stand for ${quoteName(standard)}: ${listNames(others)} ${others.length === 1 ? 'begins' : 'begin'} so too`,
-  mend: ({ others }) => `begin ${others.length === 1 ? 'the name' : 'the names'} with another word`,
+  fix: ({ others }) => `begin ${others.length === 1 ? 'the name' : 'the names'} with another word`,
 });
 
 /** The names of the command's own options that begin as a standard option does, where it has that option and no other of its names. */

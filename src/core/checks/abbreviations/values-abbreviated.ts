@@ -57,7 +57,7 @@ export const valuesAbbreviated = defineCheck<{ subjects: readonly ShortValues[] 
       }),
       subjects.length > SHOWN ? 1 : SHOWN,
     )}`,
-  mend: () => 'accept full values only, or let no new value begin as another does',
+  fix: () => 'accept full values only, or let no new value begin as another does',
 });
 
 /** Nobody shortens a value by a letter or two. */

@@ -33,6 +33,6 @@ export const booleanTakesValue = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that say on or off`,
-  mend: ({ names }) =>
+  fix: ({ names }) =>
     `make ${names.length === 1 ? 'it a switch' : 'them switches'}, with a name such as '--no-x' that takes it back`,
 });

@@ -56,5 +56,5 @@ export const optionalArgumentSwallows = defineCheck<{ option: string; operand: s
   },
   message: ({ option, operand }) =>
     `${quoteName(option)} without its argument takes the operand ${quoteName(operand)} for it`,
-  mend: ({ option }) => `take the argument of ${quoteName(option)} only where it is joined by '='`,
+  fix: ({ option }) => `take the argument of ${quoteName(option)} only where it is joined by '='`,
 });

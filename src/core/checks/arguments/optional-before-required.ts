@@ -36,7 +36,7 @@ export const optionalBeforeRequired = defineCheck<{ optional: string; required: 
   },
   message: ({ optional, required }) =>
     `${quoteName(optional)} may be left out before ${quoteName(required)}, and the number of words does not tell whether it was`,
-  mend: ({ optional }) => `put ${quoteName(optional)} behind the mandatory operands, or make an option of it`,
+  fix: ({ optional }) => `put ${quoteName(optional)} behind the mandatory operands, or make an option of it`,
 });
 
 /** An optional operand before a mandatory one, where a third one varies in number, so that counting does not help. */

@@ -24,7 +24,7 @@ export const repeatUnclear = defineCheck<FaultyOptions>({
     reportFaultyOptions(view, report, { isAtFault: (option) => mayRepeat(option) && !saysWhatFor(option) }),
   message: ({ names }) =>
     `${listNames(names)} may be given several times, and it is not said whether the last one wins or all count`,
-  mend: () => 'say in the help whether the last one wins or all of them count',
+  fix: () => 'say in the help whether the last one wins or all of them count',
 });
 
 const REPEATED =

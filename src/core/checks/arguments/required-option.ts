@@ -27,7 +27,7 @@ export const requiredOption = defineCheck<FaultyOptions>({
         option.required?.value === true && !isChoice(option, command.relations),
     }),
   message: ({ names }) => `${listNames(names)} must always be given`,
-  mend: ({ names }) =>
+  fix: ({ names }) =>
     `take ${names.length === 1 ? 'it' : 'what is worked on'} as an operand, or choose a default`,
 });
 

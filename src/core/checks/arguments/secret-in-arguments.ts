@@ -34,7 +34,7 @@ export const secretInArguments = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes a secret' : 'take secrets'} on the command line, and no other way to give ${names.length === 1 ? 'it' : 'them'} is shown`,
-  mend: ({ names }) =>
+  fix: ({ names }) =>
     `let ${names.length === 1 ? 'it' : 'each'} be given by a file, standard input or the environment, and name that way in the help of ${names.length === 1 ? quoteName(names[0] ?? '') : 'each'}`,
 });
 

@@ -43,7 +43,7 @@ export const swallowsOperands = defineCheck<{ options: readonly string[]; operan
   },
   message: ({ options, operand }) =>
     `${listNames(options)} ${options.length === 1 ? 'takes' : 'take'} any number of words, and so the operand ${quoteName(operand)} behind`,
-  mend: ({ options }) =>
+  fix: ({ options }) =>
     `let ${options.length === 1 ? quoteName(options[0] ?? '') : 'each'} take one word and be given several times, or take a list parted by commas`,
 });
 

@@ -44,7 +44,7 @@ export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
     }
   },
   message: ({ names }) => `${names.length} operands must be given in their order: ${listNames(names)}`,
-  mend: () => 'keep the operand that is worked on, and take the others as option-arguments with names',
+  fix: () => 'keep the operand that is worked on, and take the others as option-arguments with names',
 });
 
 /** In help output, words without the marks of a placeholder (`BOX`, `<box>`) may be a sentence behind the synopsis. */

@@ -37,7 +37,7 @@ export const twoOpenEnded = defineCheck<{ first: string; second: string }>({
   },
   message: ({ first, second }) =>
     `${quoteName(first)} and ${quoteName(second)} each take any number of words, with nothing between them`,
-  mend: ({ second }) => `take ${quoteName(second)} as an option-argument, or let '--' part the two`,
+  fix: ({ second }) => `take ${quoteName(second)} as an option-argument, or let '--' part the two`,
 });
 
 /** Whether an option, a word with a mark such as `NAME=VALUE`, or `--` stands between two operands, or tells one by itself. */

@@ -40,5 +40,5 @@ export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({
     }
   },
   message: ({ names }) => `${listNames(names)} must all be given, and are called like acts to choose from`,
-  mend: () => 'declare one operand with these as its allowed values, or a subcommand for each',
+  fix: () => 'declare one operand with these as its allowed values, or a subcommand for each',
 });

@@ -14,7 +14,7 @@ export const abbreviationAccepted = observedCheck({
       ? { place: firstLine(run.observation.standardOutput) }
       : undefined,
   message: (line) => `'${line}' is accepted as an abbreviation`,
-  mend: 'say that abbreviations are accepted, or refuse them',
+  fix: 'say that abbreviations are accepted, or refuse them',
   examples: {
     wrong: { words: '--hel', status: 0, output: 'Usage: tiffin [-q]\n' },
     right: { words: '--hel', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

@@ -14,7 +14,7 @@ export const errorOnStandardOutput = observedCheck({
       ? { place: firstLine(standardOutput) }
       : undefined,
   message: (line) => `'${line}' writes its error to standard output`,
-  mend: 'write errors to standard error',
+  fix: 'write errors to standard error',
   examples: {
     wrong: { words: '--no-such-option', status: 2, output: "tiffin: unknown option; try 'tiffin --help'\n" },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

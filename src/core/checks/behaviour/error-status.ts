@@ -12,7 +12,7 @@ export const errorStatus = observedCheck({
   departs: ({ observation: { exitStatus, standardError } }) =>
     exitStatus === 0 && standardError.text.trim() !== '' ? { place: firstLine(standardError) } : undefined,
   message: (line) => `'${line}' is refused, and ends with status 0`,
-  mend: 'end with a status other than 0 after a usage error, 2 by custom',
+  fix: 'end with a status other than 0 after a usage error, 2 by custom',
   examples: {
     wrong: { words: '--no-such-option', status: 0, error: "tiffin: unknown option; try 'tiffin --help'\n" },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

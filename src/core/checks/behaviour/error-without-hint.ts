@@ -17,7 +17,7 @@ export const errorWithoutHint = observedCheck({
       : undefined;
   },
   message: (line) => `the error of '${line}' does not say where help is`,
-  mend: 'end usage errors with a pointer to the help',
+  fix: 'end usage errors with a pointer to the help',
   examples: {
     wrong: { words: '--no-such-option', status: 2, error: 'tiffin: unknown option\n' },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

@@ -21,7 +21,7 @@ export const errorWithoutName = observedCheck({
       : undefined;
   },
   message: (line) => `the error of '${line}' does not begin with the name of the program`,
-  mend: 'begin messages with the name of the program and a colon',
+  fix: 'begin messages with the name of the program and a colon',
   examples: {
     wrong: { words: '--no-such-option', status: 2, error: "error: unknown option; try 'tiffin --help'\n" },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

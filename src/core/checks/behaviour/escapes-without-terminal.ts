@@ -16,7 +16,7 @@ export const escapesWithoutTerminal = observedCheck({
     return undefined;
   },
   message: (line) => `the output of '${line}' has terminal escapes, and there was no terminal`,
-  mend: 'write escapes only where the output is a terminal',
+  fix: 'write escapes only where the output is a terminal',
   examples: {
     wrong: { words: '--help', status: 0, output: '\x1b[1mUsage:\x1b[0m tiffin [-q]\n' },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n' },

@@ -14,7 +14,7 @@ export const helpFails = observedCheck({
       ? undefined
       : { place: firstLine(observation.standardOutput) ?? firstLine(observation.standardError) },
   message: (line) => `'${line}' ends with a status other than 0`,
-  mend: 'end with status 0 where help was asked for',
+  fix: 'end with status 0 where help was asked for',
   examples: {
     wrong: { words: '--help', status: 1, output: 'Usage: tiffin [-q]\n' },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n' },

@@ -14,7 +14,7 @@ export const helpOnStandardError = observedCheck({
       ? { place: firstLine(standardError) }
       : undefined,
   message: (line) => `'${line}' prints its help to standard error`,
-  mend: 'print help that was asked for to standard output',
+  fix: 'print help that was asked for to standard output',
   examples: {
     wrong: { words: '--help', status: 0, error: 'Usage: tiffin [-q]\n' },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n' },

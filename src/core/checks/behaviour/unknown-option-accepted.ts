@@ -12,7 +12,7 @@ export const unknownOptionAccepted = observedCheck({
   departs: ({ observation: { exitStatus, standardOutput, standardError } }) =>
     exitStatus === 0 && standardError.text.trim() === '' ? { place: firstLine(standardOutput) } : undefined,
   message: (line) => `'${line}' is accepted, and no such option exists`,
-  mend: 'refuse options that do not exist, with a message and a status other than 0',
+  fix: 'refuse options that do not exist, with a message and a status other than 0',
   examples: {
     wrong: { words: '--no-such-option', status: 0, output: 'three boxes\n' },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

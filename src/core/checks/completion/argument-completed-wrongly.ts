@@ -29,5 +29,5 @@ export const argumentCompletedWrongly = offeredWordCheck({
   wordsOf: ({ wrong }) => wrong.map((one) => ({ ...one, subject: undefined })),
   message: ({ shell, name, reason }) =>
     `${shell} completes ${quoteName(name)} ${WORDS[reason as WrongArgument['reason']]}`,
-  mend: ({ name }) => `say in the completion script what ${quoteName(name)} takes`,
+  fix: ({ name }) => `say in the completion script what ${quoteName(name)} takes`,
 });

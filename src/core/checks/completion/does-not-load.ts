@@ -36,5 +36,5 @@ export const doesNotLoad = defineCheck<{ shell: string; fault: string }>({
     }
   },
   message: ({ shell, fault }) => `the completion script for ${shell} is at fault: ${fault}`,
-  mend: ({ shell }) => `mend the script until ${shell} loads it in silence`,
+  fix: ({ shell }) => `fix the script until ${shell} loads it in silence`,
 });

@@ -27,5 +27,5 @@ export const hiddenOffered = offeredWordCheck({
   },
   wordsOf: ({ withdrawn }) => withdrawn,
   message: ({ shell, name }) => `${shell} offers ${quoteName(name)}, which is hidden or deprecated`,
-  mend: ({ name }) => `take ${quoteName(name)} out of the completion script`,
+  fix: ({ name }) => `take ${quoteName(name)} out of the completion script`,
 });

@@ -41,6 +41,6 @@ export const noneOffered = defineCheck<{ shell: string }>({
     }
   },
   message: ({ shell }) => `${shell} offers nothing for this program`,
-  mend: ({ shell }) =>
+  fix: ({ shell }) =>
     `write a completion script for ${shell}, with 'dabbawala convert --to=${shell}' for a start`,
 });

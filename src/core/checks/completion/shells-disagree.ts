@@ -51,7 +51,7 @@ export const shellsDisagree = defineCheck<{ shell: string; other: string; names:
     }
   },
   message: ({ shell, other, names }) => `${shell} does not offer ${listNames(names)}, which ${other} offers`,
-  mend: ({ shell }) => `bring the completion script for ${shell} up to the other one`,
+  fix: ({ shell }) => `bring the completion script for ${shell} up to the other one`,
 });
 
 function offers(covered: ShellCoverage, at: number, thing: object): boolean {

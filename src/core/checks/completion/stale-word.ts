@@ -24,5 +24,5 @@ export const staleWord = offeredWordCheck({
     subject !== null
       ? `${shell} offers ${quoteName(name)} for ${quoteName(subject)}, which does not take it`
       : `${shell} offers ${quoteName(name)}, which does not exist`,
-  mend: ({ name }) => `take ${quoteName(name)} out of the completion script`,
+  fix: ({ name }) => `take ${quoteName(name)} out of the completion script`,
 });

@@ -45,7 +45,7 @@ export const undescribed = defineCheck<{ shell: string; names: readonly string[]
     }
   },
   message: ({ shell, names }) => `${shell} offers ${listNames(names)} without a description`,
-  mend: () => 'give each the text that the help has',
+  fix: () => 'give each the text that the help has',
 });
 
 function hasText(thing: object | undefined): boolean {

@@ -48,7 +48,7 @@ export const commandOrOperand = defineCheck<{ operand: string; command: string }
   },
   message: ({ operand, command }) =>
     `the operand ${quoteName(operand)} may be a word such as ${quoteName(command)}, which is a subcommand`,
-  mend: ({ operand }) =>
+  fix: ({ operand }) =>
     `make a subcommand of what is done with ${quoteName(operand)}, or take it as an option-argument`,
 });
 

@@ -43,7 +43,7 @@ export const defaultNotAllowed = defineCheck<{ name: string; default: string; ex
   },
   message: ({ name, default: literal, expected }) =>
     `the default ${quoteName(literal)} of ${quoteName(name)} is not ${expected}`,
-  mend: ({ name }) => `let ${quoteName(name)} take its default, or choose a default that it takes`,
+  fix: ({ name }) => `let ${quoteName(name)} take its default, or choose a default that it takes`,
 });
 
 function wordsWithDefault({ command }: CommandAt): { name: string; word: Word }[] {

@@ -38,7 +38,7 @@ export const digitOrNegative = defineCheck<{ digit: string; number: string }>({
   },
   message: ({ digit, number }) =>
     `${quoteName(digit)} is an option, and ${quoteName(number)} may be a negative number`,
-  mend: ({ digit }) =>
+  fix: ({ digit }) =>
     `give the option ${quoteName(digit)} a letter, or say that the number is never negative`,
 });
 

@@ -43,5 +43,5 @@ export const environmentCollision = defineCheck<{ variable: string; first: strin
   },
   message: ({ variable, first, second }) =>
     `${quoteName(first)} and ${quoteName(second)} both fall back to the variable ${variable}`,
-  mend: ({ second }) => `give ${quoteName(second)} a variable of its own`,
+  fix: ({ second }) => `give ${quoteName(second)} a variable of its own`,
 });

@@ -59,7 +59,7 @@ export const inheritedRedefined = defineCheck<Redefined>({
   },
   message: ({ name, above, here, there }) =>
     `${quoteName(name)} ${here} here, and ${there} where it is inherited from, ${quoteName(above)}`,
-  mend: ({ name }) => `give the option here another name than ${quoteName(name)}`,
+  fix: ({ name }) => `give the option here another name than ${quoteName(name)}`,
 });
 
 /** What an option takes, in words; undefined where not known. */

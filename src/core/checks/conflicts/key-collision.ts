@@ -43,7 +43,7 @@ export const keyCollision = defineCheck<{ first: string; second: string }>({
   },
   message: ({ first, second }) =>
     `${quoteName(first)} and ${quoteName(second)} are one key to a parser that makes variables of names`,
-  mend: ({ second }) => `rename ${quoteName(second)}, or make it a spelling of the other`,
+  fix: ({ second }) => `rename ${quoteName(second)}, or make it a spelling of the other`,
 });
 
 /** The words of a name, however they are parted: `--dry-run`, `--dry_run` and `--dryRun` are one. */

@@ -53,7 +53,7 @@ export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly 
     }
   },
   message: ({ name, letters }) => `${quoteName(name)} is also ${listNames(letters)} in one word`,
-  mend: ({ name }) => `give it two hyphens (${quoteName(`-${name}`)})`,
+  fix: ({ name }) => `give it two hyphens (${quoteName(`-${name}`)})`,
 });
 
 function lettersOf(options: readonly Option[]): ReadonlyMap<string, Option> {

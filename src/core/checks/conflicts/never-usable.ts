@@ -88,6 +88,6 @@ relations:
       ? `no command line of '${command}' is valid: ${why}`
       : `no valid command line can hold ${listNames(names)}: ${why}`;
   },
-  mend: ({ causes }) =>
+  fix: ({ causes }) =>
     causes.length === 1 ? 'change this relation' : `change one of these ${causes.length} rules`,
 });

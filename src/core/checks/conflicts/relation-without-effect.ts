@@ -89,7 +89,7 @@ relations:
       ? `the relation '${unquoted(relation)}' can never fail`
       : `the relation '${unquoted(relation)}' repeats what others say: ${causesList(causes)}`;
   },
-  mend: ({ unknown }) =>
+  fix: ({ unknown }) =>
     unknown === null
       ? 'leave it out, or say what was meant'
       : 'name an option or operand that the command has',

@@ -48,5 +48,5 @@ export const requiredWithDefault = defineCheck<{ name: string; default: string }
   },
   message: ({ name, default: literal }) =>
     `${quoteName(name)} must be given, so that its default ${quoteName(literal)} never counts`,
-  mend: ({ name }) => `let ${quoteName(name)} be left out, or take its default away`,
+  fix: ({ name }) => `let ${quoteName(name)} be left out, or take its default away`,
 });

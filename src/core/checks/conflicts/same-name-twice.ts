@@ -57,7 +57,7 @@ export const sameNameTwice = defineCheck<{ name: string; kind: 'option' | 'comma
     }
   },
   message: ({ name, kind }) => `${quoteName(name)} names two different ${kind}s`,
-  mend: ({ name }) => `give one of the two another name than ${quoteName(name)}`,
+  fix: ({ name }) => `give one of the two another name than ${quoteName(name)}`,
 });
 
 function reportTwice(

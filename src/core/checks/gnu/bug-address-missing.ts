@@ -25,5 +25,5 @@ export const bugAddressMissing = conformanceCheck(whereClaimed, {
       'dabbawala: 1\nprogram: tiffin\nread-from: help\nclaims: [gnu]\noptions: {--help: print this help}\nbug-address: the office on the north quay\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  --help  print this help\n',
   },
-  mend: "end the help with 'Report bugs to: ADDRESS'",
+  fix: "end the help with 'Report bugs to: ADDRESS'",
 });

@@ -13,5 +13,5 @@ export const helpOptionMissing = conformanceCheck(standardOption('--help', '4.8.
       'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  -h, --help: print help\n  --map: draw a map\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  -h     print help\n  --map  draw a map\n',
   },
-  mend: "declare '--help', which prints the help to standard output and exits with 0",
+  fix: "declare '--help', which prints the help to standard output and exits with 0",
 });

@@ -39,5 +39,5 @@ export const longNameMissing = defineCheck<{
   },
   message: ({ names, judged }) =>
     `${countOf(names.length, 'short option')} of ${judged} ${names.length === 1 ? 'has' : 'have'} no long name: ${listNames(names)}`,
-  mend: ({ names }) => (names.length === 1 ? 'give it a long name as well' : 'give each a long name as well'),
+  fix: ({ names }) => (names.length === 1 ? 'give it a long name as well' : 'give each a long name as well'),
 });

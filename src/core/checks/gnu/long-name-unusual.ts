@@ -48,6 +48,6 @@ export const longNameUnusual = defineCheck<{ names: readonly Unusual[] }>({
           NAMES_SHOWN,
         )}`;
   },
-  mend: ({ names }) =>
+  fix: ({ names }) =>
     `call ${names.length === 1 ? 'it' : 'them'} as the table does, and keep the other name as a hidden spelling`,
 });

@@ -12,5 +12,5 @@ export const outputAsOperand = conformanceCheck(outputByOption, {
     right: 'Usage: tiffin [-q] [-o OUTPUT] INPUT\n\n  -q         say nothing\n  -o OUTPUT  write to OUTPUT\n',
     nearMiss: 'Usage: tiffin [-q] FROM TO\n\n  -q  say nothing\n',
   },
-  mend: "name it by an option, '-o' and '--output', and write to standard output where it is not given",
+  fix: "name it by an option, '-o' and '--output', and write to standard output where it is not given",
 });

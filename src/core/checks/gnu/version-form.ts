@@ -12,7 +12,7 @@ export const versionForm = conformanceCheck(versionFormRule, {
     right: observed('tiffin 2.0'),
     nearMiss: observed('tiffin (harbour programs) 2.0'),
   },
-  mend: "print 'NAME VERSION' as the first line, and the rest below it",
+  fix: "print 'NAME VERSION' as the first line, and the rest below it",
 });
 
 function observed(line: string): string {

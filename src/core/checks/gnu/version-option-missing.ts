@@ -14,5 +14,5 @@ export const versionOptionMissing = conformanceCheck(standardOption('--version',
       'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  -h, --help: print help\n  --version: print the version\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  -h, --help  print help\n  --map       draw a map\n',
   },
-  mend: "declare '--version', which prints the name and version and exits with 0",
+  fix: "declare '--version', which prints the name and version and exits with 0",
 });

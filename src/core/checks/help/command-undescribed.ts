@@ -43,7 +43,7 @@ export const commandUndescribed = defineCheck<{ names: readonly string[]; descri
   },
   message: ({ names, described }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other command')} listed ${described === 1 ? 'has' : 'have'} one`,
-  mend: () => 'say in a few words what it does',
+  fix: () => 'say in a few words what it does',
 });
 
 /** Whether a command stands in the line above another, or above one that does, which has the text of all. */

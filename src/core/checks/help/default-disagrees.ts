@@ -38,7 +38,7 @@ export const defaultDisagrees = defineCheck<{ name: string; declared: string; to
   },
   message: ({ name, declared, told }) =>
     `the default of ${quoteName(name)} is ${quoteName(declared)}, and its text tells ${quoteName(told)}`,
-  mend: () => 'correct whichever is out of date, the text or the declaration',
+  fix: () => 'correct whichever is out of date, the text or the declaration',
 });
 
 /** A single word as it could be typed: texts may also tell a default in words (`a dozen`, `the current folder`). */

@@ -42,5 +42,5 @@ export const defaultUnstated = defineCheck<{ name: string; default: string }>({
   },
   message: ({ name, default: literal }) =>
     `the help of ${quoteName(name)} does not show its default, ${quoteName(literal)}`,
-  mend: ({ default: literal }) => `say '(default: ${literal})' in its text`,
+  fix: ({ default: literal }) => `say '(default: ${literal})' in its text`,
 });

@@ -26,7 +26,7 @@ export const deprecatedWithoutWay = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} deprecated, with nothing in the place`,
-  mend: () => 'name the option or command to use instead, or say that none is needed',
+  fix: () => 'name the option or command to use instead, or say that none is needed',
 });
 
 /** Whether a deprecated option says what to use, or that it does nothing any more. */

@@ -52,5 +52,5 @@ export const exampleMissing = defineCheck<{ command: string; count: number; othe
   },
   message: ({ command, count, others }) =>
     `${quoteName(command)} has ${count} options and operands, and no example${others === 0 ? '' : `; nor have ${others} smaller commands`}`,
-  mend: () => 'show the one or two command lines that most callers need',
+  fix: () => 'show the one or two command lines that most callers need',
 });

@@ -8,7 +8,7 @@ export const helpOfAnotherOption = defineCheck<{ name: string; other: string }>(
   name: 'help/help-of-another-option',
   level: 'note',
   title: 'The text of an option is the name of another',
-  why: 'Such a text was copied from a neighbour and not mended, or the two are one option and nothing says so.',
+  why: 'Such a text was copied from a neighbour and not fixed, or the two are one option and nothing says so.',
   standard: 'practice',
   needs: ['the texts of the options'],
   since: 4,
@@ -46,5 +46,5 @@ export const helpOfAnotherOption = defineCheck<{ name: string; other: string }>(
     }
   },
   message: ({ name, other }) => `the text of ${quoteName(name)} is the name of ${quoteName(other)}`,
-  mend: ({ name, other }) => `say what ${quoteName(name)} does, or make it a name of ${quoteName(other)}`,
+  fix: ({ name, other }) => `say what ${quoteName(name)} does, or make it a name of ${quoteName(other)}`,
 });

@@ -60,7 +60,7 @@ export const mentionsUnknown = defineCheck<{ name: string; option: string }>({
   },
   message: ({ name, option }) =>
     `the text of ${quoteName(name)} speaks of ${quoteName(option)}, which does not exist`,
-  mend: ({ option }) => `name the option that is meant, or leave ${quoteName(option)} out`,
+  fix: ({ option }) => `name the option that is meant, or leave ${quoteName(option)} out`,
 });
 
 /** A long name in a text, with the word before it. */

@@ -60,5 +60,5 @@ export const noWayToHelp = defineCheck<{ program: string }>({
   },
   message: ({ program }) =>
     `${quoteName(program)} has texts for its help, and neither '--help', '-h' nor 'help' leads to them`,
-  mend: () => "declare '-h, --help', which prints the help to standard output and exits with 0",
+  fix: () => "declare '-h, --help', which prints the help to standard output and exits with 0",
 });

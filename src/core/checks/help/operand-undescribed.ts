@@ -45,5 +45,5 @@ export const operandUndescribed = defineCheck<{ names: readonly string[] }>({
   },
   message: ({ names }) =>
     `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'stands' : 'stand'} in the usage line and nowhere else`,
-  mend: ({ names }) => `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without`,
+  fix: ({ names }) => `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without`,
 });

@@ -56,7 +56,7 @@ export const optionUndescribed = defineCheck<{
     described === 0
       ? `none of the ${countOf(names.length, 'option')} listed has a text: ${listNames(names)}`
       : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other option')} listed ${described === 1 ? 'has' : 'have'} one`,
-  mend: () => 'say in a few words what it does, with its default and allowed values',
+  fix: () => 'say in a few words what it does, with its default and allowed values',
 });
 
 /** Fewer options under one heading may each have been forgotten. */

@@ -62,8 +62,7 @@ relations:
     }
   },
   message: ({ relation }) => `neither usage nor texts say that ${sentence(relation)}`,
-  mend: ({ member }) =>
-    `say it in the text of ${member}, or draw it with bars and brackets in the usage line`,
+  fix: ({ member }) => `say it in the text of ${member}, or draw it with bars and brackets in the usage line`,
 });
 
 /** `exactly one of ... is meant`: a relation as the end of a sentence. */

@@ -28,7 +28,7 @@ export const requiredUnstated = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `${listNames(names)} must be given, and neither the usage line nor the text says so`,
-  mend: ({ names }) => `show ${names.length === 1 ? 'it' : 'them'} without brackets in the usage line`,
+  fix: ({ names }) => `show ${names.length === 1 ? 'it' : 'them'} without brackets in the usage line`,
 });
 
 function isSaid(option: Option, { command }: CommandAt): boolean {

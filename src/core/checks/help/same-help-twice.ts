@@ -58,7 +58,7 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
   },
   message: ({ names, other }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} the same text as ${quoteName(other)}`,
-  mend: ({ names, other }) =>
+  fix: ({ names, other }) =>
     names.length === 1
       ? `say how ${listNames(names)} differs from ${quoteName(other)}, or make them one option`
       : `say of each how it differs from ${quoteName(other)}, or make them one option`,

@@ -46,7 +46,7 @@ export const saysNothing = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that the name does not`,
-  mend: () => 'say what it does and to what, with its default and allowed values',
+  fix: () => 'say what it does and to what, with its default and allowed values',
 });
 
 /** A name that begins so is a sentence: `--ignore-case` says all that there is to say. */

@@ -65,7 +65,7 @@ export const styleMixed = defineCheck<Mixed>({
     const verb = isWith ? (odd === 1 ? 'has' : 'have') : odd === 1 ? 'lacks' : 'lack';
     return `${odd} of ${countOf(all, 'text')} ${verb} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`;
   },
-  mend: ({ what, isWith }) =>
+  fix: ({ what, isWith }) =>
     `let all texts be alike: most ${isWith ? 'have no' : 'have a'} ${what.replace(/^an? /, '')}`,
 });
 

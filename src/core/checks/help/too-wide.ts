@@ -57,7 +57,7 @@ export const tooWide = defineCheck<{ lines: number; widest: number }>({
   },
   message: ({ lines, widest }) =>
     `${countOf(lines, 'line')} of the help ${lines === 1 ? 'is' : 'are'} wider than ${COLUMNS} columns, the widest has ${widest}`,
-  mend: () => `wrap the texts at the terminal's width, or at ${COLUMNS} columns`,
+  fix: () => `wrap the texts at the terminal's width, or at ${COLUMNS} columns`,
 });
 
 interface PrintedHelp {

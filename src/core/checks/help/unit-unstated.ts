@@ -55,7 +55,7 @@ export const unitUnstated = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number, and its unit is not said`,
-  mend: () => 'name the unit in the placeholder, such as SECONDS or BYTES',
+  fix: () => 'name the unit in the placeholder, such as SECONDS or BYTES',
 });
 
 function takesNumber({ argument }: Option): boolean {

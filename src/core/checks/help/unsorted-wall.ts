@@ -43,7 +43,7 @@ export const unsortedWall = defineCheck<{ heading: string; count: number }>({
   },
   message: ({ heading, count }) =>
     `${count} options stand ${heading === '' ? 'in one list' : `under ${quoteName(heading)}`} in no order`,
-  mend: () => 'group them under headings by what they are for, and sort each group by name',
+  fix: () => 'group them under headings by what they are for, and sort each group by name',
 });
 
 function isOrdered(options: readonly Option[]): boolean {

@@ -37,7 +37,7 @@ export const usageDisagrees = defineCheck<Disagreement>({
     }
   },
   message: ({ name, kind }) => MESSAGES[kind](quoteName(name)),
-  mend: ({ name }) => `correct whichever is wrong of ${quoteName(name)}: the usage line or the list`,
+  fix: ({ name }) => `correct whichever is wrong of ${quoteName(name)}: the usage line or the list`,
 });
 
 const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {

@@ -41,7 +41,7 @@ export const usageMissing = defineCheck<{ command: string }>({
     }
   },
   message: ({ command }) => `${quoteName(command)} shows no usage line`,
-  mend: ({ command }) => `begin the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
+  fix: ({ command }) => `begin the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
 });
 
 function beginsWith(path: readonly string[], place: Place): boolean {

@@ -36,6 +36,5 @@ export const valueUnnamed = defineCheck<FaultyOptions>({
     }),
   message: ({ names }) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a value that has no name`,
-  mend: () =>
-    "name what is expected, such as '=FILE' or '=SECONDS', and speak of it by that name in the text",
+  fix: () => "name what is expected, such as '=FILE' or '=SECONDS', and speak of it by that name in the text",
 });

@@ -40,7 +40,7 @@ export const valuesInProse = defineCheck<{ name: string; values: readonly string
   },
   message: ({ name, values }) =>
     `the text of ${quoteName(name)} lists its values (${listSome(values, VALUES_SHOWN)}), and the declaration takes any`,
-  mend: ({ name }) => `declare the values of ${quoteName(name)}, so that the parser refuses others`,
+  fix: ({ name }) => `declare the values of ${quoteName(name)}, so that the parser refuses others`,
 });
 
 interface DescribedWord {

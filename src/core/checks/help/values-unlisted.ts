@@ -56,5 +56,5 @@ export const valuesUnlisted = defineCheck<{
     lacking.length === values.length
       ? `the help of ${quoteName(name)} shows none of its ${values.length} allowed values`
       : `the help of ${quoteName(name)} leaves out ${listSome(lacking.map(quoteName), VALUES_SHOWN)} of its ${values.length} allowed values`,
-  mend: ({ name }) => `list every value of ${quoteName(name)} in its text or in its placeholder`,
+  fix: ({ name }) => `list every value of ${quoteName(name)} in its text or in its placeholder`,
 });

@@ -99,7 +99,7 @@ export const letterAgainstCustom = defineCheck<Against>({
   },
   message: ({ letter, name, custom }) =>
     `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} has no letter`,
-  mend: ({ letter, custom, name }) =>
+  fix: ({ letter, custom, name }) =>
     `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter, or none, to ${quoteName(name)}`,
 });
 

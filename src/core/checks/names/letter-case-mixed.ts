@@ -44,5 +44,5 @@ export const letterCaseMixed = defineCheck<{ names: readonly string[]; others: n
   },
   message: ({ names, others }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} capitals, ${countOf(others, 'other name')} none`,
-  mend: () => 'write all long names in lower case, and keep the others as hidden aliases',
+  fix: () => 'write all long names in lower case, and keep the others as hidden aliases',
 });

@@ -58,5 +58,5 @@ export const letterDrifts = defineCheck<{
   },
   message: ({ name, letters, commands }) =>
     `${quoteName(name)} is ${quoteName(letters[1] ?? '')} here and ${quoteName(letters[0] ?? '')} in ${quoteName(commands[0] ?? '')}`,
-  mend: ({ letters, name }) => `give ${quoteName(name)} the letter ${quoteName(letters[0] ?? '')} everywhere`,
+  fix: ({ letters, name }) => `give ${quoteName(name)} the letter ${quoteName(letters[0] ?? '')} everywhere`,
 });

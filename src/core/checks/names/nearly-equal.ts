@@ -53,7 +53,7 @@ export const nearlyEqual = defineCheck<{ pairs: readonly { first: string; second
       pairs.map(({ first, second }) => `${quoteName(first)} and ${quoteName(second)}`),
       PAIRS_SHOWN,
     )}`,
-  mend: ({ pairs }) =>
+  fix: ({ pairs }) =>
     pairs.length === 1 ? 'name what tells the two apart' : 'name what tells the options of each pair apart',
 });
 

@@ -63,6 +63,6 @@ export const negationMixed = defineCheck<{
       styles.map(({ name, count }) => `${quoteName(name)}${count > 1 ? ` and ${count - 1} more` : ''}`),
       styles.length,
     )}`,
-  mend: ({ styles }) =>
+  fix: ({ styles }) =>
     `begin all of them with ${quoteName(styles[0]?.style ?? '')}, and keep the others as hidden aliases`,
 });

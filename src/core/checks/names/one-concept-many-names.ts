@@ -68,7 +68,7 @@ export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
       names.map(({ name, command }) => `${quoteName(name)} in ${quoteName(command)}`),
       2,
     )}`,
-  mend: ({ names }) =>
+  fix: ({ names }) =>
     `call it ${quoteName(names[0]?.name ?? '')} everywhere, and keep the other as a hidden alias`,
 });
 

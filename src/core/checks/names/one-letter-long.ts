@@ -33,6 +33,6 @@ export const oneLetterLong = defineCheck<{ name: string }>({
     }
   },
   message: ({ name }) => `${quoteName(name)} is a long option of one letter`,
-  mend: ({ name }) =>
+  fix: ({ name }) =>
     `give it a word for a name, and ${quoteName(name.slice(1))} as its short form where that is free`,
 });

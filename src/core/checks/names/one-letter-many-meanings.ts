@@ -97,7 +97,7 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
           LETTERS_SHOWN,
         )}`;
   },
-  mend: () => 'keep a letter for one meaning in the whole program, and give rare options no letter',
+  fix: () => 'keep a letter for one meaning in the whole program, and give rare options no letter',
 });
 
 /** Two meanings in different commands, the second in the program itself; one that destroys beside one that does not, if there are such. */

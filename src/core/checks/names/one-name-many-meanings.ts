@@ -64,7 +64,7 @@ export const oneNameManyMeanings = defineCheck<Meanings>({
   },
   message: ({ name, here, there, command }) =>
     `${quoteName(name)} ${here} here, and ${there} in ${quoteName(command)}`,
-  mend: ({ name }) => `give one of the two meanings of ${quoteName(name)} another name`,
+  fix: ({ name }) => `give one of the two meanings of ${quoteName(name)} another name`,
 });
 
 function differenceOf(a: Option, b: Option) {

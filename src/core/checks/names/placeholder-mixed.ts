@@ -65,7 +65,7 @@ export const placeholderMixed = defineCheck<Mixed>({
     const { names, odd, others, usual } = data;
     return `${listNames(names)} ${names.length === 1 ? 'has a placeholder' : 'have placeholders'} ${odd}, ${countOf(others, 'other option')} one ${usual}`;
   },
-  mend: (data) =>
+  fix: (data) =>
     data.of === 'words'
       ? `call it ${quoteName(data.placeholders[0] ?? '')} everywhere`
       : `write all placeholders ${data.usual}`,

@@ -70,7 +70,7 @@ export const separatorsMixed = defineCheck<{
   },
   message: ({ usual, count, names, styles }) =>
     `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words by ${styles.join(' and ')}, ${countOf(count, 'other name')} by ${usual}`,
-  mend: ({ usual }) => `join all words by ${usual}, and keep the other forms as hidden aliases`,
+  fix: ({ usual }) => `join all words by ${usual}, and keep the other forms as hidden aliases`,
 });
 
 function styleOf(name: string): Style | undefined {

@@ -45,5 +45,5 @@ export const tooLong = defineCheck<{ names: readonly string[] }>({
     }
   },
   message: ({ names }) => `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to be typed`,
-  mend: () => 'find a name of two or three short words, and leave the rest to the help',
+  fix: () => 'find a name of two or three short words, and leave the rest to the help',
 });

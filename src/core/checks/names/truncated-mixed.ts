@@ -54,5 +54,5 @@ export const truncatedMixed = defineCheck<{ pairs: readonly Pair[] }>({
       pairs.map(({ full, cut }) => `${quoteName(cut)} and in full in ${quoteName(full)}`),
       PAIRS_SHOWN,
     )}`,
-  mend: () => 'write the word in one way in all names, and keep the other names as hidden aliases',
+  fix: () => 'write the word in one way in all names, and keep the other names as hidden aliases',
 });

@@ -77,7 +77,7 @@ export const verbsMixed = defineCheck<Verbs>({
   },
   message: ({ first, second, there }) =>
     `${quoteName(second)} here is ${quoteName(first)} in ${quoteName(there)}`,
-  mend: ({ first }) => `call it ${quoteName(first)} in all groups, and keep the other verb as an alias`,
+  fix: ({ first }) => `call it ${quoteName(first)} in all groups, and keep the other verb as an alias`,
 });
 
 function nameOf({ path, of }: Group): string {

@@ -48,7 +48,7 @@ export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names
   },
   message: ({ usual, example, names }) =>
     `most commands have the ${usual}, as ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'has' : 'have'} not`,
-  mend: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
+  fix: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
 });
 
 const LEAST = 3;

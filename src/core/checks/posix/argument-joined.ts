@@ -12,5 +12,5 @@ export const argumentJoined = conformanceCheck(guideline6, {
     right: 'Usage: tiffin [OPTION]...\n\n  -o FILE  write to FILE\n  -q       say nothing\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  -o, --out=FILE  write to FILE\n  -q              say nothing\n',
   },
-  mend: 'take the value as the next word too, and show it so',
+  fix: 'take the value as the next word too, and show it so',
 });

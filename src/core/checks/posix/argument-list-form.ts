@@ -13,5 +13,5 @@ export const argumentListForm = conformanceCheck(guideline8, {
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --skip=DAY,...  leave out days\n  --quiet         say nothing\n',
   },
-  mend: 'take the values as one word, parted by commas',
+  fix: 'take the values as one word, parted by commas',
 });

@@ -37,5 +37,5 @@ export const argumentOptional = defineCheck<{ names: readonly string[] }>({
     });
   },
   message: ({ names }) => `the option-argument of ${listNames(names)} is optional`,
-  mend: () => 'make it mandatory, and give the short way an option of its own',
+  fix: () => 'make it mandatory, and give the short way an option of its own',
 });

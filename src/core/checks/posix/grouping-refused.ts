@@ -13,5 +13,5 @@ export const groupingRefused = conformanceCheck(guideline5, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -a: all\n  --boxes: boxes\n',
   },
-  mend: 'let letters without an argument be grouped behind one hyphen',
+  fix: 'let letters without an argument be grouped behind one hyphen',
 });

@@ -15,5 +15,5 @@ export const hyphenOperandUnsaid = conformanceCheck(guideline13, {
     nearMiss:
       'Usage: tiffin [-q] [BOX]...\nPrint each BOX, or those named on standard input.\n\n  -q  say nothing\n',
   },
-  mend: "take '-' for standard input, and say so beside the operand",
+  fix: "take '-' for standard input, and say so beside the operand",
 });

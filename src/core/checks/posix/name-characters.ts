@@ -12,5 +12,5 @@ export const nameCharacters = conformanceCheck(guideline2, {
     right: 'Usage: tiffin [-q]\n\n  -q  say nothing\n',
     nearMiss: 'Usage: tiffin2 [-q]\n\n  -q  say nothing\n',
   },
-  mend: 'use lower case letters and digits only',
+  fix: 'use lower case letters and digits only',
 });

@@ -12,5 +12,5 @@ export const nameLength = conformanceCheck(guideline1, {
     right: 'Usage: tiffin [-q]\n\n  -q  say nothing\n',
     nearMiss: 'Usage: lunchboxs [-q]\n\n  -q  say nothing\n',
   },
-  mend: 'choose a name of two to nine characters',
+  fix: 'choose a name of two to nine characters',
 });

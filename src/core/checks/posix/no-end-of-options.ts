@@ -13,5 +13,5 @@ export const noEndOfOptions = conformanceCheck(guideline10, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nparsing: {double-hyphen: begins-command-line}\noptions:\n  -a: all\n',
   },
-  mend: "let the first '--' end the options",
+  fix: "let the first '--' end the options",
 });

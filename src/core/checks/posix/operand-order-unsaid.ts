@@ -15,5 +15,5 @@ export const operandOrderUnsaid = conformanceCheck(guideline12, {
     nearMiss:
       'Usage: tiffin [-q] ARGUMENTS...\n\nArguments:\n  FROM  the quay they leave\n\nOptions:\n  -q  say nothing\n',
   },
-  mend: 'draw the operands in their order in a usage line',
+  fix: 'draw the operands in their order in a usage line',
 });

@@ -12,5 +12,5 @@ export const optionDelimiter = conformanceCheck(guideline4, {
     right: 'Usage: tiffin [OPTION]...\n\n  -v  say more\n  -q  say nothing\n',
     nearMiss: 'Usage: tiffin [OPTION]... [+DAYS]\n\n  -v  say more\n  -q  say nothing\n',
   },
-  mend: "let all options begin with '-'",
+  fix: "let all options begin with '-'",
 });

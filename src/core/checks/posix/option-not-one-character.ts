@@ -12,5 +12,5 @@ export const optionNotOneCharacter = conformanceCheck(optionNameRule, {
     right: 'Usage: tiffin [OPTION]...\n\n  -h  print this help\n  -q  say nothing\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  -1  one box a line\n  -q  say nothing\n',
   },
-  mend: 'give the option a letter, and keep the other as a hidden alias',
+  fix: 'give the option a letter, and keep the other as a hidden alias',
 });

@@ -14,5 +14,5 @@ export const optionsAfterOperands = conformanceCheck(guideline9, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nclaims: [gnu]\nparsing: {operand-order: mixed}\noptions:\n  -a: all\n',
   },
-  mend: 'let the first operand end the options, or claim the GNU conventions, which set this aside',
+  fix: 'let the first operand end the options, or claim the GNU conventions, which set this aside',
 });

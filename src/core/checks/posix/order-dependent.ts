@@ -14,5 +14,5 @@ export const orderDependent = conformanceCheck(guideline11, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  -q: a line for each box\n  -v: all of each box\nrelations:\n  - later-wins: [-q, -v]\n',
   },
-  mend: 'let it count for the whole command line, or take it into the operand, as in QUAY:BOX',
+  fix: 'let it count for the whole command line, or take it into the operand, as in QUAY:BOX',
 });

@@ -13,5 +13,5 @@ export const vendorLetter = conformanceCheck(vendorLetterRule, {
     nearMiss:
       'Usage: tiffin [-q] [-W OPTION]\n\n  -q         say nothing\n  -W OPTION  an option of the vendor\n',
   },
-  mend: 'choose another letter for it',
+  fix: 'choose another letter for it',
 });
