@@ -59,7 +59,7 @@ _dabbawala_step() {
 # Whether the word behind an option is its argument.
 _dabbawala_takes() {
   case $1 in
-    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --rule' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --fail-on') ;;
+    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --rule' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
     'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --rule' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
@@ -67,7 +67,7 @@ _dabbawala_takes() {
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
     'dabbawala convert --to' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
-    'dabbawala explain --format') ;;
+    'dabbawala explain --format' | 'dabbawala explain --checks') ;;
     *) return 1 ;;
   esac
 }
@@ -144,6 +144,7 @@ _dabbawala_options() {
       _dabbawala_again --only
       _dabbawala_again --except
       _dabbawala_again --completion
+      _dabbawala_again --checks
       _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
@@ -241,6 +242,7 @@ _dabbawala_options() {
       ;;
     'dabbawala explain')
       _dabbawala_option --format
+      _dabbawala_again --checks
       _dabbawala_option '-h --help'
       ;;
   esac
@@ -259,6 +261,7 @@ _dabbawala_argument() {
     'dabbawala audit --only') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --except') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --completion') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala audit --checks') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala abbreviations --program') _dabbawala_action file "$2" "$3" ;;
@@ -310,6 +313,7 @@ _dabbawala_argument() {
     'dabbawala convert --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala explain --format') _dabbawala_words "$2" "$3" text json ;;
+    'dabbawala explain --checks') _dabbawala_action file "$2" "$3" ;;
     *) ;;
   esac
 }

@@ -11,7 +11,7 @@ function __dabbawala_read
     set -g __dabbawala_option
     set -g __dabbawala_operands 0
     set -g __dabbawala_ended
-    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --rule' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --rule' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala annotate --kind' 'dabbawala annotate --program' 'dabbawala annotate --command' 'dabbawala annotate --rule' 'dabbawala annotate --with' 'dabbawala annotate --settings' 'dabbawala annotate --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --rule' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --program' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --rule' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --rule' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format'
+    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --rule' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --checks' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --rule' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala annotate --kind' 'dabbawala annotate --program' 'dabbawala annotate --command' 'dabbawala annotate --rule' 'dabbawala annotate --with' 'dabbawala annotate --settings' 'dabbawala annotate --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --rule' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --program' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --rule' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --rule' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format' 'dabbawala explain --checks'
     set -l words (commandline -opc)
     for word in $words[2..-1]
         if test -n "$__dabbawala_option"
@@ -141,12 +141,13 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_w
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l only -r -F -d 'look only at WHAT: a check, an area such as \'help\', or a command; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l except -r -F -d 'leave WHAT out; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l completion -r -F -d 'a completion script of the program, read without running it; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l checks -r -F -d 'run the checks that a JavaScript module exports too; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of a finding that makes the exit status 1'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala audit\' -ge 0' -F
@@ -157,8 +158,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dab
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala abbreviations\' -eq 0' -F
@@ -170,8 +171,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_w
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -eq 0' -F
@@ -183,8 +184,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawal
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala annotate\' -eq 0' -F
@@ -195,8 +196,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --format' -l format -x -a 'text json markdown' -d 'text for people, json for programs, or markdown for a change log'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --complete' -l complete -d 'take what the sources list for all there is, where they do not say otherwise'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l add -r -F -d 'tell what adding NAME would do, a long option or a command, such as \'box list --late-fee\'; may be g…'
@@ -230,8 +231,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawal
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --observe' -l observe -d 'let real shells load the completions, and ask them'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l shell -x -a 'bash zsh fish' -d 'look only at SHELL; may be given several times'
@@ -250,12 +251,13 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that help output describes, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings that count; without it dabbawala-settings.yaml of this directory or the nearest one ab…'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'count no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the file with settings to use; without it dabbawala-settings.yaml of this directory or the nearest…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala convert\' -ge 0' -F
 
 # dabbawala explain
 complete -c dabbawala -n '__dabbawala_may \'dabbawala explain\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala explain\'' -l checks -r -F -d 'run the checks that a JavaScript module exports too; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala explain\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala explain\' -eq 0' -F

@@ -1,6 +1,8 @@
 import { realpath } from 'node:fs/promises';
 import { dirname, isAbsolute, join, relative, resolve, sep } from 'node:path';
 import {
+  CATALOGUE,
+  type Check,
   DEFAULT_SETTINGS,
   type Place,
   type Problem,
@@ -8,23 +10,45 @@ import {
   SETTINGS_FILE,
   type Settings,
 } from 'dabbawala';
-import { findFileUpwards, readFoundFile, readSourceFile } from 'dabbawala/node';
+import { findFileUpwards, loadChecks, readFoundFile, readSourceFile } from 'dabbawala/node';
 
-/** The settings that count for one call of the command. */
+/** The settings of one call of the command. */
 export interface LoadedSettings {
   readonly settings: Settings;
   /** The sources of the other programs of the family, by paths that can be read from here. */
   readonly family: readonly string[];
+  /** The catalogue, and the checks of modules that the user named. */
+  readonly checks: readonly Check[];
   readonly problems: readonly Problem[];
 }
 
-/** Reads the file given, or else the nearest one from the working directory upwards; `false` is none. */
-export async function loadSettings(given: string | false | undefined): Promise<LoadedSettings> {
+/**
+ * Reads the file given, or else the nearest one from the working directory upwards; `false` is none. The checks of `modules` are loaded, and those of a
+ * file that was given: a file that was only found may be a stranger's, and nothing of it is run.
+ */
+export async function loadSettings(
+  given: string | false | undefined,
+  modules: readonly string[] = [],
+): Promise<LoadedSettings> {
   const found = given ?? (await nearestFile());
-  if (found === false || found === undefined) return { settings: DEFAULT_SETTINGS, family: [], problems: [] };
-  const file = given === undefined ? await readFoundFile(found) : await readSourceFile(found);
-  if (file.source === undefined) return { settings: DEFAULT_SETTINGS, family: [], problems: file.problems };
-  const { settings, problems } = readSettings(file.source);
+  const file =
+    found === false || found === undefined
+      ? undefined
+      : given === undefined
+        ? await readFoundFile(found)
+        : await readSourceFile(found);
+  if (found === false || found === undefined || file?.source === undefined) {
+    const own = await loadChecks(modules);
+    const problems = [...(file?.problems ?? []), ...own.problems];
+    return { settings: DEFAULT_SETTINGS, family: [], checks: [...CATALOGUE, ...own.checks], problems };
+  }
+  // The names of checks that levels are set for are known only when their modules are loaded.
+  const named = readSettings(file.source).settings.checks;
+  const paths = given === undefined ? [] : named.map(({ value }) => resolve(dirname(found), value));
+  const own = await loadChecks([...modules, ...paths]);
+  const checks = [...CATALOGUE, ...own.checks];
+  const { settings, problems } = readSettings(file.source, checks);
+  const notRun = given === undefined ? named.map(({ place }) => notRunProblem(place, found)) : [];
   const family: string[] = [];
   const outside: Problem[] = [];
   for (const { value, place } of settings.family) {
@@ -32,7 +56,8 @@ export async function loadSettings(given: string | false | undefined): Promise<L
     if (await isBelow(path, dirname(found))) family.push(path);
     else outside.push(outsideProblem(value, place, found));
   }
-  return { settings, family, problems: [...file.problems, ...problems, ...outside] };
+  const all = [...file.problems, ...own.problems, ...problems, ...notRun, ...outside];
+  return { settings, family, checks, problems: all };
 }
 
 /** Its path as seen from the working directory, so that no message shows where the directory lies. */
@@ -49,6 +74,12 @@ async function isBelow(path: string, folder: string): Promise<boolean> {
   } catch {
     return !relative(resolve(folder), resolve(path)).startsWith('..');
   }
+}
+
+function notRunProblem(place: Place, source: string): Problem {
+  const message =
+    'checks are not loaded from settings that were only found, since they are run; name the file with --settings';
+  return { code: 'checks-not-run', message, place, source, consequence: 'partly-read' };
 }
 
 function outsideProblem(path: string, place: Place, source: string): Problem {

@@ -1,5 +1,6 @@
 import {
   applySettings,
+  type Check,
   extendInterface,
   type Interface,
   joinInterfaces,
@@ -26,6 +27,8 @@ export interface ReadSources {
 /** What the sources came to with the settings that count for them. */
 export interface SettledSources extends ReadSources {
   readonly settings: Settings;
+  /** The catalogue, and the checks of modules that the user named. */
+  readonly checks: readonly Check[];
   /** Other programs of the family that the settings name. */
   readonly family: readonly Interface[];
 }
@@ -36,10 +39,10 @@ export interface SettledSources extends ReadSources {
  */
 export async function readGiven(
   names: readonly string[],
-  { kind, program, command, rule, with: extensions = [], settings: given }: SourceOptions,
+  { kind, program, command, rule, with: extensions = [], settings: given, checks }: SourceOptions,
   io: Io,
 ): Promise<SettledSources> {
-  const loaded = await loadSettings(given);
+  const loaded = await loadSettings(given, checks);
   for (const problem of loaded.problems) reportProblem(problem, io);
   const read = await readWithExtensions(names, extensions, { kind, program, command }, io);
   const applied = applySettings(read.interfaces, loaded.settings);
@@ -51,6 +54,7 @@ export async function readGiven(
     problems,
     unusable: read.unusable || problems.some(isGrave),
     settings: loaded.settings,
+    checks: loaded.checks,
     family: family.interfaces,
   };
 }

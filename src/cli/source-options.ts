@@ -10,6 +10,8 @@ export interface SourceOptions {
   readonly with?: readonly string[];
   /** The file with settings; false for none, undefined for the nearest one. */
   readonly settings?: string | false;
+  /** Modules with further checks, for the commands that run checks. */
+  readonly checks?: readonly string[];
 }
 
 export interface FormatOption {
@@ -42,9 +44,17 @@ export function addSourceOptions(command: Command): Command {
     )
     .option(
       '--settings <FILE>',
-      `the settings that count; without it ${SETTINGS_FILE} of this directory or the nearest one above`,
+      `the file with settings to use; without it ${SETTINGS_FILE} of this directory or the nearest one above`,
     )
-    .option('--no-settings', 'count no settings');
+    .option('--no-settings', 'use no settings');
+}
+
+/** The option of the commands that run or list checks. */
+export function checksOption(): Option {
+  return new Option(
+    '--checks <MODULE>',
+    'run the checks that a JavaScript module exports too; may be given several times',
+  ).argParser((value: string, before: readonly string[] = []) => [...before, value]);
 }
 
 export function formatOption(): Option {

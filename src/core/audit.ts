@@ -1,28 +1,22 @@
 import { AuditView } from './audit-view.ts';
-import { CATALOGUE } from './checks/catalogue.ts';
-import type { Check, CheckResult } from './checks/define-check.ts';
+import { CATALOGUE, type CatalogueCheck } from './checks/catalogue.ts';
+import type { Check, CheckResult, FindingOf } from './checks/define-check.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
 import { DoubtfulPlaces } from './findings/doubtful-places.ts';
-import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
+import type { NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory, Shell } from './model/inventory.ts';
 import { isWanted, settledLevel } from './settings/levels.ts';
-import {
-  type AuditSelection,
-  EVERYTHING,
-  isCheckSelected,
-  isCommandSelected,
-  unknownSelectors,
-} from './settings/selection.ts';
+import { type AuditSelection, EVERYTHING, PartedSelection, unknownSelectors } from './settings/selection.ts';
 import { DEFAULT_SETTINGS, type Settings } from './settings/settings.ts';
 import { WordLists } from './words/word-lists.ts';
 
 /** How one check ended over all interfaces. */
-export interface CheckOutcome {
-  readonly check: string;
+export interface CheckOutcome<Name extends string = string> {
+  readonly check: Name;
   readonly outcome: Outcome;
   /** How many options, operands or commands it judged. */
   readonly judged: number;
@@ -35,18 +29,20 @@ export interface Conformance {
   readonly gnu: readonly ConformanceRow[];
 }
 
-/** What an audit found, and how much it could judge. */
-export interface Audit {
+/** What an audit by some checks found, and how much it could judge. */
+export interface Audit<AnyCheck extends Check = Check> {
   readonly interfaces: readonly Interface[];
   /** In the order of their places. */
-  readonly findings: readonly Finding[];
-  readonly notJudged: readonly NotJudged[];
-  readonly outcomes: readonly CheckOutcome[];
+  readonly findings: readonly FindingOf<AnyCheck>[];
+  readonly notJudged: readonly NotJudged<AnyCheck['name']>[];
+  readonly outcomes: readonly CheckOutcome<AnyCheck['name']>[];
   readonly conformance: readonly Conformance[];
 }
 
 /** How an audit is to go. */
-export interface AuditOptions {
+export interface AuditOptions<Checks extends readonly Check[] = readonly Check[]> {
+  /** What is run: the catalogue where not given. `[...CATALOGUE, own]` adds a check of one's own. */
+  readonly checks?: Checks;
   /** What is looked at; everything where not given. */
   readonly selection?: AuditSelection;
   /** The levels, the word lists and the version of the catalogue; parsing rules and claims are for `applySettings`. */
@@ -60,21 +56,33 @@ export interface AuditOptions {
 }
 
 /**
- * Runs the checks of the catalogue, all or those selected, over interfaces and holds them against the standards. Interfaces of
- * several programs are a family: what differs between two is reported of the later one. The same input gives the same audit. Throws a
- * TypeError where the selection names what is no check, area or command: nothing would be looked at, and all seem well.
+ * Runs checks, those of the catalogue or those given, over interfaces and holds them against the standards. Interfaces of several programs are
+ * a family: what differs between two is reported of the later one. The same input gives the same audit. Throws a TypeError where the selection names
+ * what is no check, area or command (nothing would be looked at, and all seem well), and where two checks have one name.
  */
-export function audit(
+export function audit<const Checks extends readonly Check[] = readonly CatalogueCheck[]>(
+  interfaces: readonly Interface[],
+  options: AuditOptions<Checks> = {},
+): Audit<Checks[number]> {
+  // What each check finds is typed by its own declaration; here all are alike.
+  return runAudit(interfaces, options) as Audit<Checks[number]>;
+}
+
+function runAudit(
   interfaces: readonly Interface[],
   {
+    checks: given = CATALOGUE,
     selection = EVERYTHING,
     settings = DEFAULT_SETTINGS,
     family = [],
     inventories = [],
     shells = [],
-  }: AuditOptions = {},
+  }: AuditOptions,
 ): Audit {
-  const [unknown] = unknownSelectors(selection, interfaces);
+  const twice = given.find(({ name }, i) => given.findIndex((one) => one.name === name) < i);
+  if (twice !== undefined)
+    throw new TypeError(`two checks are called '${twice.name}'; each needs a name of its own`);
+  const [unknown] = unknownSelectors(selection, interfaces, given);
   if (unknown !== undefined)
     throw new TypeError(`the selection names '${unknown}', which is no check, no area and no command`);
   const words = new WordLists(settings.words);
@@ -85,12 +93,11 @@ export function audit(
     (from, i) =>
       new AuditView(from, { words, siblings: [...others, ...interfaces.slice(0, i)], inventories, shells }),
   );
-  const checks = CATALOGUE.filter(
-    (check) => isCheckSelected(check.name, selection) && isWanted(check, settings),
-  );
+  const parted = new PartedSelection(selection, given);
+  const checks = given.filter((check) => parted.hasCheck(check.name) && isWanted(check, settings));
   const results = views.flatMap((view) => {
     const doubtful = new DoubtfulPlaces(view.interface.sources);
-    return checks.map((check) => settled(check, check.run(view), doubtful, selection, settings));
+    return checks.map((check) => settled(check, check.run(view), doubtful, parted, settings));
   });
   return {
     interfaces,
@@ -115,24 +122,24 @@ function settled(
   check: Check,
   result: CheckResult,
   doubtful: DoubtfulPlaces,
-  selection: AuditSelection,
+  selection: PartedSelection,
   settings: Settings,
 ): CheckResult {
-  const findings = result.findings.flatMap((finding): Finding[] => {
+  const findings = result.findings.flatMap((finding) => {
     const level = settledLevel(check, finding.level, finding.command, settings);
-    const isLeftOut = level === 'off' || !isCommandSelected(finding.command, selection);
+    const isLeftOut = level === 'off' || !selection.hasCommand(finding.command);
     return isLeftOut ? [] : [doubtful.settled({ ...finding, level })];
   });
   const notJudged = result.notJudged.filter(
     ({ command }) =>
-      isCommandSelected(command, selection) && settledLevel(check, check.level, command, settings) !== 'off',
+      selection.hasCommand(command) && settledLevel(check, check.level, command, settings) !== 'off',
   );
   return { ...result, findings, notJudged };
 }
 
 const GRAVEST_FIRST: readonly Outcome[] = ['findings', 'not-judged', 'clean', 'not-applicable'];
 
-function outcomeOf(check: string, results: readonly CheckResult[]): CheckOutcome {
+function outcomeOf<Name extends string>(check: Name, results: readonly CheckResult[]): CheckOutcome<Name> {
   return {
     check,
     outcome:

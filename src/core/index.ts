@@ -30,8 +30,19 @@ export {
   type Conformance,
 } from './audit.ts';
 export { AuditView } from './audit-view.ts';
-export { areaOf, CATALOGUE, CATALOGUE_VERSION } from './checks/catalogue.ts';
-export type { Check, CheckInfo, CheckResult } from './checks/define-check.ts';
+export { CATALOGUE, CATALOGUE_VERSION, type CatalogueCheck, type CheckName } from './checks/catalogue.ts';
+export {
+  areaOf,
+  type Check,
+  type CheckDefinition,
+  type CheckId,
+  type CheckInfo,
+  type CheckResult,
+  type Departure,
+  defineCheck,
+  type FindingOf,
+  type Reporter,
+} from './checks/define-check.ts';
 export { assumeComplete } from './comparison/assume-complete.ts';
 export {
   type Change,

@@ -13,6 +13,7 @@ import {
   type Finding,
   readCompletion,
 } from 'dabbawala';
+import { assertCheck } from 'dabbawala/testing';
 import { readText } from '../support/read-text.ts';
 import { ROOT } from '../support/run-dabbawala.ts';
 
@@ -32,21 +33,12 @@ function findingsOf(
     .findings;
 }
 
-for (const { name, level, examples } of CATALOGUE) {
-  test(`${name}: its wrong example has exactly its finding, the right one and the near miss none`, () => {
-    const own = (which: 'wrong' | 'right' | 'nearMiss') =>
-      findingsOf(examples[which], examples.extension, examples.completions?.[which]).filter(
-        (finding) => finding.check === name,
-      );
-    const [finding, ...others] = own('wrong');
-    assert.equal(others.length, 0);
-    assert.equal(finding?.level, level);
-    assert.notEqual(finding?.evidence, '');
-    assert.deepEqual(own('right'), []);
-    assert.deepEqual(own('nearMiss'), []);
-  });
+for (const check of CATALOGUE) {
+  test(`${check.name}: its wrong example has exactly its finding, the right one and the near miss none`, () =>
+    assertCheck(check));
 
-  test(`${name}: message and fix are one sentence each, in one style`, () => {
+  test(`${check.name}: message and fix of all findings in its wrong example are in one style`, () => {
+    const { examples } = check;
     for (const { message, fix } of findingsOf(
       examples.wrong,
       examples.extension,

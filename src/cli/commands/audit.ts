@@ -16,7 +16,13 @@ import { type Io, textOptions } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
 import { reportError } from '../report-problem.ts';
-import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
+import {
+  addSourceOptions,
+  checksOption,
+  type FormatOption,
+  formatOption,
+  type SourceOptions,
+} from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
 interface AuditOptions extends SourceOptions, FormatOption {
@@ -47,6 +53,7 @@ export const declare: Declare = (command, io, done) => {
         'a completion script of the program, read without running it; may be given several times',
       ).argParser(addWord),
     )
+    .addOption(checksOption())
     .addOption(
       new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
         .choices([...LEVELS, 'never'])
@@ -60,19 +67,19 @@ export const declare: Declare = (command, io, done) => {
 };
 
 async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
-  const { interfaces, problems, unusable, settings, family } = await readGiven(names, options, io);
+  const { interfaces, problems, unusable, settings, family, checks } = await readGiven(names, options, io);
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
   const selection = { only: options.only ?? [], except: options.except ?? [] };
-  const [unknown] = unknownSelectors(selection, interfaces);
+  const [unknown] = unknownSelectors(selection, interfaces, checks);
   if (unknown !== undefined) {
-    const near = suggest(unknown, knownSelectors(interfaces)).map((name) => `'${name}'`);
+    const near = suggest(unknown, knownSelectors(interfaces, checks)).map((name) => `'${name}'`);
     const hint = near.length === 0 ? '' : `; did you mean ${near.join(' or ')}?`;
     reportError(`expected a check, an area or a command path, found '${unknown}'${hint}`, io);
     return UNUSABLE;
   }
   const completions = await readCompletions(options.completion ?? [], [], false, interfaces, io);
   const { inventories } = completions;
-  const result = audit(interfaces, { selection, settings, family, inventories });
+  const result = audit(interfaces, { checks, selection, settings, family, inventories });
   io.write(
     options.format === 'json' ? auditJson(result, problems, TOOL) : auditText(result, textOptions(io)),
   );

@@ -1,14 +1,16 @@
-import { CATALOGUE, catalogueText, checkText, explainJson } from 'dabbawala';
+import { CATALOGUE, type Check, catalogueText, checkText, explainJson } from 'dabbawala';
+import { loadChecks } from 'dabbawala/node';
 import { closest } from 'fastest-levenshtein';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import { type Io, textOptions } from '../io.ts';
-import { reportError } from '../report-problem.ts';
-import { formatOption } from '../source-options.ts';
+import { reportError, reportProblem } from '../report-problem.ts';
+import { checksOption, formatOption } from '../source-options.ts';
 import { TOOL } from '../version.ts';
 
 interface ExplainOptions {
   readonly format: 'text' | 'json';
+  readonly checks?: readonly string[];
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -19,20 +21,27 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... [CHECK]')
     .argument('[CHECK]', "the name of a check, such as 'help/same-help-twice'")
     .addOption(formatOption())
+    .addOption(checksOption())
     .action(async (check: string | undefined, options: ExplainOptions) =>
       done(await runExplain(check, options, io)),
     );
 };
 
 /** Explains one check, given by its name or the part behind the slash; without a name, lists them all. */
-async function runExplain(name: string | undefined, { format }: ExplainOptions, io: Io): Promise<number> {
+async function runExplain(
+  name: string | undefined,
+  { format, checks: modules = [] }: ExplainOptions,
+  io: Io,
+): Promise<number> {
+  const own = await loadChecks(modules);
+  for (const problem of own.problems) reportProblem(problem, io);
+  if (own.problems.length > 0) return UNUSABLE;
+  const all: readonly Check[] = [...CATALOGUE, ...own.checks];
   const checks =
-    name === undefined
-      ? CATALOGUE
-      : CATALOGUE.filter((check) => check.name === name || check.name.endsWith(`/${name}`));
+    name === undefined ? all : all.filter((check) => check.name === name || check.name.endsWith(`/${name}`));
   const [first] = checks;
   if (first === undefined || name === '') {
-    const known = CATALOGUE.map((check) => check.name);
+    const known = all.map((check) => check.name);
     reportError(`no check is called '${name}'; the nearest name is '${closest(name ?? '', known)}'`, io);
     return UNUSABLE;
   }

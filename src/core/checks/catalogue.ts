@@ -111,7 +111,7 @@ import { orderDependent } from './posix/order-dependent.ts';
 import { vendorLetter } from './posix/vendor-letter.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
-export const CATALOGUE: readonly Check[] = [
+export const CATALOGUE = [
   ambiguousWord,
   fragileWord,
   prefixOfOther,
@@ -222,14 +222,15 @@ export const CATALOGUE: readonly Check[] = [
   shellsDisagree,
   hiddenOffered,
   doesNotLoad,
-];
+] as const satisfies readonly Check[];
+
+/** A check of the catalogue. */
+export type CatalogueCheck = (typeof CATALOGUE)[number];
+
+/** The name of a check of the catalogue: `help/says-nothing`. */
+export type CheckName = CatalogueCheck['name'];
 
 /** The version of the catalogue: the newest in which a check came or a level was raised. */
 export const CATALOGUE_VERSION = Math.max(
-  ...CATALOGUE.flatMap(({ since, raised }) => [since, raised?.since ?? since]),
+  ...CATALOGUE.flatMap(({ since = 1, raised }) => [since, raised?.since ?? since]),
 );
-
-/** The area of a check by its name, of which it is the first part. */
-export function areaOf(name: string): string {
-  return name.slice(0, name.indexOf('/'));
-}

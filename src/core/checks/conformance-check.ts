@@ -1,7 +1,7 @@
 import type { Instance, Rule } from '../conformance/rule.ts';
 import type { Level } from '../findings/level.ts';
 import { listSome, quoteName } from '../messages/wording.ts';
-import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+import { type Check, type CheckId, type CheckInfo, defineCheck } from './define-check.ts';
 
 /** How many subjects a message names before it only counts. */
 const SHOWN = 4;
@@ -9,7 +9,8 @@ const SHOWN = 4;
 type Departing = { readonly evidence: string; readonly subjects: readonly string[] };
 
 /** What differs between findings of rows of a conformance table. */
-interface ConformanceInfo extends Omit<CheckInfo, 'level' | 'standard' | 'since'> {
+interface ConformanceInfo<Name extends CheckId>
+  extends Omit<CheckInfo<Name>, 'level' | 'standard' | 'since'> {
   /** Warning for what is only asked of those who claim the standard. */
   readonly level?: Level;
   readonly fix: string;
@@ -19,9 +20,12 @@ interface ConformanceInfo extends Omit<CheckInfo, 'level' | 'standard' | 'since'
  * A check for a rule of a standard: one finding for an interface that departs from it, a note, or a warning where the interface
  * claims that standard. Programs that claim to follow GNU only are not held against the rules of POSIX that GNU sets aside.
  */
-export function conformanceCheck(rule: Rule, { fix, level = 'note', ...info }: ConformanceInfo): Check {
+export function conformanceCheck<const Name extends CheckId>(
+  rule: Rule,
+  { fix, level = 'note', ...info }: ConformanceInfo<Name>,
+): Check<Name, Departing> {
   const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
-  return defineCheck<Departing>({
+  return defineCheck({
     since: 4,
     ...info,
     level,
@@ -43,7 +47,7 @@ export function conformanceCheck(rule: Rule, { fix, level = 'note', ...info }: C
         level: view.claims(rule.standard) ? 'warning' : 'note',
       });
     },
-    message: ({ evidence, subjects }) => {
+    message: ({ evidence, subjects }: Departing) => {
       const isNamed = subjects.some((subject) => evidence.includes(subject));
       return isNamed ? evidence : `${evidence}: ${listSome(subjects.map(quoteName), SHOWN)}`;
     },

@@ -5,9 +5,17 @@ import type { Level } from '../findings/level.ts';
 import { printable } from '../source/printable.ts';
 import type { Place } from '../source/source.ts';
 
-/** What a check declares of itself; its name is `area/what-is-wrong`, and its file bears it. */
-export interface CheckInfo {
-  readonly name: `${string}/${string}`;
+/** The name of a check: its area, and what is wrong. */
+export type CheckId = `${string}/${string}`;
+
+/** The area of a check, which is the first part of its name. */
+export function areaOf(name: string): string {
+  return name.slice(0, name.indexOf('/'));
+}
+
+/** What a check declares of itself; its file bears its name. */
+export interface CheckInfo<Name extends CheckId = CheckId> {
+  readonly name: Name;
   readonly level: Level;
   /** What it finds, in a few words. */
   readonly title: string;
@@ -17,8 +25,8 @@ export interface CheckInfo {
   readonly standard: string;
   /** The facts that it needs, in words. */
   readonly needs: readonly string[];
-  /** The version of the catalogue that it came in. */
-  readonly since: number;
+  /** The version of the catalogue that it came in; undefined for a check that is not of the catalogue. */
+  readonly since?: number;
   /** Where its level was raised in a later version of the catalogue: in which, and from what. */
   readonly raised?: { readonly since: number; readonly from: Level };
   /**
@@ -35,26 +43,31 @@ export interface CheckInfo {
   };
 }
 
-/** A check whose data are hidden, as the catalogue lists it. */
-export interface Check extends CheckInfo {
+/** A check as a catalogue lists it, by its name and by what its findings are made from. */
+export interface Check<Name extends CheckId = CheckId, Data extends Json = Json> extends CheckInfo<Name> {
   /** Runs the check over one interface. */
-  readonly run: (view: AuditView) => CheckResult;
+  readonly run: (view: AuditView) => CheckResult<Name, Data>;
 }
 
-export interface CheckResult {
-  readonly check: string;
+/** How a check ended over one interface. */
+export interface CheckResult<Name extends CheckId = CheckId, Data extends Json = Json> {
+  readonly check: Name;
   readonly outcome: Outcome;
-  readonly findings: readonly Finding[];
-  readonly notJudged: readonly NotJudged[];
+  readonly findings: readonly Finding<Name, Data>[];
+  readonly notJudged: readonly NotJudged<Name>[];
   /** How many options, operands or commands were judged. */
   readonly judged: number;
 }
 
+/** The finding of a check, by the types of its name and its data. */
+export type FindingOf<AnyCheck extends Check> =
+  AnyCheck extends Check<infer Name, infer Data> ? Finding<Name, Data> : never;
+
 /** What a check says of one departure. */
-export interface Departure<D extends Json> {
+export interface Departure<Data extends Json> {
   readonly command: readonly string[];
   readonly subject: string;
-  readonly data: D;
+  readonly data: Data;
   readonly place: Place;
   readonly related?: readonly RelatedPlace[];
   /** Where it is not the check's own. */
@@ -62,27 +75,42 @@ export interface Departure<D extends Json> {
 }
 
 /** What a check reports to as it runs. */
-export interface Reporter<D extends Json> {
-  finding(departure: Departure<D>): void;
+export interface Reporter<Data extends Json> {
+  finding(departure: Departure<Data>): void;
   /** Counts things that could be judged, found at fault or not. */
   judged(count?: number): void;
   notJudged(lacking: Omit<NotJudged, 'check' | 'source'> & { readonly place: Place }): void;
 }
 
-interface CheckDefinition<D extends Json> extends CheckInfo {
-  readonly judge: (view: AuditView, report: Reporter<D>) => void;
-  readonly message: (data: D) => string;
-  readonly fix: (data: D) => string;
+/** A check as it is declared: what it is, how it judges, and how its findings are worded from their data. */
+export interface CheckDefinition<Name extends CheckId, Data extends Json> extends CheckInfo<Name> {
+  /** Looks at one interface and tells the reporter what is wrong, what was judged, and what could not be. */
+  readonly judge: (view: AuditView, report: Reporter<Data>) => void;
+  /** One sentence in lower case without a full stop. */
+  readonly message: (data: Data) => string;
+  /** What to do, in one line. */
+  readonly fix: (data: Data) => string;
 }
 
 const EVIDENCE_LIMIT = 160;
 
-/** Makes a check of its declaration. */
-export function defineCheck<D extends Json>(definition: CheckDefinition<D>): Check {
+const CHECK_NAME = /^[a-z][a-z0-9]*(?:-[a-z0-9]+)*\/[a-z][a-z0-9]*(?:-[a-z0-9]+)*$/;
+
+/**
+ * Makes a check of its declaration. The type of its data is that of the parameter of `message`, which therefore is written out there: findings
+ * bear it, so that who compares `finding.check` with the name has `finding.data` typed.
+ */
+export function defineCheck<const Name extends CheckId, Data extends Json>(
+  definition: CheckDefinition<Name, Data>,
+): Check<Name, Data> {
   const { judge, message, fix, ...info } = definition;
-  const run = (view: AuditView): CheckResult => {
-    const findings: Finding[] = [];
-    const notJudged: NotJudged[] = [];
+  if (!CHECK_NAME.test(info.name))
+    throw new TypeError(
+      `defineCheck: expected a name such as 'area/what-is-wrong' in small letters, found '${info.name}'`,
+    );
+  const run = (view: AuditView): CheckResult<Name, Data> => {
+    const findings: Finding<Name, Data>[] = [];
+    const notJudged: NotJudged<Name>[] = [];
     let judged = 0;
     judge(view, {
       finding: ({ command, subject, data, place, related = [], level = info.level }) => {

@@ -2,17 +2,30 @@ import type { CoveredKind } from '../coverage/coverage.ts';
 import { totalsOf } from '../coverage/totals.ts';
 import { countOf, listNames } from '../messages/wording.ts';
 import { firstLine } from './completion-places.ts';
-import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+import { type Check, type CheckId, type CheckInfo, defineCheck } from './define-check.ts';
 
-interface MissingCheck extends Omit<CheckInfo, 'level' | 'standard' | 'needs' | 'since'> {
+/** How many of the things of a command the completion of a shell offers, and which it lacks. */
+type MissingThings = {
+  readonly shell: string;
+  readonly names: readonly string[];
+  readonly offered: number;
+  readonly expected: number;
+};
+
+interface MissingCheck<Name extends CheckId>
+  extends Omit<CheckInfo<Name>, 'level' | 'standard' | 'needs' | 'since'> {
   readonly kind: CoveredKind;
   /** What one thing of the kind is called. */
   readonly noun: string;
 }
 
 /** Makes a check for what the completion of a shell does not offer: one finding for each command and script. */
-export function missingCheck({ kind, noun, ...info }: MissingCheck): Check {
-  return defineCheck<{ shell: string; names: readonly string[]; offered: number; expected: number }>({
+export function missingCheck<const Name extends CheckId>({
+  kind,
+  noun,
+  ...info
+}: MissingCheck<Name>): Check<Name, MissingThings> {
+  return defineCheck({
     ...info,
     level: 'warning',
     standard: 'practice',
@@ -62,7 +75,7 @@ export function missingCheck({ kind, noun, ...info }: MissingCheck): Check {
         }
       }
     },
-    message: ({ shell, names, offered, expected }) =>
+    message: ({ shell, names, offered, expected }: MissingThings) =>
       `${shell} offers ${offered} of ${countOf(expected, noun)}: it lacks ${listNames(names)}`,
     fix: ({ shell }) =>
       `add what is missing to the completion script for ${shell}, or write the script anew from the interface`,

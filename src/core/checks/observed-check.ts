@@ -2,12 +2,15 @@ import { countOf } from '../messages/wording.ts';
 import { groupedBy } from '../model/grouped.ts';
 import { commandLine, type ObservedRun, observedRuns, type RunKind } from '../observations/observed-runs.ts';
 import type { Place } from '../source/source.ts';
-import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+import { type Check, type CheckId, type CheckInfo, defineCheck } from './define-check.ts';
 
 /** How many runs a finding points at besides the first. */
 const RELATED = 3;
 
-interface ObservedCheck extends Omit<CheckInfo, 'needs' | 'since' | 'examples'> {
+/** A command line that shows a departure, and how many others do. */
+type ObservedRuns = { readonly line: string; readonly others: number };
+
+interface ObservedCheck<Name extends CheckId> extends Omit<CheckInfo<Name>, 'needs' | 'since' | 'examples'> {
   readonly kinds: readonly RunKind[];
   /** Whether a run departs, and where that shows; undefined where it does not. */
   readonly departs: (run: ObservedRun) => { readonly place: Place } | undefined;
@@ -27,8 +30,15 @@ export interface Observed {
 }
 
 /** Makes a check of what real runs showed: one finding for all runs of a kind that depart, at the first of them. */
-export function observedCheck({ kinds, departs, message, fix, examples, ...info }: ObservedCheck): Check {
-  return defineCheck<{ line: string; others: number }>({
+export function observedCheck<const Name extends CheckId>({
+  kinds,
+  departs,
+  message,
+  fix,
+  examples,
+  ...info
+}: ObservedCheck<Name>): Check<Name, ObservedRuns> {
+  return defineCheck({
     ...info,
     needs: ['observations of real runs, as a capture with --probe keeps them'],
     since: 3,
@@ -58,7 +68,7 @@ export function observedCheck({ kinds, departs, message, fix, examples, ...info 
         });
       }
     },
-    message: ({ line, others }) =>
+    message: ({ line, others }: ObservedRuns) =>
       others === 0 ? message(line) : `${message(line)}; ${countOf(others, 'other run')} did the same`,
     fix: () => fix,
   });

@@ -1,7 +1,7 @@
 import { COVERED_KINDS, type KindCoverage } from '../coverage/coverage.ts';
 import type { OfferedWord } from '../model/inventory.ts';
 import { scriptPlace, wordPlace } from './completion-places.ts';
-import { type Check, type CheckInfo, defineCheck } from './define-check.ts';
+import { type Check, type CheckId, type CheckInfo, defineCheck } from './define-check.ts';
 
 /** A word of a completion that a check objects to. */
 export interface ObjectionableWord {
@@ -20,15 +20,20 @@ export type WordData = {
   readonly reason: string | null;
 };
 
-interface OfferedWordCheck extends Omit<CheckInfo, 'standard' | 'since'> {
+interface OfferedWordCheck<Name extends CheckId> extends Omit<CheckInfo<Name>, 'standard' | 'since'> {
   readonly wordsOf: (kind: KindCoverage) => readonly ObjectionableWord[];
   readonly message: (data: WordData) => string;
   readonly fix: (data: WordData) => string;
 }
 
 /** Makes a check of single words that completion offers: one finding for each, however many commands a script offers it at. */
-export function offeredWordCheck({ wordsOf, message, fix, ...info }: OfferedWordCheck): Check {
-  return defineCheck<WordData>({
+export function offeredWordCheck<const Name extends CheckId>({
+  wordsOf,
+  message,
+  fix,
+  ...info
+}: OfferedWordCheck<Name>): Check<Name, WordData> {
+  return defineCheck({
     ...info,
     standard: 'practice',
     since: 5,

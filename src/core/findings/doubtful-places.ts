@@ -24,7 +24,7 @@ export class DoubtfulPlaces {
   }
 
   /** A finding as it may be told: one that rests on what may have been misread is a note, and says why. */
-  settled(finding: Finding): Finding {
+  settled<AnyFinding extends Finding>(finding: AnyFinding): AnyFinding {
     if (this.#doubts.size === 0) return finding;
     const unsure = [finding.place, ...finding.related.map(({ place }) => place)]
       .map((place) => this.#at(place))

@@ -12,10 +12,10 @@ export interface RelatedPlace {
   readonly note: string;
 }
 
-/** One departure that a check found. */
-export interface Finding {
+/** One departure that a check found, by the name and the data of that check. */
+export interface Finding<Name extends string = string, Data extends Json = Json> {
   /** The check's name, `area/what-is-wrong`. */
-  readonly check: string;
+  readonly check: Name;
   readonly level: Level;
   /** One sentence without a full stop. */
   readonly message: string;
@@ -24,7 +24,7 @@ export interface Finding {
   /** The option, operand or command it is about, as it is typed. */
   readonly subject: string;
   /** What the message was made from. */
-  readonly data: Json;
+  readonly data: Data;
   readonly place: Place;
   readonly related: readonly RelatedPlace[];
   /** The text at the place, quoted; empty where there is no place. */
@@ -38,8 +38,8 @@ export interface Finding {
 }
 
 /** Something that a check could not judge, because a fact is lacking. */
-export interface NotJudged {
-  readonly check: string;
+export interface NotJudged<Name extends string = string> {
+  readonly check: Name;
   readonly source: string;
   readonly command: readonly string[];
   /** How many options, operands or commands it concerns. */

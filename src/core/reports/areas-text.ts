@@ -1,5 +1,5 @@
 import type { Audit } from '../audit.ts';
-import { areaOf } from '../checks/catalogue.ts';
+import { areaOf } from '../checks/define-check.ts';
 import { LEVELS } from '../findings/level.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { columnsText, type TextCell } from './text-columns.ts';

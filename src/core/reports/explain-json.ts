@@ -14,7 +14,7 @@ export function explainJson(checks: readonly Check[], tool: Tool): string {
       why,
       standard,
       needs,
-      since,
+      since: since ?? null,
       examples,
     })),
   };

@@ -1,5 +1,5 @@
-import { areaOf } from '../checks/catalogue.ts';
 import type { Check } from '../checks/define-check.ts';
+import { areaOf } from '../checks/define-check.ts';
 import { exampleFinding } from '../example-finding.ts';
 import { cellCode, codeBlock, plainText } from '../markdown/markdown-text.ts';
 
@@ -43,7 +43,7 @@ function sections(check: Check): string[] {
     [
       '| level | rests on | needs | since |',
       '| --- | --- | --- | --- |',
-      `| ${level} | ${plainText(standard)} | ${plainText(needs.join('; '))} | ${since} |`,
+      `| ${level} | ${plainText(standard)} | ${plainText(needs.join('; '))} | ${since ?? '-'} |`,
     ].join('\n'),
     ...example('Wrong:', examples.wrong),
     `What it says of that: ${plainText(message)}. The fix: ${plainText(fix)}.`,

@@ -1,5 +1,5 @@
-import { areaOf } from '../checks/catalogue.ts';
 import type { Check } from '../checks/define-check.ts';
+import { areaOf } from '../checks/define-check.ts';
 import { exampleFinding } from '../example-finding.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
@@ -41,7 +41,9 @@ export function checkText(check: Check, options: TextOptions): string {
     `${styled('Why', ['bold'], options)}\n${paragraph(check.why)}`,
     `${styled('Rests on', ['bold'], options)}\n${paragraph(check.standard)}`,
     `${styled('Needs', ['bold'], options)}\n${paragraph(check.needs.join('; '))}`,
-    `${styled('Since', ['bold'], options)}\n  version ${check.since} of the catalogue`,
+    ...(check.since === undefined
+      ? []
+      : [`${styled('Since', ['bold'], options)}\n  version ${check.since} of the catalogue`]),
     example('Wrong', check.examples.wrong),
     `${styled('What it says of that', ['bold'], options)}\n${paragraph(`${message}; fix: ${fix}`)}`,
     example('Right', check.examples.right),

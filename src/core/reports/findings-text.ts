@@ -1,4 +1,4 @@
-import { areaOf } from '../checks/catalogue.ts';
+import { areaOf } from '../checks/define-check.ts';
 import type { Finding } from '../findings/finding.ts';
 import { LEVELS } from '../findings/level.ts';
 import { countOf } from '../messages/wording.ts';

@@ -1,5 +1,5 @@
-import { areaOf } from '../checks/catalogue.ts';
 import type { CheckInfo } from '../checks/define-check.ts';
+import { areaOf } from '../checks/define-check.ts';
 import type { Level } from '../findings/level.ts';
 import { isAtLeast } from '../findings/level.ts';
 import type { LevelSetting, Settings } from './settings.ts';
@@ -7,7 +7,7 @@ import type { LevelSetting, Settings } from './settings.ts';
 /** Whether a check is in the catalogue of the version that the settings keep to, and not off everywhere. */
 export function isWanted({ name, since }: Pick<CheckInfo, 'name' | 'since'>, settings: Settings): boolean {
   const { catalogue, commands } = settings;
-  if (catalogue !== undefined && since > catalogue) return false;
+  if (catalogue !== undefined && since !== undefined && since > catalogue) return false;
   const isOff = levelIn(settings.levels, name) === 'off';
   return !isOff || commands.some(({ levels }) => levelIn(levels, name) !== undefined);
 }

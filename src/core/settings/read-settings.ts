@@ -1,3 +1,5 @@
+import { CATALOGUE } from '../checks/catalogue.ts';
+import type { Check } from '../checks/define-check.ts';
 import type { Fact } from '../model/fact.ts';
 import { stated } from '../model/fact.ts';
 import { rulesFromRecord } from '../readers/document/model/rules-from-record.ts';
@@ -19,13 +21,13 @@ export interface SettingsReading {
 
 /**
  * Reads settings (YAML 1.2 or JSON). Every mistake is a problem with its place, unknown keys with the nearest known one; what
- * has none counts all the same. Never throws.
+ * has none counts all the same. `checks` are those that may be named; the catalogue where not given. Never throws.
  */
-export function readSettings(source: Source): SettingsReading {
+export function readSettings(source: Source, checks: readonly Check[] = CATALOGUE): SettingsReading {
   const { root, problems: faults } = parseDocument(source);
   if (root === undefined) return { settings: DEFAULT_SETTINGS, problems: faults };
   const problems: Problem[] = [];
-  const record = readAs(settingsFormat, root, reportInto(problems, source));
+  const record = readAs(settingsFormat(checks), root, reportInto(problems, source));
   if (record === undefined) return { settings: DEFAULT_SETTINGS, problems };
   const { said } = record;
   return {
@@ -34,6 +36,7 @@ export function readSettings(source: Source): SettingsReading {
       failOn: said['fail-on']?.value,
       claims: facts(said.claims),
       family: facts(said.family),
+      checks: facts(said.checks),
       words: addedWords(said.words?.said),
       levels: levelSettings(said.levels),
       rules: rulesFromRecord(said.parsing),

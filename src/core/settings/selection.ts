@@ -1,5 +1,5 @@
-import { areaOf, CATALOGUE } from '../checks/catalogue.ts';
-import type { CheckInfo } from '../checks/define-check.ts';
+import { CATALOGUE } from '../checks/catalogue.ts';
+import { areaOf, type Check } from '../checks/define-check.ts';
 import type { Interface } from '../model/interface.ts';
 import { walkCommands } from '../model/walk.ts';
 
@@ -16,42 +16,57 @@ export interface AuditSelection {
 
 export const EVERYTHING: AuditSelection = { only: [], except: [] };
 
-const CHECKS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => name));
-/** The areas of the catalogue, in its order. */
-export const AREAS: ReadonlySet<string> = new Set(CATALOGUE.map(({ name }) => areaOf(name)));
-
-/** The words of a selection that are no check, no area and no command of the interfaces. */
-export function unknownSelectors(selection: AuditSelection, interfaces: readonly Interface[]): string[] {
-  const paths = new Set(
-    interfaces.flatMap((from) => [...walkCommands(from)].map(({ path }) => path.join(' '))),
-  );
-  return [...selection.only, ...selection.except].filter(
-    (word) => !CHECKS.has(word) && !AREAS.has(word) && !paths.has(word),
-  );
+/** The areas of some checks, then their names: the words that settings and selections know them by. */
+export function wordsForChecks(checks: readonly Check[]): ReadonlySet<string> {
+  return new Set([...checks.map(({ name }) => areaOf(name)), ...checks.map(({ name }) => name)]);
 }
 
-/** Every word that a selection may hold for some interfaces: areas, checks, command paths. */
-export function knownSelectors(interfaces: readonly Interface[]): string[] {
+/**
+ * The words of a selection that are no check, no area and no command of the interfaces. `checks` are those that are run; the catalogue where not
+ * given.
+ */
+export function unknownSelectors(
+  selection: AuditSelection,
+  interfaces: readonly Interface[],
+  checks: readonly Check[] = CATALOGUE,
+): string[] {
+  const known = new Set(knownSelectors(interfaces, checks));
+  return [...selection.only, ...selection.except].filter((word) => !known.has(word));
+}
+
+/** Every word that a selection may hold for some interfaces and checks: areas, checks, command paths. */
+export function knownSelectors(
+  interfaces: readonly Interface[],
+  checks: readonly Check[] = CATALOGUE,
+): string[] {
   const paths = interfaces.flatMap((from) => [...walkCommands(from)].map(({ path }) => path.join(' ')));
-  return [...AREAS, ...CHECKS, ...paths];
+  return [...wordsForChecks(checks), ...paths];
 }
 
-/** Whether a check is run at all: some of its findings may still be left out by their command. */
-export function isCheckSelected(check: CheckInfo['name'], { only, except }: AuditSelection): boolean {
-  const names = [check, areaOf(check)];
-  const aboutChecks = only.filter(isAboutChecks);
-  const isIn = aboutChecks.length === 0 || aboutChecks.some((word) => names.includes(word));
-  return isIn && !except.some((word) => isAboutChecks(word) && names.includes(word));
+/** A selection parted into the words about checks and those about commands. */
+export class PartedSelection {
+  readonly #checks: AuditSelection;
+  readonly #commands: AuditSelection;
+
+  constructor({ only, except }: AuditSelection, checks: readonly Check[]) {
+    const known = wordsForChecks(checks);
+    const isAboutChecks = (word: string) => known.has(word);
+    const isAboutCommands = (word: string) => !known.has(word);
+    this.#checks = { only: only.filter(isAboutChecks), except: except.filter(isAboutChecks) };
+    this.#commands = { only: only.filter(isAboutCommands), except: except.filter(isAboutCommands) };
+  }
+
+  /** Whether a check is run at all: some of its findings may still be left out by their command. */
+  hasCheck(name: string): boolean {
+    return isSelected(this.#checks, (word) => word === name || word === areaOf(name));
+  }
+
+  /** Whether what a check says of a command is kept. */
+  hasCommand(path: readonly string[]): boolean {
+    return isSelected(this.#commands, (word) => `${path.join(' ')} `.startsWith(`${word} `));
+  }
 }
 
-/** Whether what a check says of a command is kept. */
-export function isCommandSelected(path: readonly string[], { only, except }: AuditSelection): boolean {
-  const isBelow = (word: string) => `${path.join(' ')} `.startsWith(`${word} `);
-  const aboutCommands = only.filter((word) => !isAboutChecks(word));
-  const isIn = aboutCommands.length === 0 || aboutCommands.some(isBelow);
-  return isIn && !except.some((word) => !isAboutChecks(word) && isBelow(word));
-}
-
-function isAboutChecks(word: string): boolean {
-  return CHECKS.has(word) || AREAS.has(word);
+function isSelected({ only, except }: AuditSelection, isMeant: (word: string) => boolean): boolean {
+  return (only.length === 0 || only.some(isMeant)) && !except.some(isMeant);
 }

@@ -1,11 +1,12 @@
-import { CATALOGUE, CATALOGUE_VERSION } from '../checks/catalogue.ts';
+import { CATALOGUE_VERSION } from '../checks/catalogue.ts';
+import type { Check } from '../checks/define-check.ts';
 import { parsing } from '../readers/document/format/parsing-format.ts';
 import { list, oneOrMore } from '../structured/shape/lists.ts';
 import { record } from '../structured/shape/record.ts';
 import { choice, pattern, text } from '../structured/shape/scalars.ts';
 import { defined, described } from '../structured/shape/shape.ts';
 import { table } from '../structured/shape/table.ts';
-import { AREAS } from './selection.ts';
+import { wordsForChecks } from './selection.ts';
 
 /** The version of the format, the value of the key that makes a file one with settings. */
 export const SETTINGS_VERSION = '1';
@@ -13,16 +14,18 @@ export const SETTINGS_VERSION = '1';
 /** The name of the file with settings, looked for in the working directory and those above it. */
 export const SETTINGS_FILE = 'dabbawala-settings.yaml';
 
-const levels = defined(
-  'levels',
-  described(
-    table('a mapping from checks or areas to levels', choice('error', 'warning', 'note', 'off'), {
-      keys: [...AREAS, ...CATALOGUE.map(({ name }) => name)],
-      one: 'a check or an area',
-    }),
-    'The level of the findings of a check, or of all checks of an area; off runs none.',
-  ),
-);
+function levelsOf(checks: readonly Check[]) {
+  return defined(
+    'levels',
+    described(
+      table('a mapping from checks or areas to levels', choice('error', 'warning', 'note', 'off'), {
+        keys: [...wordsForChecks(checks)],
+        one: 'a check or an area',
+      }),
+      'The level of the findings of a check, or of all checks of an area; off runs none.',
+    ),
+  );
+}
 
 const catalogueVersion = pattern(
   `a version of the catalogue from 1 to ${CATALOGUE_VERSION}`,
@@ -46,9 +49,8 @@ const WORDS_FIELDS = {
   'likely-options': described(list(text), 'Long names that a later version may well have.'),
 };
 
-const COMMAND_FIELDS = { levels, parsing };
-
-const SETTINGS_FIELDS = {
+/** The fields that say the same whatever checks there are. */
+const FIELDS = {
   'dabbawala-settings': described(choice(SETTINGS_VERSION), 'The version of this format.'),
   catalogue: described(
     catalogueVersion,
@@ -67,19 +69,26 @@ const SETTINGS_FIELDS = {
     record('a mapping of word lists', WORDS_FIELDS, { facts: false }),
     'Words that are added to the lists that the checks go by.',
   ),
-  levels,
-  parsing,
-  commands: described(
-    table(
-      'a mapping from command paths to settings',
-      record('a mapping with levels and parsing', COMMAND_FIELDS, { facts: false }),
-    ),
-    'What is set for a command, such as tiffin box, and those below it.',
+  checks: described(
+    oneOrMore(text),
+    'Modules with further checks; paths from this file. They are run, so only a file that --settings names may have them.',
   ),
+  parsing,
 };
 
-/** A whole file of settings. */
-export const settingsFormat = record('a mapping with the key dabbawala-settings', SETTINGS_FIELDS, {
-  required: ['dabbawala-settings'],
-  facts: false,
-});
+/** A whole file of settings, where these checks are known. */
+export function settingsFormat(checks: readonly Check[]) {
+  const levels = levelsOf(checks);
+  const commands = described(
+    table(
+      'a mapping from command paths to settings',
+      record('a mapping with levels and parsing', { levels, parsing }, { facts: false }),
+    ),
+    'What is set for a command, such as tiffin box, and those below it.',
+  );
+  return record(
+    'a mapping with the key dabbawala-settings',
+    { ...FIELDS, levels, commands },
+    { required: ['dabbawala-settings'], facts: false },
+  );
+}

@@ -31,6 +31,8 @@ export interface Settings {
   readonly claims: readonly Fact<Standard>[];
   /** Sources of the other programs of the family, as they are written: paths from the file with the settings. */
   readonly family: readonly Fact<string>[];
+  /** Modules with further checks, as they are written: paths from the file with the settings. Nothing is loaded here. */
+  readonly checks: readonly Fact<string>[];
   readonly words: AddedWords;
   readonly levels: readonly LevelSetting[];
   /** How the parsers of all programs behave, whatever their sources say. */
@@ -43,6 +45,7 @@ export const DEFAULT_SETTINGS: Settings = {
   failOn: undefined,
   claims: [],
   family: [],
+  checks: [],
   words: NO_ADDED_WORDS,
   levels: [],
   rules: UNKNOWN_RULES,

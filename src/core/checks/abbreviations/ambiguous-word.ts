@@ -10,7 +10,7 @@ const WORDS_SHOWN = 3;
 type AmbiguousWord = { readonly word: string; readonly names: readonly string[]; readonly count: number };
 
 /** One finding for each scope: every leading word in it that several options share. */
-export const ambiguousWord = defineCheck<{ words: readonly AmbiguousWord[] }>({
+export const ambiguousWord = defineCheck({
   name: 'abbreviations/ambiguous-word',
   level: 'note',
   title: 'Several options begin with the same word',
@@ -50,7 +50,7 @@ export const ambiguousWord = defineCheck<{ words: readonly AmbiguousWord[] }>({
       });
     }
   },
-  message({ words }) {
+  message({ words }: { words: readonly AmbiguousWord[] }) {
     const [first, ...others] = words;
     if (first === undefined) return '';
     return others.length === 0

@@ -11,7 +11,7 @@ const PAIRS_SHOWN = 3;
 type Pair = { readonly first: string; readonly second: string };
 
 /** One finding for each command: the names of different options that are one where case does not count. */
-export const caseFoldsTogether = defineCheck<{ pairs: readonly Pair[] }>({
+export const caseFoldsTogether = defineCheck({
   name: 'abbreviations/case-folds-together',
   level: 'error',
   title: 'Names differ by case alone, and the parser takes no notice of case',
@@ -57,7 +57,7 @@ export const caseFoldsTogether = defineCheck<{ pairs: readonly Pair[] }>({
       }
     }
   },
-  message: ({ pairs }) =>
+  message: ({ pairs }: { pairs: readonly Pair[] }) =>
     `${countOf(pairs.length, 'name')} cannot be told from ${pairs.length === 1 ? 'another' : 'others'}, as case does not count: ${listSome(
       pairs.map(({ first, second }) => `${quoteName(second)} from ${quoteName(first)}`),
       PAIRS_SHOWN,

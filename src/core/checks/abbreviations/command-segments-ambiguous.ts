@@ -8,7 +8,7 @@ const FORMS_SHOWN = 3;
 type SharedForm = { readonly form: string; readonly names: readonly string[] };
 
 /** One finding for each command: the forms with one letter of each segment that several of its subcommands share. */
-export const commandSegmentsAmbiguous = defineCheck<{ forms: readonly SharedForm[] }>({
+export const commandSegmentsAmbiguous = defineCheck({
   name: 'abbreviations/command-segments-ambiguous',
   level: 'note',
   title: 'Commands share their form of one letter for each segment',
@@ -50,7 +50,7 @@ export const commandSegmentsAmbiguous = defineCheck<{ forms: readonly SharedForm
       });
     }
   },
-  message({ forms }) {
+  message({ forms }: { forms: readonly SharedForm[] }) {
     const [first, ...others] = forms;
     if (first === undefined) return '';
     return others.length === 0

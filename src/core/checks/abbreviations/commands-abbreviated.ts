@@ -7,7 +7,7 @@ const COMMANDS_SHOWN = 3;
 type ShortForm = { readonly name: string; readonly shortest: string };
 
 /** One finding for each command whose subcommands are accepted in abbreviated form. */
-export const commandsAbbreviated = defineCheck<{ forms: readonly ShortForm[] }>({
+export const commandsAbbreviated = defineCheck({
   name: 'abbreviations/commands-abbreviated',
   level: 'note',
   title: 'Commands are accepted in abbreviated form',
@@ -43,7 +43,7 @@ export const commandsAbbreviated = defineCheck<{ forms: readonly ShortForm[] }>(
       });
     }
   },
-  message: ({ forms }) =>
+  message: ({ forms }: { forms: readonly ShortForm[] }) =>
     `${forms.length === 1 ? 'a command is' : `${forms.length} commands are`} accepted in a shorter form: ${listSome(
       forms.map(({ name, shortest }) => `${quoteName(shortest)} for ${quoteName(name)}`),
       COMMANDS_SHOWN,

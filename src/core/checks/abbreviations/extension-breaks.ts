@@ -16,7 +16,7 @@ type Broken = {
 };
 
 /** One finding for each name whose abbreviations an extension breaks. */
-export const extensionBreaks = defineCheck<Broken>({
+export const extensionBreaks = defineCheck({
   name: 'abbreviations/extension-breaks',
   level: 'warning',
   title: 'An extension breaks abbreviations, or gives them another meaning',
@@ -72,7 +72,7 @@ export const extensionBreaks = defineCheck<Broken>({
       }
     }
   },
-  message: ({ from, to, before, after, replaced, extension }) => {
+  message: ({ from, to, before, after, replaced, extension }: Broken) => {
     const words = from === to ? quoteName(from) : `each word from ${quoteName(from)} to ${quoteName(to)}`;
     return replaced
       ? `with ${quoteName(extension)}, ${words} stands for ${listNames(after)} instead of ${quoteName(before)}`

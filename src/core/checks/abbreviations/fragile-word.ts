@@ -13,7 +13,7 @@ type FragileWord = {
 };
 
 /** One finding for each scope: every leading word in it that means one option alone. */
-export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
+export const fragileWord = defineCheck({
   name: 'abbreviations/fragile-word',
   level: 'note',
   title: 'A leading word stands for one option only as long as no other begins with it',
@@ -55,7 +55,7 @@ export const fragileWord = defineCheck<{ words: readonly FragileWord[] }>({
       });
     }
   },
-  message({ words }) {
+  message({ words }: { words: readonly FragileWord[] }) {
     const [first, ...others] = words;
     if (first === undefined) return '';
     const pair = ({ word, name }: FragileWord) => `${quoteName(word)} for ${quoteName(name)}`;

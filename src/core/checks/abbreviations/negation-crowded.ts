@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 type Crowded = { readonly generated: string; readonly declared: string; readonly word: string | null };
 
 /** One finding for each negated name that the parser makes and that meets a declared one. */
-export const negationCrowded = defineCheck<Crowded>({
+export const negationCrowded = defineCheck({
   name: 'abbreviations/negation-crowded',
   level: 'warning',
   title: 'A negated name that the parser makes meets one that is declared',
@@ -51,7 +51,7 @@ export const negationCrowded = defineCheck<Crowded>({
       }
     }
   },
-  message: ({ generated, declared, word }) =>
+  message: ({ generated, declared, word }: Crowded) =>
     word === null
       ? `the parser makes ${quoteName(generated)}, and another option is called so too`
       : `the parser makes ${quoteName(generated)}, so that ${quoteName(word)} may be that or ${quoteName(declared)}`,

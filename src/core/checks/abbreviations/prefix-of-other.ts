@@ -9,7 +9,7 @@ const PAIRS_SHOWN = 3;
 type Pair = { readonly name: string; readonly longer: readonly string[] };
 
 /** One finding for each scope: the full names in it that begin others. */
-export const prefixOfOther = defineCheck<{ pairs: readonly Pair[] }>({
+export const prefixOfOther = defineCheck({
   name: 'abbreviations/prefix-of-other',
   level: 'note',
   title: 'A full name begins another full name',
@@ -54,7 +54,7 @@ export const prefixOfOther = defineCheck<{ pairs: readonly Pair[] }>({
       });
     }
   },
-  message({ pairs }) {
+  message({ pairs }: { pairs: readonly Pair[] }) {
     const [first, ...others] = pairs;
     if (first === undefined) return '';
     if (others.length === 0)

@@ -11,7 +11,7 @@ const TYPED: ReadonlyMap<string, string> = new Map([
 type Crowded = { readonly standard: string; readonly typed: string; readonly others: readonly string[] };
 
 /** One finding for each standard option that others crowd. */
-export const standardOptionCrowded = defineCheck<Crowded>({
+export const standardOptionCrowded = defineCheck({
   name: 'abbreviations/standard-option-crowded',
   level: 'note',
   title: 'Other names begin as a standard option does',
@@ -53,7 +53,7 @@ export const standardOptionCrowded = defineCheck<Crowded>({
       }
     }
   },
-  message: ({ standard, typed, others }) =>
+  message: ({ standard, typed, others }: Crowded) =>
     `${quoteName(typed)} does not stand for ${quoteName(standard)}: ${listNames(others)} ${others.length === 1 ? 'begins' : 'begin'} so too`,
   fix: ({ others }) => `begin ${others.length === 1 ? 'the name' : 'the names'} with another word`,
 });

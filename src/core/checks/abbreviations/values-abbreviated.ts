@@ -11,7 +11,7 @@ type ShortValues = {
 };
 
 /** One finding for each command: its options and operands whose values are accepted in abbreviated form. */
-export const valuesAbbreviated = defineCheck<{ subjects: readonly ShortValues[] }>({
+export const valuesAbbreviated = defineCheck({
   name: 'abbreviations/values-abbreviated',
   level: 'note',
   title: 'Allowed values are accepted in abbreviated form',
@@ -49,7 +49,7 @@ export const valuesAbbreviated = defineCheck<{ subjects: readonly ShortValues[] 
       });
     }
   },
-  message: ({ subjects }) =>
+  message: ({ subjects }: { subjects: readonly ShortValues[] }) =>
     `values are accepted in a shorter form: ${listSome(
       subjects.map(({ subject, values }) => {
         const shown = values.map(({ value, shortest }) => `${quoteName(shortest)} for ${quoteName(value)}`);

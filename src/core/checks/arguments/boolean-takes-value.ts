@@ -6,7 +6,7 @@ import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 const PAIRS: ReadonlySet<string> = new Set(['false true', 'no yes', 'off on', '0 1']);
 
 /** One finding for each command with options that take true or false. */
-export const booleanTakesValue = defineCheck<FaultyOptions>({
+export const booleanTakesValue = defineCheck({
   name: 'arguments/boolean-takes-value',
   level: 'note',
   title: 'An option takes true or false as its argument',
@@ -31,7 +31,7 @@ export const booleanTakesValue = defineCheck<FaultyOptions>({
         return word.type?.value === 'boolean' || PAIRS.has(values?.join(' ') ?? '');
       },
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that say on or off`,
   fix: ({ names }) =>
     `make ${names.length === 1 ? 'it a switch' : 'them switches'}, with a name such as '--no-x' that takes it back`,

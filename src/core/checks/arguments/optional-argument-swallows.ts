@@ -4,7 +4,7 @@ import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option whose optional argument may be the word that was meant as an operand. */
-export const optionalArgumentSwallows = defineCheck<{ option: string; operand: string }>({
+export const optionalArgumentSwallows = defineCheck({
   name: 'arguments/optional-argument-swallows',
   level: 'warning',
   title: 'An optional option-argument takes the operand behind it',
@@ -54,7 +54,7 @@ export const optionalArgumentSwallows = defineCheck<{ option: string; operand: s
       }
     }
   },
-  message: ({ option, operand }) =>
+  message: ({ option, operand }: { option: string; operand: string }) =>
     `${quoteName(option)} without its argument takes the operand ${quoteName(operand)} for it`,
   fix: ({ option }) => `take the argument of ${quoteName(option)} only where it is joined by '='`,
 });

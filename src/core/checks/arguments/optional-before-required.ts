@@ -4,7 +4,7 @@ import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each form in which it cannot be told which of its operands were left out. */
-export const optionalBeforeRequired = defineCheck<{ optional: string; required: string }>({
+export const optionalBeforeRequired = defineCheck({
   name: 'arguments/optional-before-required',
   level: 'warning',
   title: 'An optional operand stands before a mandatory one, and others vary too',
@@ -34,7 +34,7 @@ export const optionalBeforeRequired = defineCheck<{ optional: string; required: 
       }
     }
   },
-  message: ({ optional, required }) =>
+  message: ({ optional, required }: { optional: string; required: string }) =>
     `${quoteName(optional)} may be left out before ${quoteName(required)}, and the number of words does not tell whether it was`,
   fix: ({ optional }) => `put ${quoteName(optional)} behind the mandatory operands, or make an option of it`,
 });

@@ -4,7 +4,7 @@ import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
 /** One finding for each command with options that may be repeated, to an end that is not said. */
-export const repeatUnclear = defineCheck<FaultyOptions>({
+export const repeatUnclear = defineCheck({
   name: 'arguments/repeat-unclear',
   level: 'note',
   title: 'An option may be given several times, and nothing says to what end',
@@ -22,7 +22,7 @@ export const repeatUnclear = defineCheck<FaultyOptions>({
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, { isAtFault: (option) => mayRepeat(option) && !saysWhatFor(option) }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} may be given several times, and it is not said whether the last one wins or all count`,
   fix: () => 'say in the help whether the last one wins or all of them count',
 });

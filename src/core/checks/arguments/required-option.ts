@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
 /** One finding for each command with options that must always be given. */
-export const requiredOption = defineCheck<FaultyOptions>({
+export const requiredOption = defineCheck({
   name: 'arguments/required-option',
   level: 'note',
   title: 'An option must always be given',
@@ -26,7 +26,7 @@ export const requiredOption = defineCheck<FaultyOptions>({
       isAtFault: (option, { command }) =>
         option.required?.value === true && !isChoice(option, command.relations),
     }),
-  message: ({ names }) => `${listNames(names)} must always be given`,
+  message: ({ names }: FaultyOptions) => `${listNames(names)} must always be given`,
   fix: ({ names }) =>
     `take ${names.length === 1 ? 'it' : 'what is worked on'} as an operand, or choose a default`,
 });

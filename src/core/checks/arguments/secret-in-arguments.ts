@@ -6,7 +6,7 @@ import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
 /** One finding for each command with options that take a secret as their option-argument, where no other way for it is shown. */
-export const secretInArguments = defineCheck<FaultyOptions>({
+export const secretInArguments = defineCheck({
   name: 'arguments/secret-in-arguments',
   level: 'warning',
   title: 'A secret is given as an option-argument',
@@ -32,7 +32,7 @@ export const secretInArguments = defineCheck<FaultyOptions>({
       },
       placeOf: (option) => mainName(option).place,
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes a secret' : 'take secrets'} on the command line, and no other way to give ${names.length === 1 ? 'it' : 'them'} is shown`,
   fix: ({ names }) =>
     `let ${names.length === 1 ? 'it' : 'each'} be given by a file, standard input or the environment, and name that way in the help of ${names.length === 1 ? quoteName(names[0] ?? '') : 'each'}`,

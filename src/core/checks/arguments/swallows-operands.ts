@@ -6,7 +6,7 @@ import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command with operands and options that take any number of words. */
-export const swallowsOperands = defineCheck<{ options: readonly string[]; operand: string }>({
+export const swallowsOperands = defineCheck({
   name: 'arguments/swallows-operands',
   level: 'warning',
   title: 'An option with any number of words swallows the operands',
@@ -41,7 +41,7 @@ export const swallowsOperands = defineCheck<{ options: readonly string[]; operan
       });
     }
   },
-  message: ({ options, operand }) =>
+  message: ({ options, operand }: { options: readonly string[]; operand: string }) =>
     `${listNames(options)} ${options.length === 1 ? 'takes' : 'take'} any number of words, and so the operand ${quoteName(operand)} behind`,
   fix: ({ options }) =>
     `let ${options.length === 1 ? quoteName(options[0] ?? '') : 'each'} take one word and be given several times, or take a list parted by commas`,

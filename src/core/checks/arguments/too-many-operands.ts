@@ -6,7 +6,7 @@ import { defineCheck } from '../define-check.ts';
 const MOST = 3;
 
 /** One finding for each form with more operands than people keep in mind. */
-export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
+export const tooManyOperands = defineCheck({
   name: 'arguments/too-many-operands',
   level: 'warning',
   title: 'More than three operands, whose order must be remembered',
@@ -43,7 +43,8 @@ export const tooManyOperands = defineCheck<{ names: readonly string[] }>({
       }
     }
   },
-  message: ({ names }) => `${names.length} operands must be given in their order: ${listNames(names)}`,
+  message: ({ names }: { names: readonly string[] }) =>
+    `${names.length} operands must be given in their order: ${listNames(names)}`,
   fix: () => 'keep the operand that is worked on, and take the others as option-arguments with names',
 });
 

@@ -4,7 +4,7 @@ import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each form with two operands that each take any number of words. */
-export const twoOpenEnded = defineCheck<{ first: string; second: string }>({
+export const twoOpenEnded = defineCheck({
   name: 'arguments/two-open-ended',
   level: 'error',
   title: 'Two operands each take any number of words',
@@ -35,7 +35,7 @@ export const twoOpenEnded = defineCheck<{ first: string; second: string }>({
       }
     }
   },
-  message: ({ first, second }) =>
+  message: ({ first, second }: { first: string; second: string }) =>
     `${quoteName(first)} and ${quoteName(second)} each take any number of words, with nothing between them`,
   fix: ({ second }) => `take ${quoteName(second)} as an option-argument, or let '--' part the two`,
 });

@@ -2,7 +2,7 @@ import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each form in which several mandatory operands are called like acts. */
-export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({
+export const verbsAsOperands = defineCheck({
   name: 'arguments/verbs-as-operands',
   level: 'warning',
   title: 'Acts are declared as mandatory operands',
@@ -39,6 +39,7 @@ export const verbsAsOperands = defineCheck<{ names: readonly string[] }>({
       }
     }
   },
-  message: ({ names }) => `${listNames(names)} must all be given, and are called like acts to choose from`,
+  message: ({ names }: { names: readonly string[] }) =>
+    `${listNames(names)} must all be given, and are called like acts to choose from`,
   fix: () => 'declare one operand with these as its allowed values, or a subcommand for each',
 });

@@ -3,7 +3,7 @@ import { defineCheck } from '../define-check.ts';
 import { BOX_DOCUMENT } from '../example-completion.ts';
 
 /** A finding for each completion script that fails, hangs, or writes files when a real shell loads it. */
-export const doesNotLoad = defineCheck<{ shell: string; fault: string }>({
+export const doesNotLoad = defineCheck({
   name: 'completion/does-not-load',
   level: 'error',
   title: 'A completion script does not load',
@@ -35,6 +35,7 @@ export const doesNotLoad = defineCheck<{ shell: string; fault: string }>({
       });
     }
   },
-  message: ({ shell, fault }) => `the completion script for ${shell} is at fault: ${fault}`,
+  message: ({ shell, fault }: { shell: string; fault: string }) =>
+    `the completion script for ${shell} is at fault: ${fault}`,
   fix: ({ shell }) => `fix the script until ${shell} loads it in silence`,
 });

@@ -2,7 +2,7 @@ import { defineCheck } from '../define-check.ts';
 import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
 
 /** A finding for each shell that is asked for and offers nothing for the program. */
-export const noneOffered = defineCheck<{ shell: string }>({
+export const noneOffered = defineCheck({
   name: 'completion/none-offered',
   level: 'note',
   title: 'A shell has no completion for the program',
@@ -40,7 +40,7 @@ export const noneOffered = defineCheck<{ shell: string }>({
       });
     }
   },
-  message: ({ shell }) => `${shell} offers nothing for this program`,
+  message: ({ shell }: { shell: string }) => `${shell} offers nothing for this program`,
   fix: ({ shell }) =>
     `write a completion script for ${shell}, with 'dabbawala convert --to=${shell}' for a start`,
 });

@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
 
 /** One finding for each command and shell that lacks what another one offers. */
-export const shellsDisagree = defineCheck<{ shell: string; other: string; names: readonly string[] }>({
+export const shellsDisagree = defineCheck({
   name: 'completion/shells-disagree',
   level: 'note',
   title: 'One shell offers what another does not',
@@ -50,7 +50,8 @@ export const shellsDisagree = defineCheck<{ shell: string; other: string; names:
       }
     }
   },
-  message: ({ shell, other, names }) => `${shell} does not offer ${listNames(names)}, which ${other} offers`,
+  message: ({ shell, other, names }: { shell: string; other: string; names: readonly string[] }) =>
+    `${shell} does not offer ${listNames(names)}, which ${other} offers`,
   fix: ({ shell }) => `bring the completion script for ${shell} up to the other one`,
 });
 

@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
 
 /** One finding for each command and shell where commands or options are offered without a description. */
-export const undescribed = defineCheck<{ shell: string; names: readonly string[] }>({
+export const undescribed = defineCheck({
   name: 'completion/undescribed',
   level: 'note',
   title: 'Completion offers words without a description',
@@ -44,7 +44,8 @@ export const undescribed = defineCheck<{ shell: string; names: readonly string[]
       }
     }
   },
-  message: ({ shell, names }) => `${shell} offers ${listNames(names)} without a description`,
+  message: ({ shell, names }: { shell: string; names: readonly string[] }) =>
+    `${shell} offers ${listNames(names)} without a description`,
   fix: () => 'give each the text that the help has',
 });
 

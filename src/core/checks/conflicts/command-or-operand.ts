@@ -3,7 +3,7 @@ import { commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command with subcommands that takes an operand of any words. */
-export const commandOrOperand = defineCheck<{ operand: string; command: string }>({
+export const commandOrOperand = defineCheck({
   name: 'conflicts/command-or-operand',
   level: 'warning',
   title: 'The first word may be a subcommand or an operand',
@@ -46,7 +46,7 @@ export const commandOrOperand = defineCheck<{ operand: string; command: string }
       });
     }
   },
-  message: ({ operand, command }) =>
+  message: ({ operand, command }: { operand: string; command: string }) =>
     `the operand ${quoteName(operand)} may be a word such as ${quoteName(command)}, which is a subcommand`,
   fix: ({ operand }) =>
     `make a subcommand of what is done with ${quoteName(operand)}, or take it as an option-argument`,

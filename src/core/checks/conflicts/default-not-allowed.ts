@@ -7,7 +7,7 @@ import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each literal default that its own option or operand would refuse. */
-export const defaultNotAllowed = defineCheck<{ name: string; default: string; expected: string }>({
+export const defaultNotAllowed = defineCheck({
   name: 'conflicts/default-not-allowed',
   level: 'error',
   title: 'A default is none of the allowed values',
@@ -41,7 +41,7 @@ export const defaultNotAllowed = defineCheck<{ name: string; default: string; ex
       }
     }
   },
-  message: ({ name, default: literal, expected }) =>
+  message: ({ name, default: literal, expected }: { name: string; default: string; expected: string }) =>
     `the default ${quoteName(literal)} of ${quoteName(name)} is not ${expected}`,
   fix: ({ name }) => `let ${quoteName(name)} take its default, or choose a default that it takes`,
 });

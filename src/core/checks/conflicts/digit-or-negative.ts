@@ -5,7 +5,7 @@ import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command that has a digit for an option and takes numbers that may be negative. */
-export const digitOrNegative = defineCheck<{ digit: string; number: string }>({
+export const digitOrNegative = defineCheck({
   name: 'conflicts/digit-or-negative',
   level: 'warning',
   title: 'A digit is an option where a negative number may stand',
@@ -36,7 +36,7 @@ export const digitOrNegative = defineCheck<{ digit: string; number: string }>({
       });
     }
   },
-  message: ({ digit, number }) =>
+  message: ({ digit, number }: { digit: string; number: string }) =>
     `${quoteName(digit)} is an option, and ${quoteName(number)} may be a negative number`,
   fix: ({ digit }) =>
     `give the option ${quoteName(digit)} a letter, or say that the number is never negative`,

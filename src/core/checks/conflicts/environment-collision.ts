@@ -3,7 +3,7 @@ import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each environment variable that two options of one command fall back to. */
-export const environmentCollision = defineCheck<{ variable: string; first: string; second: string }>({
+export const environmentCollision = defineCheck({
   name: 'conflicts/environment-collision',
   level: 'warning',
   title: 'Two options fall back to one environment variable',
@@ -41,7 +41,7 @@ export const environmentCollision = defineCheck<{ variable: string; first: strin
       }
     }
   },
-  message: ({ variable, first, second }) =>
+  message: ({ variable, first, second }: { variable: string; first: string; second: string }) =>
     `${quoteName(first)} and ${quoteName(second)} both fall back to the variable ${variable}`,
   fix: ({ second }) => `give ${quoteName(second)} a variable of its own`,
 });

@@ -10,7 +10,7 @@ type Redefined = {
 };
 
 /** One finding for each option that has the name of an inherited one and another argument. */
-export const inheritedRedefined = defineCheck<Redefined>({
+export const inheritedRedefined = defineCheck({
   name: 'conflicts/inherited-redefined',
   level: 'warning',
   title: 'A subcommand gives an inherited name another argument',
@@ -57,7 +57,7 @@ export const inheritedRedefined = defineCheck<Redefined>({
       }
     }
   },
-  message: ({ name, above, here, there }) =>
+  message: ({ name, above, here, there }: Redefined) =>
     `${quoteName(name)} ${here} here, and ${there} where it is inherited from, ${quoteName(above)}`,
   fix: ({ name }) => `give the option here another name than ${quoteName(name)}`,
 });

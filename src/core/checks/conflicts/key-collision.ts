@@ -3,7 +3,7 @@ import type { OptionName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each two long names of a command that become one variable. */
-export const keyCollision = defineCheck<{ first: string; second: string }>({
+export const keyCollision = defineCheck({
   name: 'conflicts/key-collision',
   level: 'warning',
   title: 'Two names become one key when a parser makes variables of them',
@@ -41,7 +41,7 @@ export const keyCollision = defineCheck<{ first: string; second: string }>({
       }
     }
   },
-  message: ({ first, second }) =>
+  message: ({ first, second }: { first: string; second: string }) =>
     `${quoteName(first)} and ${quoteName(second)} are one key to a parser that makes variables of names`,
   fix: ({ second }) => `rename ${quoteName(second)}, or make it a spelling of the other`,
 });

@@ -4,7 +4,7 @@ import { argumentOf, type Option, type OptionName } from '../../model/option.ts'
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each long name with one hyphen that is also a group of letters. */
-export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly string[] }>({
+export const nameReadsAsLetters = defineCheck({
   name: 'conflicts/name-reads-as-letters',
   level: 'warning',
   title: 'A long name with one hyphen is also a group of short options',
@@ -52,7 +52,8 @@ export const nameReadsAsLetters = defineCheck<{ name: string; letters: readonly 
       }
     }
   },
-  message: ({ name, letters }) => `${quoteName(name)} is also ${listNames(letters)} in one word`,
+  message: ({ name, letters }: { name: string; letters: readonly string[] }) =>
+    `${quoteName(name)} is also ${listNames(letters)} in one word`,
   fix: ({ name }) => `give it two hyphens (${quoteName(`-${name}`)})`,
 });
 

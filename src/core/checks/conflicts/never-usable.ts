@@ -3,12 +3,7 @@ import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each smallest set of relations by which options, or the whole command, can never be given validly. */
-export const neverUsable = defineCheck<{
-  /** Empty where no command line of the command is valid. */
-  names: readonly string[];
-  command: string;
-  causes: readonly string[];
-}>({
+export const neverUsable = defineCheck({
   name: 'conflicts/never-usable',
   level: 'error',
   title: 'No valid command line can hold an option, or none is valid at all',
@@ -82,7 +77,16 @@ relations:
       }
     }
   },
-  message({ names, command, causes }) {
+  message({
+    names,
+    command,
+    causes,
+  }: {
+    /** Empty where no command line of the command is valid. */
+    names: readonly string[];
+    command: string;
+    causes: readonly string[];
+  }) {
     const why = causesList(causes);
     return names.length === 0
       ? `no command line of '${command}' is valid: ${why}`

@@ -18,7 +18,7 @@ type Data = {
 };
 
 /** One finding for each relation that changes nothing: it can never fail, repeats others, or names what does not exist. */
-export const relationWithoutEffect = defineCheck<Data>({
+export const relationWithoutEffect = defineCheck({
   name: 'conflicts/relation-without-effect',
   level: 'warning',
   title: 'A relation can never fail, repeats others, or names what does not exist',
@@ -82,7 +82,7 @@ relations:
       }
     }
   },
-  message({ relation, unknown, causes }) {
+  message({ relation, unknown, causes }: Data) {
     if (unknown !== null)
       return `the relation '${unquoted(relation)}' names ${unknown}, which does not exist`;
     return causes.length === 0

@@ -3,7 +3,7 @@ import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option or operand that must be given and has a default all the same. */
-export const requiredWithDefault = defineCheck<{ name: string; default: string }>({
+export const requiredWithDefault = defineCheck({
   name: 'conflicts/required-with-default',
   level: 'warning',
   title: 'What must be given has a default',
@@ -46,7 +46,7 @@ export const requiredWithDefault = defineCheck<{ name: string; default: string }
       }
     }
   },
-  message: ({ name, default: literal }) =>
+  message: ({ name, default: literal }: { name: string; default: string }) =>
     `${quoteName(name)} must be given, so that its default ${quoteName(literal)} never counts`,
   fix: ({ name }) => `let ${quoteName(name)} be left out, or take its default away`,
 });

@@ -10,7 +10,7 @@ interface Declared {
 }
 
 /** One finding for each name that two options of one command claim, or two subcommands. */
-export const sameNameTwice = defineCheck<{ name: string; kind: 'option' | 'command' }>({
+export const sameNameTwice = defineCheck({
   name: 'conflicts/same-name-twice',
   level: 'error',
   title: 'One name is given to two options or commands',
@@ -56,7 +56,8 @@ export const sameNameTwice = defineCheck<{ name: string; kind: 'option' | 'comma
       }
     }
   },
-  message: ({ name, kind }) => `${quoteName(name)} names two different ${kind}s`,
+  message: ({ name, kind }: { name: string; kind: 'option' | 'command' }) =>
+    `${quoteName(name)} names two different ${kind}s`,
   fix: ({ name }) => `give one of the two another name than ${quoteName(name)}`,
 });
 

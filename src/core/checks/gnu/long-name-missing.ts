@@ -3,10 +3,7 @@ import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for an interface that has long options, and short ones without a long name. */
-export const longNameMissing = defineCheck<{
-  names: readonly string[];
-  judged: number;
-}>({
+export const longNameMissing = defineCheck({
   name: 'gnu/long-name-missing',
   level: 'note',
   title: 'A short option has no long name',
@@ -37,7 +34,7 @@ export const longNameMissing = defineCheck<{
       level: view.claims('gnu') ? 'warning' : 'note',
     });
   },
-  message: ({ names, judged }) =>
+  message: ({ names, judged }: { names: readonly string[]; judged: number }) =>
     `${countOf(names.length, 'short option')} of ${judged} ${names.length === 1 ? 'has' : 'have'} no long name: ${listNames(names)}`,
   fix: ({ names }) => (names.length === 1 ? 'give it a long name as well' : 'give each a long name as well'),
 });

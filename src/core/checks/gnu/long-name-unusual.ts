@@ -8,7 +8,7 @@ const NAMES_SHOWN = 3;
 type Unusual = { readonly name: string; readonly customary: string };
 
 /** One finding for an interface with long names for which the table of long options has another. */
-export const longNameUnusual = defineCheck<{ names: readonly Unusual[] }>({
+export const longNameUnusual = defineCheck({
   name: 'gnu/long-name-unusual',
   level: 'note',
   title: 'A long option is not called as in the table of long options',
@@ -38,7 +38,7 @@ export const longNameUnusual = defineCheck<{ names: readonly Unusual[] }>({
       level: view.claims('gnu') ? 'warning' : 'note',
     });
   },
-  message({ names }) {
+  message({ names }: { names: readonly Unusual[] }) {
     const [first, ...others] = names;
     if (first === undefined) return '';
     return others.length === 0

@@ -3,7 +3,7 @@ import { type Command, commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command that lists subcommands without a text beside others with one. */
-export const commandUndescribed = defineCheck<{ names: readonly string[]; described: number }>({
+export const commandUndescribed = defineCheck({
   name: 'help/command-undescribed',
   level: 'warning',
   title: 'A command is listed without a text',
@@ -41,7 +41,7 @@ export const commandUndescribed = defineCheck<{ names: readonly string[]; descri
       });
     }
   },
-  message: ({ names, described }) =>
+  message: ({ names, described }: { names: readonly string[]; described: number }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other command')} listed ${described === 1 ? 'has' : 'have'} one`,
   fix: () => 'say in a few words what it does',
 });

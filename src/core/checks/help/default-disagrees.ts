@@ -4,7 +4,7 @@ import { declaredWords } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option or operand whose text tells another default than the one declared. */
-export const defaultDisagrees = defineCheck<{ name: string; declared: string; told: string }>({
+export const defaultDisagrees = defineCheck({
   name: 'help/default-disagrees',
   level: 'warning',
   title: 'The text tells another default than the one declared',
@@ -36,7 +36,7 @@ export const defaultDisagrees = defineCheck<{ name: string; declared: string; to
       });
     }
   },
-  message: ({ name, declared, told }) =>
+  message: ({ name, declared, told }: { name: string; declared: string; told: string }) =>
     `the default of ${quoteName(name)} is ${quoteName(declared)}, and its text tells ${quoteName(told)}`,
   fix: () => 'correct whichever is out of date, the text or the declaration',
 });

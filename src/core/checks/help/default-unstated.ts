@@ -3,7 +3,7 @@ import { declaredWords, isInTexts } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option or operand with a default that its help does not show. */
-export const defaultUnstated = defineCheck<{ name: string; default: string }>({
+export const defaultUnstated = defineCheck({
   name: 'help/default-unstated',
   level: 'note',
   title: 'A default is declared and not shown',
@@ -40,7 +40,7 @@ export const defaultUnstated = defineCheck<{ name: string; default: string }>({
       if (!isShown) report.finding({ command: path, subject: name, data: { name, default: literal }, place });
     }
   },
-  message: ({ name, default: literal }) =>
+  message: ({ name, default: literal }: { name: string; default: string }) =>
     `the help of ${quoteName(name)} does not show its default, ${quoteName(literal)}`,
   fix: ({ default: literal }) => `say '(default: ${literal})' in its text`,
 });

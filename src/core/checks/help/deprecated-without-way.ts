@@ -4,7 +4,7 @@ import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
 /** One finding for each command with deprecated options that name nothing in their place. */
-export const deprecatedWithoutWay = defineCheck<FaultyOptions>({
+export const deprecatedWithoutWay = defineCheck({
   name: 'help/deprecated-without-way',
   level: 'note',
   title: 'Something is deprecated, and nothing says what to use instead',
@@ -24,7 +24,7 @@ export const deprecatedWithoutWay = defineCheck<FaultyOptions>({
       among: ({ deprecated }) => deprecated !== undefined,
       isAtFault: (option) => !namesWay(option),
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} deprecated, with nothing in the place`,
   fix: () => 'name the option or command to use instead, or say that none is needed',
 });

@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 const MOST = 3;
 
 /** One finding for an interface some of whose larger commands show no example. */
-export const exampleMissing = defineCheck<{ command: string; count: number; others: number }>({
+export const exampleMissing = defineCheck({
   name: 'help/example-missing',
   level: 'note',
   title: 'A command with many options shows no example',
@@ -50,7 +50,7 @@ export const exampleMissing = defineCheck<{ command: string; count: number; othe
       place: first.place,
     });
   },
-  message: ({ command, count, others }) =>
+  message: ({ command, count, others }: { command: string; count: number; others: number }) =>
     `${quoteName(command)} has ${count} options and operands, and no example${others === 0 ? '' : `; nor have ${others} smaller commands`}`,
   fix: () => 'show the one or two command lines that most callers need',
 });

@@ -4,7 +4,7 @@ import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option whose text is the name of another option. */
-export const helpOfAnotherOption = defineCheck<{ name: string; other: string }>({
+export const helpOfAnotherOption = defineCheck({
   name: 'help/help-of-another-option',
   level: 'note',
   title: 'The text of an option is the name of another',
@@ -45,6 +45,7 @@ export const helpOfAnotherOption = defineCheck<{ name: string; other: string }>(
       }
     }
   },
-  message: ({ name, other }) => `the text of ${quoteName(name)} is the name of ${quoteName(other)}`,
+  message: ({ name, other }: { name: string; other: string }) =>
+    `the text of ${quoteName(name)} is the name of ${quoteName(other)}`,
   fix: ({ name, other }) => `say what ${quoteName(name)} does, or make it a name of ${quoteName(other)}`,
 });

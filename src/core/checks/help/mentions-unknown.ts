@@ -4,7 +4,7 @@ import { walkCommands } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option that a text speaks of and that is in no list. */
-export const mentionsUnknown = defineCheck<{ name: string; option: string }>({
+export const mentionsUnknown = defineCheck({
   name: 'help/mentions-unknown',
   level: 'warning',
   title: 'A text speaks of an option that does not exist',
@@ -58,7 +58,7 @@ export const mentionsUnknown = defineCheck<{ name: string; option: string }>({
       }
     }
   },
-  message: ({ name, option }) =>
+  message: ({ name, option }: { name: string; option: string }) =>
     `the text of ${quoteName(name)} speaks of ${quoteName(option)}, which does not exist`,
   fix: ({ option }) => `name the option that is meant, or leave ${quoteName(option)} out`,
 });

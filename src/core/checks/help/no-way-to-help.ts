@@ -4,7 +4,7 @@ import { commandName } from '../../model/command.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for a program with texts for its help and no way to them. */
-export const noWayToHelp = defineCheck<{ program: string }>({
+export const noWayToHelp = defineCheck({
   name: 'help/no-way-to-help',
   level: 'error',
   title: 'Help is written, and nothing leads to it',
@@ -58,7 +58,7 @@ export const noWayToHelp = defineCheck<{ program: string }>({
       place: command.options.items[0]?.place ?? null,
     });
   },
-  message: ({ program }) =>
+  message: ({ program }: { program: string }) =>
     `${quoteName(program)} has texts for its help, and neither '--help', '-h' nor 'help' leads to them`,
   fix: () => "declare '-h, --help', which prints the help to standard output and exits with 0",
 });

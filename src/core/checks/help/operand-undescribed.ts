@@ -2,7 +2,7 @@ import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
-export const operandUndescribed = defineCheck<{ names: readonly string[] }>({
+export const operandUndescribed = defineCheck({
   name: 'help/operand-undescribed',
   level: 'note',
   title: 'An operand stands in the usage line and nowhere else',
@@ -43,7 +43,7 @@ export const operandUndescribed = defineCheck<{ names: readonly string[] }>({
       report.finding({ command: path, subject: first.name, data: { names }, place: first.place });
     }
   },
-  message: ({ names }) =>
+  message: ({ names }: { names: readonly string[] }) =>
     `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'stands' : 'stand'} in the usage line and nowhere else`,
   fix: ({ names }) => `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without`,
 });

@@ -5,10 +5,7 @@ import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command that lists options without a text, beside others with one. */
-export const optionUndescribed = defineCheck<{
-  names: readonly string[];
-  described: number;
-}>({
+export const optionUndescribed = defineCheck({
   name: 'help/option-undescribed',
   level: 'warning',
   title: 'An option is listed without a text',
@@ -52,7 +49,7 @@ export const optionUndescribed = defineCheck<{
       });
     }
   },
-  message: ({ names, described }) =>
+  message: ({ names, described }: { names: readonly string[]; described: number }) =>
     described === 0
       ? `none of the ${countOf(names.length, 'option')} listed has a text: ${listNames(names)}`
       : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other option')} listed ${described === 1 ? 'has' : 'have'} one`,

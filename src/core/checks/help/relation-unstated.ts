@@ -6,7 +6,7 @@ import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each relation of which neither the usage lines nor the texts of its members speak. */
-export const relationUnstated = defineCheck<{ relation: string; member: string }>({
+export const relationUnstated = defineCheck({
   name: 'help/relation-unstated',
   level: 'note',
   title: 'Options exclude or require each other, and nothing says so',
@@ -61,7 +61,8 @@ relations:
       }
     }
   },
-  message: ({ relation }) => `neither usage nor texts say that ${sentence(relation)}`,
+  message: ({ relation }: { relation: string; member: string }) =>
+    `neither usage nor texts say that ${sentence(relation)}`,
   fix: ({ member }) => `say it in the text of ${member}, or draw it with bars and brackets in the usage line`,
 });
 

@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
 /** One finding for each command with options that must be given, of which nothing says so. */
-export const requiredUnstated = defineCheck<FaultyOptions>({
+export const requiredUnstated = defineCheck({
   name: 'help/required-unstated',
   level: 'warning',
   title: 'An option must be given, and neither usage nor text says so',
@@ -26,7 +26,7 @@ export const requiredUnstated = defineCheck<FaultyOptions>({
       among: ({ required }) => required?.value === true,
       isAtFault: (option, at) => at.command.forms.length > 0 && !isSaid(option, at),
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} must be given, and neither the usage line nor the text says so`,
   fix: ({ names }) => `show ${names.length === 1 ? 'it' : 'them'} without brackets in the usage line`,
 });

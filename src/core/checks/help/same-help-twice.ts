@@ -5,7 +5,7 @@ import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each text that several options of a command have. */
-export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: string }>({
+export const sameHelpTwice = defineCheck({
   name: 'help/same-help-twice',
   level: 'warning',
   title: 'Two options have the same text',
@@ -56,7 +56,7 @@ export const sameHelpTwice = defineCheck<{ names: readonly string[]; other: stri
       }
     }
   },
-  message: ({ names, other }) =>
+  message: ({ names, other }: { names: readonly string[]; other: string }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} the same text as ${quoteName(other)}`,
   fix: ({ names, other }) =>
     names.length === 1

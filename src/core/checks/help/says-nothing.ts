@@ -23,7 +23,7 @@ const UNFINISHED =
   /^(?:todo|tbd|fixme|xxx|undocumented|no description|description)\b[ .:!-]*$|^(?:TODO|TBD|FIXME|XXX)\b/;
 
 /** One finding for each command with options whose text only repeats the name, or is still to be written. */
-export const saysNothing = defineCheck<FaultyOptions>({
+export const saysNothing = defineCheck({
   name: 'help/says-nothing',
   level: 'warning',
   title: 'A text only repeats the name, or is still to be written',
@@ -44,7 +44,7 @@ export const saysNothing = defineCheck<FaultyOptions>({
       isAtFault: isEmpty,
       placeOf: ({ help, place }) => help?.place ?? place,
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that the name does not`,
   fix: () => 'say what it does and to what, with its default and allowed values',
 });

@@ -18,7 +18,7 @@ type Mixed = {
 };
 
 /** One finding for each command and each way in which the style of its texts is mixed. */
-export const styleMixed = defineCheck<Mixed>({
+export const styleMixed = defineCheck({
   name: 'help/style-mixed',
   level: 'note',
   title: 'The texts begin or end in different styles',
@@ -61,7 +61,7 @@ export const styleMixed = defineCheck<Mixed>({
       }
     }
   },
-  message({ what, isWith, name, odd, all }) {
+  message({ what, isWith, name, odd, all }: Mixed) {
     const verb = isWith ? (odd === 1 ? 'has' : 'have') : odd === 1 ? 'lacks' : 'lack';
     return `${odd} of ${countOf(all, 'text')} ${verb} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`;
   },

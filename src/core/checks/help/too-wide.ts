@@ -12,7 +12,7 @@ const COLUMNS = 80;
 const RELATED = 3;
 
 /** One finding for each help output with lines wider than the terminal that it was printed for. */
-export const tooWide = defineCheck<{ lines: number; widest: number }>({
+export const tooWide = defineCheck({
   name: 'help/too-wide',
   level: 'note',
   title: 'Lines of the help are wider than the terminal',
@@ -55,7 +55,7 @@ export const tooWide = defineCheck<{ lines: number; widest: number }>({
       });
     }
   },
-  message: ({ lines, widest }) =>
+  message: ({ lines, widest }: { lines: number; widest: number }) =>
     `${countOf(lines, 'line')} of the help ${lines === 1 ? 'is' : 'are'} wider than ${COLUMNS} columns, the widest has ${widest}`,
   fix: () => `wrap the texts at the terminal's width, or at ${COLUMNS} columns`,
 });

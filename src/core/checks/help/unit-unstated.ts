@@ -32,7 +32,7 @@ const UNIT =
   /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times?|litres?|cm|mm|inch(?:es)?)\b|%/i;
 
 /** One finding for each command with options that take a number of what is not said. */
-export const unitUnstated = defineCheck<FaultyOptions>({
+export const unitUnstated = defineCheck({
   name: 'help/unit-unstated',
   level: 'note',
   title: 'A number for a time, size or rate has no unit',
@@ -53,7 +53,7 @@ export const unitUnstated = defineCheck<FaultyOptions>({
       among: (option) => takesNumber(option) && isMeasured(option),
       isAtFault: (option) => !saysUnit(option),
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number, and its unit is not said`,
   fix: () => 'name the unit in the placeholder, such as SECONDS or BYTES',
 });

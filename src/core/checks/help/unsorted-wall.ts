@@ -11,7 +11,7 @@ const MOST = 25;
 const LEAST_ORDERED = 0.75;
 
 /** One finding for each heading with more options than one finds at a glance, in no order. */
-export const unsortedWall = defineCheck<{ heading: string; count: number }>({
+export const unsortedWall = defineCheck({
   name: 'help/unsorted-wall',
   level: 'note',
   title: 'Many options stand under one heading, in no order',
@@ -41,7 +41,7 @@ export const unsortedWall = defineCheck<{ heading: string; count: number }>({
       }
     }
   },
-  message: ({ heading, count }) =>
+  message: ({ heading, count }: { heading: string; count: number }) =>
     `${count} options stand ${heading === '' ? 'in one list' : `under ${quoteName(heading)}`} in no order`,
   fix: () => 'group them under headings by what they are for, and sort each group by name',
 });

@@ -12,7 +12,7 @@ type Disagreement = {
 };
 
 /** One finding for each option or operand on which usage line and lists disagree. */
-export const usageDisagrees = defineCheck<Disagreement>({
+export const usageDisagrees = defineCheck({
   name: 'help/usage-disagrees',
   level: 'warning',
   title: 'The usage line and the lists below it disagree',
@@ -36,7 +36,7 @@ export const usageDisagrees = defineCheck<Disagreement>({
         report.finding({ command: at.path, subject: data.name, data, place });
     }
   },
-  message: ({ name, kind }) => MESSAGES[kind](quoteName(name)),
+  message: ({ name, kind }: Disagreement) => MESSAGES[kind](quoteName(name)),
   fix: ({ name }) => `correct whichever is wrong of ${quoteName(name)}: the usage line or the list`,
 });
 

@@ -3,7 +3,7 @@ import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command that is described and shows no usage. */
-export const usageMissing = defineCheck<{ command: string }>({
+export const usageMissing = defineCheck({
   name: 'help/usage-missing',
   level: 'warning',
   title: 'There is no usage line',
@@ -40,7 +40,7 @@ export const usageMissing = defineCheck<{ command: string }>({
       });
     }
   },
-  message: ({ command }) => `${quoteName(command)} shows no usage line`,
+  message: ({ command }: { command: string }) => `${quoteName(command)} shows no usage line`,
   fix: ({ command }) => `begin the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
 });
 

@@ -5,7 +5,7 @@ import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
 /** One finding for each command with options that take a value without a name. */
-export const valueUnnamed = defineCheck<FaultyOptions>({
+export const valueUnnamed = defineCheck({
   name: 'help/value-unnamed',
   level: 'warning',
   title: 'An option takes a value that has no placeholder',
@@ -34,7 +34,7 @@ export const valueUnnamed = defineCheck<FaultyOptions>({
         return !command.options.items.some(isGiven);
       },
     }),
-  message: ({ names }) =>
+  message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a value that has no name`,
   fix: () => "name what is expected, such as '=FILE' or '=SECONDS', and speak of it by that name in the text",
 });

@@ -10,7 +10,7 @@ import { defineCheck } from '../define-check.ts';
 const VALUES_SHOWN = 4;
 
 /** One finding for each option or operand that is declared free and whose text lists what it may be. */
-export const valuesInProse = defineCheck<{ name: string; values: readonly string[] }>({
+export const valuesInProse = defineCheck({
   name: 'help/values-in-prose',
   level: 'warning',
   title: 'Allowed values stand in the text alone',
@@ -38,7 +38,7 @@ export const valuesInProse = defineCheck<{ name: string; values: readonly string
       }
     }
   },
-  message: ({ name, values }) =>
+  message: ({ name, values }: { name: string; values: readonly string[] }) =>
     `the text of ${quoteName(name)} lists its values (${listSome(values, VALUES_SHOWN)}), and the declaration takes any`,
   fix: ({ name }) => `declare the values of ${quoteName(name)}, so that the parser refuses others`,
 });

@@ -7,11 +7,7 @@ import { defineCheck } from '../define-check.ts';
 const VALUES_SHOWN = 4;
 
 /** One finding for each option or operand with allowed values that its help does not show. */
-export const valuesUnlisted = defineCheck<{
-  name: string;
-  values: readonly string[];
-  lacking: readonly string[];
-}>({
+export const valuesUnlisted = defineCheck({
   name: 'help/values-unlisted',
   level: 'note',
   title: 'Allowed values are declared and not shown',
@@ -52,7 +48,15 @@ export const valuesUnlisted = defineCheck<{
       report.finding({ command: path, subject: name, data: { name, values, lacking }, place });
     }
   },
-  message: ({ name, values, lacking }) =>
+  message: ({
+    name,
+    values,
+    lacking,
+  }: {
+    name: string;
+    values: readonly string[];
+    lacking: readonly string[];
+  }) =>
     lacking.length === values.length
       ? `the help of ${quoteName(name)} shows none of its ${values.length} allowed values`
       : `the help of ${quoteName(name)} leaves out ${listSome(lacking.map(quoteName), VALUES_SHOWN)} of its ${values.length} allowed values`,

@@ -57,7 +57,7 @@ const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
 type Against = { readonly letter: string; readonly name: string; readonly custom: string };
 
 /** One finding for each letter that means something else while the option that has it by custom is there without it. */
-export const letterAgainstCustom = defineCheck<Against>({
+export const letterAgainstCustom = defineCheck({
   name: 'names/letter-against-custom',
   level: 'note',
   title: 'A letter is not the option that it is by custom',
@@ -97,7 +97,7 @@ export const letterAgainstCustom = defineCheck<Against>({
       }
     }
   },
-  message: ({ letter, name, custom }) =>
+  message: ({ letter, name, custom }: Against) =>
     `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} has no letter`,
   fix: ({ letter, custom, name }) =>
     `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter, or none, to ${quoteName(name)}`,

@@ -2,7 +2,7 @@ import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for an interface of whose long names a few have upper case letters. */
-export const letterCaseMixed = defineCheck<{ names: readonly string[]; others: number }>({
+export const letterCaseMixed = defineCheck({
   name: 'names/letter-case-mixed',
   level: 'note',
   title: 'Upper and lower case are mixed among the long names',
@@ -42,7 +42,7 @@ export const letterCaseMixed = defineCheck<{ names: readonly string[]; others: n
       place: first[1].place,
     });
   },
-  message: ({ names, others }) =>
+  message: ({ names, others }: { names: readonly string[]; others: number }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} capitals, ${countOf(others, 'other name')} none`,
   fix: () => 'write all long names in lower case, and keep the others as hidden aliases',
 });

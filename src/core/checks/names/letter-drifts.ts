@@ -3,11 +3,7 @@ import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each long name that has one letter in one command and another in the next, or in another program of the family. */
-export const letterDrifts = defineCheck<{
-  name: string;
-  letters: readonly string[];
-  commands: readonly string[];
-}>({
+export const letterDrifts = defineCheck({
   name: 'names/letter-drifts',
   level: 'note',
   title: 'One long name has different letters in different commands',
@@ -56,7 +52,15 @@ export const letterDrifts = defineCheck<{
       });
     }
   },
-  message: ({ name, letters, commands }) =>
+  message: ({
+    name,
+    letters,
+    commands,
+  }: {
+    name: string;
+    letters: readonly string[];
+    commands: readonly string[];
+  }) =>
     `${quoteName(name)} is ${quoteName(letters[1] ?? '')} here and ${quoteName(letters[0] ?? '')} in ${quoteName(commands[0] ?? '')}`,
   fix: ({ letters, name }) => `give ${quoteName(name)} the letter ${quoteName(letters[0] ?? '')} everywhere`,
 });

@@ -13,7 +13,7 @@ const LEAST_LENGTH = 5;
 const COMPARED = 1000;
 
 /** One finding for each scope: names of different options that differ by a letter or a plural. */
-export const nearlyEqual = defineCheck<{ pairs: readonly { first: string; second: string }[] }>({
+export const nearlyEqual = defineCheck({
   name: 'names/nearly-equal',
   level: 'note',
   title: 'Names of different options are nearly equal',
@@ -48,7 +48,7 @@ export const nearlyEqual = defineCheck<{ pairs: readonly { first: string; second
       });
     }
   },
-  message: ({ pairs }) =>
+  message: ({ pairs }: { pairs: readonly { first: string; second: string }[] }) =>
     `nearly equal: ${listSome(
       pairs.map(({ first, second }) => `${quoteName(first)} and ${quoteName(second)}`),
       PAIRS_SHOWN,

@@ -10,9 +10,7 @@ const STYLES: readonly (readonly [string, RegExp])[] = [
 ];
 
 /** One finding for an interface that takes things back in several ways. */
-export const negationMixed = defineCheck<{
-  styles: readonly { style: string; name: string; count: number }[];
-}>({
+export const negationMixed = defineCheck({
   name: 'names/negation-mixed',
   level: 'note',
   title: 'Options take things back under different first words',
@@ -58,7 +56,7 @@ export const negationMixed = defineCheck<{
       place: at.place,
     });
   },
-  message: ({ styles }) =>
+  message: ({ styles }: { styles: readonly { style: string; name: string; count: number }[] }) =>
     `things are taken back in ${styles.length} ways: ${listSome(
       styles.map(({ name, count }) => `${quoteName(name)}${count > 1 ? ` and ${count - 1} more` : ''}`),
       styles.length,

@@ -12,7 +12,7 @@ interface Use {
 type Name = { readonly name: string; readonly command: string };
 
 /** One finding for each concept that has one name in one command and another in the next, or in another program of the family. */
-export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
+export const oneConceptManyNames = defineCheck({
   name: 'names/one-concept-many-names',
   level: 'note',
   title: 'One thing has different names in different commands',
@@ -63,7 +63,7 @@ export const oneConceptManyNames = defineCheck<{ names: readonly Name[] }>({
       });
     }
   },
-  message: ({ names }) =>
+  message: ({ names }: { names: readonly Name[] }) =>
     `one thing has ${names.length} names: ${listSome(
       names.map(({ name, command }) => `${quoteName(name)} in ${quoteName(command)}`),
       2,

@@ -2,7 +2,7 @@ import { quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each long option of one letter. */
-export const oneLetterLong = defineCheck<{ name: string }>({
+export const oneLetterLong = defineCheck({
   name: 'names/one-letter-long',
   level: 'warning',
   title: 'A long option has one letter only',
@@ -32,7 +32,7 @@ export const oneLetterLong = defineCheck<{ name: string }>({
       }
     }
   },
-  message: ({ name }) => `${quoteName(name)} is a long option of one letter`,
+  message: ({ name }: { name: string }) => `${quoteName(name)} is a long option of one letter`,
   fix: ({ name }) =>
     `give it a word for a name, and ${quoteName(name.slice(1))} as its short form where that is free`,
 });

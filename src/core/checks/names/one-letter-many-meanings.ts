@@ -22,7 +22,7 @@ interface Meaning {
 }
 
 /** One finding for an interface: letters that are different options in different commands, or in other programs of the family; one for each that destroys in one of them. */
-export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>({
+export const oneLetterManyMeanings = defineCheck({
   name: 'names/one-letter-many-meanings',
   level: 'note',
   title: 'One letter is different options in different commands',
@@ -87,7 +87,7 @@ export const oneLetterManyMeanings = defineCheck<{ letters: readonly Letter[] }>
       });
     }
   },
-  message({ letters }) {
+  message({ letters }: { letters: readonly Letter[] }) {
     const [first, ...others] = letters;
     if (first === undefined) return '';
     return others.length === 0

@@ -10,7 +10,7 @@ type Meanings = {
 };
 
 /** One finding for each long name that takes different things in different commands, or in other programs of the family. */
-export const oneNameManyMeanings = defineCheck<Meanings>({
+export const oneNameManyMeanings = defineCheck({
   name: 'names/one-name-many-meanings',
   level: 'warning',
   title: 'One long name takes different things in different commands',
@@ -62,7 +62,7 @@ export const oneNameManyMeanings = defineCheck<Meanings>({
       }
     }
   },
-  message: ({ name, here, there, command }) =>
+  message: ({ name, here, there, command }: Meanings) =>
     `${quoteName(name)} ${here} here, and ${there} in ${quoteName(command)}`,
   fix: ({ name }) => `give one of the two meanings of ${quoteName(name)} another name`,
 });

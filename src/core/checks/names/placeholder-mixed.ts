@@ -39,7 +39,7 @@ type Mixed =
  * One finding for each command whose option-arguments have placeholders of several styles, and one for each kind of value that the
  * program has under several placeholders.
  */
-export const placeholderMixed = defineCheck<Mixed>({
+export const placeholderMixed = defineCheck({
   name: 'names/placeholder-mixed',
   level: 'note',
   title: 'One kind of value has different placeholders, or they are written in different styles',
@@ -59,7 +59,7 @@ export const placeholderMixed = defineCheck<Mixed>({
     judgeStyles(view, report);
     judgeWords(view, report);
   },
-  message(data) {
+  message(data: Mixed) {
     if (data.of === 'words')
       return `one kind of value has ${data.placeholders.length} placeholders: ${listNames(data.placeholders)}`;
     const { names, odd, others, usual } = data;

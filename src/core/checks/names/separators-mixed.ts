@@ -4,12 +4,7 @@ import { defineCheck } from '../define-check.ts';
 type Style = 'hyphen' | 'underscore' | 'camel case';
 
 /** One finding for an interface whose long names join their words in more than one way. */
-export const separatorsMixed = defineCheck<{
-  usual: Style;
-  count: number;
-  names: readonly string[];
-  styles: readonly string[];
-}>({
+export const separatorsMixed = defineCheck({
   name: 'names/separators-mixed',
   level: 'warning',
   title: 'Long names join their words in different ways',
@@ -68,7 +63,17 @@ export const separatorsMixed = defineCheck<{
       related: odd.slice(1, 5).map(({ text, place }) => ({ place, note: `${text} too` })),
     });
   },
-  message: ({ usual, count, names, styles }) =>
+  message: ({
+    usual,
+    count,
+    names,
+    styles,
+  }: {
+    usual: Style;
+    count: number;
+    names: readonly string[];
+    styles: readonly string[];
+  }) =>
     `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words by ${styles.join(' and ')}, ${countOf(count, 'other name')} by ${usual}`,
   fix: ({ usual }) => `join all words by ${usual}, and keep the other forms as hidden aliases`,
 });

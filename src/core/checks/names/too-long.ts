@@ -6,7 +6,7 @@ const MOST_CHARACTERS = 24;
 const MOST_HYPHENS = 3;
 
 /** One finding for each command with long names that nobody types. */
-export const tooLong = defineCheck<{ names: readonly string[] }>({
+export const tooLong = defineCheck({
   name: 'names/too-long',
   level: 'note',
   title: 'A name is too long to be typed or remembered',
@@ -44,6 +44,7 @@ export const tooLong = defineCheck<{ names: readonly string[] }>({
       });
     }
   },
-  message: ({ names }) => `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to be typed`,
+  message: ({ names }: { names: readonly string[] }) =>
+    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to be typed`,
   fix: () => 'find a name of two or three short words, and leave the rest to the help',
 });

@@ -10,7 +10,7 @@ const PAIRS_SHOWN = 3;
 type Pair = { readonly full: string; readonly cut: string };
 
 /** One finding for an interface that writes a word in full in one name and cut short in another. */
-export const truncatedMixed = defineCheck<{ pairs: readonly Pair[] }>({
+export const truncatedMixed = defineCheck({
   name: 'names/truncated-mixed',
   level: 'note',
   title: 'A word is written in full in one name and cut short in another',
@@ -49,7 +49,7 @@ export const truncatedMixed = defineCheck<{ pairs: readonly Pair[] }>({
       related: [{ place: first.full.place, note: 'has the word in full' }],
     });
   },
-  message: ({ pairs }) =>
+  message: ({ pairs }: { pairs: readonly Pair[] }) =>
     `a word is cut short in ${listSome(
       pairs.map(({ full, cut }) => `${quoteName(cut)} and in full in ${quoteName(full)}`),
       PAIRS_SHOWN,

@@ -21,7 +21,7 @@ interface Group {
 type Verbs = { readonly first: string; readonly second: string; readonly there: string };
 
 /** One finding for each act that one group of commands has under one verb and another group under another. */
-export const verbsMixed = defineCheck<Verbs>({
+export const verbsMixed = defineCheck({
   name: 'names/verbs-mixed',
   level: 'note',
   title: 'Groups of commands have different verbs for one act',
@@ -75,7 +75,7 @@ export const verbsMixed = defineCheck<Verbs>({
       });
     }
   },
-  message: ({ first, second, there }) =>
+  message: ({ first, second, there }: Verbs) =>
     `${quoteName(second)} here is ${quoteName(first)} in ${quoteName(there)}`,
   fix: ({ first }) => `call it ${quoteName(first)} in all groups, and keep the other verb as an alias`,
 });

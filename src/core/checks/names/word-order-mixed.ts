@@ -7,7 +7,7 @@ import { defineCheck } from '../define-check.ts';
 type Order = 'verb first' | 'verb last';
 
 /** One finding for an interface whose commands of two words have the verb now first and now last. */
-export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names: readonly string[] }>({
+export const wordOrderMixed = defineCheck({
   name: 'names/word-order-mixed',
   level: 'note',
   title: 'Commands of two words have the verb now first and now last',
@@ -46,7 +46,7 @@ export const wordOrderMixed = defineCheck<{ usual: Order; example: string; names
       related: [{ place: usual[1][0]?.place ?? null, note: `the ${usual[0]}, as in most` }],
     });
   },
-  message: ({ usual, example, names }) =>
+  message: ({ usual, example, names }: { usual: Order; example: string; names: readonly string[] }) =>
     `most commands have the ${usual}, as ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'has' : 'have'} not`,
   fix: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
 });

@@ -5,7 +5,7 @@ import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for an interface with option-arguments that may be left out. */
-export const argumentOptional = defineCheck<{ names: readonly string[] }>({
+export const argumentOptional = defineCheck({
   name: 'posix/argument-optional',
   level: 'note',
   title: 'An option-argument may be left out',
@@ -36,6 +36,7 @@ export const argumentOptional = defineCheck<{ names: readonly string[] }>({
       level: view.claims('posix') ? 'warning' : 'note',
     });
   },
-  message: ({ names }) => `the option-argument of ${listNames(names)} is optional`,
+  message: ({ names }: { names: readonly string[] }) =>
+    `the option-argument of ${listNames(names)} is optional`,
   fix: () => 'make it mandatory, and give the short way an option of its own',
 });

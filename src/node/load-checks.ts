@@ -1,0 +1,50 @@
+import { resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import type { Check } from '../core/checks/define-check.ts';
+import { LEVELS } from '../core/findings/level.ts';
+import { printable } from '../core/source/printable.ts';
+import type { Problem } from '../core/source/problem.ts';
+
+/** The checks that modules have, and why some could not be loaded. */
+export interface LoadedChecks {
+  readonly checks: readonly Check[];
+  readonly problems: readonly Problem[];
+}
+
+/**
+ * Loads modules with checks: every exported value that `defineCheck` made, alone or in a list. **Runs the modules**, so that only what the user named
+ * may be given. Never throws: a module that cannot be loaded, or has no check, is a problem.
+ */
+export async function loadChecks(paths: readonly string[]): Promise<LoadedChecks> {
+  const checks: Check[] = [];
+  const problems: Problem[] = [];
+  for (const path of paths) {
+    try {
+      const module: Record<string, unknown> = await import(pathToFileURL(resolve(path)).href);
+      const found = [...new Set(Object.values(module).flat().filter(isCheck))];
+      if (found.length === 0)
+        problems.push(unusable(path, 'expected exported checks, as defineCheck makes them, found none'));
+      checks.push(...found);
+    } catch (error) {
+      problems.push(unusable(path, `its checks cannot be loaded: ${reasonOf(error)}`));
+    }
+  }
+  return { checks, problems };
+}
+
+/** Whether a value has what a check has. Another copy of the library may have made it. */
+function isCheck(value: unknown): value is Check {
+  if (typeof value !== 'object' || value === null) return false;
+  const { name, level, run } = value as Partial<Record<keyof Check, unknown>>;
+  return typeof name === 'string' && LEVELS.some((one) => one === level) && typeof run === 'function';
+}
+
+/** The first line of what a module that failed says. */
+function reasonOf(error: unknown): string {
+  const text = error instanceof Error ? error.message : String(error);
+  return printable(text.split('\n', 1)[0] ?? '');
+}
+
+function unusable(path: string, message: string): Problem {
+  return { code: 'checks-unusable', message, place: null, source: path, consequence: 'unusable' };
+}
