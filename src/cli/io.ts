@@ -1,4 +1,5 @@
-import type { TextOptions } from 'dabbawala';
+import type { ReportContext, TextOptions } from 'dabbawala';
+import { TOOL } from './version.ts';
 
 /** All that the command needs of the world; only `bin.ts` takes it from the process. */
 export interface Io {
@@ -17,6 +18,11 @@ export interface Io {
 }
 
 const WIDTH_WITHOUT_TERMINAL = 80;
+
+/** What the reports of the command are written with. */
+export function reportContext(io: Io): ReportContext {
+  return { tool: TOOL, text: textOptions(io) };
+}
 
 export function textOptions(io: Io): TextOptions {
   return { width: io.columns ?? WIDTH_WITHOUT_TERMINAL, colour: io.colour };

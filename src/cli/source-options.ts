@@ -1,9 +1,16 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import { type ParsingRules, READABLE_KINDS, readParsingRule, SETTINGS_FILE } from 'dabbawala';
+import {
+  type ParsingRules,
+  READABLE_KINDS,
+  type ReadableKind,
+  readParsingRule,
+  SETTINGS_FILE,
+} from 'dabbawala';
+import { repeatedOption } from './repeated-option.ts';
 
 /** The options that say of a source what its text does not. */
 export interface SourceOptions {
-  readonly kind?: (typeof READABLE_KINDS)[number];
+  readonly kind?: ReadableKind;
   readonly program?: string;
   readonly command?: readonly string[];
   readonly rule?: ParsingRules;
@@ -12,10 +19,6 @@ export interface SourceOptions {
   readonly settings?: string | false;
   /** Modules with further checks, for the commands that run checks. */
   readonly checks?: readonly string[];
-}
-
-export interface FormatOption {
-  readonly format: 'text' | 'json';
 }
 
 /** Declares the options that every command with a SOURCE has. */
@@ -37,30 +40,12 @@ export function addSourceOptions(command: Command): Command {
       "how the parser behaves, such as 'case-sensitive=false'; may be given several times",
       addRule,
     )
-    .option(
-      '--with <EXTENSION>',
-      'a document of an extension of the program; may be given several times',
-      (value: string, before: readonly string[] = []) => [...before, value],
-    )
+    .addOption(repeatedOption('--with <EXTENSION>', 'a document of an extension of the program'))
     .option(
       '--settings <FILE>',
       `the file with settings to use; without it ${SETTINGS_FILE} of this directory or the nearest one above`,
     )
     .option('--no-settings', 'use no settings');
-}
-
-/** The option of the commands that run or list checks. */
-export function checksOption(): Option {
-  return new Option(
-    '--checks <MODULE>',
-    'run the checks that a JavaScript module exports too; may be given several times',
-  ).argParser((value: string, before: readonly string[] = []) => [...before, value]);
-}
-
-export function formatOption(): Option {
-  return new Option('--format <FORMAT>', 'text for people or json for programs')
-    .choices(['text', 'json'])
-    .default('text');
 }
 
 function commandPath(value: string): string[] {

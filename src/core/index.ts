@@ -124,7 +124,7 @@ export type {
   SourceKind,
   Standard,
 } from './model/interface.ts';
-export { makeInterface } from './model/interface.ts';
+export { makeInterface, SOURCE_KINDS } from './model/interface.ts';
 export {
   type CommandInventory,
   type Inventory,
@@ -172,7 +172,6 @@ export type {
 } from './parsing/trace.ts';
 export { traceWords } from './parsing/trace-words.ts';
 export { detectShell, readCompletion } from './readers/completion/read-completion.ts';
-export { detectKind } from './readers/detect.ts';
 export { documentSchema } from './readers/document/document-schema.ts';
 export { readDocument } from './readers/document/read-document.ts';
 export { type ParsingRuleReading, readParsingRule } from './readers/document/read-parsing-rule.ts';
@@ -181,12 +180,9 @@ export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';
 export type { ObjectSettings } from './readers/objects/object-settings.ts';
 export { readObject } from './readers/objects/read-object.ts';
-export {
-  READABLE_KINDS,
-  readSource,
-  type SourceSettings,
-} from './readers/read-source.ts';
+export { readSource, type SourceSettings } from './readers/read-source.ts';
 export type { Reading } from './readers/reading.ts';
+export { detectKind, READABLE_KINDS, type ReadableKind } from './readers/text-readers.ts';
 export type { Cause, Variable } from './relations/formula.ts';
 export {
   judgeRelations,
@@ -210,6 +206,23 @@ export { explainJson } from './reports/explain-json.ts';
 export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';
 export { catalogueText, checkText } from './reports/explain-text.ts';
 export { placeText } from './reports/finding-text.ts';
+export {
+  ABBREVIATION_REPORTS,
+  type Abbreviations,
+  ANNOTATION_REPORTS,
+  AUDIT_REPORTS,
+  CATALOGUE_REPORTS,
+  CHECK_REPORTS,
+  COMPARISON_REPORTS,
+  COVERAGE_REPORTS,
+  FORMATS,
+  type Format,
+  type Report,
+  type ReportContext,
+  type Reports,
+  TRACE_REPORTS,
+  WHAT_IF_REPORTS,
+} from './reports/formats.ts';
 export type { JsonPlace } from './reports/json-place.ts';
 export { resolutionsText } from './reports/resolutions-text.ts';
 export type { TextOptions } from './reports/text-style.ts';
@@ -242,5 +255,12 @@ export { type MissingLines, missingLines } from './writers/completion/missing-li
 export { zshCompletion } from './writers/completion/zsh-script.ts';
 export { type UpdatedDocument, updateDocument } from './writers/document/update-document.ts';
 export { documentJson, documentYaml } from './writers/document/write-document.ts';
+export {
+  COMPLETION_WRITERS,
+  DOCUMENT_WRITERS,
+  WRITERS,
+  type Writer,
+  type WrittenForm,
+} from './writers/forms.ts';
 export { manualPage } from './writers/manual/manual-page.ts';
 export { referenceMarkdown } from './writers/markdown/reference.ts';

@@ -1,17 +1,10 @@
-import {
-  abbreviationsJson,
-  abbreviationsText,
-  nameScopes,
-  resolutionsText,
-  resolveWords,
-  type Verdict,
-} from 'dabbawala';
+import { ABBREVIATION_REPORTS, nameScopes, resolveWords, type Verdict } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
-import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
-import { TOOL } from '../version.ts';
+import { type FormatOption, formatOption } from '../report-options.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 const RESOLVED: ReadonlySet<Verdict> = new Set(['exact', 'unique', 'same-option']);
 
@@ -28,7 +21,7 @@ export const declare: Declare = (command, io, done) => {
     .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full')
     .passThroughOptions();
   addSourceOptions(command)
-    .addOption(formatOption())
+    .addOption(formatOption(ABBREVIATION_REPORTS))
     .action(async (source: string, words: string[], options: AbbreviationsOptions) =>
       done(await runAbbreviations(source, words, options, io)),
     );
@@ -44,9 +37,8 @@ async function runAbbreviations(
   if (unusable) return UNUSABLE;
   const scopes = interfaces.flatMap(nameScopes);
   const resolved = resolveWords(scopes, words);
-  if (options.format === 'json') io.write(abbreviationsJson(scopes, resolved, TOOL));
-  else if (words.length > 0 && scopes.length > 0) io.write(resolutionsText(resolved, textOptions(io)));
-  else io.write(abbreviationsText(scopes, textOptions(io)));
+  const isAsked = words.length > 0 && scopes.length > 0;
+  io.write(ABBREVIATION_REPORTS[options.format]({ scopes, resolved, isAsked }, reportContext(io)));
   const isResolved = (word: string) => resolved.some((one) => one.word === word && RESOLVED.has(one.verdict));
   const asked = new Set(resolved.map(({ word }) => word));
   const hasAnswers = words.length === 0 || (asked.size > 0 && [...asked].every(isResolved));

@@ -1,11 +1,11 @@
-import { annotateHelp, annotationJson, annotationText } from 'dabbawala';
+import { ANNOTATION_REPORTS, annotateHelp } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
+import { type FormatOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
-import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
-import { TOOL } from '../version.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 interface AnnotateOptions extends SourceOptions, FormatOption {}
 
@@ -18,7 +18,7 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... SOURCE')
     .argument('<SOURCE>', 'a file with help output; - is standard input');
   addSourceOptions(command)
-    .addOption(formatOption())
+    .addOption(formatOption(ANNOTATION_REPORTS))
     .action(async (source: string, options: AnnotateOptions) => done(await runAnnotate(source, options, io)));
 };
 
@@ -32,10 +32,6 @@ async function runAnnotate(name: string, options: AnnotateOptions, io: Io): Prom
   }
   const settings = { program: options.program, command: options.command };
   const annotation = annotateHelp(from.source, settings);
-  io.write(
-    options.format === 'json'
-      ? annotationJson(annotation, TOOL)
-      : annotationText(annotation, textOptions(io)),
-  );
+  io.write(ANNOTATION_REPORTS[options.format](annotation, reportContext(io)));
   return DONE;
 }

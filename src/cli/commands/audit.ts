@@ -1,31 +1,23 @@
-import { Option } from 'commander';
 import {
+  AUDIT_REPORTS,
   audit,
-  auditJson,
-  auditText,
   isAtLeast,
   knownSelectors,
-  LEVELS,
   type Level,
   suggest,
   unknownSelectors,
 } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
+import { repeatedOption } from '../repeated-option.ts';
+import { checksOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
-import {
-  addSourceOptions,
-  checksOption,
-  type FormatOption,
-  formatOption,
-  type SourceOptions,
-} from '../source-options.ts';
-import { TOOL } from '../version.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
-interface AuditOptions extends SourceOptions, FormatOption {
+interface AuditOptions extends SourceOptions, FormatOption<typeof AUDIT_REPORTS> {
   /** Undefined where it is left to the settings. */
   readonly failOn: Level | 'never' | undefined;
   readonly only?: readonly string[];
@@ -39,26 +31,16 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... SOURCE...')
     .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input');
   addSourceOptions(command)
-    .addOption(formatOption())
+    .addOption(formatOption(AUDIT_REPORTS))
     .addOption(
-      new Option(
-        '--only <WHAT>',
-        "look only at WHAT: a check, an area such as 'help', or a command; may be given several times",
-      ).argParser(addWord),
+      repeatedOption('--only <WHAT>', "look only at WHAT: a check, an area such as 'help', or a command"),
     )
-    .addOption(new Option('--except <WHAT>', 'leave WHAT out; may be given several times').argParser(addWord))
+    .addOption(repeatedOption('--except <WHAT>', 'leave WHAT out'))
     .addOption(
-      new Option(
-        '--completion <FILE>',
-        'a completion script of the program, read without running it; may be given several times',
-      ).argParser(addWord),
+      repeatedOption('--completion <FILE>', 'a completion script of the program, read without running it'),
     )
     .addOption(checksOption())
-    .addOption(
-      new Option('--fail-on <LEVEL>', 'the least level of a finding that makes the exit status 1')
-        .choices([...LEVELS, 'never'])
-        .default('warning'),
-    )
+    .addOption(failOnOption('a finding', 'warning'))
     .action(async (sources: string[], options: AuditOptions) => {
       // What stands on the command line counts before the settings, and these before the default.
       const isGiven = command.getOptionValueSource('failOn') === 'cli';
@@ -80,14 +62,8 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const completions = await readCompletions(options.completion ?? [], [], false, interfaces, io);
   const { inventories } = completions;
   const result = audit(interfaces, { checks, selection, settings, family, inventories });
-  io.write(
-    options.format === 'json' ? auditJson(result, problems, TOOL) : auditText(result, textOptions(io)),
-  );
+  io.write(AUDIT_REPORTS[options.format](result, { ...reportContext(io), problems }));
   if (unusable || completions.unusable) return UNUSABLE;
   const failOn = options.failOn ?? settings.failOn ?? 'warning';
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
-}
-
-function addWord(value: string, before: readonly string[] = []): string[] {
-  return [...before, value];
 }

@@ -1,5 +1,5 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import { documentJson, documentYaml, printable } from 'dabbawala';
+import { DOCUMENT_WRITERS, printable } from 'dabbawala';
 import {
   CAPTURE_DEFAULTS,
   type Capture,
@@ -14,10 +14,8 @@ import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
 import { reportError, reportProblem } from '../report-problem.ts';
 
-const WRITERS = { yaml: documentYaml, json: documentJson } as const;
-
 interface CaptureOptions {
-  readonly to: keyof typeof WRITERS;
+  readonly to: keyof typeof DOCUMENT_WRITERS;
   readonly output?: string;
   readonly plan?: true;
   readonly probe?: true;
@@ -46,7 +44,9 @@ export const declare: Declare = (command, io, done) => {
       'further words that call it, such as -m and a module for python3; behind -- any',
     )
     .passThroughOptions()
-    .addOption(new Option('--to <FORM>', 'the form to write').choices(Object.keys(WRITERS)).default('yaml'))
+    .addOption(
+      new Option('--to <FORM>', 'the form to write').choices(Object.keys(DOCUMENT_WRITERS)).default('yaml'),
+    )
     .option('-o, --output <FILE>', 'write the document to FILE, not to standard output')
     .option('--plan', 'print the command lines that would be run, and run none')
     .option('--probe', 'also run --version, an abbreviation of --help, and an option that does not exist')
@@ -180,7 +180,7 @@ async function writeCapture(capture: Capture, options: CaptureOptions, io: Io): 
   for (const problem of capture.problems) reportProblem(problem, io);
   if (capture.isStopped) reportError('stopped; what was read until then is kept', io);
   if (capture.interface === undefined) return UNUSABLE;
-  const text = WRITERS[options.to](capture.interface);
+  const text = DOCUMENT_WRITERS[options.to](capture.interface);
   if (options.output === undefined) {
     io.write(text);
   } else {

@@ -1,32 +1,27 @@
-import { type Command, Option } from 'commander';
+import type { Command } from 'commander';
 import {
   assumeComplete,
+  COMPARISON_REPORTS,
   type ComparedSides,
   compareExtensions,
   compareInterfaces,
-  comparisonJson,
-  comparisonMarkdown,
-  comparisonText,
   type Interface,
   isAtLeast,
-  LEVELS,
   type Level,
+  WHAT_IF_REPORTS,
   type WhatIf,
   whatIf,
-  whatIfJson,
-  whatIfText,
 } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
 import { readGiven, type SettledSources } from '../read-sources.ts';
+import { repeatedOption } from '../repeated-option.ts';
+import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
-import { TOOL } from '../version.ts';
 
-interface CompareOptions extends SourceOptions {
-  readonly format: 'text' | 'json' | 'markdown';
-  readonly failOn: Level | 'never';
+interface CompareOptions extends SourceOptions, FormatOption<typeof COMPARISON_REPORTS>, FailOnOption {
   readonly complete?: boolean;
   readonly add?: readonly string[];
 }
@@ -41,23 +36,15 @@ export const declare: Declare = (command, io, done) => {
     .argument('<OLD>', 'a file with help output or an interface document; - is standard input')
     .argument('[NEW]', 'the same of the new version; to be left out with --with or --add');
   addSourceOptions(command)
-    .addOption(
-      new Option('--format <FORMAT>', 'text for people, json for programs, or markdown for a change log')
-        .choices(['text', 'json', 'markdown'])
-        .default('text'),
-    )
+    .addOption(formatOption(COMPARISON_REPORTS))
     .option('--complete', 'take what the sources list for all there is, where they do not say otherwise')
     .addOption(
-      new Option(
+      repeatedOption(
         '--add <NAME>',
-        "tell what adding NAME would do, a long option or a command, such as 'box list --late-fee'; may be given several times",
-      ).argParser((value: string, before: readonly string[] = []) => [...before, value]),
+        "tell what adding NAME would do, a long option or a command, such as 'box list --late-fee'",
+      ),
     )
-    .addOption(
-      new Option('--fail-on <LEVEL>', 'the least level of a change that makes the exit status 1')
-        .choices([...LEVELS, 'never'])
-        .default('never'),
-    )
+    .addOption(failOnOption('a change', 'never'))
     .action(async (old: string, fresh: string | undefined, options: CompareOptions) =>
       done(await runCompare(old, fresh, options, command, io)),
     );
@@ -135,9 +122,7 @@ function nameOf({ program, version }: Interface): string {
 }
 
 function report(sides: ComparedSides, unusable: boolean, options: CompareOptions, io: Io): number {
-  if (options.format === 'json') io.write(comparisonJson(sides, TOOL));
-  else if (options.format === 'markdown') io.write(comparisonMarkdown(sides));
-  else io.write(comparisonText(sides, textOptions(io)));
+  io.write(COMPARISON_REPORTS[options.format](sides, reportContext(io)));
   if (unusable) return UNUSABLE;
   const all = [sides.comparison.changes, ...(sides.clashes ?? []).map(({ changes }) => changes)].flat();
   return fails(all, options) ? FOUND : DONE;
@@ -160,8 +145,7 @@ function runWhatIf(
       isRefused = true;
     }
   }
-  if (options.format === 'json') io.write(whatIfJson(answers, TOOL));
-  else io.write(whatIfText(answers, textOptions(io)));
+  io.write(WHAT_IF_REPORTS[options.format](answers, reportContext(io)));
   if (unusable || isRefused) return UNUSABLE;
   return fails(
     answers.flatMap(({ comparison }) => comparison.changes),

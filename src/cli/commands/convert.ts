@@ -1,16 +1,5 @@
 import { InvalidArgumentError, Option } from 'commander';
-import {
-  bashCompletion,
-  completionProblems,
-  documentJson,
-  documentYaml,
-  fishCompletion,
-  type Interface,
-  manualPage,
-  referenceMarkdown,
-  SHELLS,
-  zshCompletion,
-} from 'dabbawala';
+import { COMPLETION_WRITERS, completionProblems, WRITERS, type WrittenForm } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
@@ -18,19 +7,8 @@ import { readGiven } from '../read-sources.ts';
 import { reportError, reportProblem } from '../report-problem.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
-/** What a source can be written as. */
-const WRITERS = {
-  yaml: documentYaml,
-  json: documentJson,
-  markdown: referenceMarkdown,
-  bash: bashCompletion,
-  zsh: zshCompletion,
-  fish: fishCompletion,
-  man: manualPage,
-} as const satisfies Record<string, (from: Interface, date: string) => string>;
-
 interface ConvertOptions extends SourceOptions {
-  readonly to: keyof typeof WRITERS;
+  readonly to: WrittenForm;
   readonly date?: string;
 }
 
@@ -60,10 +38,6 @@ export const declare: Declare = (command, io, done) => {
   );
 };
 
-function isShell(form: string): boolean {
-  return SHELLS.some((shell) => shell === form);
-}
-
 function isoDate(value: string): string {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value)))
     throw new InvalidArgumentError("expected a day such as '2026-11-25'");
@@ -79,7 +53,7 @@ async function runConvert(names: readonly string[], options: ConvertOptions, io:
     reportError(`expected sources of one program, found ${programs}; convert them one by one`, io);
     return UNUSABLE;
   }
-  if (isShell(options.to)) {
+  if (options.to in COMPLETION_WRITERS) {
     const problems = completionProblems(first);
     for (const problem of problems) reportProblem(problem, io);
     if (problems.some(({ consequence }) => consequence === 'unusable')) return UNUSABLE;

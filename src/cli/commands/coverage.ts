@@ -2,12 +2,9 @@ import { type Command, Option } from 'commander';
 import {
   assumeComplete,
   audit,
+  COVERAGE_REPORTS,
   coverage,
-  coverageJson,
-  coverageText,
   isAtLeast,
-  LEVELS,
-  type Level,
   missingLines,
   printable,
   SHELLS,
@@ -15,22 +12,21 @@ import {
 } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
+import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
-import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
-import { TOOL } from '../version.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 /** How many of the lines that are missing are printed unless all are asked for. */
 const LINES_SHOWN = 12;
 
-interface CoverageOptions extends SourceOptions, FormatOption {
+interface CoverageOptions extends SourceOptions, FormatOption, FailOnOption {
   readonly observe?: true;
   readonly shell?: readonly Shell[];
   readonly complete?: true;
   readonly lines?: true;
-  readonly failOn: Level | 'never';
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -46,7 +42,7 @@ export const declare: Declare = (command, io, done) => {
       'completion scripts; without them, and with --observe, what the shells find themselves',
     );
   addSourceOptions(command)
-    .addOption(formatOption())
+    .addOption(formatOption(COVERAGE_REPORTS))
     .option('--observe', 'let real shells load the completions, and ask them')
     .addOption(
       new Option('--shell <SHELL>', 'look only at SHELL; may be given several times')
@@ -55,14 +51,7 @@ export const declare: Declare = (command, io, done) => {
     )
     .option('--complete', 'take what the source lists for all there is, where it does not say otherwise')
     .option('--lines', "print all lines that are missing, in each shell's own syntax, not only the first")
-    .addOption(
-      new Option(
-        '--fail-on <LEVEL>',
-        'the least level of a finding on completion that makes the exit status 1',
-      )
-        .choices([...LEVELS, 'never'])
-        .default('never'),
-    )
+    .addOption(failOnOption('a finding on completion', 'never'))
     .action(async (source: string, completions: string[], options: CoverageOptions) =>
       done(await runCoverage(source, completions, options, command, io)),
     );
@@ -93,9 +82,8 @@ async function runCoverage(
   const from = options.complete === true ? assumeComplete(first) : first;
   const read = await readCompletions(completions, options.shell ?? [], options.observe === true, [from], io);
   const shells = coverage(from, read.inventories);
-  if (options.format === 'json') io.write(coverageJson(shells, TOOL));
-  else {
-    io.write(coverageText(shells, textOptions(io)));
+  io.write(COVERAGE_REPORTS[options.format](shells, reportContext(io)));
+  if (options.format === 'text') {
     for (const one of shells) {
       const lines = missingLines(from, one).flatMap(({ command: path, lines: all }) => [
         `# ${path.join(' ')}`,

@@ -1,15 +1,13 @@
-import { CATALOGUE, type Check, catalogueText, checkText, explainJson } from 'dabbawala';
+import { CATALOGUE, CATALOGUE_REPORTS, CHECK_REPORTS, type Check } from 'dabbawala';
 import { loadChecks } from 'dabbawala/node';
 import { closest } from 'fastest-levenshtein';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
+import { checksOption, type FormatOption, formatOption } from '../report-options.ts';
 import { reportError, reportProblem } from '../report-problem.ts';
-import { checksOption, formatOption } from '../source-options.ts';
-import { TOOL } from '../version.ts';
 
-interface ExplainOptions {
-  readonly format: 'text' | 'json';
+interface ExplainOptions extends FormatOption {
   readonly checks?: readonly string[];
 }
 
@@ -20,7 +18,7 @@ export const declare: Declare = (command, io, done) => {
     )
     .usage('[OPTION]... [CHECK]')
     .argument('[CHECK]', "the name of a check, such as 'help/same-help-twice'")
-    .addOption(formatOption())
+    .addOption(formatOption(CHECK_REPORTS))
     .addOption(checksOption())
     .action(async (check: string | undefined, options: ExplainOptions) =>
       done(await runExplain(check, options, io)),
@@ -45,8 +43,7 @@ async function runExplain(
     reportError(`no check is called '${name}'; the nearest name is '${closest(name ?? '', known)}'`, io);
     return UNUSABLE;
   }
-  if (format === 'json') io.write(explainJson(checks, TOOL));
-  else if (name === undefined) io.write(catalogueText(checks, textOptions(io)));
-  else io.write(checks.map((check) => checkText(check, textOptions(io))).join('\n'));
+  const reports = name === undefined ? CATALOGUE_REPORTS : CHECK_REPORTS;
+  io.write(reports[format](checks, reportContext(io)));
   return DONE;
 }

@@ -1,11 +1,11 @@
-import { traceJson, traceText, traceWords } from 'dabbawala';
+import { TRACE_REPORTS, traceWords } from 'dabbawala';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
-import { type Io, textOptions } from '../io.ts';
+import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
+import { type FormatOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
-import { addSourceOptions, type FormatOption, formatOption, type SourceOptions } from '../source-options.ts';
-import { TOOL } from '../version.ts';
+import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 interface TraceOptions extends SourceOptions, FormatOption {}
 
@@ -20,7 +20,7 @@ export const declare: Declare = (command, io, done) => {
     .argument('[WORD...]', 'the command line, without the name of the program')
     .passThroughOptions();
   addSourceOptions(command)
-    .addOption(formatOption())
+    .addOption(formatOption(TRACE_REPORTS))
     .action(async (source: string, words: string[], options: TraceOptions) =>
       done(await runTrace(source, words, options, io)),
     );
@@ -40,6 +40,6 @@ async function runTrace(
     return UNUSABLE;
   }
   const trace = traceWords(from, given.slice(1));
-  io.write(options.format === 'json' ? traceJson(trace, TOOL) : traceText(trace, textOptions(io)));
+  io.write(TRACE_REPORTS[options.format](trace, reportContext(io)));
   return trace.problems.length > 0 ? FOUND : DONE;
 }

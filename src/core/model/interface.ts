@@ -4,7 +4,10 @@ import type { Command } from './command.ts';
 import type { Fact, Knowable } from './fact.ts';
 
 /** Kinds of source that an interface can be read from, in the order in which their facts are preferred. */
-export type SourceKind = 'document' | 'objects' | 'script' | 'help' | 'manual';
+export const SOURCE_KINDS = ['document', 'objects', 'script', 'help', 'manual'] as const;
+
+/** What an interface was read from: a document, a parser's objects, a shell script, help output, a manual page. */
+export type SourceKind = (typeof SOURCE_KINDS)[number];
 
 /** A text from which an interface was read. */
 export interface InterfaceSource {

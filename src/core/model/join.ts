@@ -1,13 +1,16 @@
-import type { EnvironmentVariable, ExitStatus, Interface, RelatedFile, SourceKind } from './interface.ts';
+import {
+  type EnvironmentVariable,
+  type ExitStatus,
+  type Interface,
+  type RelatedFile,
+  SOURCE_KINDS,
+} from './interface.ts';
 import { joinCommands } from './join-commands.ts';
 import { prefer, unite } from './prefer.ts';
 
-/** The kinds of source, those first whose facts are preferred. */
-const PREFERENCE: readonly SourceKind[] = ['document', 'objects', 'script', 'help', 'manual'];
-
 /**
  * Joins what was read of one program into one interface: views of different commands into one tree, views of one command
- * fact by fact, in the order document, parser object, script, help, manual; of one kind, the earlier source counts. Interfaces
+ * fact by fact, in the order of `SOURCE_KINDS`; of one kind, the earlier source comes first. Interfaces
  * with different program names stay apart as a family, and so do extensions, in the order of their first source.
  */
 export function joinInterfaces(interfaces: readonly Interface[]): Interface[] {
@@ -23,7 +26,7 @@ export function joinInterfaces(interfaces: readonly Interface[]): Interface[] {
 
 function preference(from: Interface): number {
   const kind = from.sources[0]?.kind;
-  return kind === undefined ? PREFERENCE.length : PREFERENCE.indexOf(kind);
+  return kind === undefined ? SOURCE_KINDS.length : SOURCE_KINDS.indexOf(kind);
 }
 
 function joinTwo(a: Interface, b: Interface): Interface {

@@ -1,34 +1,28 @@
 import { overrideRules } from '../model/override-rules.ts';
 import type { ParsingRules } from '../model/parsing-rules.ts';
 import type { Source } from '../source/source.ts';
-import { detectKind } from './detect.ts';
-import { readDocument } from './document/read-document.ts';
 import { type ForeignText, foreignText } from './foreign-text.ts';
 import type { HelpSettings } from './help/help-settings.ts';
-import { readHelp } from './help/read-help.ts';
 import type { Reading } from './reading.ts';
-
-/** Kinds of source that can be read from a text alone. */
-export const READABLE_KINDS = ['document', 'help'] as const;
+import { detectKind, type ReadableKind, TEXT_READERS } from './text-readers.ts';
 
 /** What the caller knows better than the text. */
 export interface SourceSettings extends HelpSettings {
   /** What kind of source it is; told from its contents where not given. */
-  readonly kind?: (typeof READABLE_KINDS)[number] | undefined;
+  readonly kind?: ReadableKind | undefined;
   /** Parsing rules that hold whatever the source says; those that are unknown here are left as they are. */
   readonly rules?: ParsingRules | undefined;
 }
 
 /**
- * Reads a source of any kind; the settings for help output, but for its rules, do not count for others. A text that looks like something else is
+ * Reads a source of any kind; the settings for help output, but for its rules, are not used for others. A text that looks like something else is
  * a problem, unless the settings say its kind. Never throws.
  */
 export function readSource(source: Source, settings: SourceSettings = {}): Reading {
-  const foreign =
-    settings.kind === undefined && detectKind(source.text) === 'help' ? foreignText(source.text) : undefined;
-  if (foreign !== undefined) return foreignReading(source, foreign);
   const kind = settings.kind ?? detectKind(source.text);
-  const reading = kind === 'document' ? readDocument(source) : readHelp(source, settings);
+  const foreign = settings.kind === undefined && kind === 'help' ? foreignText(source.text) : undefined;
+  if (foreign !== undefined) return foreignReading(source, foreign);
+  const reading = TEXT_READERS[kind].read(source, settings);
   return reading.interface === undefined || settings.rules === undefined
     ? reading
     : { ...reading, interface: overrideRules(reading.interface, settings.rules) };

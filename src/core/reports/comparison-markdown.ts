@@ -1,4 +1,5 @@
 import { EFFECTS } from '../comparison/change.ts';
+import type { WhatIf } from '../comparison/what-if.ts';
 import { inlineCode, plainText } from '../markdown/markdown-text.ts';
 import { type ComparedSides, EFFECT_TITLES, effectCounts, releaseWords } from './comparison-words.ts';
 
@@ -20,4 +21,11 @@ export function comparisonMarkdown({ title, comparison }: ComparedSides): string
     parts.push(`### ${EFFECT_TITLES[effect]}`, items.join('\n'));
   }
   return `${parts.join('\n\n')}\n`;
+}
+
+/** What adding each of some names would do, as a section for each. */
+export function whatIfMarkdown(answers: readonly WhatIf[]): string {
+  return answers
+    .map(({ asked, comparison }) => comparisonMarkdown({ title: `Adding ${asked}`, comparison }))
+    .join('\n');
 }

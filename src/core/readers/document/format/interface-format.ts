@@ -1,3 +1,4 @@
+import { SOURCE_KINDS } from '../../../model/interface.ts';
 import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists.ts';
 import { type Recorded, record } from '../../../structured/shape/record.ts';
 import { choice, number, text } from '../../../structured/shape/scalars.ts';
@@ -37,7 +38,7 @@ const INTERFACE_FIELDS = {
     'The program that this one adds options and commands to, where it is an extension.',
   ),
   'read-from': described(
-    choice('objects', 'script', 'help', 'manual'),
+    choice(...SOURCE_KINDS.filter((kind) => kind !== 'document')),
     'What the document was made from, where nobody wrote it: what such a source may leave open stays open.',
   ),
   version: described(text, 'The version of the program.'),

@@ -1,0 +1,124 @@
+import type { NameScope } from '../abbreviations/name-scope.ts';
+import type { WordResolution } from '../abbreviations/resolve-words.ts';
+import type { Audit } from '../audit.ts';
+import type { Check } from '../checks/define-check.ts';
+import type { WhatIf } from '../comparison/what-if.ts';
+import type { ShellCoverage } from '../coverage/coverage.ts';
+import type { Trace } from '../parsing/trace.ts';
+import type { HelpAnnotation } from '../source/help-annotation.ts';
+import type { Problem } from '../source/problem.ts';
+import { abbreviationsJson } from './abbreviations-json.ts';
+import { abbreviationsText } from './abbreviations-text.ts';
+import { annotationJson } from './annotation-json.ts';
+import { annotationText } from './annotation-text.ts';
+import { auditJson } from './audit-json.ts';
+import { auditText } from './audit-text.ts';
+import { comparisonJson, whatIfJson } from './comparison-json.ts';
+import { comparisonMarkdown, whatIfMarkdown } from './comparison-markdown.ts';
+import { comparisonText, whatIfText } from './comparison-text.ts';
+import type { ComparedSides } from './comparison-words.ts';
+import { coverageJson } from './coverage-json.ts';
+import { coverageText } from './coverage-text.ts';
+import { explainJson } from './explain-json.ts';
+import { catalogueMarkdown } from './explain-markdown.ts';
+import { catalogueText, checkText } from './explain-text.ts';
+import { resolutionsText } from './resolutions-text.ts';
+import type { TextOptions } from './text-style.ts';
+import type { Tool } from './tool.ts';
+import { traceJson } from './trace-json.ts';
+import { traceText } from './trace-text.ts';
+
+/** The formats of reports, each with whom it is for. */
+export const FORMATS = {
+  text: 'for people',
+  json: 'for programs',
+  markdown: 'for a change log',
+} as const;
+
+/** A format that some report can be written in. */
+export type Format = keyof typeof FORMATS;
+
+/** What a report needs beside what it is about. */
+export interface ReportContext {
+  /** The name and version that the report states. */
+  readonly tool: Tool;
+  /** Width and colours, for text. */
+  readonly text: TextOptions;
+  /** What was wrong with the sources; none where not given. */
+  readonly problems?: readonly Problem[];
+}
+
+/** Writes a report about something in one format; it ends in a newline. */
+export type Report<Subject> = (subject: Subject, context: ReportContext) => string;
+
+/** The formats that a report can be written in: text and JSON always, others where there are some. */
+export type Reports<Subject> = Readonly<
+  Record<'text' | 'json', Report<Subject>> & Partial<Record<Format, Report<Subject>>>
+>;
+
+/** How short words can be, and what those asked about come to. */
+export interface Abbreviations {
+  readonly scopes: readonly NameScope[];
+  /** What each word that was asked about comes to, in each scope. */
+  readonly resolved: readonly WordResolution[];
+  /** Whether words were asked about: then the text tells of these alone. */
+  readonly isAsked: boolean;
+}
+
+/** Reports of how short options, commands and values can be written. */
+export const ABBREVIATION_REPORTS = {
+  text: ({ scopes, resolved, isAsked }, { text }) =>
+    isAsked ? resolutionsText(resolved, text) : abbreviationsText(scopes, text),
+  json: ({ scopes, resolved }, { tool }) => abbreviationsJson(scopes, resolved, tool),
+} as const satisfies Reports<Abbreviations>;
+
+/** Reports of an audit. */
+export const AUDIT_REPORTS = {
+  text: (audit, { text }) => auditText(audit, text),
+  json: (audit, { problems = [], tool }) => auditJson(audit, problems, tool),
+} as const satisfies Reports<Audit>;
+
+/** Reports of what changed between two versions. */
+export const COMPARISON_REPORTS = {
+  text: (sides, { text }) => comparisonText(sides, text),
+  json: (sides, { tool }) => comparisonJson(sides, tool),
+  markdown: comparisonMarkdown,
+} as const satisfies Reports<ComparedSides>;
+
+/** Reports of what added names would do. */
+export const WHAT_IF_REPORTS = {
+  text: (answers, { text }) => whatIfText(answers, text),
+  json: (answers, { tool }) => whatIfJson(answers, tool),
+  markdown: whatIfMarkdown,
+} as const satisfies Reports<readonly WhatIf[]>;
+
+/** Reports of what completion offers. */
+export const COVERAGE_REPORTS = {
+  text: (shells, { text }) => coverageText(shells, text),
+  json: (shells, { tool }) => coverageJson(shells, tool),
+} as const satisfies Reports<readonly ShellCoverage[]>;
+
+/** Reports of how a command line is read. */
+export const TRACE_REPORTS = {
+  text: (trace, { text }) => traceText(trace, text),
+  json: (trace, { tool }) => traceJson(trace, tool),
+} as const satisfies Reports<Trace>;
+
+/** Reports of how help output is read, line by line. */
+export const ANNOTATION_REPORTS = {
+  text: (annotation, { text }) => annotationText(annotation, text),
+  json: (annotation, { tool }) => annotationJson(annotation, tool),
+} as const satisfies Reports<HelpAnnotation>;
+
+/** Reports that list checks. */
+export const CATALOGUE_REPORTS = {
+  text: (checks, { text }) => catalogueText(checks, text),
+  json: (checks, { tool }) => explainJson(checks, tool),
+  markdown: catalogueMarkdown,
+} as const satisfies Reports<readonly Check[]>;
+
+/** Reports that explain checks one by one. */
+export const CHECK_REPORTS = {
+  text: (checks, { text }) => checks.map((check) => checkText(check, text)).join('\n'),
+  json: (checks, { tool }) => explainJson(checks, tool),
+} as const satisfies Reports<readonly Check[]>;
