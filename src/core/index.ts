@@ -54,6 +54,7 @@ export {
   type Release,
   type WordRange,
 } from './comparison/change.ts';
+export { CHANGE_KINDS, type ChangeKind } from './comparison/change-kinds.ts';
 export { compareInterfaces } from './comparison/compare-interfaces.ts';
 export { type Clash, compareExtensions, type ExtensionComparison } from './comparison/extension-changes.ts';
 export { type NotAddable, type WhatIf, whatIf } from './comparison/what-if.ts';

@@ -2,11 +2,12 @@ import type { Json } from '../findings/finding.ts';
 import { LEVELS, type Level } from '../findings/level.ts';
 import { compareCodeUnits, comparePlaces, type Place } from '../source/source.ts';
 import { type Change, EFFECTS, type Effect, type NotCompared, type WordRange } from './change.ts';
+import type { ChangeKind } from './change-kinds.ts';
 import { likelyAmong } from './likely-words.ts';
 
 /** A change as those who find it say it; what is left out is none. */
 export interface NewChange {
-  readonly kind: string;
+  readonly kind: ChangeKind;
   readonly effect: Effect;
   /** Whether all that it rests on is stated; a change that rests on less is a warning at the most. */
   readonly certain?: boolean;

@@ -1,6 +1,7 @@
 import type { Json } from '../findings/finding.ts';
 import type { Level } from '../findings/level.ts';
 import type { Place } from '../source/source.ts';
+import type { ChangeKind } from './change-kinds.ts';
 
 /**
  * What a change comes to for callers, the worst first: a command line is accepted as before and means something else; it is refused; it
@@ -25,8 +26,7 @@ export interface WordRange {
 
 /** One difference between two versions of an interface. */
 export interface Change {
-  /** What has changed, such as `option-removed`. */
-  readonly kind: string;
+  readonly kind: ChangeKind;
   readonly effect: Effect;
   /** `error` where callers break for certain, `warning` where they break by all that is known, `note` where they do not. */
   readonly level: Level;

@@ -2,6 +2,7 @@ import { listNames, quoteName } from '../messages/wording.ts';
 import { type Command, commandName } from '../model/command.ts';
 import type { CommandAt } from '../model/walk.ts';
 import type { WordRange } from './change.ts';
+import type { ChangeKind } from './change-kinds.ts';
 import type { Context } from './context.ts';
 import { areStated, differing, textDiffers } from './facts.ts';
 import { lostNameEffect, lostNameMessage } from './lost-names.ts';
@@ -15,7 +16,7 @@ export function commandChanges(pair: CommandPair, context: Context): void {
   const about = { command: pair.old.path, subject: commandName(old) };
   standingChanges(old, fresh, about, context);
   defaultCommandChange(pair, context);
-  const text = (kind: string, what: string, before: string | undefined, after: string | undefined) => {
+  const text = (kind: ChangeKind, what: string, before: string | undefined, after: string | undefined) => {
     if (!textDiffers(before, after)) return;
     context.list.add({
       ...about,

@@ -1,0 +1,124 @@
+import { quoteName } from '../messages/wording.ts';
+import type { Interface } from '../model/interface.ts';
+import type { Place } from '../source/source.ts';
+import type { ChangeKind } from './change-kinds.ts';
+import type { Context } from './context.ts';
+import { textDiffers } from './facts.ts';
+
+interface Item {
+  readonly name: string;
+  readonly text: string | undefined;
+  readonly place: Place;
+}
+
+/** A list of a program: how its changes are called, and what is said of what is gone. */
+interface ProgramList {
+  readonly removed: ChangeKind;
+  readonly added: ChangeKind;
+  readonly text: ChangeKind;
+  readonly what: string;
+  readonly lost: string;
+  readonly items: (from: Interface) => readonly Item[];
+}
+
+const LISTS: readonly ProgramList[] = [
+  {
+    removed: 'variable-removed',
+    added: 'variable-added',
+    text: 'variable-text',
+    what: 'variable',
+    lost: ': where it is set, it may be ignored',
+    items: ({ environment }) =>
+      environment.map(({ name, help, place }) => ({ name, text: help?.value, place })),
+  },
+  {
+    removed: 'exit-status-removed',
+    added: 'exit-status-added',
+    text: 'exit-status-text',
+    what: 'exit status',
+    lost: ': scripts that wait for it may wait in vain',
+    items: ({ exitStatuses }) =>
+      exitStatuses.map(({ from, to, help, place }) => ({
+        name: from === to ? String(from) : `${from} to ${to}`,
+        text: help?.value,
+        place,
+      })),
+  },
+  {
+    removed: 'file-removed',
+    added: 'file-added',
+    text: 'file-text',
+    what: 'file',
+    lost: ': it may be ignored',
+    items: ({ files }) => files.map(({ path, help, place }) => ({ name: path, text: help?.value, place })),
+  },
+];
+
+/** How the lists of a program differ: variables, exit statuses, files. */
+export function programListChanges(before: Interface, after: Interface, context: Context): void {
+  for (const list of LISTS) {
+    const [old, fresh] = [list.items(before), list.items(after)];
+    // A source that lists none may only not tell of them.
+    if (isSilent(before, old) || isSilent(after, fresh)) continue;
+    goneOrChanged(old, fresh, list, before.program.value, context);
+    added(old, fresh, list, before.program.value, context);
+  }
+}
+
+function isSilent({ root }: Interface, items: readonly Item[]): boolean {
+  return items.length === 0 && root.options.complete?.value !== true;
+}
+
+function goneOrChanged(
+  old: readonly Item[],
+  fresh: readonly Item[],
+  { removed, text, what, lost }: ProgramList,
+  program: string,
+  { list }: Context,
+): void {
+  const newByName = new Map(fresh.map((item) => [item.name, item]));
+  for (const item of old) {
+    const same = newByName.get(item.name);
+    const about = { command: [program], subject: item.name, oldPlace: item.place };
+    if (same === undefined)
+      list.add({
+        ...about,
+        kind: removed,
+        effect: 'uncertain',
+        before: item.name,
+        message: `the ${what} ${quoteName(item.name)} is no longer listed${lost}`,
+      });
+    else if (textDiffers(item.text, same.text))
+      list.add({
+        ...about,
+        kind: text,
+        effect: 'wording',
+        before: item.text ?? null,
+        after: same.text ?? null,
+        message: `the text of the ${what} ${quoteName(item.name)} has changed`,
+        newPlace: same.place,
+      });
+  }
+}
+
+function added(
+  old: readonly Item[],
+  fresh: readonly Item[],
+  { added: kind, what }: ProgramList,
+  program: string,
+  { list }: Context,
+): void {
+  const known = new Set(old.map(({ name }) => name));
+  for (const { name, place } of fresh) {
+    if (known.has(name)) continue;
+    list.add({
+      command: [program],
+      subject: name,
+      kind,
+      effect: 'compatible',
+      after: name,
+      message: `the ${what} ${quoteName(name)} is new`,
+      newPlace: place,
+    });
+  }
+}
