@@ -1,15 +1,9 @@
 // How long real shells take to tell what a written script offers, and how that grows with the program: `node bench/completion.mjs`.
-import {
-  bashCompletion,
-  completionQuestions,
-  coverage,
-  fishCompletion,
-  readDocument,
-  SHELLS,
-  shellTotals,
-  zshCompletion,
-} from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { completionQuestions, coverage, shellTotals } from 'dabbawala/analysis';
+import { SHELLS } from 'dabbawala/model';
 import { observeCompletion } from 'dabbawala/node';
+import { bashCompletion, fishCompletion, zshCompletion } from 'dabbawala/writers';
 import { buildIfNeeded } from '../scripts/setup.mjs';
 
 buildIfNeeded();

@@ -1,24 +1,15 @@
 // How the time of every reader, and of what is done with an interface, grows with its input: `npm run growth [-- WORD]`. For twice the input no
 // more than 2.5 times as long is wanted; times too short to tell are left out. WORD limits it to units whose kind or name has it.
+import { audit, auditText, readCompletion, readDocument, readHelp, readSettings } from 'dabbawala';
+import { compareInterfaces, coverage, nameScopes, resolveWords, traceWords } from 'dabbawala/analysis';
 import {
-  audit,
-  auditText,
   bashCompletion,
-  compareInterfaces,
-  coverage,
   documentYaml,
   fishCompletion,
   manualPage,
-  nameScopes,
-  readCompletion,
-  readDocument,
-  readHelp,
-  readSettings,
   referenceMarkdown,
-  resolveWords,
-  traceWords,
   zshCompletion,
-} from 'dabbawala';
+} from 'dabbawala/writers';
 import { buildIfNeeded } from '../scripts/setup.mjs';
 import { repeated, UNITS } from './growth-units.mjs';
 

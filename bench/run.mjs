@@ -2,7 +2,8 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { assumeComplete, audit, compareInterfaces, NameIndex, readHelp } from 'dabbawala';
+import { audit, readHelp } from 'dabbawala';
+import { assumeComplete, compareInterfaces, NameIndex } from 'dabbawala/analysis';
 import { buildIfNeeded, root } from '../scripts/setup.mjs';
 
 buildIfNeeded();

@@ -1,12 +1,7 @@
 // Turns the interface document that `dabbawala convert --to=json` prints into the form in which truths are scored.
-import {
-  nearestRule,
-  optionScope,
-  readDocument,
-  takesEitherHyphens,
-  UNKNOWN_RULES,
-  walkCommands,
-} from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { optionScope } from 'dabbawala/analysis';
+import { nearestRule, takesEitherHyphens, UNKNOWN_RULES, walkCommands } from 'dabbawala/model';
 
 /** The options, subcommands and prefixes of the command that the help output described. */
 export function fromTool(json) {

@@ -1,7 +1,8 @@
 // Writes the completion scripts and the manual page of the command dabbawala from its own interface document.
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bashCompletion, fishCompletion, manualPage, readDocument, zshCompletion } from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { bashCompletion, fishCompletion, manualPage, zshCompletion } from 'dabbawala/writers';
 import { buildIfNeeded, root } from './setup.mjs';
 
 buildIfNeeded();

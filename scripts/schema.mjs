@@ -1,7 +1,7 @@
 // Writes schema/: the JSON Schemas of the interface document and of the settings, from the definitions that the readers go by.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { documentSchema, settingsSchema } from 'dabbawala';
+import { documentSchema, settingsSchema } from 'dabbawala/writers';
 import { root } from './setup.mjs';
 
 mkdirSync(join(root, 'schema'), { recursive: true });

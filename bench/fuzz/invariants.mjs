@@ -1,4 +1,6 @@
-import { documentJson, documentYaml, readDocument, saysTheSame } from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { saysTheSame } from 'dabbawala/model';
+import { documentJson, documentYaml } from 'dabbawala/writers';
 
 /** Controls that must not reach a terminal, but for the line feed and the tab. */
 const RAW = /[\0-\x08\x0b-\x1f\x7f-\x9f\u202a-\u202e\u2066-\u2069]/;

@@ -1,13 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { readDocument } from 'dabbawala';
 import {
   bashCompletion,
   documentYaml,
   fishCompletion,
-  readDocument,
   referenceMarkdown,
   zshCompletion,
-} from 'dabbawala';
+} from 'dabbawala/writers';
 import { root } from '../../scripts/setup.mjs';
 
 function textsOf(folder, pattern) {

@@ -2,30 +2,33 @@ import {
   audit,
   auditJson,
   auditText,
-  bashCompletion,
-  compareInterfaces,
-  comparisonText,
-  completionProblems,
-  coverage,
-  coverageText,
   detectKind,
-  fishCompletion,
-  manualPage,
-  missingLines,
-  nameScopes,
   readCompletion,
   readDocument,
   readHelp,
   readObject,
   readSettings,
-  referenceMarkdown,
+} from 'dabbawala';
+import {
+  COMPARISON_REPORTS,
+  COVERAGE_REPORTS,
+  compareInterfaces,
+  coverage,
+  nameScopes,
   resolveWords,
-  traceJson,
-  traceText,
+  TRACE_REPORTS,
   traceWords,
+} from 'dabbawala/analysis';
+import {
+  bashCompletion,
+  completionProblems,
+  fishCompletion,
+  manualPage,
+  missingLines,
+  referenceMarkdown,
   updateDocument,
   zshCompletion,
-} from 'dabbawala';
+} from 'dabbawala/writers';
 import { hold, holdPlaces, holdShowable, holdWritten, timed } from './invariants.mjs';
 import { mutated } from './mutate.mjs';
 import { INTERFACES, SEEDS } from './seeds.mjs';
@@ -33,6 +36,7 @@ import { TOKENS } from './tokens.mjs';
 
 const TOOL = { name: 'dabbawala', version: '0' };
 const TEXT = { width: 80, colour: false };
+const CONTEXT = { tool: TOOL, text: TEXT };
 const [TIFFIN] = INTERFACES;
 const DEEPEST = 3;
 
@@ -98,8 +102,8 @@ export const TARGETS = {
       for (const { text, parts } of trace.words)
         for (const { start, end } of parts)
           hold(start >= 0 && start <= end && end <= text.length, 'a part leaves its word');
-      holdShowable(traceText(trace, TEXT), 'the trace');
-      JSON.parse(traceJson(trace, TOOL));
+      holdShowable(TRACE_REPORTS.text(trace, CONTEXT), 'the trace');
+      JSON.parse(TRACE_REPORTS.json(trace, CONTEXT));
       resolveWords(nameScopes(from), words.slice(0, 8));
       return {};
     },
@@ -123,7 +127,7 @@ function completion(shell) {
       );
       holdPlaces(inventory);
       const shells = timed('coverage', text.length, () => coverage(TIFFIN, [inventory]));
-      holdShowable(coverageText(shells, TEXT), 'the coverage');
+      holdShowable(COVERAGE_REPORTS.text(shells, CONTEXT), 'the coverage');
       if (!isThorough) return {};
       audit([TIFFIN], { inventories: [inventory] });
       const lines = missingLines(TIFFIN, shells[0]).flatMap((one) => one.lines);
@@ -145,7 +149,7 @@ function everything(from, problems, size) {
   const { changes } = step('comparing with itself', () => compareInterfaces(from, from));
   hold(changes.length === 0, `an interface differs from itself: ${changes[0]?.message}`);
   const comparison = step('comparing', () => compareInterfaces(from, TIFFIN));
-  holdShowable(comparisonText({ title: 'x', comparison }, TEXT), 'the comparison');
+  holdShowable(COMPARISON_REPORTS.text({ title: 'x', comparison }, CONTEXT), 'the comparison');
   holdShowable(
     step('the reference', () => referenceMarkdown(from)),
     'the reference',

@@ -1,5 +1,5 @@
 // How much of the truth about one printed help a reading got right.
-import { makeCommand, walkCommands } from 'dabbawala';
+import { makeCommand, walkCommands } from 'dabbawala/model';
 import { unwrapped } from './truths.mjs';
 
 /**

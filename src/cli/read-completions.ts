@@ -1,12 +1,5 @@
-import {
-  type CommandInventory,
-  detectShell,
-  type Interface,
-  type Inventory,
-  readCompletion,
-  SHELLS,
-  type Shell,
-} from 'dabbawala';
+import { detectShell, readCompletion } from 'dabbawala';
+import { type CommandInventory, type Interface, type Inventory, SHELLS, type Shell } from 'dabbawala/model';
 import { observeCompletion, readSourceFile } from 'dabbawala/node';
 import type { Io } from './io.ts';
 import { reportError, reportProblem } from './report-problem.ts';

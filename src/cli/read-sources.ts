@@ -2,14 +2,13 @@ import {
   applySettings,
   type Check,
   extendInterface,
-  type Interface,
   joinInterfaces,
-  overrideRules,
   type Problem,
   readSource,
   type Settings,
   type SourceSettings,
 } from 'dabbawala';
+import { type Interface, overrideRules } from 'dabbawala/model';
 import { type ReadResult, readFoundFile, readSourceFile, readSourceStream } from 'dabbawala/node';
 import type { Io } from './io.ts';
 import { loadSettings } from './load-settings.ts';

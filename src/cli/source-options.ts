@@ -1,11 +1,6 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import {
-  type ParsingRules,
-  READABLE_KINDS,
-  type ReadableKind,
-  readParsingRule,
-  SETTINGS_FILE,
-} from 'dabbawala';
+import { READABLE_KINDS, type ReadableKind, readParsingRule, SETTINGS_FILE } from 'dabbawala';
+import type { ParsingRules } from 'dabbawala/model';
 import { repeatedOption } from './repeated-option.ts';
 
 /** The options that say of a source what its text does not. */

@@ -1,5 +1,6 @@
 import type { Command } from 'commander';
-import { printable, suggest } from 'dabbawala';
+import { printable } from 'dabbawala';
+import { suggest } from 'dabbawala/analysis';
 import { pathOf } from './help-layout.ts';
 import { TOOL } from './version.ts';
 

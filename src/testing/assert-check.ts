@@ -5,11 +5,10 @@ import {
   detectShell,
   extendInterface,
   type FindingOf,
-  type Interface,
-  type Inventory,
   readCompletion,
   readSource,
 } from 'dabbawala';
+import type { Interface, Inventory } from 'dabbawala/model';
 
 /** What a check is run over. */
 export interface CheckedTexts {

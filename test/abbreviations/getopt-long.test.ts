@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { optionScopes } from 'dabbawala';
+import { optionScopes } from 'dabbawala/analysis';
 import { absent, output } from '../support/programs.ts';
 import { readText } from '../support/read-text.ts';
 

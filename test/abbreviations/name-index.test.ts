@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { type IndexRules, NameIndex, type Resolution } from 'dabbawala';
+import { type IndexRules, NameIndex, type Resolution } from 'dabbawala/analysis';
 import fc from 'fast-check';
 
 /** The rules written down naively: every name is looked at, in the order in which they are declared. */

@@ -3,13 +3,13 @@ import { test } from 'node:test';
 import {
   fragileAbbreviations,
   freeLetters,
-  type Interface,
   LikelyNames,
   nameScopes,
   optionScopes,
   resolveWords,
   suggest,
-} from 'dabbawala';
+} from 'dabbawala/analysis';
+import type { Interface } from 'dabbawala/model';
 import fc from 'fast-check';
 import { programOf } from '../support/option-sets.ts';
 import { readText } from '../support/read-text.ts';

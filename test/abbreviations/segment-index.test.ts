@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { SegmentIndex } from 'dabbawala';
+import { SegmentIndex } from 'dabbawala/analysis';
 import fc from 'fast-check';
 
 const RULES = { abbreviations: true, spellingsTie: false };

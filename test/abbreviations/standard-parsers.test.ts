@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
+import { optionScopes } from 'dabbawala/analysis';
 import {
   inferred,
   makeCommand,
@@ -8,11 +9,10 @@ import {
   makeOption,
   NO_ARGUMENT,
   type Option,
-  optionScopes,
   type ParsingRules,
   stated,
   UNKNOWN_RULES,
-} from 'dabbawala';
+} from 'dabbawala/model';
 import fc from 'fast-check';
 import { absent } from '../support/programs.ts';
 

@@ -2,9 +2,6 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, normalize } from 'node:path';
 import { test } from 'node:test';
-import * as core from 'dabbawala';
-import * as node from 'dabbawala/node';
-import * as testing from 'dabbawala/testing';
 import { ROOT } from '../support/run-dabbawala.ts';
 
 const IMPORT = /^(?:import .*|export .*|\} )from '([^']+)'|\bimport\('([^']+)'\)/gm;
@@ -96,7 +93,8 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
 test('in the core, data flows one way', () => {
   const part = (path: string) => path.split('/')[2] ?? '';
   const wrong = importsBelow('src/core').filter(({ from, to }) => {
-    if (!to.startsWith('src/core/') || part(from) === 'index.ts' || part(from) === part(to)) return false;
+    const isEntry = part(from) === 'index.ts' || part(from) === 'public';
+    if (!to.startsWith('src/core/') || isEntry || part(from) === part(to)) return false;
     return !MAY_IMPORT[part(from)]?.includes(part(to));
   });
   assert.deepEqual(wrong, []);
@@ -153,12 +151,27 @@ test('no modules import each other in a circle', () => {
   for (const file of byFile.keys()) visit(file, []);
 });
 
-test('the public names are those of the list in the repository', () => {
+/** The names that an entry point exports, values and types, as its declarations have them. */
+function publicNames(types: string): string[] {
+  const text = readFileSync(join(ROOT, types), 'utf8');
+  assert.doesNotMatch(text, /export \*|export (?:declare )?(?:const|function|class|interface)/);
+  return [...text.matchAll(/export (?:type )?\{([^}]*)\}/g)].flatMap(([, names = '']) =>
+    names
+      .split(',')
+      .map((name) => name.trim().replace(/^type /, ''))
+      .filter((name) => name !== ''),
+  );
+}
+
+test('the public names, values and types, are those of the list in the repository, each in one entry point', () => {
   const listed = readFileSync(join(ROOT, 'test/architecture/public-names.txt'), 'utf8').trim().split('\n');
-  const names = [
-    ...Object.keys(core).map((name) => `dabbawala ${name}`),
-    ...Object.keys(node).map((name) => `dabbawala/node ${name}`),
-    ...Object.keys(testing).map((name) => `dabbawala/testing ${name}`),
-  ];
+  const { exports } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
+  const names = Object.entries(exports as Record<string, { types?: string }>).flatMap(([entry, { types }]) =>
+    types === undefined
+      ? []
+      : publicNames(types).map((name) => `${join('dabbawala', entry).replace(/\/$/, '')} ${name}`),
+  );
   assert.deepEqual(names.sort(), listed);
+  const alone = names.map((name) => name.split(' ')[1]);
+  assert.equal(new Set(alone).size, alone.length);
 });

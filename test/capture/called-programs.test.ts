@@ -3,7 +3,8 @@ import { chmodSync, mkdirSync, mkdtempSync, readdirSync, rmSync, symlinkSync, wr
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { audit, type Interface, readDocument } from 'dabbawala';
+import { audit, readDocument } from 'dabbawala';
+import type { Interface } from 'dabbawala/model';
 import { captureProgram } from 'dabbawala/node';
 import { type Ended, ROOT, runProgram } from '../support/run-dabbawala.ts';
 

@@ -12,7 +12,8 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, beforeEach, test } from 'node:test';
-import { joinInterfaces, readDocument, saysTheSame, walkCommands } from 'dabbawala';
+import { joinInterfaces, readDocument } from 'dabbawala';
+import { saysTheSame, walkCommands } from 'dabbawala/model';
 import { type Capture, type CaptureSettings, captureProgram } from 'dabbawala/node';
 import { demoSources } from '../support/demo-sources.ts';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';

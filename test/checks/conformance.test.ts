@@ -1,14 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  audit,
-  type Interface,
-  inferred,
-  makeCommand,
-  makeInterface,
-  stated,
-  UNKNOWN_RULES,
-} from 'dabbawala';
+import { audit } from 'dabbawala';
+import { type Interface, inferred, makeCommand, makeInterface, stated, UNKNOWN_RULES } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 
 function standings(from: Interface): Map<string, string> {

@@ -2,15 +2,8 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import {
-  audit,
-  CATALOGUE,
-  extendInterface,
-  type Finding,
-  type Interface,
-  isAtLeast,
-  joinInterfaces,
-} from 'dabbawala';
+import { audit, CATALOGUE, extendInterface, type Finding, isAtLeast, joinInterfaces } from 'dabbawala';
+import type { Interface } from 'dabbawala/model';
 import { demoInventory, demoSources } from '../support/demo-sources.ts';
 import { ROOT } from '../support/run-dabbawala.ts';
 

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { audit, isAtLeast, walkCommands } from 'dabbawala';
+import { audit, isAtLeast } from 'dabbawala';
+import { walkCommands } from 'dabbawala/model';
 import { absent, output } from '../support/programs.ts';
 import { readText } from '../support/read-text.ts';
 

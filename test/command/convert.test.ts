@@ -3,16 +3,9 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import {
-  documentYaml,
-  extendInterface,
-  type Interface,
-  joinInterfaces,
-  readDocument,
-  referenceMarkdown,
-  saysTheSame,
-  walkCommands,
-} from 'dabbawala';
+import { extendInterface, joinInterfaces, readDocument } from 'dabbawala';
+import { type Interface, saysTheSame, walkCommands } from 'dabbawala/model';
+import { documentYaml, referenceMarkdown } from 'dabbawala/writers';
 import { demoSources } from '../support/demo-sources.ts';
 import { readText } from '../support/read-text.ts';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';

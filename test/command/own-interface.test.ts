@@ -2,16 +2,8 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import {
-  audit,
-  type Command,
-  type Interface,
-  joinInterfaces,
-  type Option,
-  readDocument,
-  readHelp,
-  walkCommands,
-} from 'dabbawala';
+import { audit, joinInterfaces, readDocument, readHelp } from 'dabbawala';
+import { type Command, type Interface, type Option, walkCommands } from 'dabbawala/model';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
 
 const NAME = 'dabbawala.yaml';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { compareInterfaces, type WordRange } from 'dabbawala';
+import { compareInterfaces, type WordRange } from 'dabbawala/analysis';
 import fc from 'fast-check';
 import { readYaml } from '../support/read-yaml.ts';
 

@@ -1,21 +1,18 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { readCompletion } from 'dabbawala';
 import {
+  COMPARISON_REPORTS,
+  COVERAGE_REPORTS,
   type ComparedSides,
   compareInterfaces,
-  comparisonJson,
-  comparisonMarkdown,
-  comparisonText,
   coverage,
-  coverageText,
-  readCompletion,
+  WHAT_IF_REPORTS,
   whatIf,
-  whatIfText,
-} from 'dabbawala';
+} from 'dabbawala/analysis';
 import { readYaml } from '../support/read-yaml.ts';
 
-const PLAIN = { width: 80, colour: false };
-const TOOL = { name: 'dabbawala', version: '0' };
+const CONTEXT = { tool: { name: 'dabbawala', version: '0' }, text: { width: 80, colour: false } };
 
 function sides(old: string, fresh: string): ComparedSides {
   return { title: 'tiffin', comparison: compareInterfaces(readYaml(old), readYaml(fresh)) };
@@ -84,21 +81,21 @@ test('names and texts of strangers are neutralised in every report', () => {
   const document = (value: string) =>
     `complete: true\noptions:\n  --sort=KEY: {help: "<script>alert(1)</script>", argument: {values: [${value}]}}\n`;
   const compared = sides(document('"\\u001b[31mred\\u202e"'), document('"owner\\u0007"'));
-  for (const text of [comparisonText(compared, PLAIN), comparisonMarkdown(compared)]) {
+  for (const text of [COMPARISON_REPORTS.text(compared, CONTEXT), COMPARISON_REPORTS.markdown(compared)]) {
     assert.ok(!text.includes('\u001b'), text);
     assert.ok(!text.includes('\u202e'), text);
   }
-  assert.doesNotThrow(() => JSON.parse(comparisonJson(compared, TOOL)));
+  assert.doesNotThrow(() => JSON.parse(COMPARISON_REPORTS.json(compared, CONTEXT)));
   const from = readYaml('complete: true\noptions:\n  --map: draw it\n');
   const script = {
     name: 'x\u001b[2J.fish',
     text: "complete -c tiffin -l 'b\u001b[31m' -a '\u001b]0;x\u0007'\n",
   };
-  const shown = coverageText(coverage(from, [readCompletion(script, 'fish', 'tiffin')]), PLAIN);
+  const shown = COVERAGE_REPORTS.text(coverage(from, [readCompletion(script, 'fish', 'tiffin')]), CONTEXT);
   assert.ok(!/[\u001b\u0007]/.test(shown), shown);
   const asked = whatIf(from, '--ma\u001b[31m');
   assert.ok('comparison' in asked);
-  assert.ok(!whatIfText([asked], PLAIN).includes('\u001b'));
+  assert.ok(!WHAT_IF_REPORTS.text([asked], CONTEXT).includes('\u001b'));
 });
 
 test('options called as the members of every object are ordinary', () => {

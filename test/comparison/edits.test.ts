@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { assumeComplete, compareExtensions, compareInterfaces, type Interface, whatIf } from 'dabbawala';
+import { assumeComplete, compareExtensions, compareInterfaces, whatIf } from 'dabbawala/analysis';
+import type { Interface } from 'dabbawala/model';
 import fc from 'fast-check';
 import { readText } from '../support/read-text.ts';
 import { readYaml } from '../support/read-yaml.ts';

@@ -2,17 +2,10 @@ import assert from 'node:assert/strict';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import {
-  type Command,
-  type Comparison,
-  compareInterfaces,
-  documentJson,
-  documentYaml,
-  type Interface,
-  joinInterfaces,
-  type Knowable,
-  readDocument,
-} from 'dabbawala';
+import { joinInterfaces, readDocument } from 'dabbawala';
+import { type Comparison, compareInterfaces } from 'dabbawala/analysis';
+import type { Command, Interface, Knowable } from 'dabbawala/model';
+import { documentJson, documentYaml } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { arbitraryInterface } from '../support/arbitrary-interface.ts';
 import { demoSources } from '../support/demo-sources.ts';

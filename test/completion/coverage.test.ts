@@ -2,22 +2,18 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
+import { detectShell, joinInterfaces, readCompletion } from 'dabbawala';
+import { coverage, shellTotals } from 'dabbawala/analysis';
+import { type Inventory, SHELLS } from 'dabbawala/model';
+import { observeCompletion } from 'dabbawala/node';
 import {
   bashCompletion,
-  coverage,
-  detectShell,
   documentYaml,
   fishCompletion,
-  type Inventory,
-  joinInterfaces,
   manualPage,
   missingLines,
-  readCompletion,
-  SHELLS,
-  shellTotals,
   zshCompletion,
-} from 'dabbawala';
-import { observeCompletion } from 'dabbawala/node';
+} from 'dabbawala/writers';
 import fc from 'fast-check';
 import { arbitraryInterface } from '../support/arbitrary-interface.ts';
 import { PATIENT, WRITERS } from '../support/completion.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { SHELLS, type Shell } from 'dabbawala';
+import { SHELLS, type Shell } from 'dabbawala/model';
 import { askShell } from 'dabbawala/node';
 import { PATIENT } from '../support/completion.ts';
 import { absent } from '../support/programs.ts';

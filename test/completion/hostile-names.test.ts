@@ -4,16 +4,11 @@ import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import {
-  completionProblems,
-  coverage,
-  type Interface,
-  missingLines,
-  readCompletion,
-  SHELLS,
-  type Shell,
-} from 'dabbawala';
+import { readCompletion } from 'dabbawala';
+import { coverage } from 'dabbawala/analysis';
+import { type Interface, SHELLS, type Shell } from 'dabbawala/model';
 import { askShell } from 'dabbawala/node';
+import { completionProblems, missingLines } from 'dabbawala/writers';
 import { offeredBehind, PATIENT, WRITERS } from '../support/completion.ts';
 import { HOSTILE } from '../support/hostile-strings.ts';
 import { absent } from '../support/programs.ts';

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readCompletion, SHELLS } from 'dabbawala';
+import { readCompletion } from 'dabbawala';
+import { SHELLS } from 'dabbawala/model';
 
 /** A function that is its own action, in branches that lead to it again. */
 const ITSELF = `#compdef tiffin

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { detectShell, type Inventory, readCompletion, type Shell } from 'dabbawala';
+import { detectShell, readCompletion } from 'dabbawala';
+import type { Inventory, Shell } from 'dabbawala/model';
 
 /** What an inventory has, a line for each command: options (with `=` where they take an argument), operands, and arguments. */
 function lines({ commands, unread }: Inventory): string[] {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { SHELLS, type Shell } from 'dabbawala';
+import { SHELLS, type Shell } from 'dabbawala/model';
 import { observeWritten, offeredBehind } from '../support/completion.ts';
 import { absent } from '../support/programs.ts';
 import { readYaml } from '../support/read-yaml.ts';

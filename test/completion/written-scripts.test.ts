@@ -1,14 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  bashCompletion,
-  fishCompletion,
-  type Interface,
-  joinInterfaces,
-  readDocument,
-  SHELLS,
-  zshCompletion,
-} from 'dabbawala';
+import { joinInterfaces, readDocument } from 'dabbawala';
+import { type Interface, SHELLS } from 'dabbawala/model';
+import { bashCompletion, fishCompletion, zshCompletion } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { assertExact, observeWritten, offeredBehind } from '../support/completion.ts';
 import { demoSources } from '../support/demo-sources.ts';

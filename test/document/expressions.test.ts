@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { nearestRule, optionScopes } from 'dabbawala';
+import { optionScopes } from 'dabbawala/analysis';
+import { nearestRule } from 'dabbawala/model';
 import { commandAt, onlyOption, readYaml } from '../support/read-yaml.ts';
 
 test('a bare letter stands beside a long name with an optional value', () => {

@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { documentSchema, readDocument } from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { documentSchema } from 'dabbawala/writers';
 import { ROOT } from '../support/run-dabbawala.ts';
 
 const GUIDE = readFileSync(join(ROOT, 'docs/document.md'), 'utf8');

@@ -3,14 +3,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import {
-  documentJson,
-  documentSchema,
-  documentYaml,
-  type Interface,
-  readDocument,
-  saysTheSame,
-} from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { type Interface, saysTheSame } from 'dabbawala/model';
+import { documentJson, documentSchema, documentYaml } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { arbitraryInterface } from '../support/arbitrary-interface.ts';
 import { ROOT } from '../support/run-dabbawala.ts';

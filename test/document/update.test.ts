@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { documentYaml, type Interface, readDocument, saysTheSame, updateDocument } from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import { type Interface, saysTheSame } from 'dabbawala/model';
+import { documentYaml, updateDocument } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { arbitraryInterface } from '../support/arbitrary-interface.ts';
 

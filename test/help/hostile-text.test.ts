@@ -2,18 +2,9 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import {
-  audit,
-  auditJson,
-  auditText,
-  detectKind,
-  documentYaml,
-  type Interface,
-  type Place,
-  readDocument,
-  readHelp,
-  walkCommands,
-} from 'dabbawala';
+import { audit, auditJson, auditText, detectKind, type Place, readDocument, readHelp } from 'dabbawala';
+import { type Interface, walkCommands } from 'dabbawala/model';
+import { documentYaml } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { ROOT } from '../support/run-dabbawala.ts';
 

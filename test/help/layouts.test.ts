@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { annotateHelp, type Command, type Interface, readHelp } from 'dabbawala';
+import { annotateHelp, readHelp } from 'dabbawala';
+import type { Command, Interface } from 'dabbawala/model';
 import { parse } from 'yaml';
 import { optionLine } from '../support/read-text.ts';
 

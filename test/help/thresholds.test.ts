@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { type Interface, readHelp } from 'dabbawala';
+import { readHelp } from 'dabbawala';
+import type { Interface } from 'dabbawala/model';
 import { optionLine } from '../support/read-text.ts';
 
 function read(text: string): Interface | undefined {

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { commandName, type Form, readHelp, walkCommands } from 'dabbawala';
+import { readHelp } from 'dabbawala';
+import { commandName, type Form, walkCommands } from 'dabbawala/model';
 import { describedCommand, readText } from '../support/read-text.ts';
 
 function operandText(form: Form | undefined): string[] {

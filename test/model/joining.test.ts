@@ -1,13 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  extendInterface,
-  type Interface,
-  joinInterfaces,
-  type Option,
-  readHelp,
-  readObject,
-} from 'dabbawala';
+import { extendInterface, joinInterfaces, readHelp, readObject } from 'dabbawala';
+import type { Interface, Option } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 import { commandAt, readYaml } from '../support/read-yaml.ts';
 

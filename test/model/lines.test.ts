@@ -1,15 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  LineIndex,
-  LineIndexes,
-  nearestRule,
-  placeText,
-  printable,
-  readHelp,
-  stated,
-  UNKNOWN_RULES,
-} from 'dabbawala';
+import { LineIndex, LineIndexes, placeText, printable, readHelp } from 'dabbawala';
+import { nearestRule, stated, UNKNOWN_RULES } from 'dabbawala/model';
 import fc from 'fast-check';
 
 test('lines end with \\n, \\r\\n or \\r, and every offset has a position', () => {

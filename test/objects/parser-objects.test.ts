@@ -3,15 +3,10 @@ import { test } from 'node:test';
 import { parseArgs } from 'node:util';
 import { cac } from 'cac';
 import { Command, Option } from 'commander';
-import {
-  audit,
-  documentYaml,
-  type Interface,
-  judgeRelations,
-  type Command as ModelCommand,
-  readDocument,
-  readObject,
-} from 'dabbawala';
+import { audit, readDocument, readObject } from 'dabbawala';
+import { judgeRelations } from 'dabbawala/analysis';
+import type { Interface, Command as ModelCommand } from 'dabbawala/model';
+import { documentYaml } from 'dabbawala/writers';
 import yargs from 'yargs';
 import { optionLine } from '../support/read-text.ts';
 import { commandAt } from '../support/read-yaml.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { spawnSync } from 'node:child_process';
 import { test } from 'node:test';
-import { traceWords } from 'dabbawala';
+import { traceWords } from 'dabbawala/analysis';
 import fc from 'fast-check';
 import { type GeneratedOption, optionSets, programOf, type StatedRules } from '../support/option-sets.ts';
 import { absent } from '../support/programs.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { type Trace, traceWords } from 'dabbawala';
+import { type Trace, traceWords } from 'dabbawala/analysis';
 import fc from 'fast-check';
 import { arbitraryInterface } from '../support/arbitrary-interface.ts';
 import { readText } from '../support/read-text.ts';

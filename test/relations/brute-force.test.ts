@@ -1,10 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { type Cause, judgeRelations } from 'dabbawala/analysis';
 import {
   bareValue,
-  type Cause,
   type Command,
-  judgeRelations,
   type Member,
   makeCommand,
   makeOption,
@@ -13,7 +12,7 @@ import {
   type OptionArgument,
   type Relation,
   stated,
-} from 'dabbawala';
+} from 'dabbawala/model';
 import fc from 'fast-check';
 
 /** A command line: for each option whether it is given, and with which value; z stands for all but x and y. */

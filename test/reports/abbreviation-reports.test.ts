@@ -1,24 +1,27 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
-  abbreviationsText,
-  type Interface,
+  ABBREVIATION_REPORTS,
   nameScopes,
-  resolutionsText,
   resolveWords,
-  traceText,
+  TRACE_REPORTS,
   traceWords,
-} from 'dabbawala';
+} from 'dabbawala/analysis';
+import type { Interface } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 
-const PLAIN = { width: 100, colour: false };
+const CONTEXT = { tool: { name: 'dabbawala', version: '0' }, text: { width: 100, colour: false } };
 const yaml = (body: string) => readText(`dabbawala: 1\nprogram: tiffin\ncomplete: true\n${body}`);
 
-const table = (from: Interface) => abbreviationsText(nameScopes(from), PLAIN).split('\n');
+const table = (from: Interface) =>
+  ABBREVIATION_REPORTS.text({ scopes: nameScopes(from), resolved: [], isAsked: false }, CONTEXT).split('\n');
 
 /** What the table says of words, a line each. */
 const resolved = (from: Interface, ...words: string[]) =>
-  resolutionsText(resolveWords(nameScopes(from), words), PLAIN)
+  ABBREVIATION_REPORTS.text(
+    { scopes: [], resolved: resolveWords(nameScopes(from), words), isAsked: true },
+    CONTEXT,
+  )
     .trimEnd()
     .split('\n');
 
@@ -111,7 +114,7 @@ test('a trace shows each part under its place in the word, and marks what is wro
   const from = yaml(
     'usage: tiffin [OPTION]... DAY\noptions: {"-a, --all": x, "-r, --route=NAME": y}\noperands: {DAY: {count: 1}}\nparsing: {grouping: true, operand-order: mixed}\n',
   );
-  assert.deepEqual(traceText(traceWords(from, ['-arnorth', 'mon', '']), PLAIN).split('\n'), [
+  assert.deepEqual(TRACE_REPORTS.text(traceWords(from, ['-arnorth', 'mon', '']), CONTEXT).split('\n'), [
     'tiffin',
     '',
     '     word      read as',

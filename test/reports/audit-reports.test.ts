@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { audit, auditJson, auditText, type Interface, readHelp } from 'dabbawala';
+import { audit, auditJson, auditText, readHelp } from 'dabbawala';
+import type { Interface } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 
 const TOOL = { name: 'dabbawala', version: '1.2.3' };

@@ -8,15 +8,15 @@ import {
   audit,
   CATALOGUE,
   CATALOGUE_VERSION,
-  type Interface,
   joinInterfaces,
   LineIndexes,
   readDocument,
   readSettings,
   type Settings,
-  settingsSchema,
   settledLevel,
 } from 'dabbawala';
+import type { Interface } from 'dabbawala/model';
+import { settingsSchema } from 'dabbawala/writers';
 import { parse } from 'yaml';
 import { readText } from '../support/read-text.ts';
 import { ROOT } from '../support/run-dabbawala.ts';

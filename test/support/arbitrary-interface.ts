@@ -14,7 +14,7 @@ import {
   type Relation,
   UNKNOWN_RULES,
   type Word,
-} from 'dabbawala';
+} from 'dabbawala/model';
 import fc from 'fast-check';
 
 /** Texts as strangers write them: marks of YAML and Markdown, escapes, names of members of every object. */

@@ -1,16 +1,14 @@
 import assert from 'node:assert/strict';
 import {
-  bashCompletion,
   type CommandInventory,
-  fishCompletion,
   type Interface,
   type Inventory,
   type Option,
   type Shell,
   walkCommands,
-  zshCompletion,
-} from 'dabbawala';
+} from 'dabbawala/model';
 import { askShell, observeCompletion } from 'dabbawala/node';
+import { bashCompletion, fishCompletion, zshCompletion } from 'dabbawala/writers';
 
 /** Limits that a shell reaches only where it never ends, however busy the machine is. */
 export const PATIENT = { timeLimit: 600_000, questionTime: 5000 };

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { detectShell, type Interface, type Inventory, readCompletion, readSource } from 'dabbawala';
+import { detectShell, readCompletion, readSource } from 'dabbawala';
+import type { Interface, Inventory } from 'dabbawala/model';
 import { ROOT } from './run-dabbawala.ts';
 
 /** The demo's sources by their paths from the root; a folder stands for all files in it. */

@@ -9,7 +9,7 @@ import {
   type ParsingRules,
   stated,
   UNKNOWN_RULES,
-} from 'dabbawala';
+} from 'dabbawala/model';
 import fc from 'fast-check';
 
 /** An option that real parsers can be told of: a letter, or a long name, each with its argument. */

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
-import { type Command, type HelpSettings, type Interface, type Option, readSource } from 'dabbawala';
+import { type HelpSettings, readSource } from 'dabbawala';
+import type { Command, Interface, Option } from 'dabbawala/model';
 
 /** Reads a text that must be readable without problems, but for so many places that are told as unread. */
 export function readText(text: string, settings: HelpSettings = {}, unread = 0): Interface {

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
-import { type Command, type Interface, type Option, readDocument } from 'dabbawala';
+import { readDocument } from 'dabbawala';
+import type { Command, Interface, Option } from 'dabbawala/model';
 
 /** Reads a document of the program tiffin that must be without mistakes; `body` is all but its first two lines. */
 export function readYaml(body: string): Interface {

@@ -1,4 +1,4 @@
-import { ABBREVIATION_REPORTS, nameScopes, resolveWords, type Verdict } from 'dabbawala';
+import { ABBREVIATION_REPORTS, nameScopes, resolveWords, type Verdict } from 'dabbawala/analysis';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';

@@ -1,12 +1,5 @@
-import {
-  AUDIT_REPORTS,
-  audit,
-  isAtLeast,
-  knownSelectors,
-  type Level,
-  suggest,
-  unknownSelectors,
-} from 'dabbawala';
+import { AUDIT_REPORTS, audit, isAtLeast, knownSelectors, type Level, unknownSelectors } from 'dabbawala';
+import { suggest } from 'dabbawala/analysis';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';

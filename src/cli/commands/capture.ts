@@ -1,5 +1,5 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
-import { DOCUMENT_WRITERS, printable } from 'dabbawala';
+import { printable } from 'dabbawala';
 import {
   CAPTURE_DEFAULTS,
   type Capture,
@@ -9,6 +9,7 @@ import {
   systemReason,
   writeTextFile,
 } from 'dabbawala/node';
+import { DOCUMENT_WRITERS } from 'dabbawala/writers';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';

@@ -1,17 +1,16 @@
 import type { Command } from 'commander';
+import { isAtLeast, type Level } from 'dabbawala';
 import {
   assumeComplete,
   COMPARISON_REPORTS,
   type ComparedSides,
   compareExtensions,
   compareInterfaces,
-  type Interface,
-  isAtLeast,
-  type Level,
   WHAT_IF_REPORTS,
   type WhatIf,
   whatIf,
-} from 'dabbawala';
+} from 'dabbawala/analysis';
+import type { Interface } from 'dabbawala/model';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';

@@ -1,5 +1,5 @@
 import { InvalidArgumentError, Option } from 'commander';
-import { COMPLETION_WRITERS, completionProblems, WRITERS, type WrittenForm } from 'dabbawala';
+import { COMPLETION_WRITERS, completionProblems, WRITERS, type WrittenForm } from 'dabbawala/writers';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';

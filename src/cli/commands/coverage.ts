@@ -1,15 +1,8 @@
 import { type Command, Option } from 'commander';
-import {
-  assumeComplete,
-  audit,
-  COVERAGE_REPORTS,
-  coverage,
-  isAtLeast,
-  missingLines,
-  printable,
-  SHELLS,
-  type Shell,
-} from 'dabbawala';
+import { audit, isAtLeast, printable } from 'dabbawala';
+import { assumeComplete, COVERAGE_REPORTS, coverage } from 'dabbawala/analysis';
+import { SHELLS, type Shell } from 'dabbawala/model';
+import { missingLines } from 'dabbawala/writers';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';

@@ -1,4 +1,4 @@
-import { TRACE_REPORTS, traceWords } from 'dabbawala';
+import { TRACE_REPORTS, traceWords } from 'dabbawala/analysis';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';

@@ -82,14 +82,14 @@ export const AUDIT_REPORTS = {
 export const COMPARISON_REPORTS = {
   text: (sides, { text }) => comparisonText(sides, text),
   json: (sides, { tool }) => comparisonJson(sides, tool),
-  markdown: comparisonMarkdown,
+  markdown: (sides) => comparisonMarkdown(sides),
 } as const satisfies Reports<ComparedSides>;
 
 /** Reports of what added names would do. */
 export const WHAT_IF_REPORTS = {
   text: (answers, { text }) => whatIfText(answers, text),
   json: (answers, { tool }) => whatIfJson(answers, tool),
-  markdown: whatIfMarkdown,
+  markdown: (answers) => whatIfMarkdown(answers),
 } as const satisfies Reports<readonly WhatIf[]>;
 
 /** Reports of what completion offers. */
@@ -114,7 +114,7 @@ export const ANNOTATION_REPORTS = {
 export const CATALOGUE_REPORTS = {
   text: (checks, { text }) => catalogueText(checks, text),
   json: (checks, { tool }) => explainJson(checks, tool),
-  markdown: catalogueMarkdown,
+  markdown: (checks) => catalogueMarkdown(checks),
 } as const satisfies Reports<readonly Check[]>;
 
 /** Reports that explain checks one by one. */

@@ -1,0 +1,77 @@
+// `dabbawala/analysis`: abbreviations, command lines, versions, completion and relations looked at one by one, and their reports.
+export { type CommandScope, commandScope } from '../abbreviations/command-scope.ts';
+export { type FragileAbbreviation, fragileAbbreviations } from '../abbreviations/fragility.ts';
+export { type FreeLetters, freeLetters, unusedLetters } from '../abbreviations/free-letters.ts';
+export { leadingWords } from '../abbreviations/leading-words.ts';
+export { LikelyNames } from '../abbreviations/likely-names.ts';
+export { type IndexedName, type IndexRules, NameIndex } from '../abbreviations/name-index.ts';
+export type { NameLookup, PrefixRange } from '../abbreviations/name-lookup.ts';
+export { type NameScope, nameScopes } from '../abbreviations/name-scope.ts';
+export {
+  type OptionScope,
+  optionScope,
+  optionScopes,
+  type ScopeName,
+  type ScopeTarget,
+} from '../abbreviations/option-scope.ts';
+export { resolveWords, type WordResolution } from '../abbreviations/resolve-words.ts';
+export { SegmentIndex } from '../abbreviations/segment-index.ts';
+export { type SuggestionScope, suggest } from '../abbreviations/suggest.ts';
+export { type ValueScope, valueScopes } from '../abbreviations/value-scope.ts';
+export type { Resolution, Verdict } from '../abbreviations/verdict.ts';
+export { assumeComplete } from '../comparison/assume-complete.ts';
+export {
+  type Change,
+  type Comparison,
+  EFFECTS,
+  type Effect,
+  type NotCompared,
+  RELEASES,
+  type Release,
+  type WordRange,
+} from '../comparison/change.ts';
+export { CHANGE_KINDS, type ChangeKind } from '../comparison/change-kinds.ts';
+export { compareInterfaces } from '../comparison/compare-interfaces.ts';
+export { type Clash, compareExtensions, type ExtensionComparison } from '../comparison/extension-changes.ts';
+export { type NotAddable, type WhatIf, whatIf } from '../comparison/what-if.ts';
+export {
+  COVERED_KINDS,
+  type CommandCoverage,
+  type CoveredKind,
+  coverage,
+  type KindCoverage,
+  type MissingThing,
+  type OfferedThing,
+  type ShellCoverage,
+  type WrongArgument,
+} from '../coverage/coverage.ts';
+export type { Answer } from '../coverage/inventory-from-answers.ts';
+export { completionQuestions, type Question } from '../coverage/questions.ts';
+export { type KindTotals, shellTotals } from '../coverage/totals.ts';
+export type {
+  AssumedRule,
+  GivenOption,
+  Trace,
+  TracedWord,
+  TraceProblem,
+  TraceProblemCode,
+  WordPart,
+  WordRole,
+} from '../parsing/trace.ts';
+export { traceWords } from '../parsing/trace-words.ts';
+export type { Cause, Variable } from '../relations/formula.ts';
+export {
+  judgeRelations,
+  type NeverUsable,
+  type RelationVerdicts,
+  type WithoutEffect,
+} from '../relations/judge-relations.ts';
+export type { ComparedSides } from '../reports/comparison-words.ts';
+export {
+  ABBREVIATION_REPORTS,
+  type Abbreviations,
+  COMPARISON_REPORTS,
+  COVERAGE_REPORTS,
+  TRACE_REPORTS,
+  WHAT_IF_REPORTS,
+} from '../reports/formats.ts';

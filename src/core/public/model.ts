@@ -1,0 +1,67 @@
+// `dabbawala/model`: what an interface is made of.
+export {
+  type AllowedValue,
+  bareValue,
+  type Count,
+  type Deprecation,
+  makeWord,
+  NO_ARGUMENT,
+  type Offer,
+  type OptionArgument,
+  type PairKey,
+  type Range,
+  type ValueType,
+  type Word,
+} from '../model/argument.ts';
+export {
+  type Command,
+  type CommandName,
+  commandName,
+  type Example,
+  type Form,
+  type FormOption,
+  makeCommand,
+} from '../model/command.ts';
+export { type Basis, type Fact, inferred, type Knowable, stated } from '../model/fact.ts';
+export {
+  type EnvironmentVariable,
+  type ExitStatus,
+  type Interface,
+  type InterfaceSource,
+  makeInterface,
+  type Observation,
+  type RelatedFile,
+  SOURCE_KINDS,
+  type SourceKind,
+  type Standard,
+} from '../model/interface.ts';
+export {
+  type CommandInventory,
+  type Inventory,
+  type OfferedArgument,
+  type OfferedOption,
+  type OfferedWord,
+  SHELLS,
+  type Shell,
+  type Unread,
+} from '../model/inventory.ts';
+export type { Listed } from '../model/listed.ts';
+export { takesEitherHyphens, withOtherHyphens, withTwoHyphens } from '../model/long-hyphens.ts';
+export { nearestRule } from '../model/nearest-rule.ts';
+export type { Operand } from '../model/operand.ts';
+export {
+  argumentOf,
+  type Inheritance,
+  longNames,
+  mainName,
+  makeOption,
+  type NameForm,
+  type Option,
+  type OptionName,
+  type Repetition,
+} from '../model/option.ts';
+export { overrideRules } from '../model/override-rules.ts';
+export { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../model/parsing-rules.ts';
+export type { Member, Relation, RelationKind } from '../model/relation.ts';
+export { saysTheSame } from '../model/same.ts';
+export { type CommandAt, walkCommands } from '../model/walk.ts';
