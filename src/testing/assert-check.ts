@@ -74,8 +74,8 @@ export function assertCheck(check: Check, expected: ExpectedWords = {}): void {
   }
 }
 
-/** A message begins with a small letter, a number or a name in quotes, and ends without a mark. */
-const ONE_SENTENCE = /^['a-z\d](?:.*[^.!?])?$/s;
+/** A message begins with no capital and ends without a mark. */
+const ONE_SENTENCE = /^(?![\p{Lu}\s]).*[^.!?\s]$/su;
 
 function refuse(message: string, actual: unknown, expected: unknown): never {
   throw new AssertionError({ message, actual, expected, operator: 'assertCheck', stackStartFn: assertCheck });

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
@@ -70,16 +70,43 @@ test('installed into an empty folder, all exports work and are typed', async () 
     'console.log(source?.name, result?.findings.length);',
   ].join('\n');
   await writeFile(join(folder, 'try.ts'), program);
-  const options = ['--module', 'nodenext', '--target', 'es2023', '--strict', '--types', 'node'];
-  const typeRoots = ['--typeRoots', join(ROOT, 'node_modules/@types')];
-  const compiled = await runProgram(process.execPath, [
-    join(ROOT, 'node_modules/typescript/bin/tsc'),
-    ...options,
-    ...typeRoots,
-    join(folder, 'try.ts'),
-    '--ignoreConfig',
-  ]);
-  assert.equal(compiled.status, 0, compiled.stdout);
+  for (const resolution of ['nodenext', 'bundler']) assert.equal(await compile('try.ts', resolution), '');
   const ended = await runProgram('sh', ['-c', 'cd "$1" && exec node try.js', 'sh', folder]);
   assert.equal(ended.stdout, 'package.json 1\n', ended.stderr);
+});
+
+/** What the compiler says of a file in the folder, with no more than its strict mode; its program is written beside it. */
+async function compile(name: string, resolution: string): Promise<string> {
+  const module = resolution === 'nodenext' ? 'nodenext' : 'esnext';
+  const { stdout } = await runProgram(process.execPath, [
+    join(ROOT, 'node_modules/typescript/bin/tsc'),
+    ...['--module', module, '--moduleResolution', resolution],
+    ...['--target', 'es2023', '--strict', '--types', 'node'],
+    ...['--typeRoots', join(ROOT, 'node_modules/@types')],
+    join(folder, name),
+    '--ignoreConfig',
+  ]);
+  return stdout;
+}
+
+test('installed into an empty folder, a check of one’s own is tested and run, and a misspelt name does not compile', async () => {
+  const check = await readFile(join(import.meta.dirname, 'own-check.ts'), 'utf8');
+  await writeFile(join(folder, 'right.ts'), check);
+  await writeFile(join(folder, 'wrong.ts'), check.replace(/=== '[^']*'/, "=== 'house/unfinished-opton'"));
+  for (const resolution of ['nodenext', 'bundler']) {
+    assert.equal(await compile('right.ts', resolution), '');
+    assert.match(
+      await compile('wrong.ts', resolution),
+      /^\S*wrong\.ts\(\d+,\d+\): error TS2367: .*have no overlap/m,
+    );
+  }
+  const ended = await runProgram('sh', ['-c', 'cd "$1" && exec node right.js', 'sh', folder]);
+  assert.equal(ended.stdout, '--beta-box\n', ended.stderr);
+  const bin = join(folder, 'node_modules/.bin/dabbawala');
+  const audited = await runProgram(
+    bin,
+    ['audit', `--checks=${join(folder, 'right.js')}`, '-'],
+    'Usage: tiffin\n\n  --beta  x\n',
+  );
+  assert.match(audited.stdout, /'--beta' is not finished/);
 });
