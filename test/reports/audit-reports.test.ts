@@ -17,8 +17,7 @@ test('the text report names the place in GNU columns, quotes the line, marks the
     "help.txt:3:9: warning: '--n' is a long option of one letter",
     '    |         --n=COUNT       print COUNT boxes',
     '    |         ~~~',
-    "    fix: give it a word for a name, and '-n' as its short form where that is",
-    '          free',
+    "    fix: name it with a word, and use '-n' as its short form if that is free",
     '    [names/one-letter-long] tiffin',
   ]);
 });
@@ -84,7 +83,7 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     },
     related: [],
     evidence: '--n',
-    fix: "give it a word for a name, and '-n' as its short form where that is free",
+    fix: "name it with a word, and use '-n' as its short form if that is free",
     unsure: null,
     fingerprint: finding.fingerprint,
   });

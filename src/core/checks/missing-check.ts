@@ -45,9 +45,9 @@ export function missingCheck<const Name extends CheckId>({
               reason: inventory.observed
                 ? `${shell} did not answer all that it was asked`
                 : `the completion script for ${shell} has parts that only running it tells`,
-              supply: inventory.observed
+              remedy: inventory.observed
                 ? 'fix what keeps the script from answering'
-                : 'let a real shell be asked, with --observe',
+                : 'ask a real shell, with --observe',
               place: inventory.unread[0]?.place ?? null,
             });
           }

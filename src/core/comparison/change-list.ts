@@ -62,7 +62,7 @@ export class ChangeList {
       what,
       names,
       reason: `whether the new version lists all its ${what} is not known`,
-      supply: "the key 'complete' of a document, or the option --complete where the sources show all",
+      remedy: "say 'complete: true' in a document, or give --complete if the sources show everything",
     });
   }
 

@@ -54,8 +54,8 @@ export interface NotCompared {
   /** The names that the old version has and the new one does not show. */
   readonly names: readonly string[];
   readonly reason: string;
-  /** How to supply what is lacking. */
-  readonly supply: string;
+  /** What to do so that it can be compared. */
+  readonly remedy: string;
 }
 
 /** The kind of release that changes call for, as semantic versioning has it. */

@@ -19,8 +19,8 @@ export interface Judgement {
   /** What was seen, or which fact is lacking. */
   readonly evidence: string;
   readonly instances: readonly Instance[];
-  /** For what is not judged: how to supply the lacking fact; undefined where there is nothing to judge. */
-  readonly supply?: string;
+  /** For what is not judged: what to do so that it can be judged; undefined where there is nothing to judge. */
+  readonly remedy?: string;
 }
 
 /** A rule of a standard and how an interface is held against it. */
@@ -52,9 +52,9 @@ export function judgeRules(rules: readonly Rule[], view: AuditView): Conformance
   }));
 }
 
-/** A fact is lacking: which, and how to supply it. */
-export function notJudged(evidence: string, supply: string): Judgement {
-  return { standing: 'not judged', count: 0, evidence, instances: [], supply };
+/** A fact is lacking: which, and what to do about it. */
+export function notJudged(evidence: string, remedy: string): Judgement {
+  return { standing: 'not judged', count: 0, evidence, instances: [], remedy };
 }
 
 /** There is nothing of its kind, and no fact would change that. */

@@ -46,8 +46,8 @@ export interface NotJudged<Name extends string = string> {
   readonly count: number;
   /** What is not known. */
   readonly reason: string;
-  /** How to supply it. */
-  readonly supply: string;
+  /** What to do so that it can be judged. */
+  readonly remedy: string;
 }
 
 /** How a check ended: the four outcomes of every check. */

@@ -7,17 +7,17 @@ export function quoteName(name: string): string {
 }
 
 /** Up to five names with their number: `'-a', '-b' and 3 more`. */
-export function listNames(names: readonly string[]): string {
-  return listSome(names.map(quoteName), NAMES_SHOWN);
+export function listNames(names: readonly string[], conjunction: 'and' | 'or' = 'and'): string {
+  return listSome(names.map(quoteName), NAMES_SHOWN, conjunction);
 }
 
 /** The first items of a list in words, and how many more there are: `a, b and 3 more`. */
-export function listSome(items: readonly string[], most: number): string {
+export function listSome(items: readonly string[], most: number, conjunction: 'and' | 'or' = 'and'): string {
   const shown = items.slice(0, most);
   const more = items.length - shown.length;
-  if (more > 0) return `${shown.join(', ')} and ${more} more`;
+  if (more > 0) return `${shown.join(', ')} ${conjunction} ${more} more`;
   const last = shown.pop() ?? '';
-  return shown.length === 0 ? last : `${shown.join(', ')} and ${last}`;
+  return shown.length === 0 ? last : `${shown.join(', ')} ${conjunction} ${last}`;
 }
 
 /** `1 option`, `3 options`. */

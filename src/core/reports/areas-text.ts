@@ -30,5 +30,5 @@ export function areasText({ outcomes, findings }: Audit, options: TextOptions): 
   });
   if (rows.length === 0) return '';
   const titles = ['', 'errors', 'warnings', 'notes', 'judged', 'lack a fact', 'nothing to judge'];
-  return `${styled('By area: the findings, and how many checks ended how', ['bold'], options)}\n${columnsText(titles, rows, options).join('\n')}\n`;
+  return `${styled('By area: findings, and how the checks ended', ['bold'], options)}\n${columnsText(titles, rows, options).join('\n')}\n`;
 }

@@ -43,7 +43,7 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       unsure: finding.unsure,
       fingerprint: finding.fingerprint,
     })),
-    notJudged: audit.notJudged,
+    notJudged: audit.notJudged.map(({ remedy, ...rest }) => ({ ...rest, supply: remedy })),
     judged: audit.outcomes,
     conformance: {
       posix: audit.conformance.flatMap(({ program, posix }) =>
@@ -79,6 +79,6 @@ function jsonRow(program: string, row: ConformanceRow, indexes: LineIndexes) {
       command,
       place: jsonPlace(place, indexes),
     })),
-    supply: row.supply ?? null,
+    supply: row.remedy ?? null,
   };
 }

@@ -13,7 +13,7 @@ import { wrapText } from './text-wrap.ts';
 
 /**
  * An audit as text for people, ending in a newline: what to fix first, the notes, a summary by area, the conformance tables, what
- * was not judged and what would supply the facts, and how much was read.
+ * was not judged and what would make the facts known, and how much was read.
  */
 export function auditText(audit: Audit, options: TextOptions): string {
   return [

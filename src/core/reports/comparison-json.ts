@@ -19,7 +19,7 @@ export function comparisonJson({ title, comparison, clashes = [] }: ComparedSide
     columnUnit: 'utf-16',
     release: comparison.release,
     changes: comparison.changes.map((change) => jsonChange(change, indexes)),
-    notCompared: comparison.notCompared,
+    notCompared: comparison.notCompared.map(({ remedy, ...rest }) => ({ ...rest, supply: remedy })),
     clashes: clashes.map(({ extensions, changes }) => ({
       extensions,
       changes: changes.map((change) => jsonChange(change, indexes)),

@@ -147,7 +147,7 @@ function notComparedText(all: readonly NotCompared[], options: TextOptions): str
   const [first] = all;
   return [
     `${styled('Not compared', ['bold', 'underline'], options)}\n${lines.join('\n')}\n${wrapText(
-      `${first?.reason}; it is supplied by ${first?.supply}`,
+      `${first?.reason}; ${first?.remedy}`,
       width,
       '  ',
       '  ',

@@ -32,8 +32,8 @@ function tableText(title: string, rows: readonly ConformanceRow[], options: Text
     return text.replace(row.standing, () => styled(row.standing, [STANDING_COLOUR[row.standing]], options));
   });
   const openRows = {
-    'not judged': open.filter(({ supply }) => supply !== undefined),
-    'nothing to judge': open.filter(({ supply }) => supply === undefined),
+    'not judged': open.filter(({ remedy }) => remedy !== undefined),
+    'nothing to judge': open.filter(({ remedy }) => remedy === undefined),
   };
   for (const [title, some] of Object.entries(openRows)) {
     if (some.length === 0) continue;

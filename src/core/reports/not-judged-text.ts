@@ -5,37 +5,37 @@ import { rowName } from './conformance-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
 
-/** What lacks one fact, and how to supply it. */
+/** What lacks one fact, and what to do about it. */
 interface Lacking {
   readonly reason: string;
-  readonly supply: string;
+  readonly remedy: string;
   /** Checks, and rows of the conformance tables. */
   readonly judgements: readonly string[];
 }
 
-/** What was not judged, by the fact that is lacking, with the one command or line that would supply it; empty where all was. */
+/** What was not judged, by the fact that is lacking, with the one command or line that would make it known; empty where all was. */
 export function notJudgedText(audit: Audit, options: TextOptions): string {
   const facts = lackingFacts(audit);
   if (facts.length === 0) return '';
   const width = usedWidth(options);
-  const lines = facts.flatMap(({ reason, supply, judgements }) => [
+  const lines = facts.flatMap(({ reason, remedy, judgements }) => [
     wrapText(`${printable(reason)} (${judgements.join(', ')})`, width, '  - ', '    '),
-    wrapText(printable(supply), width, '    supply: ', '            '),
+    wrapText(printable(remedy), width, '    to judge it: ', '                 '),
   ]);
-  return `${styled('Not judged, for want of a fact', ['bold'], options)}\n${lines.join('\n')}\n`;
+  return `${styled('Not judged, because a fact is missing', ['bold'], options)}\n${lines.join('\n')}\n`;
 }
 
 /** The facts by how many judgements they would make possible, the most first. */
 function lackingFacts({ notJudged, conformance }: Audit): Lacking[] {
-  const facts = new Map<string, { reason: string; supply: string; judgements: Set<string> }>();
-  const add = (reason: string, supply: string, judgement: string) => {
-    const known = facts.get(reason) ?? { reason, supply, judgements: new Set() };
+  const facts = new Map<string, { reason: string; remedy: string; judgements: Set<string> }>();
+  const add = (reason: string, remedy: string, judgement: string) => {
+    const known = facts.get(reason) ?? { reason, remedy, judgements: new Set() };
     known.judgements.add(judgement);
     facts.set(reason, known);
   };
-  for (const { reason, supply, check } of notJudged) add(reason, supply, check);
+  for (const { reason, remedy, check } of notJudged) add(reason, remedy, check);
   const addRow = (standard: string) => (row: ConformanceRow) => {
-    if (row.supply !== undefined) add(row.evidence, row.supply, `${standard} ${rowName(row)}`);
+    if (row.remedy !== undefined) add(row.evidence, row.remedy, `${standard} ${rowName(row)}`);
   };
   for (const { posix, gnu } of conformance) {
     posix.forEach(addRow('POSIX'));

@@ -14,9 +14,7 @@ export const ambiguousWord = defineCheck({
   name: 'abbreviations/ambiguous-word',
   level: 'note',
   title: 'Several options begin with the same word',
-  why:
-    'Who types the word that the names share gets an error, or in a parser that lets the first declared name win, an option ' +
-    'that was not meant. Where one of them had the word to itself in an earlier version, its callers break.',
+  why: 'A caller who types the shared word gets an error or, if the parser lets the first declared name win, the wrong option. If one of them had the word to itself in an earlier version, its callers break.',
   standard: 'GNU conventions, abbreviations of long options',
   needs: ['the long options of the command'],
   since: 4,
@@ -54,16 +52,16 @@ export const ambiguousWord = defineCheck({
     const [first, ...others] = words;
     if (first === undefined) return '';
     return others.length === 0
-      ? `${quoteName(first.word)} may be ${listNames(first.names)}`
-      : `${words.length} words begin several options each: ${listSome(
+      ? `${quoteName(first.word)} could mean ${listNames(first.names, 'or')}`
+      : `${words.length} words could each mean several options: ${listSome(
           words.map(({ word, count }) => `${quoteName(word)} ${count}`),
           WORDS_SHOWN,
         )}`;
   },
   fix: ({ words }) =>
     words.length === 1
-      ? `declare ${quoteName(words[0]?.word ?? '')} as a name of the option that callers mean by it, or begin the names with different words`
-      : 'declare the words as names of the options that callers mean by them, or begin the names with different words',
+      ? `declare ${quoteName(words[0]?.word ?? '')} as a name of the option that callers mean by it, or start the names with different words`
+      : 'declare the words as names of the options that callers mean by them, or start the names with different words',
 });
 
 /** The words that several options of a command begin with, at least one of which it declares itself; the longest of those that begin the same. */

@@ -14,10 +14,8 @@ type Pair = { readonly first: string; readonly second: string };
 export const caseFoldsTogether = defineCheck({
   name: 'abbreviations/case-folds-together',
   level: 'error',
-  title: 'Names differ by case alone, and the parser takes no notice of case',
-  why:
-    'The parser finds one of the two options under either name, so that the other can never be given; which one it is depends on ' +
-    'the order in which they were declared.',
+  title: 'Names differ only in case, and the parser ignores case',
+  why: 'The parser finds the same option under either name, so the other one can never be given. Which one it is depends on the order in which they were declared.',
   standard: 'practice',
   needs: ['the options of the command', 'whether the parser tells upper from lower case'],
   since: 4,
@@ -42,7 +40,7 @@ export const caseFoldsTogether = defineCheck({
           command: at.path,
           count: pairs.length,
           reason: 'whether the parser tells upper from lower case',
-          supply: 'state it by --rule=case-sensitive=true, or =false',
+          remedy: 'state it by --rule=case-sensitive=true, or =false',
           place: first.second.place,
         });
       } else {
@@ -58,14 +56,14 @@ export const caseFoldsTogether = defineCheck({
     }
   },
   message: ({ pairs }: { pairs: readonly Pair[] }) =>
-    `${countOf(pairs.length, 'name')} cannot be told from ${pairs.length === 1 ? 'another' : 'others'}, as case does not count: ${listSome(
+    `${countOf(pairs.length, 'name')} cannot be told from ${pairs.length === 1 ? 'another' : 'others'}, because the parser ignores case: ${listSome(
       pairs.map(({ first, second }) => `${quoteName(second)} from ${quoteName(first)}`),
       PAIRS_SHOWN,
     )}`,
   fix: ({ pairs }) =>
     pairs.length === 1
-      ? `rename ${quoteName(pairs[0]?.second ?? '')}, or make the parser tell upper from lower case`
-      : 'rename them, or make the parser tell upper from lower case',
+      ? `rename ${quoteName(pairs[0]?.second ?? '')}, or make the parser case-sensitive`
+      : 'rename them, or make the parser case-sensitive',
 });
 
 interface NamePair {

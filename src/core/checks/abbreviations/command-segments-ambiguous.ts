@@ -12,9 +12,7 @@ export const commandSegmentsAmbiguous = defineCheck({
   name: 'abbreviations/command-segments-ambiguous',
   level: 'note',
   title: 'Commands share their form of one letter for each segment',
-  why:
-    'Where segments may be shortened, people try one letter of each first. What several commands share is an error for the caller, ' +
-    'and was the form of one of them before the others came.',
+  why: 'Where segments can be shortened, people try one letter of each first. A form that several commands share is an error for the caller, and it may have stood for one of them before the others were added.',
   standard: 'practice',
   needs: ['whether the parser accepts shortened segments of command names'],
   since: 4,
@@ -54,14 +52,13 @@ export const commandSegmentsAmbiguous = defineCheck({
     const [first, ...others] = forms;
     if (first === undefined) return '';
     return others.length === 0
-      ? `${quoteName(first.form)} may be ${listNames(first.names)}`
-      : `${forms.length} forms of one letter for each segment are shared: ${listSome(
+      ? `${quoteName(first.form)} could mean ${listNames(first.names, 'or')}`
+      : `${forms.length} forms with one letter for each segment are shared: ${listSome(
           forms.map(({ form, names }) => `${quoteName(form)} by ${names.length} commands`),
           FORMS_SHOWN,
         )}`;
   },
-  fix: () =>
-    'begin the last segments with different letters, or give the commands short aliases of their own',
+  fix: () => 'start the last segments with different letters, or give each command a short alias',
 });
 
 /** The forms with one letter of every segment that begin several names of more than one segment. */

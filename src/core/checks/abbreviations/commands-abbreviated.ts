@@ -48,7 +48,7 @@ export const commandsAbbreviated = defineCheck({
       forms.map(({ name, shortest }) => `${quoteName(shortest)} for ${quoteName(name)}`),
       COMMANDS_SHOWN,
     )}`,
-  fix: () => 'accept full names and declared aliases only, or let new commands begin as no other does',
+  fix: () => 'accept only full names and declared aliases, or start the names of new commands differently',
 });
 
 /** Nobody shortens a name by a letter or two. */

@@ -20,9 +20,7 @@ export const extensionBreaks = defineCheck({
   name: 'abbreviations/extension-breaks',
   level: 'warning',
   title: 'An extension breaks abbreviations, or gives them another meaning',
-  why:
-    'Whoever installs an extension changes what the commands of the program mean, for every script on the machine. Neither the ' +
-    "program's tests nor the extension's show it, since each is tested without the other.",
+  why: "Installing an extension changes what command lines mean for every script on the machine. Neither the program's tests nor the extension's show it, since each is tested without the other.",
   standard: 'GNU conventions, abbreviations of long options',
   needs: ['documents of extensions'],
   since: 4,
@@ -76,8 +74,8 @@ export const extensionBreaks = defineCheck({
     const words = from === to ? quoteName(from) : `each word from ${quoteName(from)} to ${quoteName(to)}`;
     return replaced
       ? `with ${quoteName(extension)}, ${words} stands for ${listNames(after)} instead of ${quoteName(before)}`
-      : `with ${quoteName(extension)}, ${words} no longer stands for ${quoteName(before)}: it may be ${listNames(after)}`;
+      : `with ${quoteName(extension)}, ${words} no longer stands for ${quoteName(before)}: it could mean ${listNames(after, 'or')}`;
   },
   fix: ({ before, after }) =>
-    `let the extension begin ${listNames(after.filter((name) => name !== before))} with a word of its own, and callers write ${quoteName(before)} in full`,
+    `start ${listNames(after.filter((name) => name !== before))} of the extension with a different word, and write ${quoteName(before)} in full in scripts`,
 });

@@ -16,7 +16,7 @@ type FragileWord = {
 export const fragileWord = defineCheck({
   name: 'abbreviations/fragile-word',
   level: 'note',
-  title: 'A leading word stands for one option only as long as no other begins with it',
+  title: 'A leading word stands for one option only until another option begins with it',
   why:
     'Where a parser accepts unambiguous prefixes, callers come to take the first word of a name for the name itself. ' +
     'A later option that begins with the same word then breaks scripts and scheduled jobs that nobody touched, or ' +
@@ -60,16 +60,16 @@ export const fragileWord = defineCheck({
     if (first === undefined) return '';
     const pair = ({ word, name }: FragileWord) => `${quoteName(word)} for ${quoteName(name)}`;
     return others.length === 0
-      ? `${quoteName(first.word)} stands for ${quoteName(first.name)} as long as no other name begins so`
-      : `${words.length} words stand for one name each as long as no other begins so: ${listSome(words.map(pair), WORDS_SHOWN)}`;
+      ? `${quoteName(first.word)} stands for ${quoteName(first.name)} only until another name begins the same way`
+      : `${words.length} words each stand for one name only until another name begins the same way: ${listSome(words.map(pair), WORDS_SHOWN)}`;
   },
   fix({ words }) {
     const [first] = words;
     if (first === undefined) return '';
     const likely = likelyBreak(first);
     return words.length === 1
-      ? `declare ${quoteName(first.word)} as a name of its own, or let no new name begin with it${likely}`
-      : `declare the words that callers use as names of their own, or let no new name begin with one of them${likely}`;
+      ? `declare ${quoteName(first.word)} as an alias, or start no new name with it${likely}`
+      : `declare the words that callers use as aliases, or start no new name with one of them${likely}`;
   },
 });
 

@@ -8,10 +8,8 @@ type Crowded = { readonly generated: string; readonly declared: string; readonly
 export const negationCrowded = defineCheck({
   name: 'abbreviations/negation-crowded',
   level: 'warning',
-  title: 'A negated name that the parser makes meets one that is declared',
-  why:
-    'Nobody declared the negated name, so nobody sees that it is there. Where it is also declared for another option, one of the ' +
-    'two can never be given; where both only begin alike, what callers type for one becomes ambiguous.',
+  title: 'A negated name that the parser generates clashes with a declared one',
+  why: 'Nobody declared the negated name, so nobody sees that it exists. If it is also declared for another option, one of the two can never be given. If both only begin the same way, the short form of one becomes ambiguous.',
   standard: 'practice',
   needs: ['the long options of the command', 'whether the parser makes negated names'],
   since: 4,
@@ -53,10 +51,10 @@ export const negationCrowded = defineCheck({
   },
   message: ({ generated, declared, word }: Crowded) =>
     word === null
-      ? `the parser makes ${quoteName(generated)}, and another option is called so too`
-      : `the parser makes ${quoteName(generated)}, so that ${quoteName(word)} may be that or ${quoteName(declared)}`,
+      ? `the parser generates ${quoteName(generated)}, which another option is called too`
+      : `the parser generates ${quoteName(generated)}, so ${quoteName(word)} could mean that or ${quoteName(declared)}`,
   fix: ({ declared }) =>
-    `rename ${quoteName(declared)}, or declare the negated names and let the parser make none`,
+    `rename ${quoteName(declared)}, or declare the negated names yourself and switch their generation off`,
 });
 
 /** How much more than `--no-` two names must share. */

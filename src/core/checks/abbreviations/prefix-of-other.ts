@@ -64,8 +64,8 @@ export const prefixOfOther = defineCheck({
   },
   fix: ({ pairs }) =>
     pairs.length === 1
-      ? `keep ${quoteName(pairs[0]?.name ?? '')} for good, or rename one of them while nobody calls it`
-      : `keep these ${pairs.length} names for good: a call with one that is gone would stand for a longer one, or for none`,
+      ? `keep ${quoteName(pairs[0]?.name ?? '')} for good, or rename one of them before anyone uses it`
+      : `keep these ${pairs.length} names for good: once one is removed, calls that use it mean a longer one, or fail`,
 });
 
 interface NamePair {

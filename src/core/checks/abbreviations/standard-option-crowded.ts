@@ -15,9 +15,7 @@ export const standardOptionCrowded = defineCheck({
   name: 'abbreviations/standard-option-crowded',
   level: 'note',
   title: 'Other names begin as a standard option does',
-  why:
-    'Every program has --help and --version, and people type no more of them than they must. A name that begins in the same way ' +
-    'takes that from them, in the moment in which they look for help.',
+  why: 'Every program has --help and --version, and people type only as much of them as they must. A name that begins the same way breaks that habit just when they look for help.',
   standard: 'GNU Coding Standards 4.8.2; GNU conventions, abbreviations of long options',
   needs: ['the long options of the command'],
   since: 4,
@@ -54,8 +52,8 @@ export const standardOptionCrowded = defineCheck({
     }
   },
   message: ({ standard, typed, others }: Crowded) =>
-    `${quoteName(typed)} does not stand for ${quoteName(standard)}: ${listNames(others)} ${others.length === 1 ? 'begins' : 'begin'} so too`,
-  fix: ({ others }) => `begin ${others.length === 1 ? 'the name' : 'the names'} with another word`,
+    `${quoteName(typed)} does not stand for ${quoteName(standard)}: ${listNames(others)} ${others.length === 1 ? 'begins' : 'begin'} the same way`,
+  fix: ({ others }) => `start ${others.length === 1 ? 'the name' : 'the names'} with another word`,
 });
 
 /** The names of the command's own options that begin as a standard option does, where it has that option and no other of its names. */

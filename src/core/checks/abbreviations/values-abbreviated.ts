@@ -15,7 +15,7 @@ export const valuesAbbreviated = defineCheck({
   name: 'abbreviations/values-abbreviated',
   level: 'note',
   title: 'Allowed values are accepted in abbreviated form',
-  why: 'Callers write the beginning of a value, and a new value that begins in the same way breaks them, though no option changed.',
+  why: 'Callers write the beginning of a value. A new value that begins the same way breaks them, although no option changed.',
   standard: 'practice',
   needs: ['whether the parser accepts abbreviated values', 'the allowed values'],
   since: 4,
@@ -57,7 +57,7 @@ export const valuesAbbreviated = defineCheck({
       }),
       subjects.length > SHOWN ? 1 : SHOWN,
     )}`,
-  fix: () => 'accept full values only, or let no new value begin as another does',
+  fix: () => 'accept only full values, or start new values differently',
 });
 
 /** Nobody shortens a value by a letter or two. */

@@ -10,7 +10,7 @@ export const booleanTakesValue = defineCheck({
   name: 'arguments/boolean-takes-value',
   level: 'note',
   title: 'An option takes true or false as its argument',
-  why: 'Nobody can guess whether it wants true, yes, on or 1, and whoever gives the option alone, as with every other switch, is refused.',
+  why: 'Nobody can guess whether it wants true, yes, on or 1, and callers who give it alone, like every other switch, get an error.',
   standard: 'practice',
   needs: ['the allowed values or the type of the option'],
   since: 4,
@@ -32,7 +32,7 @@ export const booleanTakesValue = defineCheck({
       },
     }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that say on or off`,
+    `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that mean on or off`,
   fix: ({ names }) =>
-    `make ${names.length === 1 ? 'it a switch' : 'them switches'}, with a name such as '--no-x' that takes it back`,
+    `make ${names.length === 1 ? 'it a switch' : 'them switches'}, with a name such as '--no-x' that switches it off`,
 });

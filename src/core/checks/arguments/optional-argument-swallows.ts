@@ -7,8 +7,8 @@ import { defineCheck } from '../define-check.ts';
 export const optionalArgumentSwallows = defineCheck({
   name: 'arguments/optional-argument-swallows',
   level: 'warning',
-  title: 'An optional option-argument takes the operand behind it',
-  why: 'Whoever gives the option without its argument and an operand behind it finds the operand taken for the argument, without a message.',
+  title: 'An optional option-argument takes the operand after it',
+  why: 'If the option is given without its argument and an operand follows, the operand is silently taken as the argument.',
   standard: 'POSIX XBD 12.2, Guideline 7',
   needs: ['whether an optional option-argument may be a separate word', 'the operands of the command'],
   since: 4,
@@ -35,7 +35,7 @@ export const optionalArgumentSwallows = defineCheck({
           command: path,
           count: optional.length,
           reason: 'whether an optional option-argument may be a separate word',
-          supply: 'state it by --rule=optional-values=joined, or =joined-or-separate',
+          remedy: 'state it by --rule=optional-values=joined, or =joined-or-separate',
           place: optional[0]?.place ?? null,
         });
         continue;
@@ -55,6 +55,6 @@ export const optionalArgumentSwallows = defineCheck({
     }
   },
   message: ({ option, operand }: { option: string; operand: string }) =>
-    `${quoteName(option)} without its argument takes the operand ${quoteName(operand)} for it`,
-  fix: ({ option }) => `take the argument of ${quoteName(option)} only where it is joined by '='`,
+    `${quoteName(option)} without its argument takes the operand ${quoteName(operand)} as its argument`,
+  fix: ({ option }) => `accept the argument of ${quoteName(option)} only when it is joined by '='`,
 });

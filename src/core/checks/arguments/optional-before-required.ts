@@ -8,7 +8,7 @@ export const optionalBeforeRequired = defineCheck({
   name: 'arguments/optional-before-required',
   level: 'warning',
   title: 'An optional operand stands before a mandatory one, and others vary too',
-  why: 'With fewer words than operands, nobody can tell which were left out; the parser takes one reading, and the caller meant the other.',
+  why: 'With fewer words than operands, nobody can tell which were left out. The parser picks one reading, and the caller may have meant the other.',
   standard: 'POSIX XBD 12.1',
   needs: ['the operands of the usage line'],
   since: 4,
@@ -35,8 +35,8 @@ export const optionalBeforeRequired = defineCheck({
     }
   },
   message: ({ optional, required }: { optional: string; required: string }) =>
-    `${quoteName(optional)} may be left out before ${quoteName(required)}, and the number of words does not tell whether it was`,
-  fix: ({ optional }) => `put ${quoteName(optional)} behind the mandatory operands, or make an option of it`,
+    `${quoteName(optional)} may be left out before ${quoteName(required)}, and the number of words does not show whether it was`,
+  fix: ({ optional }) => `move ${quoteName(optional)} after the required operands, or make it an option`,
 });
 
 /** An optional operand before a mandatory one, where a third one varies in number, so that counting does not help. */

@@ -7,8 +7,8 @@ import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 export const repeatUnclear = defineCheck({
   name: 'arguments/repeat-unclear',
   level: 'note',
-  title: 'An option may be given several times, and nothing says to what end',
-  why: 'Whether the last one wins or all count is a matter of the parser; wrappers that add an option of their own need to know.',
+  title: 'An option can be given several times, and nothing says what that does',
+  why: 'Whether the last one wins or all of them count depends on the parser. Wrappers that add the option themselves need to know.',
   standard: 'POSIX XBD 12.2, Guideline 11',
   needs: ['which options may be repeated'],
   since: 4,
@@ -23,7 +23,7 @@ export const repeatUnclear = defineCheck({
   judge: (view, report) =>
     reportFaultyOptions(view, report, { isAtFault: (option) => mayRepeat(option) && !saysWhatFor(option) }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} may be given several times, and it is not said whether the last one wins or all count`,
+    `${listNames(names)} can be given several times, and nothing says whether the last one wins or all of them count`,
   fix: () => 'say in the help whether the last one wins or all of them count',
 });
 

@@ -9,7 +9,7 @@ export const requiredOption = defineCheck({
   name: 'arguments/required-option',
   level: 'note',
   title: 'An option must always be given',
-  why: 'What must always be given is no option: people read its letter or name as something they may leave out.',
+  why: 'Something that must always be given is not an option: people expect to be able to leave options out.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['which options are mandatory'],
   since: 4,
@@ -28,7 +28,7 @@ export const requiredOption = defineCheck({
     }),
   message: ({ names }: FaultyOptions) => `${listNames(names)} must always be given`,
   fix: ({ names }) =>
-    `take ${names.length === 1 ? 'it' : 'what is worked on'} as an operand, or choose a default`,
+    `make ${names.length === 1 ? 'it an operand' : 'the main ones operands'}, or choose a default`,
 });
 
 function isChoice(option: Option, relations: readonly Relation[]): boolean {

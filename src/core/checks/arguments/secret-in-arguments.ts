@@ -10,7 +10,7 @@ export const secretInArguments = defineCheck({
   name: 'arguments/secret-in-arguments',
   level: 'warning',
   title: 'A secret is given as an option-argument',
-  why: 'Every user of the machine can read command lines in the list of processes, and shells keep them in their history.',
+  why: 'Every user of the machine can see command lines in the process list, and shells keep them in their history.',
   standard: 'practice',
   needs: ['the options that take a value'],
   since: 1,
@@ -33,9 +33,9 @@ export const secretInArguments = defineCheck({
       placeOf: (option) => mainName(option).place,
     }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} ${names.length === 1 ? 'takes a secret' : 'take secrets'} on the command line, and no other way to give ${names.length === 1 ? 'it' : 'them'} is shown`,
+    `${listNames(names)} ${names.length === 1 ? 'takes a secret' : 'take secrets'} on the command line, and no other way to pass ${names.length === 1 ? 'it' : 'them'} is shown`,
   fix: ({ names }) =>
-    `let ${names.length === 1 ? 'it' : 'each'} be given by a file, standard input or the environment, and name that way in the help of ${names.length === 1 ? quoteName(names[0] ?? '') : 'each'}`,
+    `accept ${names.length === 1 ? 'it' : 'each'} from a file, standard input or the environment, and say so in the help of ${names.length === 1 ? quoteName(names[0] ?? '') : 'each'}`,
 });
 
 const SECRETS: ReadonlySet<string> = new Set([

@@ -10,7 +10,7 @@ export const swallowsOperands = defineCheck({
   name: 'arguments/swallows-operands',
   level: 'warning',
   title: 'An option with any number of words swallows the operands',
-  why: 'The option takes every word up to the next one with a hyphen, operands too. Callers must know to write them first, or to end the list with another option.',
+  why: 'The option takes every word up to the next one with a hyphen, including operands. Callers have to write the operands first, or end the list with another option.',
   standard: 'POSIX XBD 12.2, Guideline 8',
   needs: ['how many words an option takes', 'the operands of the command'],
   since: 4,
@@ -42,9 +42,9 @@ export const swallowsOperands = defineCheck({
     }
   },
   message: ({ options, operand }: { options: readonly string[]; operand: string }) =>
-    `${listNames(options)} ${options.length === 1 ? 'takes' : 'take'} any number of words, and so the operand ${quoteName(operand)} behind`,
+    `${listNames(options)} ${options.length === 1 ? 'takes' : 'take'} any number of words, including the operand ${quoteName(operand)}`,
   fix: ({ options }) =>
-    `let ${options.length === 1 ? quoteName(options[0] ?? '') : 'each'} take one word and be given several times, or take a list parted by commas`,
+    `let ${options.length === 1 ? quoteName(options[0] ?? '') : 'each'} take one word and be repeatable, or take a comma-separated list`,
 });
 
 /** Whether an option takes word after word, and not one word that is a list. */

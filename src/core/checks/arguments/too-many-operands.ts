@@ -10,7 +10,7 @@ export const tooManyOperands = defineCheck({
   name: 'arguments/too-many-operands',
   level: 'warning',
   title: 'More than three operands, whose order must be remembered',
-  why: 'Nothing on the command line says which word is which; two that are swapped are an error at best, and a wrong result without a message at worst.',
+  why: 'Nothing on the command line says which word is which. Swapping two of them gives an error at best, and a wrong result without a message at worst.',
   standard: 'practice',
   needs: ['the operands of the usage line'],
   since: 4,
@@ -44,8 +44,8 @@ export const tooManyOperands = defineCheck({
     }
   },
   message: ({ names }: { names: readonly string[] }) =>
-    `${names.length} operands must be given in their order: ${listNames(names)}`,
-  fix: () => 'keep the operand that is worked on, and take the others as option-arguments with names',
+    `${names.length} operands must be given in the right order: ${listNames(names)}`,
+  fix: () => 'keep the main operand, and make the others option-arguments',
 });
 
 /** In help output, words without the marks of a placeholder (`BOX`, `<box>`) may be a sentence behind the synopsis. */

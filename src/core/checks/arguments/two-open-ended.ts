@@ -37,7 +37,7 @@ export const twoOpenEnded = defineCheck({
   },
   message: ({ first, second }: { first: string; second: string }) =>
     `${quoteName(first)} and ${quoteName(second)} each take any number of words, with nothing between them`,
-  fix: ({ second }) => `take ${quoteName(second)} as an option-argument, or let '--' part the two`,
+  fix: ({ second }) => `make ${quoteName(second)} an option-argument, or separate the two with '--'`,
 });
 
 /** Whether an option, a word with a mark such as `NAME=VALUE`, or `--` stands between two operands, or tells one by itself. */

@@ -5,8 +5,8 @@ import { defineCheck } from '../define-check.ts';
 export const verbsAsOperands = defineCheck({
   name: 'arguments/verbs-as-operands',
   level: 'warning',
-  title: 'Acts are declared as mandatory operands',
-  why: 'The usage line asks for all of them at once, where one is meant: the parser takes any word in each place, and callers cannot see what to write.',
+  title: 'Actions are declared as required operands',
+  why: 'The usage line asks for all of them at once although only one is meant. The parser accepts any word in each place, and callers cannot see what to write.',
   standard: 'practice',
   needs: ['the operands of the usage line'],
   since: 4,
@@ -40,6 +40,6 @@ export const verbsAsOperands = defineCheck({
     }
   },
   message: ({ names }: { names: readonly string[] }) =>
-    `${listNames(names)} must all be given, and are called like acts to choose from`,
+    `${listNames(names)} must all be given, but look like actions to choose from`,
   fix: () => 'declare one operand with these as its allowed values, or a subcommand for each',
 });

@@ -5,7 +5,7 @@ import { observedCheck } from '../observed-check.ts';
 export const abbreviationAccepted = observedCheck({
   name: 'behaviour/abbreviation-accepted',
   level: 'note',
-  title: 'The parser takes abbreviations, and the interface does not say so',
+  title: 'The parser accepts abbreviations, and the interface does not say so',
   why: 'Callers will use them, and every new option can break them or change what they mean.',
   standard: 'GNU conventions, abbreviations of long options',
   kinds: ['abbreviation'],

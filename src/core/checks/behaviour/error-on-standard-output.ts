@@ -6,7 +6,7 @@ export const errorOnStandardOutput = observedCheck({
   name: 'behaviour/error-on-standard-output',
   level: 'note',
   title: 'A usage error is written to standard output',
-  why: 'Whatever reads the output takes the message for data.',
+  why: 'Programs that read the output take the message for data.',
   standard: 'GNU Coding Standards 4.4',
   kinds: ['unknown-option'],
   departs: ({ observation: { exitStatus, standardOutput, standardError } }) =>

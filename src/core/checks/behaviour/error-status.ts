@@ -6,13 +6,13 @@ export const errorStatus = observedCheck({
   name: 'behaviour/error-status',
   level: 'error',
   title: 'A usage error ends with status 0',
-  why: 'Scripts go on as if all were well, and the next step works with what is not there.',
+  why: 'Scripts go on as if nothing had happened, and the next step works with missing results.',
   standard: 'practice',
   kinds: ['unknown-option'],
   departs: ({ observation: { exitStatus, standardError } }) =>
     exitStatus === 0 && standardError.text.trim() !== '' ? { place: firstLine(standardError) } : undefined,
-  message: (line) => `'${line}' is refused, and ends with status 0`,
-  fix: 'end with a status other than 0 after a usage error, 2 by custom',
+  message: (line) => `'${line}' is refused, but exits with status 0`,
+  fix: 'exit with a status other than 0 after a usage error, usually 2',
   examples: {
     wrong: { words: '--no-such-option', status: 0, error: "tiffin: unknown option; try 'tiffin --help'\n" },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

@@ -5,8 +5,8 @@ import { observedCheck } from '../observed-check.ts';
 export const errorWithoutHint = observedCheck({
   name: 'behaviour/error-without-hint',
   level: 'note',
-  title: 'A usage error does not say where help is',
-  why: 'Who has mistyped an option needs the list of options next.',
+  title: 'A usage error does not point to the help',
+  why: 'After mistyping an option, people need the list of options.',
   standard: 'practice',
   kinds: ['unknown-option'],
   departs: (run) => {
@@ -16,8 +16,8 @@ export const errorWithoutHint = observedCheck({
       ? { place: firstLine(message) }
       : undefined;
   },
-  message: (line) => `the error of '${line}' does not say where help is`,
-  fix: 'end usage errors with a pointer to the help',
+  message: (line) => `the error of '${line}' does not point to the help`,
+  fix: 'end usage errors with a hint such as: try NAME --help',
   examples: {
     wrong: { words: '--no-such-option', status: 2, error: 'tiffin: unknown option\n' },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

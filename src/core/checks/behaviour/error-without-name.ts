@@ -6,7 +6,7 @@ export const errorWithoutName = observedCheck({
   name: 'behaviour/error-without-name',
   level: 'note',
   title: 'A usage error does not begin with the name of the program',
-  why: 'In the log of a script with ten programs nobody can tell which of them complains.',
+  why: 'In the log of a script that runs ten programs, nobody can tell which one failed.',
   standard: 'GNU Coding Standards 4.4',
   kinds: ['unknown-option'],
   departs: (run) => {
@@ -21,7 +21,7 @@ export const errorWithoutName = observedCheck({
       : undefined;
   },
   message: (line) => `the error of '${line}' does not begin with the name of the program`,
-  fix: 'begin messages with the name of the program and a colon',
+  fix: 'start messages with the name of the program and a colon',
   examples: {
     wrong: { words: '--no-such-option', status: 2, error: "error: unknown option; try 'tiffin --help'\n" },
     right: { words: '--no-such-option', status: 2, error: "tiffin: unknown option; try 'tiffin --help'\n" },

@@ -4,8 +4,8 @@ import { observedCheck } from '../observed-check.ts';
 export const escapesWithoutTerminal = observedCheck({
   name: 'behaviour/escapes-without-terminal',
   level: 'warning',
-  title: 'Output has terminal escapes where there is no terminal',
-  why: 'Files and pipes get marks that no program expects; searches miss words that are cut by them.',
+  title: 'Output contains terminal escapes although there is no terminal',
+  why: 'Files and pipes get codes that no program expects, and searches miss words that are split by them.',
   standard: 'practice',
   kinds: ['help', 'short-help', 'version', 'unknown-option', 'abbreviation'],
   departs: ({ observation: { standardOutput, standardError } }) => {
@@ -15,8 +15,8 @@ export const escapesWithoutTerminal = observedCheck({
     }
     return undefined;
   },
-  message: (line) => `the output of '${line}' has terminal escapes, and there was no terminal`,
-  fix: 'write escapes only where the output is a terminal',
+  message: (line) => `the output of '${line}' contains terminal escapes, although there was no terminal`,
+  fix: 'write escapes only when the output is a terminal',
   examples: {
     wrong: { words: '--help', status: 0, output: '\x1b[1mUsage:\x1b[0m tiffin [-q]\n' },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n' },

@@ -5,16 +5,16 @@ import { observedCheck } from '../observed-check.ts';
 export const helpFails = observedCheck({
   name: 'behaviour/help-fails',
   level: 'warning',
-  title: 'Help that was asked for ends with a status other than 0',
-  why: 'A script that asks whether a program is there, by asking for its help, takes it for broken.',
+  title: 'Requested help ends with a status other than 0',
+  why: 'A script that checks for a program by asking for its help concludes that it is broken.',
   standard: 'GNU Coding Standards 4.8.2',
   kinds: ['help', 'short-help'],
   departs: ({ observation }) =>
     observation.exitStatus === undefined || observation.exitStatus === 0
       ? undefined
       : { place: firstLine(observation.standardOutput) ?? firstLine(observation.standardError) },
-  message: (line) => `'${line}' ends with a status other than 0`,
-  fix: 'end with status 0 where help was asked for',
+  message: (line) => `'${line}' exits with a status other than 0`,
+  fix: 'exit with status 0 when help was requested',
   examples: {
     wrong: { words: '--help', status: 1, output: 'Usage: tiffin [-q]\n' },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n' },

@@ -5,8 +5,8 @@ import { observedCheck } from '../observed-check.ts';
 export const helpOnStandardError = observedCheck({
   name: 'behaviour/help-on-standard-error',
   level: 'warning',
-  title: 'Help that was asked for goes to standard error',
-  why: 'It cannot be searched or paged without redirecting, and comes between the errors of a script.',
+  title: 'Requested help goes to standard error',
+  why: 'It cannot be searched or paged without redirection, and it mixes with the errors of a script.',
   standard: 'GNU Coding Standards 4.8.2',
   kinds: ['help'],
   departs: ({ observation: { standardOutput, standardError } }) =>
@@ -14,7 +14,7 @@ export const helpOnStandardError = observedCheck({
       ? { place: firstLine(standardError) }
       : undefined,
   message: (line) => `'${line}' prints its help to standard error`,
-  fix: 'print help that was asked for to standard output',
+  fix: 'print requested help to standard output',
   examples: {
     wrong: { words: '--help', status: 0, error: 'Usage: tiffin [-q]\n' },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n' },

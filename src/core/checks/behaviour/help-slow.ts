@@ -12,7 +12,7 @@ export const helpSlow = observedCheck({
   departs: ({ observation: { milliseconds, standardOutput } }) =>
     milliseconds !== undefined && milliseconds > 500 ? { place: firstLine(standardOutput) } : undefined,
   message: (line) => `'${line}' took longer than half a second`,
-  fix: 'load what only the work needs after the options are read',
+  fix: 'load what only the actual work needs after the options are parsed',
   examples: {
     wrong: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n', milliseconds: 900 },
     right: { words: '--help', status: 0, output: 'Usage: tiffin [-q]\n', milliseconds: 90 },

@@ -13,8 +13,8 @@ const WORDS: Record<WrongArgument['reason'], string> = {
 export const argumentCompletedWrongly = offeredWordCheck({
   name: 'completion/argument-completed-wrongly',
   level: 'warning',
-  title: 'An argument is completed as what it is not',
-  why: 'Where completion takes a flag for an option with an argument, it swallows the next word; the other way round it offers options where a value belongs.',
+  title: 'An argument is completed incorrectly',
+  why: 'If completion thinks that a flag takes an argument, it swallows the next word. The other way round, it offers options where a value belongs.',
   needs: ['what completion offers'],
   examples: {
     wrong: BOX_DOCUMENT,

@@ -5,7 +5,7 @@ import { missingCheck } from '../missing-check.ts';
 export const commandsMissing = missingCheck({
   name: 'completion/commands-missing',
   title: 'Completion lacks commands',
-  why: 'Who learns a program by completion never meets what it does not offer, and takes a new command for one that does not exist.',
+  why: 'People who explore a program by completion never see what it does not offer, and conclude that a new command does not exist.',
   kind: 'commands',
   noun: 'command',
   examples: {

@@ -7,7 +7,7 @@ export const doesNotLoad = defineCheck({
   name: 'completion/does-not-load',
   level: 'error',
   title: 'A completion script does not load',
-  why: 'Every new shell of everybody who has it installed shows the error, or waits.',
+  why: 'Every new shell of everyone who has it installed shows the error, or hangs.',
   standard: 'practice',
   needs: ['a completion script, or a real shell that loads it'],
   since: 5,
@@ -36,6 +36,6 @@ export const doesNotLoad = defineCheck({
     }
   },
   message: ({ shell, fault }: { shell: string; fault: string }) =>
-    `the completion script for ${shell} is at fault: ${fault}`,
-  fix: ({ shell }) => `fix the script until ${shell} loads it in silence`,
+    `the completion script for ${shell} is broken: ${fault}`,
+  fix: ({ shell }) => `fix the script so that ${shell} loads it without errors`,
 });

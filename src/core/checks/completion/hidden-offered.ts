@@ -7,7 +7,7 @@ export const hiddenOffered = offeredWordCheck({
   name: 'completion/hidden-offered',
   level: 'note',
   title: 'Completion offers what is hidden or deprecated',
-  why: 'What a program no longer wants to be used lives on as long as shells offer it to newcomers.',
+  why: 'Something that a program wants to retire lives on as long as shells offer it to newcomers.',
   needs: ['what completion offers', 'which things are hidden or deprecated'],
   examples: {
     wrong: BOX_DOCUMENT.replace(

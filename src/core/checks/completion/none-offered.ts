@@ -6,7 +6,7 @@ export const noneOffered = defineCheck({
   name: 'completion/none-offered',
   level: 'note',
   title: 'A shell has no completion for the program',
-  why: 'Whoever uses that shell must know every name by heart, or read the help for each.',
+  why: 'People who use that shell have to know every name by heart, or look it up.',
   standard: 'practice',
   needs: ['which shells are asked for'],
   since: 5,
@@ -42,5 +42,5 @@ export const noneOffered = defineCheck({
   },
   message: ({ shell }: { shell: string }) => `${shell} offers nothing for this program`,
   fix: ({ shell }) =>
-    `write a completion script for ${shell}, with 'dabbawala convert --to=${shell}' for a start`,
+    `write a completion script for ${shell}; 'dabbawala convert --to=${shell}' gives a start`,
 });

@@ -5,7 +5,7 @@ import { missingCheck } from '../missing-check.ts';
 export const optionsMissing = missingCheck({
   name: 'completion/options-missing',
   title: 'Completion lacks options',
-  why: 'An option that completion does not offer is not found by those who look there first, and they write around it.',
+  why: 'People who look in completion first do not find an option that it does not offer, and work around it.',
   kind: 'options',
   noun: 'option',
   examples: {

@@ -9,7 +9,7 @@ export const shellsDisagree = defineCheck({
   name: 'completion/shells-disagree',
   level: 'note',
   title: 'One shell offers what another does not',
-  why: 'Scripts for several shells are kept by hand, one beside the other. Where they differ, one of them was forgotten.',
+  why: 'Scripts for several shells are maintained by hand, side by side. If they differ, one of them was forgotten.',
   standard: 'practice',
   needs: ['what completion offers in two shells'],
   since: 5,
@@ -52,7 +52,7 @@ export const shellsDisagree = defineCheck({
   },
   message: ({ shell, other, names }: { shell: string; other: string; names: readonly string[] }) =>
     `${shell} does not offer ${listNames(names)}, which ${other} offers`,
-  fix: ({ shell }) => `bring the completion script for ${shell} up to the other one`,
+  fix: ({ shell }) => `update the completion script for ${shell} to match the other one`,
 });
 
 function offers(covered: ShellCoverage, at: number, thing: object): boolean {

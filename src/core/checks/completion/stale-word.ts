@@ -7,7 +7,7 @@ export const staleWord = offeredWordCheck({
   name: 'completion/stale-word',
   level: 'error',
   title: 'Completion offers what does not exist',
-  why: 'A word that completion offers is taken for one that works. Whoever chooses it gets an error, and trusts neither the shell nor the program any more.',
+  why: 'People expect that what completion offers works. If it gives an error, they stop trusting both the shell and the program.',
   needs: ['what completion offers', 'a complete list of options, commands or values'],
   examples: {
     wrong: BOX_DOCUMENT,

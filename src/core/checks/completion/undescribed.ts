@@ -9,7 +9,7 @@ export const undescribed = defineCheck({
   name: 'completion/undescribed',
   level: 'note',
   title: 'Completion offers words without a description',
-  why: 'Zsh and fish show a text beside each word. Without one, people choose by the name alone, which says the least to those who ask.',
+  why: 'Zsh and fish show a text beside each word. Without it, people have to choose by the name alone.',
   standard: 'practice',
   needs: ['what completion offers in a shell that shows descriptions'],
   since: 5,
@@ -46,7 +46,7 @@ export const undescribed = defineCheck({
   },
   message: ({ shell, names }: { shell: string; names: readonly string[] }) =>
     `${shell} offers ${listNames(names)} without a description`,
-  fix: () => 'give each the text that the help has',
+  fix: () => 'describe each as the help does',
 });
 
 function hasText(thing: object | undefined): boolean {

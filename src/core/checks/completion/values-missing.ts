@@ -5,7 +5,7 @@ import { missingCheck } from '../missing-check.ts';
 export const valuesMissing = missingCheck({
   name: 'completion/values-missing',
   title: 'Completion lacks allowed values',
-  why: 'Allowed values are what people remember least: where completion does not offer one, they guess, or read the help.',
+  why: 'Allowed values are what people remember least. If completion does not offer one, they guess or read the help.',
   kind: 'values',
   noun: 'value',
   examples: {

@@ -7,9 +7,7 @@ export const commandOrOperand = defineCheck({
   name: 'conflicts/command-or-operand',
   level: 'warning',
   title: 'The first word may be a subcommand or an operand',
-  why:
-    'An operand that happens to be called like a subcommand runs that instead. Every new subcommand takes a word away from ' +
-    'callers who give it as an operand.',
+  why: 'An operand that has the name of a subcommand runs that subcommand instead. Every new subcommand takes a word away from callers who use it as an operand.',
   standard: 'practice',
   needs: ['the subcommands and the operands of the command'],
   since: 4,
@@ -47,9 +45,9 @@ export const commandOrOperand = defineCheck({
     }
   },
   message: ({ operand, command }: { operand: string; command: string }) =>
-    `the operand ${quoteName(operand)} may be a word such as ${quoteName(command)}, which is a subcommand`,
+    `the operand ${quoteName(operand)} can be a word such as ${quoteName(command)}, which is a subcommand`,
   fix: ({ operand }) =>
-    `make a subcommand of what is done with ${quoteName(operand)}, or take it as an option-argument`,
+    `make the action on ${quoteName(operand)} a subcommand too, or make it an option-argument`,
 });
 
 /** Placeholders that stand for the subcommand and its own words. */

@@ -10,8 +10,8 @@ import { defineCheck } from '../define-check.ts';
 export const defaultNotAllowed = defineCheck({
   name: 'conflicts/default-not-allowed',
   level: 'error',
-  title: 'A default is none of the allowed values',
-  why: 'Whoever gives the default by hand is refused, and whoever leaves it out gets a value that the program says it does not take.',
+  title: 'A default is not among the allowed values',
+  why: 'Giving the default explicitly is refused, and leaving the option out uses a value that the program says it does not accept.',
   standard: 'practice',
   needs: ['defaults and allowed values from a document or a parser object'],
   since: 4,
@@ -43,7 +43,7 @@ export const defaultNotAllowed = defineCheck({
   },
   message: ({ name, default: literal, expected }: { name: string; default: string; expected: string }) =>
     `the default ${quoteName(literal)} of ${quoteName(name)} is not ${expected}`,
-  fix: ({ name }) => `let ${quoteName(name)} take its default, or choose a default that it takes`,
+  fix: ({ name }) => `add the default to the allowed values of ${quoteName(name)}, or choose another default`,
 });
 
 function wordsWithDefault({ command }: CommandAt): { name: string; word: Word }[] {

@@ -9,7 +9,7 @@ export const digitOrNegative = defineCheck({
   name: 'conflicts/digit-or-negative',
   level: 'warning',
   title: 'A digit is an option where a negative number may stand',
-  why: 'The parser reads -5 as the option, so that no negative number can be given, or as the number, so that the option cannot.',
+  why: 'If the parser reads -5 as the option, no negative number can be given; if it reads it as the number, the option cannot.',
   standard: 'POSIX XBD 12.2, Guideline 3',
   needs: ['the types of operands and optional option-arguments'],
   since: 4,
@@ -37,9 +37,9 @@ export const digitOrNegative = defineCheck({
     }
   },
   message: ({ digit, number }: { digit: string; number: string }) =>
-    `${quoteName(digit)} is an option, and ${quoteName(number)} may be a negative number`,
+    `${quoteName(digit)} is an option, and ${quoteName(number)} can be a negative number`,
   fix: ({ digit }) =>
-    `give the option ${quoteName(digit)} a letter, or say that the number is never negative`,
+    `use a letter for the option ${quoteName(digit)}, or say that the number is never negative`,
 });
 
 function digitName({ command }: CommandAt): OptionName | undefined {

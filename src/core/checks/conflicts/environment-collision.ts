@@ -7,7 +7,7 @@ export const environmentCollision = defineCheck({
   name: 'conflicts/environment-collision',
   level: 'warning',
   title: 'Two options fall back to one environment variable',
-  why: 'Whoever sets the variable for one of them sets the other too, and sees it only in what comes out.',
+  why: 'Setting the variable for one of them sets the other too, and only the result shows it.',
   standard: 'practice',
   needs: ['the environment variables of the options'],
   since: 4,

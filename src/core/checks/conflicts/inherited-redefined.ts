@@ -14,9 +14,7 @@ export const inheritedRedefined = defineCheck({
   name: 'conflicts/inherited-redefined',
   level: 'warning',
   title: 'A subcommand gives an inherited name another argument',
-  why:
-    'Whoever learnt the option on the program writes it behind the subcommand as well, and there it swallows the next word, or ' +
-    'leaves its value behind as an operand.',
+  why: 'Callers who know the option from the program write it after the subcommand too. There it swallows the next word, or leaves its value behind as an operand.',
   standard: 'practice',
   needs: ['which options are inherited', 'their arguments'],
   since: 4,
@@ -59,7 +57,7 @@ export const inheritedRedefined = defineCheck({
   },
   message: ({ name, above, here, there }: Redefined) =>
     `${quoteName(name)} ${here} here, and ${there} where it is inherited from, ${quoteName(above)}`,
-  fix: ({ name }) => `give the option here another name than ${quoteName(name)}`,
+  fix: ({ name }) => `use a different name than ${quoteName(name)} here`,
 });
 
 /** What an option takes, in words; undefined where not known. */

@@ -7,7 +7,7 @@ export const keyCollision = defineCheck({
   name: 'conflicts/key-collision',
   level: 'warning',
   title: 'Two names become one key when a parser makes variables of them',
-  why: 'Many parsers hand over options by name without hyphens and underscores; of these two, one overwrites the other.',
+  why: 'Many parsers drop hyphens and underscores when they turn names into variables. One of these two overwrites the other.',
   standard: 'practice',
   needs: ['the long options of the command'],
   since: 4,
@@ -42,8 +42,8 @@ export const keyCollision = defineCheck({
     }
   },
   message: ({ first, second }: { first: string; second: string }) =>
-    `${quoteName(first)} and ${quoteName(second)} are one key to a parser that makes variables of names`,
-  fix: ({ second }) => `rename ${quoteName(second)}, or make it a spelling of the other`,
+    `${quoteName(first)} and ${quoteName(second)} become the same key in a parser that turns names into variables`,
+  fix: ({ second }) => `rename ${quoteName(second)}, or make it an alias of the other`,
 });
 
 /** The words of a name, however they are parted: `--dry-run`, `--dry_run` and `--dryRun` are one. */

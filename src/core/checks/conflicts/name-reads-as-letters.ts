@@ -8,7 +8,7 @@ export const nameReadsAsLetters = defineCheck({
   name: 'conflicts/name-reads-as-letters',
   level: 'warning',
   title: 'A long name with one hyphen is also a group of short options',
-  why: 'The parser reads such a word in one of two ways, and whoever means the other gets several options at once, or one instead of several.',
+  why: 'The parser reads such a word in one of two ways. Callers who mean the other get several options at once, or one instead of several.',
   standard: 'POSIX XBD 12.2, Guideline 5',
   needs: ['the options of the command', 'whether letters can be grouped'],
   since: 4,
@@ -37,7 +37,7 @@ export const nameReadsAsLetters = defineCheck({
             command: at.path,
             count: 1,
             reason: 'whether the parser takes groups of letters',
-            supply: 'state it by --rule=grouping=true, or =false',
+            remedy: 'state it by --rule=grouping=true, or =false',
             place: name.place,
           });
         } else {

@@ -6,7 +6,7 @@ import { defineCheck } from '../define-check.ts';
 export const neverUsable = defineCheck({
   name: 'conflicts/never-usable',
   level: 'error',
-  title: 'No valid command line can hold an option, or none is valid at all',
+  title: 'No valid command line can contain an option, or none is valid at all',
   why: 'The help offers the option, and every attempt to use it is refused: the rules for what goes together contradict each other.',
   standard: 'practice',
   needs: ['which options and operands go together'],
@@ -54,7 +54,7 @@ relations:
           command: at.path,
           count: verdicts.undecided,
           reason: 'too many options are tied together by relations to decide which can be used',
-          supply: 'part the relations into smaller ones',
+          remedy: 'split the relations into smaller ones',
           place: at.command.place,
         });
       }
@@ -90,8 +90,8 @@ relations:
     const why = causesList(causes);
     return names.length === 0
       ? `no command line of '${command}' is valid: ${why}`
-      : `no valid command line can hold ${listNames(names)}: ${why}`;
+      : `no valid command line can contain ${listNames(names)}: ${why}`;
   },
   fix: ({ causes }) =>
-    causes.length === 1 ? 'change this relation' : `change one of these ${causes.length} rules`,
+    causes.length === 1 ? 'change this relation' : `change one of these ${causes.length} relations`,
 });

@@ -22,7 +22,7 @@ export const relationWithoutEffect = defineCheck({
   name: 'conflicts/relation-without-effect',
   level: 'warning',
   title: 'A relation can never fail, repeats others, or names what does not exist',
-  why: 'Somebody meant it to refuse some command lines, and it refuses none that are not refused anyway: the mistake is in the rule.',
+  why: 'It was meant to refuse some command lines, but refuses none that are not refused anyway: the rule itself is wrong.',
   standard: 'practice',
   needs: ['which options and operands go together', 'whether the list of options is complete'],
   since: 2,
@@ -87,12 +87,10 @@ relations:
       return `the relation '${unquoted(relation)}' names ${unknown}, which does not exist`;
     return causes.length === 0
       ? `the relation '${unquoted(relation)}' can never fail`
-      : `the relation '${unquoted(relation)}' repeats what others say: ${causesList(causes)}`;
+      : `the relation '${unquoted(relation)}' only repeats others: ${causesList(causes)}`;
   },
   fix: ({ unknown }) =>
-    unknown === null
-      ? 'leave it out, or say what was meant'
-      : 'name an option or operand that the command has',
+    unknown === null ? 'remove it, or correct it' : 'name an option or operand that the command has',
 });
 
 function departure(at: CommandAt, relation: Relation) {
@@ -104,7 +102,7 @@ function reportOpenList(at: CommandAt, relation: Relation, report: Reporter<Data
     command: at.path,
     count: 1,
     reason: 'whether the list of options is complete',
-    supply: "say 'complete: true' in the interface document where it is",
+    remedy: "if it is, say 'complete: true' in an interface document",
     place: relation.place,
   });
 }

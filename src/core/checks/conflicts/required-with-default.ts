@@ -6,8 +6,8 @@ import { defineCheck } from '../define-check.ts';
 export const requiredWithDefault = defineCheck({
   name: 'conflicts/required-with-default',
   level: 'warning',
-  title: 'What must be given has a default',
-  why: 'The default can never come into force. Either it must not be given, and the parser refuses callers for nothing, or the default misleads them.',
+  title: 'Something that must be given has a default',
+  why: 'The default can never apply. Either the option is not really required, and the parser refuses callers for nothing, or the default misleads them.',
   standard: 'practice',
   needs: ['which options and operands are mandatory', 'their defaults'],
   since: 4,
@@ -47,6 +47,6 @@ export const requiredWithDefault = defineCheck({
     }
   },
   message: ({ name, default: literal }: { name: string; default: string }) =>
-    `${quoteName(name)} must be given, so that its default ${quoteName(literal)} never counts`,
-  fix: ({ name }) => `let ${quoteName(name)} be left out, or take its default away`,
+    `${quoteName(name)} must be given, so its default ${quoteName(literal)} never applies`,
+  fix: ({ name }) => `make ${quoteName(name)} optional, or remove its default`,
 });

@@ -14,7 +14,7 @@ export const sameNameTwice = defineCheck({
   name: 'conflicts/same-name-twice',
   level: 'error',
   title: 'One name is given to two options or commands',
-  why: 'The parser can follow only one of the two declarations; whoever reads the other gets something else.',
+  why: 'The parser can follow only one of the two declarations. Callers who read the other one get something else.',
   standard: 'practice',
   needs: ['the options and subcommands of the command', 'their texts, where help output shows them'],
   since: 1,
@@ -58,7 +58,7 @@ export const sameNameTwice = defineCheck({
   },
   message: ({ name, kind }: { name: string; kind: 'option' | 'command' }) =>
     `${quoteName(name)} names two different ${kind}s`,
-  fix: ({ name }) => `give one of the two another name than ${quoteName(name)}`,
+  fix: () => 'rename one of the two',
 });
 
 function reportTwice(

@@ -16,7 +16,7 @@ export const bugAddressMissing = conformanceCheck(whereClaimed, {
   name: 'gnu/bug-address-missing',
   level: 'warning',
   title: 'The help gives no address for bugs',
-  why: 'Who finds a fault in a GNU program looks for the address at the end of its help, and gives up when it is not there.',
+  why: 'People who find a bug in a GNU program look for the address at the end of its help, and give up if it is not there.',
   needs: ['help output of a program that claims to follow GNU'],
   examples: {
     wrong:

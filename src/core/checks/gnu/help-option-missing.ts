@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const helpOptionMissing = conformanceCheck(standardOption('--help', '4.8.2'), {
   name: 'gnu/help-option-missing',
   title: 'There is no option --help',
-  why: 'It is the one option that everybody tries on every program, and that tools ask for it by.',
+  why: 'It is the one option that everyone tries on every program, and that tools use to ask for help.',
   needs: ['a complete list of options'],
   examples: {
     wrong: 'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  -h: print help\n  --map: draw a map\n',

@@ -7,7 +7,7 @@ export const longNameMissing = defineCheck({
   name: 'gnu/long-name-missing',
   level: 'note',
   title: 'A short option has no long name',
-  why: 'Who reads a script sees what a long name does; a letter has to be looked up.',
+  why: 'In a script, a long name says what it does. A letter has to be looked up.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['short and long options'],
   since: 1,

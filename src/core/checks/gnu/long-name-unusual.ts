@@ -11,8 +11,8 @@ type Unusual = { readonly name: string; readonly customary: string };
 export const longNameUnusual = defineCheck({
   name: 'gnu/long-name-unusual',
   level: 'note',
-  title: 'A long option is not called as in the table of long options',
-  why: 'The table is there so that one meaning has one name in all programs; people try the name that they know from the others.',
+  title: 'A long option has another name than in the table of long options',
+  why: 'The table exists so that one meaning has one name in all programs. People try the name that they know from other programs.',
   standard: 'GNU Coding Standards 4.10',
   needs: ['the long options'],
   since: 4,
@@ -43,11 +43,11 @@ export const longNameUnusual = defineCheck({
     if (first === undefined) return '';
     return others.length === 0
       ? `${quoteName(first.name)} is ${quoteName(first.customary)} in the table of long options`
-      : `${countOf(names.length, 'name')} stand otherwise in the table of long options: ${listSome(
+      : `${countOf(names.length, 'name')} have other names in the table of long options: ${listSome(
           names.map(({ name, customary }) => `${quoteName(name)} as ${quoteName(customary)}`),
           NAMES_SHOWN,
         )}`;
   },
   fix: ({ names }) =>
-    `call ${names.length === 1 ? 'it' : 'them'} as the table does, and keep the other name as a hidden spelling`,
+    `call ${names.length === 1 ? 'it' : 'them'} as the table does, and keep the old name as a hidden alias`,
 });

@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const versionForm = conformanceCheck(versionFormRule, {
   name: 'gnu/version-form',
   title: 'The first line of --version is not the name and the version',
-  why: 'Scripts that ask for a version take the last word of the first line; anything else there they take for the version.',
+  why: 'Scripts that ask for the version take the last word of the first line, whatever it is.',
   needs: ['an observed run with --version, as a capture with --probe keeps it'],
   examples: {
     wrong: observed('Welcome to tiffin, version 2.0!'),

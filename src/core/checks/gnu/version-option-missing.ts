@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const versionOptionMissing = conformanceCheck(standardOption('--version', '4.8.1'), {
   name: 'gnu/version-option-missing',
   title: 'There is no option --version',
-  why: 'Nobody who reports a fault can say with which version, and scripts cannot tell what the program can do.',
+  why: 'Bug reports cannot state the version, and scripts cannot tell what the program supports.',
   needs: ['a complete list of options'],
   examples: {
     wrong:

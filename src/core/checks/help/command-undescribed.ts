@@ -7,7 +7,7 @@ export const commandUndescribed = defineCheck({
   name: 'help/command-undescribed',
   level: 'warning',
   title: 'A command is listed without a text',
-  why: 'Its name is all that there is to choose by, and the reader must run its help to learn whether it is the right one.',
+  why: 'The name is all there is to choose by. The reader must open its help to find out whether it is the right one.',
   standard: 'practice',
   needs: ['a list of commands'],
   since: 4,

@@ -7,8 +7,8 @@ import { defineCheck } from '../define-check.ts';
 export const defaultDisagrees = defineCheck({
   name: 'help/default-disagrees',
   level: 'warning',
-  title: 'The text tells another default than the one declared',
-  why: 'Whoever leaves the option out, trusting the help, gets something else, and nothing says so.',
+  title: 'The text states a default other than the declared one',
+  why: 'Callers who trust the help and leave the option out get something else, and nothing tells them.',
   standard: 'practice',
   needs: ['defaults from a document, parser object or script', 'the help output or the text'],
   since: 4,
@@ -37,8 +37,8 @@ export const defaultDisagrees = defineCheck({
     }
   },
   message: ({ name, declared, told }: { name: string; declared: string; told: string }) =>
-    `the default of ${quoteName(name)} is ${quoteName(declared)}, and its text tells ${quoteName(told)}`,
-  fix: () => 'correct whichever is out of date, the text or the declaration',
+    `the default of ${quoteName(name)} is ${quoteName(declared)}, but its text says ${quoteName(told)}`,
+  fix: () => 'correct the text or the declaration, whichever is out of date',
 });
 
 /** A single word as it could be typed: texts may also tell a default in words (`a dozen`, `the current folder`). */

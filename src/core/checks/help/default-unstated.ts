@@ -6,8 +6,8 @@ import { defineCheck } from '../define-check.ts';
 export const defaultUnstated = defineCheck({
   name: 'help/default-unstated',
   level: 'note',
-  title: 'A default is declared and not shown',
-  why: 'Nobody knows what happens when the option is left out, and a later change of the default goes unseen.',
+  title: 'A default is declared but not shown',
+  why: 'Nobody knows what happens when the option is left out, and nobody notices when the default changes.',
   standard: 'practice',
   needs: ['defaults from a document, parser object or script', 'the help output'],
   since: 4,
@@ -31,7 +31,7 @@ export const defaultUnstated = defineCheck({
           command: path,
           count: 1,
           reason: 'whether the help output shows the defaults',
-          supply: 'give the help output beside the document',
+          remedy: 'give the help output beside the document',
           place,
         });
         continue;

@@ -7,8 +7,8 @@ import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 export const deprecatedWithoutWay = defineCheck({
   name: 'help/deprecated-without-way',
   level: 'note',
-  title: 'Something is deprecated, and nothing says what to use instead',
-  why: 'Callers are told to change and not how, and so they keep it until it is gone.',
+  title: 'Something is deprecated, but nothing says what to use instead',
+  why: 'Callers are told to change but not how, so they keep using it until it is gone.',
   standard: 'practice',
   needs: ['what is deprecated'],
   since: 4,
@@ -25,7 +25,7 @@ export const deprecatedWithoutWay = defineCheck({
       isAtFault: (option) => !namesWay(option),
     }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} deprecated, with nothing in the place`,
+    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} deprecated, but nothing says what to use instead`,
   fix: () => 'name the option or command to use instead, or say that none is needed',
 });
 

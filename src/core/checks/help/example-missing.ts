@@ -9,7 +9,7 @@ export const exampleMissing = defineCheck({
   name: 'help/example-missing',
   level: 'note',
   title: 'A command with many options shows no example',
-  why: 'Most readers look for a line that is nearly theirs, and change it; without one they put it together by trial.',
+  why: 'Most readers look for a command line close to theirs and change it. Without one they go by trial and error.',
   standard: 'practice',
   needs: ['the help or the document of the command'],
   since: 4,
@@ -51,6 +51,6 @@ export const exampleMissing = defineCheck({
     });
   },
   message: ({ command, count, others }: { command: string; count: number; others: number }) =>
-    `${quoteName(command)} has ${count} options and operands, and no example${others === 0 ? '' : `; nor have ${others} smaller commands`}`,
+    `${quoteName(command)} has ${count} options and operands but no example${others === 0 ? '' : `; neither ${others === 1 ? 'has 1 smaller command' : `have ${others} smaller commands`}`}`,
   fix: () => 'show the one or two command lines that most callers need',
 });

@@ -8,7 +8,7 @@ export const helpOfAnotherOption = defineCheck({
   name: 'help/help-of-another-option',
   level: 'note',
   title: 'The text of an option is the name of another',
-  why: 'Such a text was copied from a neighbour and not fixed, or the two are one option and nothing says so.',
+  why: 'The text was copied from another option and not corrected, or the two are one option and nothing says so.',
   standard: 'practice',
   needs: ['the texts of the options'],
   since: 4,

@@ -7,8 +7,8 @@ import { defineCheck } from '../define-check.ts';
 export const mentionsUnknown = defineCheck({
   name: 'help/mentions-unknown',
   level: 'warning',
-  title: 'A text speaks of an option that does not exist',
-  why: 'The option was renamed or taken away, and the texts of its neighbours still send the reader to it.',
+  title: 'A text mentions an option that does not exist',
+  why: 'The option was renamed or removed, and other texts still send the reader to it.',
   standard: 'practice',
   needs: ['a complete list of options', 'the texts'],
   since: 4,
@@ -43,7 +43,7 @@ export const mentionsUnknown = defineCheck({
             command: path,
             count: 1,
             reason: 'whether the list of options is complete',
-            supply: "say 'complete: true' in the interface document where it is",
+            remedy: "if it is, say 'complete: true' in an interface document",
             place: option.help.place,
           });
         } else {
@@ -59,8 +59,8 @@ export const mentionsUnknown = defineCheck({
     }
   },
   message: ({ name, option }: { name: string; option: string }) =>
-    `the text of ${quoteName(name)} speaks of ${quoteName(option)}, which does not exist`,
-  fix: ({ option }) => `name the option that is meant, or leave ${quoteName(option)} out`,
+    `the text of ${quoteName(name)} mentions ${quoteName(option)}, which does not exist`,
+  fix: ({ option }) => `name the right option, or remove ${quoteName(option)}`,
 });
 
 /** A long name in a text, with the word before it. */

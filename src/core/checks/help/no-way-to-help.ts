@@ -7,8 +7,8 @@ import { defineCheck } from '../define-check.ts';
 export const noWayToHelp = defineCheck({
   name: 'help/no-way-to-help',
   level: 'error',
-  title: 'Help is written, and nothing leads to it',
-  why: 'The texts are there and no caller can read them: neither --help nor -h nor a command help is declared.',
+  title: 'There is help, but no way to reach it',
+  why: 'The texts exist, but no caller can read them: neither --help, nor -h, nor a help command is declared.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['a complete list of options'],
   since: 4,
@@ -45,7 +45,7 @@ export const noWayToHelp = defineCheck({
           command: path,
           count: 1,
           reason: 'whether the list of options is complete',
-          supply: "say 'complete: true' in the interface document where it is",
+          remedy: "if it is, say 'complete: true' in an interface document",
           place: command.options.items[0]?.place ?? null,
         });
       return;
@@ -59,6 +59,6 @@ export const noWayToHelp = defineCheck({
     });
   },
   message: ({ program }: { program: string }) =>
-    `${quoteName(program)} has texts for its help, and neither '--help', '-h' nor 'help' leads to them`,
+    `${quoteName(program)} has help texts, but neither '--help', '-h' nor 'help' to reach them`,
   fix: () => "declare '-h, --help', which prints the help to standard output and exits with 0",
 });

@@ -5,8 +5,8 @@ import { defineCheck } from '../define-check.ts';
 export const operandUndescribed = defineCheck({
   name: 'help/operand-undescribed',
   level: 'note',
-  title: 'An operand stands in the usage line and nowhere else',
-  why: 'Its name in capitals is all that the reader has: not what it may be, nor what happens without it.',
+  title: 'An operand appears only in the usage line',
+  why: 'All the reader has is a name: not what it can be, nor what happens without it.',
   standard: 'practice',
   needs: ['the help of the command'],
   since: 4,
@@ -44,6 +44,7 @@ export const operandUndescribed = defineCheck({
     }
   },
   message: ({ names }: { names: readonly string[] }) =>
-    `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'stands' : 'stand'} in the usage line and nowhere else`,
-  fix: ({ names }) => `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without`,
+    `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'appears' : 'appear'} only in the usage line`,
+  fix: ({ names }) =>
+    `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without ${names.length === 1 ? 'it' : 'them'}`,
 });

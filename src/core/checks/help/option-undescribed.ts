@@ -9,7 +9,7 @@ export const optionUndescribed = defineCheck({
   name: 'help/option-undescribed',
   level: 'warning',
   title: 'An option is listed without a text',
-  why: 'The list promises to say what each option does; for these the reader must try them out.',
+  why: 'The list should say what each option does. For these the reader has to try it out.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['a list of options'],
   since: 1,

@@ -10,7 +10,7 @@ export const relationUnstated = defineCheck({
   name: 'help/relation-unstated',
   level: 'note',
   title: 'Options exclude or require each other, and nothing says so',
-  why: 'The combination looks right and is refused; where it is not refused but ignored, nobody learns of it at all.',
+  why: 'The combination looks right but is refused. If it is ignored instead, nobody learns of it at all.',
   standard: 'POSIX XBD 12.1',
   needs: ['which options and operands go together', 'usage lines or texts'],
   since: 4,
@@ -62,8 +62,8 @@ relations:
     }
   },
   message: ({ relation }: { relation: string; member: string }) =>
-    `neither usage nor texts say that ${sentence(relation)}`,
-  fix: ({ member }) => `say it in the text of ${member}, or draw it with bars and brackets in the usage line`,
+    `neither the usage nor the texts say that ${sentence(relation)}`,
+  fix: ({ member }) => `say it in the text of ${member}, or show it with bars and brackets in the usage line`,
 });
 
 /** `exactly one of ... is meant`: a relation as the end of a sentence. */

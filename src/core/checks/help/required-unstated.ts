@@ -9,7 +9,7 @@ export const requiredUnstated = defineCheck({
   name: 'help/required-unstated',
   level: 'warning',
   title: 'An option must be given, and neither usage nor text says so',
-  why: 'The first run of every caller is an error, and only its message tells what was lacking.',
+  why: 'The first run of every caller fails, and only the error message says what was missing.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['which options are mandatory', 'the usage line'],
   since: 4,
@@ -27,7 +27,7 @@ export const requiredUnstated = defineCheck({
       isAtFault: (option, at) => at.command.forms.length > 0 && !isSaid(option, at),
     }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} must be given, and neither the usage line nor the text says so`,
+    `${listNames(names)} must be given, but neither the usage line nor the text says so`,
   fix: ({ names }) => `show ${names.length === 1 ? 'it' : 'them'} without brackets in the usage line`,
 });
 

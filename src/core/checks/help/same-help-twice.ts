@@ -9,7 +9,7 @@ export const sameHelpTwice = defineCheck({
   name: 'help/same-help-twice',
   level: 'warning',
   title: 'Two options have the same text',
-  why: 'A text copied from the neighbour tells the reader something that is not so, or does not say how the two differ.',
+  why: 'A text copied from another option tells the reader something false, or does not say how the two differ.',
   standard: 'practice',
   needs: ['the texts of the options'],
   since: 1,

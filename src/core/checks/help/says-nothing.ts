@@ -27,7 +27,7 @@ export const saysNothing = defineCheck({
   name: 'help/says-nothing',
   level: 'warning',
   title: 'A text only repeats the name, or is still to be written',
-  why: 'Whoever reads the help has read the name already. A text that adds nothing hides that one is lacking.',
+  why: 'Readers of the help have already read the name. A text that adds nothing hides the fact that one is missing.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['the texts of the options'],
   since: 4,
@@ -45,7 +45,7 @@ export const saysNothing = defineCheck({
       placeOf: ({ help, place }) => help?.place ?? place,
     }),
   message: ({ names }: FaultyOptions) =>
-    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that the name does not`,
+    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that ${names.length === 1 ? 'the name does' : 'the names do'} not`,
   fix: () => 'say what it does and to what, with its default and allowed values',
 });
 

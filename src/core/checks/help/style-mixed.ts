@@ -22,7 +22,7 @@ export const styleMixed = defineCheck({
   name: 'help/style-mixed',
   level: 'note',
   title: 'The texts begin or end in different styles',
-  why: 'A list in one style is read at a glance; where it changes, the eye stops at what means nothing.',
+  why: 'A list in one style reads at a glance. Where the style changes, the reader stops at a difference that means nothing.',
   standard: 'practice',
   needs: ['the texts of the options'],
   since: 4,
@@ -66,7 +66,7 @@ export const styleMixed = defineCheck({
     return `${odd} of ${countOf(all, 'text')} ${verb} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`;
   },
   fix: ({ what, isWith }) =>
-    `let all texts be alike: most ${isWith ? 'have no' : 'have a'} ${what.replace(/^an? /, '')}`,
+    `write all texts alike: most have ${isWith ? 'no' : 'a'} ${what.replace(/^an? /, '')}`,
 });
 
 /** Each style, and whether a text has it; undefined where the text does not show. */

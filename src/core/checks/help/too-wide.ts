@@ -41,7 +41,7 @@ export const tooWide = defineCheck({
           command: path,
           count: wide.length,
           reason: 'for how many columns the help was printed',
-          supply: `capture the program with --width=${COLUMNS} --probe`,
+          remedy: `capture the program with --width=${COLUMNS} --probe`,
           place: first.place,
         });
       } else if (first === undefined || width === COLUMNS) report.judged();
@@ -56,7 +56,7 @@ export const tooWide = defineCheck({
     }
   },
   message: ({ lines, widest }: { lines: number; widest: number }) =>
-    `${countOf(lines, 'line')} of the help ${lines === 1 ? 'is' : 'are'} wider than ${COLUMNS} columns, the widest has ${widest}`,
+    `${countOf(lines, 'line')} of the help ${lines === 1 ? 'is' : 'are'} wider than ${COLUMNS} columns; the widest has ${widest}`,
   fix: () => `wrap the texts at the terminal's width, or at ${COLUMNS} columns`,
 });
 

@@ -36,7 +36,7 @@ export const unitUnstated = defineCheck({
   name: 'help/unit-unstated',
   level: 'note',
   title: 'A number for a time, size or rate has no unit',
-  why: 'Seconds or milliseconds, bytes or blocks: a wrong guess is a thousandfold error that no message tells.',
+  why: 'Seconds or milliseconds, bytes or blocks: a wrong guess is off by a factor of a thousand, with no error message.',
   standard: 'practice',
   needs: ['the options that take a number'],
   since: 4,
@@ -54,7 +54,7 @@ export const unitUnstated = defineCheck({
       isAtFault: (option) => !saysUnit(option),
     }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number, and its unit is not said`,
+    `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number without a unit`,
   fix: () => 'name the unit in the placeholder, such as SECONDS or BYTES',
 });
 

@@ -14,8 +14,8 @@ const LEAST_ORDERED = 0.75;
 export const unsortedWall = defineCheck({
   name: 'help/unsorted-wall',
   level: 'note',
-  title: 'Many options stand under one heading, in no order',
-  why: 'The reader must go through all of them to find one, or to know that there is none.',
+  title: 'Many options are listed under one heading in no order',
+  why: 'The reader has to go through all of them to find one, or to be sure that there is none.',
   standard: 'practice',
   needs: ['the order of the options in the help'],
   since: 4,
@@ -42,8 +42,8 @@ export const unsortedWall = defineCheck({
     }
   },
   message: ({ heading, count }: { heading: string; count: number }) =>
-    `${count} options stand ${heading === '' ? 'in one list' : `under ${quoteName(heading)}`} in no order`,
-  fix: () => 'group them under headings by what they are for, and sort each group by name',
+    `${count} options are listed ${heading === '' ? '' : `under ${quoteName(heading)} `}in no order`,
+  fix: () => 'group them under headings by purpose, and sort each group by name',
 });
 
 function isOrdered(options: readonly Option[]): boolean {

@@ -16,7 +16,7 @@ export const usageDisagrees = defineCheck({
   name: 'help/usage-disagrees',
   level: 'warning',
   title: 'The usage line and the lists below it disagree',
-  why: 'One of the two is out of date, and the reader cannot tell which; whoever follows the wrong one gets an error.',
+  why: 'One of the two is out of date, and the reader cannot tell which. Following the wrong one gives an error.',
   standard: 'POSIX XBD 12.1',
   needs: ['the usage line', 'a complete list of options, or a list of operands'],
   since: 4,
@@ -37,7 +37,7 @@ export const usageDisagrees = defineCheck({
     }
   },
   message: ({ name, kind }: Disagreement) => MESSAGES[kind](quoteName(name)),
-  fix: ({ name }) => `correct whichever is wrong of ${quoteName(name)}: the usage line or the list`,
+  fix: ({ name }) => `correct the usage line or the list, whichever is wrong about ${quoteName(name)}`,
 });
 
 const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {

@@ -7,7 +7,7 @@ export const usageMissing = defineCheck({
   name: 'help/usage-missing',
   level: 'warning',
   title: 'There is no usage line',
-  why: 'A list of options does not say which operands the command takes, how many, and what must be given.',
+  why: 'A list of options does not say which operands the command takes, how many, and which are required.',
   standard: 'GNU Coding Standards 4.8.2',
   needs: ['the help or the document of the command'],
   since: 4,
@@ -41,7 +41,7 @@ export const usageMissing = defineCheck({
     }
   },
   message: ({ command }: { command: string }) => `${quoteName(command)} shows no usage line`,
-  fix: ({ command }) => `begin the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
+  fix: ({ command }) => `start the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
 });
 
 function beginsWith(path: readonly string[], place: Place): boolean {

@@ -9,7 +9,7 @@ export const valueUnnamed = defineCheck({
   name: 'help/value-unnamed',
   level: 'warning',
   title: 'An option takes a value that has no placeholder',
-  why: 'The reader sees a switch, and learns only from an error message that a word must follow, and never which.',
+  why: 'It looks like a switch. Only an error message says that a word must follow, and nothing says which.',
   standard: 'POSIX XBD 12.1',
   needs: ['the option-arguments'],
   since: 4,
@@ -35,6 +35,6 @@ export const valueUnnamed = defineCheck({
       },
     }),
   message: ({ names }: FaultyOptions) =>
-    `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a value that has no name`,
-  fix: () => "name what is expected, such as '=FILE' or '=SECONDS', and speak of it by that name in the text",
+    `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a value that has no placeholder`,
+  fix: () => "add a placeholder such as '=FILE' or '=SECONDS', and use it in the text",
 });

@@ -13,8 +13,8 @@ const VALUES_SHOWN = 4;
 export const valuesInProse = defineCheck({
   name: 'help/values-in-prose',
   level: 'warning',
-  title: 'Allowed values stand in the text alone',
-  why: 'The parser takes any word, so that a misspelt value is found late or never; completion has nothing to offer.',
+  title: 'Allowed values are given only in the text',
+  why: 'The parser accepts any word, so a misspelled value is found late or never, and completion has nothing to offer.',
   standard: 'practice',
   needs: ['a document, parser object or script that declares the value', 'the text of the option'],
   since: 4,
@@ -39,8 +39,8 @@ export const valuesInProse = defineCheck({
     }
   },
   message: ({ name, values }: { name: string; values: readonly string[] }) =>
-    `the text of ${quoteName(name)} lists its values (${listSome(values, VALUES_SHOWN)}), and the declaration takes any`,
-  fix: ({ name }) => `declare the values of ${quoteName(name)}, so that the parser refuses others`,
+    `the text of ${quoteName(name)} lists its values (${listSome(values, VALUES_SHOWN)}), but the declaration accepts any`,
+  fix: ({ name }) => `declare the values of ${quoteName(name)} so that the parser refuses others`,
 });
 
 interface DescribedWord {

@@ -10,8 +10,8 @@ const VALUES_SHOWN = 4;
 export const valuesUnlisted = defineCheck({
   name: 'help/values-unlisted',
   level: 'note',
-  title: 'Allowed values are declared and not shown',
-  why: 'The parser refuses every other word, and who reads the help has to learn the values from its refusals.',
+  title: 'Allowed values are declared but not shown',
+  why: 'The parser refuses every other word, and readers of the help learn the values only from its errors.',
   standard: 'practice',
   needs: ['allowed values from a document, parser object or script', 'the help output'],
   since: 4,
@@ -38,7 +38,7 @@ export const valuesUnlisted = defineCheck({
           command: path,
           count: 1,
           reason: 'whether the help output shows the allowed values',
-          supply: 'give the help output beside the document',
+          remedy: 'give the help output beside the document',
           place,
         });
         continue;

@@ -60,8 +60,8 @@ type Against = { readonly letter: string; readonly name: string; readonly custom
 export const letterAgainstCustom = defineCheck({
   name: 'names/letter-against-custom',
   level: 'note',
-  title: 'A letter is not the option that it is by custom',
-  why: 'Fingers know these letters from every other program; here they do something else, while the option that was meant has no letter.',
+  title: 'A letter does not have its customary meaning',
+  why: 'People know these letters from other programs. Here the letter does something else, while the option they mean has none.',
   standard: 'GNU Coding Standards 4.10',
   needs: ['the options of the command'],
   since: 4,
@@ -100,7 +100,7 @@ export const letterAgainstCustom = defineCheck({
   message: ({ letter, name, custom }: Against) =>
     `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} has no letter`,
   fix: ({ letter, custom, name }) =>
-    `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter, or none, to ${quoteName(name)}`,
+    `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter or none to ${quoteName(name)}`,
 });
 
 /** The long name of the option that has a letter by custom, where it is there without any letter. */

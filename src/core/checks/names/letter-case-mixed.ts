@@ -6,7 +6,7 @@ export const letterCaseMixed = defineCheck({
   name: 'names/letter-case-mixed',
   level: 'note',
   title: 'Upper and lower case are mixed among the long names',
-  why: 'Names are typed from memory, and memory keeps no case: each capital is an error message for somebody.',
+  why: 'Names are typed from memory, and people do not remember case: each capital is an error message for someone.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['the long options'],
   since: 4,

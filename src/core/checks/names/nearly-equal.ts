@@ -17,7 +17,7 @@ export const nearlyEqual = defineCheck({
   name: 'names/nearly-equal',
   level: 'note',
   title: 'Names of different options are nearly equal',
-  why: 'One letter left out is no error message, but another option: nobody notices before the result is looked at.',
+  why: 'Leaving out one letter gives no error, but another option. Nobody notices until they look at the result.',
   standard: 'practice',
   needs: ['the long options of the command'],
   since: 4,
@@ -54,7 +54,9 @@ export const nearlyEqual = defineCheck({
       PAIRS_SHOWN,
     )}`,
   fix: ({ pairs }) =>
-    pairs.length === 1 ? 'name what tells the two apart' : 'name what tells the options of each pair apart',
+    pairs.length === 1
+      ? 'use names that show how the two differ'
+      : 'use names that show how the two of each pair differ',
 });
 
 /** Adds a text to those that were said; false where it was among them. */

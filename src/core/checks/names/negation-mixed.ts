@@ -13,8 +13,8 @@ const STYLES: readonly (readonly [string, RegExp])[] = [
 export const negationMixed = defineCheck({
   name: 'names/negation-mixed',
   level: 'note',
-  title: 'Options take things back under different first words',
-  why: 'Who wants to switch something off tries the word that worked before; here it depends on the option.',
+  title: 'Options switch things off with different first words',
+  why: 'People who want to switch something off try the word that worked before. Here it depends on the option.',
   standard: 'practice',
   needs: ['the long options'],
   since: 4,
@@ -57,10 +57,10 @@ export const negationMixed = defineCheck({
     });
   },
   message: ({ styles }: { styles: readonly { style: string; name: string; count: number }[] }) =>
-    `things are taken back in ${styles.length} ways: ${listSome(
+    `things are switched off in ${styles.length} ways: ${listSome(
       styles.map(({ name, count }) => `${quoteName(name)}${count > 1 ? ` and ${count - 1} more` : ''}`),
       styles.length,
     )}`,
   fix: ({ styles }) =>
-    `begin all of them with ${quoteName(styles[0]?.style ?? '')}, and keep the others as hidden aliases`,
+    `start all of them with ${quoteName(styles[0]?.style ?? '')}, and keep the others as hidden aliases`,
 });

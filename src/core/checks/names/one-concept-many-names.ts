@@ -16,7 +16,7 @@ export const oneConceptManyNames = defineCheck({
   name: 'names/one-concept-many-names',
   level: 'note',
   title: 'One thing has different names in different commands',
-  why: 'Who learnt the name with one command is refused by the next, and looks for the difference that two names promise.',
+  why: 'People who learned the name with one command are refused by the next, or look for a difference that the two names suggest.',
   standard: 'practice',
   needs: ['the options of several commands'],
   since: 4,
@@ -64,7 +64,7 @@ export const oneConceptManyNames = defineCheck({
     }
   },
   message: ({ names }: { names: readonly Name[] }) =>
-    `one thing has ${names.length} names: ${listSome(
+    `one option has ${names.length} names: ${listSome(
       names.map(({ name, command }) => `${quoteName(name)} in ${quoteName(command)}`),
       2,
     )}`,

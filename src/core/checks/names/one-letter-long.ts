@@ -6,7 +6,7 @@ export const oneLetterLong = defineCheck({
   name: 'names/one-letter-long',
   level: 'warning',
   title: 'A long option has one letter only',
-  why: 'It says no more than a short option and takes one more key, and readers take it for a slip of -x.',
+  why: 'It says no more than a short option, takes one more keystroke, and looks like a misspelling of -x.',
   standard: 'GNU Coding Standards 4.8',
   needs: ['long options'],
   since: 1,
@@ -34,5 +34,5 @@ export const oneLetterLong = defineCheck({
   },
   message: ({ name }: { name: string }) => `${quoteName(name)} is a long option of one letter`,
   fix: ({ name }) =>
-    `give it a word for a name, and ${quoteName(name.slice(1))} as its short form where that is free`,
+    `name it with a word, and use ${quoteName(name.slice(1))} as its short form if that is free`,
 });

@@ -25,8 +25,8 @@ interface Meaning {
 export const oneLetterManyMeanings = defineCheck({
   name: 'names/one-letter-many-meanings',
   level: 'note',
-  title: 'One letter is different options in different commands',
-  why: 'The hand learns a letter and not a command. Where it forces or deletes in one command and is harmless in another, the slip costs data.',
+  title: 'One letter stands for different options in different commands',
+  why: 'People remember the letter, not the command. If it forces or deletes in one command and is harmless in another, a slip costs data.',
   standard: 'practice',
   needs: ['the options of several commands'],
   since: 4,
@@ -97,7 +97,7 @@ export const oneLetterManyMeanings = defineCheck({
           LETTERS_SHOWN,
         )}`;
   },
-  fix: () => 'keep a letter for one meaning in the whole program, and give rare options no letter',
+  fix: () => 'use each letter for one meaning in the whole program, and give rare options no letter',
 });
 
 /** Two meanings in different commands, the second in the program itself; one that destroys beside one that does not, if there are such. */

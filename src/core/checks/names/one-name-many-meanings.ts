@@ -14,7 +14,7 @@ export const oneNameManyMeanings = defineCheck({
   name: 'names/one-name-many-meanings',
   level: 'warning',
   title: 'One long name takes different things in different commands',
-  why: 'Where one command takes a value and the next none, the value of a habit becomes an operand there, or a word is swallowed here.',
+  why: 'If one command takes a value and the next does not, a habitual value becomes an operand there, or a word is swallowed here.',
   standard: 'practice',
   needs: ['the options of several commands, and their arguments'],
   since: 4,

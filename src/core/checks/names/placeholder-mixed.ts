@@ -43,7 +43,7 @@ export const placeholderMixed = defineCheck({
   name: 'names/placeholder-mixed',
   level: 'note',
   title: 'One kind of value has different placeholders, or they are written in different styles',
-  why: 'The style tells the reader what to replace and what to type as it stands. Where it changes, a word in lower case may be either.',
+  why: 'The style tells the reader what to replace and what to type as is. Where it changes, a lower-case word may be either.',
   standard: 'POSIX XBD 12.1',
   needs: ['the placeholders of the options'],
   since: 4,

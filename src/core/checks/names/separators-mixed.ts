@@ -74,8 +74,8 @@ export const separatorsMixed = defineCheck({
     names: readonly string[];
     styles: readonly string[];
   }) =>
-    `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words by ${styles.join(' and ')}, ${countOf(count, 'other name')} by ${usual}`,
-  fix: ({ usual }) => `join all words by ${usual}, and keep the other forms as hidden aliases`,
+    `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words with ${styles.join(' and ')}, ${countOf(count, 'other name')} with ${usual}`,
+  fix: ({ usual }) => `join all words with ${usual}, and keep the other forms as hidden aliases`,
 });
 
 function styleOf(name: string): Style | undefined {

@@ -9,8 +9,8 @@ const MOST_HYPHENS = 3;
 export const tooLong = defineCheck({
   name: 'names/too-long',
   level: 'note',
-  title: 'A name is too long to be typed or remembered',
-  why: 'Nobody types such a name in full: callers abbreviate it, where they can, or copy it wrongly; and it pushes the texts out of the help.',
+  title: 'A name is too long to type or remember',
+  why: 'Nobody types such a name in full. Callers abbreviate it where they can, or copy it wrongly, and it pushes the texts in the help to the right.',
   standard: 'practice',
   needs: ['the long options'],
   since: 4,
@@ -45,6 +45,6 @@ export const tooLong = defineCheck({
     }
   },
   message: ({ names }: { names: readonly string[] }) =>
-    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to be typed`,
+    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to type`,
   fix: () => 'find a name of two or three short words, and leave the rest to the help',
 });

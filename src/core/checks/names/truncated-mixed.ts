@@ -13,8 +13,8 @@ type Pair = { readonly full: string; readonly cut: string };
 export const truncatedMixed = defineCheck({
   name: 'names/truncated-mixed',
   level: 'note',
-  title: 'A word is written in full in one name and cut short in another',
-  why: 'Nobody can know which of the names has the short word; both look right, and one is an error.',
+  title: 'A word is written in full in one name and shortened in another',
+  why: 'Nobody can know which name has the short word. Both look right, and one is an error.',
   standard: 'practice',
   needs: ['the long options'],
   since: 4,
@@ -50,9 +50,9 @@ export const truncatedMixed = defineCheck({
     });
   },
   message: ({ pairs }: { pairs: readonly Pair[] }) =>
-    `a word is cut short in ${listSome(
+    `a word is shortened in ${listSome(
       pairs.map(({ full, cut }) => `${quoteName(cut)} and in full in ${quoteName(full)}`),
       PAIRS_SHOWN,
     )}`,
-  fix: () => 'write the word in one way in all names, and keep the other names as hidden aliases',
+  fix: () => 'write the word the same way in all names, and keep the other names as hidden aliases',
 });

@@ -24,8 +24,8 @@ type Verbs = { readonly first: string; readonly second: string; readonly there: 
 export const verbsMixed = defineCheck({
   name: 'names/verbs-mixed',
   level: 'note',
-  title: 'Groups of commands have different verbs for one act',
-  why: 'Who can add a box tries to add a route; that it must be created is found only in the list of commands.',
+  title: 'Groups of commands use different verbs for the same action',
+  why: 'Someone who can add a box tries to add a route. Only the list of commands shows that it must be created.',
   standard: 'practice',
   needs: ['the subcommands of several commands'],
   since: 4,

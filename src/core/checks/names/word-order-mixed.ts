@@ -11,7 +11,7 @@ export const wordOrderMixed = defineCheck({
   name: 'names/word-order-mixed',
   level: 'note',
   title: 'Commands of two words have the verb now first and now last',
-  why: 'Who knows one command guesses the next from it, and completion by the first word shows only half of those that belong together.',
+  why: 'People guess the next command from the one they know, and completion of the first word shows only half of the commands that belong together.',
   standard: 'practice',
   needs: ['the commands'],
   since: 4,
@@ -47,7 +47,7 @@ export const wordOrderMixed = defineCheck({
     });
   },
   message: ({ usual, example, names }: { usual: Order; example: string; names: readonly string[] }) =>
-    `most commands have the ${usual}, as ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'has' : 'have'} not`,
+    `most commands have the ${usual}, like ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'does' : 'do'} not`,
   fix: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
 });
 

@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const argumentListForm = conformanceCheck(guideline8, {
   name: 'posix/argument-list-form',
   title: 'An option takes several words',
-  why: 'Where the values end, and the operands begin, depends on how many there are; one word with commas has an end.',
+  why: 'Where the values end and the operands begin depends on how many there are. One word with commas has a clear end.',
   needs: ['the options that take several values'],
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --move FROM TO  move a box\n  --quiet         say nothing\n',
@@ -13,5 +13,5 @@ export const argumentListForm = conformanceCheck(guideline8, {
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --skip=DAY,...  leave out days\n  --quiet         say nothing\n',
   },
-  fix: 'take the values as one word, parted by commas',
+  fix: 'accept the values as one comma-separated word',
 });

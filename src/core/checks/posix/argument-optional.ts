@@ -9,9 +9,7 @@ export const argumentOptional = defineCheck({
   name: 'posix/argument-optional',
   level: 'note',
   title: 'An option-argument may be left out',
-  why:
-    'Where a value is optional it has to be joined to the option; written as a word of its own it is taken for an ' +
-    'operand, and the option works with a value that nobody gave.',
+  why: 'An optional value must be joined to the option. Written as a separate word, it is taken for an operand, and the option uses a value that nobody gave.',
   standard: 'POSIX XBD 12.2, Guideline 7',
   needs: ['the options that take a value'],
   since: 1,
@@ -38,5 +36,5 @@ export const argumentOptional = defineCheck({
   },
   message: ({ names }: { names: readonly string[] }) =>
     `the option-argument of ${listNames(names)} is optional`,
-  fix: () => 'make it mandatory, and give the short way an option of its own',
+  fix: () => 'make it mandatory, and add a separate option for the case without it',
 });

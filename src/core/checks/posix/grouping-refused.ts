@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const groupingRefused = conformanceCheck(guideline5, {
   name: 'posix/grouping-refused',
   title: 'Short options cannot be grouped',
-  why: "Everybody writes '-ab' for '-a -b', and here gets an error, or another option.",
+  why: "People write '-ab' for '-a -b', and here get an error or another option.",
   needs: ['whether the parser takes groups'],
   examples: {
     wrong: 'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -a: all\n  -b: boxes\n',
@@ -13,5 +13,5 @@ export const groupingRefused = conformanceCheck(guideline5, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -a: all\n  --boxes: boxes\n',
   },
-  fix: 'let letters without an argument be grouped behind one hyphen',
+  fix: 'allow letters without an argument to be grouped after one hyphen',
 });

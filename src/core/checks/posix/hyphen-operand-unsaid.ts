@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const hyphenOperandUnsaid = conformanceCheck(guideline13, {
   name: 'posix/hyphen-operand-unsaid',
   title: "Nothing says what the operand '-' means",
-  why: "In a pipe, '-' is how standard input is put between other files; who cannot read whether it works writes a temporary file.",
+  why: "In a pipe, '-' puts standard input between other files. If the help does not say whether that works, people write a temporary file.",
   needs: ['the operands, and texts that speak of standard input'],
   examples: {
     wrong:
@@ -15,5 +15,5 @@ export const hyphenOperandUnsaid = conformanceCheck(guideline13, {
     nearMiss:
       'Usage: tiffin [-q] [BOX]...\nPrint each BOX, or those named on standard input.\n\n  -q  say nothing\n',
   },
-  fix: "take '-' for standard input, and say so beside the operand",
+  fix: "accept '-' as standard input, and say so in the text of the operand",
 });

@@ -1,16 +1,16 @@
 import { guideline2 } from '../../conformance/posix/guideline-02.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
-/** The name of the program has other characters than lower case letters and digits, as a finding of its row in the table. */
+/** The name of the program has characters other than lower-case letters and digits, as a finding of its row in the table. */
 export const nameCharacters = conformanceCheck(guideline2, {
   name: 'posix/name-characters',
-  title: 'The name of the program has other characters than lower case letters and digits',
-  why: 'Capitals, underscores and hyphens are typed with more fingers, and file systems do not agree on them.',
+  title: 'The name of the program has characters other than lower-case letters and digits',
+  why: 'Capitals, underscores and hyphens are harder to type, and file systems do not agree on case.',
   needs: ['the name of the program'],
   examples: {
     wrong: 'Usage: Tiffin [-q]\n\n  -q  say nothing\n',
     right: 'Usage: tiffin [-q]\n\n  -q  say nothing\n',
     nearMiss: 'Usage: tiffin2 [-q]\n\n  -q  say nothing\n',
   },
-  fix: 'use lower case letters and digits only',
+  fix: 'use only lower-case letters and digits',
 });

@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const nameLength = conformanceCheck(guideline1, {
   name: 'posix/name-length',
   title: 'The name of the program is too long or too short',
-  why: 'Names of up to nine characters are portable; one of a single character is taken by somebody already.',
+  why: 'Names of up to nine characters are portable. A name of one character is almost certainly taken.',
   needs: ['the name of the program'],
   examples: {
     wrong: 'Usage: lunchboxcounter [-q]\n\n  -q  say nothing\n',

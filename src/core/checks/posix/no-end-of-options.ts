@@ -5,7 +5,7 @@ import { conformanceCheck } from '../conformance-check.ts';
 export const noEndOfOptions = conformanceCheck(guideline10, {
   name: 'posix/no-end-of-options',
   title: 'Two hyphens do not end the options',
-  why: "There is no way to give an operand that begins with a hyphen, and scripts that write '--' before file names fail.",
+  why: "There is no way to pass an operand that begins with a hyphen, and scripts that write '--' before file names fail.",
   needs: ["what '--' does"],
   examples: {
     wrong: 'dabbawala: 1\nprogram: tiffin\nparsing: {double-hyphen: ordinary}\noptions:\n  -a: all\n',

@@ -1,11 +1,11 @@
 import { guideline12 } from '../../conformance/posix/guideline-12.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
-/** Nothing says in which order the operands stand, as a finding of its row in the table. */
+/** Nothing says in which order the operands come, as a finding of its row in the table. */
 export const operandOrderUnsaid = conformanceCheck(guideline12, {
   name: 'posix/operand-order-unsaid',
-  title: 'Nothing says in which order the operands stand',
-  why: 'With two operands in the wrong order a program does something, and seldom what was meant: the source becomes the target.',
+  title: 'Nothing says in which order the operands come',
+  why: 'With two operands in the wrong order the program does something, but rarely what was meant: the source becomes the target.',
   needs: ['help output that lists operands'],
   examples: {
     wrong:
@@ -15,5 +15,5 @@ export const operandOrderUnsaid = conformanceCheck(guideline12, {
     nearMiss:
       'Usage: tiffin [-q] ARGUMENTS...\n\nArguments:\n  FROM  the quay they leave\n\nOptions:\n  -q  say nothing\n',
   },
-  fix: 'draw the operands in their order in a usage line',
+  fix: 'show the operands in order in a usage line',
 });

@@ -12,5 +12,5 @@ export const optionDelimiter = conformanceCheck(guideline4, {
     right: 'Usage: tiffin [OPTION]...\n\n  -v  say more\n  -q  say nothing\n',
     nearMiss: 'Usage: tiffin [OPTION]... [+DAYS]\n\n  -v  say more\n  -q  say nothing\n',
   },
-  fix: "let all options begin with '-'",
+  fix: "start all options with '-'",
 });

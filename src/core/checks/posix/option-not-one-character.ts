@@ -1,11 +1,11 @@
 import { optionNameRule } from '../../conformance/posix/guideline-03.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
-/** A short option is no letter or digit, as a finding of its row in the table. */
+/** A short option is not a letter or digit, as a finding of its row in the table. */
 export const optionNotOneCharacter = conformanceCheck(optionNameRule, {
   name: 'posix/option-not-one-character',
-  title: 'A short option is no letter or digit',
-  why: "Shells give a meaning to such characters: unquoted, '-?' is a pattern that files may match.",
+  title: 'A short option is not a letter or digit',
+  why: "Such characters mean something to shells: unquoted, '-?' is a pattern that can match files.",
   needs: ['the options'],
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  -?  print this help\n  -q  say nothing\n',

@@ -1,10 +1,10 @@
 import { guideline9 } from '../../conformance/posix/guideline-09.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
-/** Options are taken behind operands too, as a finding of its row in the table. */
+/** Options are also accepted after operands, as a finding of its row in the table. */
 export const optionsAfterOperands = conformanceCheck(guideline9, {
   name: 'posix/options-after-operands',
-  title: 'Options are taken behind operands too',
+  title: 'Options are also accepted after operands',
   why: 'An operand that begins with a hyphen, such as a file name from a pattern, is taken for an option wherever it stands.',
   needs: ['where options may stand'],
   examples: {
@@ -14,5 +14,5 @@ export const optionsAfterOperands = conformanceCheck(guideline9, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nclaims: [gnu]\nparsing: {operand-order: mixed}\noptions:\n  -a: all\n',
   },
-  fix: 'let the first operand end the options, or claim the GNU conventions, which set this aside',
+  fix: 'stop at the first operand, or claim the GNU conventions, which allow this',
 });

@@ -4,8 +4,8 @@ import { conformanceCheck } from '../conformance-check.ts';
 /** The order of the options matters, as a finding of its row in the table. */
 export const orderDependent = conformanceCheck(guideline11, {
   name: 'posix/order-dependent',
-  title: 'An option counts only for the operand behind it',
-  why: 'People and scripts put options in any order; here that changes what the program does, without a word.',
+  title: 'An option applies only to the operand after it',
+  why: 'People and scripts put options in any order. Here the order silently changes what the program does.',
   needs: ['a document that says which options apply to the next operand'],
   examples: {
     wrong:
@@ -14,5 +14,5 @@ export const orderDependent = conformanceCheck(guideline11, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\noptions:\n  -q: a line for each box\n  -v: all of each box\nrelations:\n  - later-wins: [-q, -v]\n',
   },
-  fix: 'let it count for the whole command line, or take it into the operand, as in QUAY:BOX',
+  fix: 'apply it to the whole command line, or make it part of the operand, as in QUAY:BOX',
 });

@@ -28,7 +28,7 @@ export function standardOption(name: '--help' | '--version', section: string): R
       if (root.options.complete?.value !== true) {
         return notJudged(
           'whether the list of options is complete',
-          "say 'complete: true' in the interface document where it is",
+          "if it is, say 'complete: true' in an interface document",
         );
       }
       const instance = {
