@@ -82,7 +82,7 @@ test('compare refuses command lines that say too little or too much, and sources
   for (const [words, message] of [
     [[OLD], /expected a second source/],
     [[OLD, NEW, '--add=--x'], /expected no NEW beside --add/],
-    [[OLD, '--add=sea --x'], /no command 'sea' is known/],
+    [[OLD, '--add=sea --x'], /there is no command 'sea'/],
     [[OLD, 'missing.yaml'], /missing\.yaml: no such file/],
   ] as const) {
     const { status, stderr } = await dabbawala(['compare', ...words]);

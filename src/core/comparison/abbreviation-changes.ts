@@ -49,7 +49,7 @@ export function leftOverWords({ meanings, list }: Context): void {
       command: first.command,
       subject: first.name,
       before: [...new Set(words.map(({ name }) => name))],
-      message: `${rangesText(words)} stood for ${listNames([...new Set(words.map(({ name }) => name))])}, and nothing any more`,
+      message: `${rangesText(words)} stood for ${listNames([...new Set(words.map(({ name }) => name))])}, and now for nothing`,
       words,
     });
   }

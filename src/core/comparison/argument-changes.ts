@@ -47,7 +47,7 @@ export function argumentChanges(
       certain,
       before: oldWords.length,
       after: newWords.length,
-      message: `${quoteName(about.subject)} takes ${countOf(newWords.length, 'word')} now, and took ${oldWords.length}: the words behind it mean something else`,
+      message: `${quoteName(about.subject)} now takes ${countOf(newWords.length, 'word')} instead of ${oldWords.length}: the words after it mean something else`,
     });
     return;
   }
@@ -61,7 +61,7 @@ export function argumentChanges(
     certain: certain && areStated(old.count, fresh.count),
     before: countJson(old),
     after: countJson(fresh),
-    message: `${quoteName(about.subject)} takes ${countWords(countOrOne(fresh))} now, and took ${countWords(countOrOne(old))}: the words behind it mean something else`,
+    message: `${quoteName(about.subject)} now takes ${countWords(countOrOne(fresh))} instead of ${countWords(countOrOne(old))}: the words after it mean something else`,
   });
 }
 
@@ -104,7 +104,7 @@ function saidOrUnsaid(
     effect: 'wording',
     before: before?.value.presence ?? null,
     after: after?.value.presence ?? null,
-    message: `whether ${quoteName(about.subject)} takes an argument is ${after === undefined ? 'no longer' : 'now'} said: ${
+    message: `whether ${quoteName(about.subject)} takes an argument is ${after === undefined ? 'no longer' : 'now'} stated: ${
       { none: 'none', optional: 'it may', mandatory: 'it must' }[fact?.value.presence ?? 'none']
     }`,
     oldPlace: before?.value.place,

@@ -61,7 +61,7 @@ export class ChangeList {
       command,
       what,
       names,
-      reason: `whether the new version lists all its ${what} is not known`,
+      reason: `it is not known whether the new version lists all its ${what}`,
       remedy: "say 'complete: true' in a document, or give --complete if the sources show everything",
     });
   }

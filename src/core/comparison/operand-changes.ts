@@ -102,7 +102,7 @@ function orderChanges(
       subject: stay[0] ?? '',
       before: oldNames,
       after: newNames,
-      message: `the operands are ${newNames.join(' ')} now, and were ${oldNames.join(' ')}: each word means something else`,
+      message: `the operands are now ${newNames.join(' ')} instead of ${oldNames.join(' ')}: each word means something else`,
       oldPlace: old[0]?.place,
       newPlace: fresh[0]?.place,
     });
@@ -138,7 +138,7 @@ function renamedOperand(old: Operand, fresh: Operand, pair: CommandPair, { list 
     subject: old.name,
     before: old.name,
     after: fresh.name,
-    message: `the operand ${quoteName(old.name)} is called ${quoteName(fresh.name)} now`,
+    message: `the operand ${quoteName(old.name)} was renamed to ${quoteName(fresh.name)}`,
     oldPlace: old.place,
     newPlace: fresh.place,
   });
@@ -193,7 +193,7 @@ function countChange(old: Operand, fresh: Operand, about: About, told: Set<strin
     certain: areStated(was, is),
     before: { ...was.value },
     after: { ...is.value },
-    message: `${quoteName(about.subject)} is ${countWords(is.value)} now, and was ${countWords(was.value)}${isNarrower ? ': other numbers are refused' : ''}`,
+    message: `${quoteName(about.subject)} can now be given ${countWords(is.value)}, before ${countWords(was.value)}${isNarrower ? ': other numbers are refused' : ''}`,
     oldPlace: was.place ?? old.place,
     newPlace: is.place ?? fresh.place,
   });
@@ -224,7 +224,7 @@ function sameOperand(
       effect: 'other-meaning',
       before: [old.kind, ...old.vocabulary],
       after: [fresh.kind, ...fresh.vocabulary],
-      message: `what may stand for ${quoteName(old.name)} has changed`,
+      message: `what ${quoteName(old.name)} can be has changed`,
     });
   }
   if (!textDiffers(old.help?.value, fresh.help?.value)) return;

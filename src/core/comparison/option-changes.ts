@@ -65,7 +65,7 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
       subject: text,
       before: option.names.map((name) => name.text),
       after: opposite,
-      message: `${quoteName(text)} is no longer listed, but ${quoteName(opposite)} is: whether the one still takes the other back is not said`,
+      message: `${quoteName(text)} is no longer listed, but ${quoteName(opposite)} is: whether one still switches the other off is not stated`,
       oldPlace: option.place,
       newPlace: pair.fresh.command.place,
       words,
@@ -151,7 +151,7 @@ function added(option: Option, pair: CommandPair, { list }: Context): void {
       command: pair.fresh.path,
       subject: text,
       after: option.names.map((name) => name.text),
-      message: `${quoteName(text)} is listed once more`,
+      message: `${quoteName(text)} is listed again`,
       newPlace: option.place,
     });
     return;
@@ -180,7 +180,7 @@ function added(option: Option, pair: CommandPair, { list }: Context): void {
       subject: name.text,
       before: mainName(owner).text,
       after: text,
-      message: `${quoteName(name.text)} is declared for ${quoteName(text)}, and is ${quoteName(mainName(owner).text)} already: which of them it is depends on the parser`,
+      message: `${quoteName(name.text)} is declared for ${quoteName(text)}, but already means ${quoteName(mainName(owner).text)}: which one it is depends on the parser`,
       oldPlace: owner.place,
       newPlace: name.place,
     });

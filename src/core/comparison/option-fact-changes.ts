@@ -37,8 +37,8 @@ function requiredChange(old: Option, fresh: Option, about: About, { list }: Cont
 
 const REPETITION_WORDS = {
   refused: 'is refused',
-  'last-wins': 'lets the last one win',
-  'all-count': 'lets all count',
+  'last-wins': 'uses the last one',
+  'all-count': 'collects all of them',
   counted: 'is counted',
 } as const;
 
@@ -170,7 +170,7 @@ function environmentChanges(old: Option, fresh: Option, about: About, { list }: 
       kind: 'option-variable-removed',
       effect: 'uncertain',
       before: variable.value,
-      message: `${subject} is no longer said to be set by the variable ${quoteName(variable.value)}: where it is set, it may be ignored`,
+      message: `the variable ${quoteName(variable.value)} is no longer listed for ${subject}: if it is set, it may be ignored`,
       oldPlace: variable.place,
       newPlace: fresh.place,
     });
@@ -210,7 +210,7 @@ function textChanges(old: Option, fresh: Option, about: About, { list }: Context
     effect: 'wording',
     before: old.heading?.value ?? null,
     after: fresh.heading?.value ?? null,
-    message: `${subject} stands under another heading`,
+    message: `${subject} is listed under another heading`,
     oldPlace: old.place,
     newPlace: fresh.place,
   });

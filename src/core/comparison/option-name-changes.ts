@@ -32,7 +32,7 @@ export function nameChanges(option: Option, same: Option, pair: CommandPair, con
       command: pair.old.path,
       subject: name.text,
       after: name.text,
-      message: `${quoteName(name.text)} is a new name of ${quoteName(mainName(option).text)}${negated ? ', and takes it back' : ''}`,
+      message: `${quoteName(name.text)} is a new name of ${quoteName(mainName(option).text)}${negated ? ', and switches it off' : ''}`,
       oldPlace: option.place,
       newPlace: name.place,
     });
@@ -47,7 +47,7 @@ export function nameChanges(option: Option, same: Option, pair: CommandPair, con
       subject: name.text,
       before: negated,
       after: other.negated,
-      message: `${quoteName(name.text)} ${other.negated ? 'takes' : 'no longer takes'} ${quoteName(mainName(same).text)} back`,
+      message: `${quoteName(name.text)} ${other.negated ? 'now switches' : 'no longer switches'} ${quoteName(mainName(same).text)} off`,
       oldPlace: name.place,
       newPlace: other.name.place,
     });
@@ -103,7 +103,7 @@ function nameRemoved(
       command: pair.old.path,
       subject: name.text,
       before: name.text,
-      message: `${quoteName(name.text)} is no name of ${quoteName(mainName(same).text)} any more, and was ${quoteName(mainName(owner).text)} before`,
+      message: `${quoteName(name.text)} is no longer a name of ${quoteName(mainName(same).text)}; before, it was ${quoteName(mainName(owner).text)}`,
       oldPlace: name.place,
       newPlace: same.place,
     });

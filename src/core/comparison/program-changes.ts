@@ -38,7 +38,7 @@ function nameChange({ program: before }: Interface, { program: after }: Interfac
       effect: 'refused',
       before: before.value,
       after: after.value,
-      message: `the program is called ${quoteName(after.value)} now`,
+      message: `the program was renamed to ${quoteName(after.value)}`,
       oldPlace: before.place,
       newPlace: after.place,
     },
@@ -55,7 +55,7 @@ function invocationChanges(before: Interface, after: Interface): ProgramChange[]
         effect: 'uncertain',
         before: words,
         after: null,
-        message: `it is no longer said to be invoked as ${quoteName(words)}`,
+        message: `calling it as ${quoteName(words)} is no longer listed`,
       }),
     );
   const added = fresh
@@ -66,7 +66,7 @@ function invocationChanges(before: Interface, after: Interface): ProgramChange[]
         effect: 'compatible',
         before: null,
         after: words,
-        message: `it can be invoked as ${quoteName(words)}`,
+        message: `it can be called as ${quoteName(words)}`,
       }),
     );
   return [...removed, ...added];
@@ -87,7 +87,7 @@ function wordingChanges(before: Interface, after: Interface): ProgramChange[] {
     ],
     [
       'bug-address-changed',
-      'the address for bugs and what is said of it',
+      'the address for bug reports, or its text,',
       ({ bugAddress }) => (bugAddress === undefined ? [] : [bugAddress.value]),
     ],
   ];

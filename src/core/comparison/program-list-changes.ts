@@ -27,7 +27,7 @@ const LISTS: readonly ProgramList[] = [
     added: 'variable-added',
     text: 'variable-text',
     what: 'variable',
-    lost: ': where it is set, it may be ignored',
+    lost: ': if it is set, it may be ignored',
     items: ({ environment }) =>
       environment.map(({ name, help, place }) => ({ name, text: help?.value, place })),
   },

@@ -17,7 +17,7 @@ export function valueChanges(before: Word, after: Word, about: About, context: C
         kind: 'values-said',
         effect: 'uncertain',
         after: textsOf(fresh.value),
-        message: `the values of ${subject} are now said to be ${listNames(textsOf(fresh.value))}: others may be refused`,
+        message: `the values of ${subject} are now listed: ${listNames(textsOf(fresh.value))}; others may be refused`,
         newPlace: fresh.place,
       });
     }
@@ -27,7 +27,7 @@ export function valueChanges(before: Word, after: Word, about: About, context: C
         kind: 'values-unsaid',
         effect: 'wording',
         before: textsOf(old.value),
-        message: `the values of ${subject} are no longer said`,
+        message: `the values of ${subject} are no longer listed`,
         oldPlace: old.place,
       });
     }
@@ -50,8 +50,8 @@ export function valueChanges(before: Word, after: Word, about: About, context: C
         before: text,
         message:
           outcome === 'same'
-            ? `${quoteName(text)} is no value of ${subject} any more, but still an abbreviation of one`
-            : `${quoteName(text)} is no value of ${subject} any more: command lines with it are refused`,
+            ? `${quoteName(text)} is no longer a value of ${subject}, but still an abbreviation of one`
+            : `${quoteName(text)} is no longer a value of ${subject}: command lines with it are refused`,
         oldPlace: value.place,
         newPlace: fresh.place,
         words: rangesOf(value, text, context),

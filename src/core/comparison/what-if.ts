@@ -48,8 +48,8 @@ export function whatIf(from: Interface, asked: string): WhatIf | NotAddable {
         'expected a long option, such as --late-fee, or a command, after the path of the command that is to have it',
     };
   const at = commandAt(from, words);
-  if (at === undefined) return { asked, reason: `no command '${words.join(' ')}' is known` };
-  if (has(at, name)) return { asked, reason: `'${name}' is there already` };
+  if (at === undefined) return { asked, reason: `there is no command '${words.join(' ')}'` };
+  if (has(at, name)) return { asked, reason: `'${name}' exists already` };
   const comparison = compareInterfaces(from, added(from, at, name));
   const harmless = isHarmless(comparison)
     ? []

@@ -38,7 +38,7 @@ export function wordChanges(before: Word, after: Word, about: About, context: Co
       effect: 'wording',
       before: before.offers?.value ?? null,
       after: after.offers?.value ?? null,
-      message: `completion is to offer something else for ${quoteName(about.subject)}`,
+      message: `completion should offer something else for ${quoteName(about.subject)}`,
       oldPlace: before.offers?.place,
       newPlace: after.offers?.place,
     });
@@ -189,7 +189,7 @@ function keyChanges(before: Word, after: Word, about: About, context: Context): 
         effect: after.keys === undefined ? 'uncertain' : 'refused',
         certain: areStated(before.keys, after.keys),
         before: name,
-        message: `${quoteName(name)} is no key of ${subject} any more: command lines with it are refused`,
+        message: `${quoteName(name)} is no longer a key of ${subject}: command lines with it are refused`,
         oldPlace: key.place,
         newPlace: after.keys?.place,
       });
