@@ -78,11 +78,11 @@ async function isBelow(path: string, folder: string): Promise<boolean> {
 
 function notRunProblem(place: Place, source: string): Problem {
   const message =
-    'checks are not loaded from settings that were only found, since they are run; name the file with --settings';
+    'checks from a settings file that was found, not named, are not run; name the file with --settings';
   return { code: 'checks-not-run', message, place, source, consequence: 'partly-read' };
 }
 
 function outsideProblem(path: string, place: Place, source: string): Problem {
-  const message = `'${path}' lies outside the folder of the settings and is not read; to compare with it, give it as a SOURCE`;
+  const message = `'${path}' is outside the folder of the settings file and is not read; to compare with it, give it as a SOURCE`;
   return { code: 'family-outside', message, place, source, consequence: 'partly-read' };
 }

@@ -40,7 +40,7 @@ export class OutputStreams {
   /** Tells of a mistake in this program, in one line. */
   reportMistake(reason: string): void {
     const line = printable(reason).slice(0, 500);
-    this.writeError(`${TOOL.name}: a mistake of ${TOOL.name} itself, please report it: ${line}\n`);
+    this.writeError(`${TOOL.name}: a bug in ${TOOL.name}, please report it: ${line}\n`);
   }
 
   #write(stream: Writable, text: string): void {

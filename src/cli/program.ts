@@ -19,12 +19,12 @@ const COMMANDS: readonly CommandEntry[] = [
   },
   {
     name: 'abbreviations',
-    summary: 'tell how short options and commands can be written',
+    summary: 'show how short options and commands can be written',
     load: () => import('./commands/abbreviations.ts'),
   },
   {
     name: 'trace',
-    summary: 'tell how a command line is read, word by word',
+    summary: 'show how a command line is read, word by word',
     load: () => import('./commands/trace.ts'),
   },
   {
@@ -39,12 +39,12 @@ const COMMANDS: readonly CommandEntry[] = [
   },
   {
     name: 'capture',
-    summary: 'run a program for its help, and write its interface',
+    summary: 'run a program to get its help, and write its interface',
     load: () => import('./commands/capture.ts'),
   },
   {
     name: 'coverage',
-    summary: 'hold what shell completion offers against an interface',
+    summary: 'compare what shell completion offers with an interface',
     load: () => import('./commands/coverage.ts'),
   },
   {
@@ -54,7 +54,7 @@ const COMMANDS: readonly CommandEntry[] = [
   },
   {
     name: 'explain',
-    summary: 'tell what a check looks for, and why',
+    summary: 'explain what a check looks for, and why',
     load: () => import('./commands/explain.ts'),
   },
 ];

@@ -31,7 +31,7 @@ export async function readCompletions(
       const found = await observeCompletion(shell, script, from, { signal });
       io.showProgress?.(undefined);
       if ('commands' in found) inventories.push(found);
-      else reportError(`${found.reason}, so that what it offers is not judged`, io);
+      else reportError(`${found.reason}, so what it offers is not judged`, io);
     }
   };
   for (const name of names) {
@@ -44,7 +44,7 @@ export async function readCompletions(
     const shell = detectShell(source);
     if (shell === undefined) {
       reportError(
-        `${name}: expected a completion script for ${SHELLS.join(', ')}; name it so, as in tiffin.bash`,
+        `${name}: expected a completion script for ${SHELLS.join(', ')}; name it accordingly, such as tiffin.bash`,
         io,
       );
       unusable = true;
@@ -60,7 +60,7 @@ export async function readCompletions(
   if (names.length === 0 && isObserved)
     for (const shell of shells.length > 0 ? shells : SHELLS) await observe(shell, undefined);
   if (signal?.aborted) {
-    reportError('stopped; what was asked until then is kept', io);
+    reportError('stopped; what was asked so far is kept', io);
     unusable = true;
   }
   return { inventories, unusable };

@@ -32,5 +32,5 @@ export function failOnOption(reported: string, level: Level | 'never'): Option {
 
 /** The option of the commands that run or list checks. */
 export function checksOption(): Option {
-  return repeatedOption('--checks <MODULE>', 'run the checks that a JavaScript module exports too');
+  return repeatedOption('--checks <MODULE>', 'also run the checks that a JavaScript module exports');
 }

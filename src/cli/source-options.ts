@@ -20,14 +20,15 @@ export interface SourceOptions {
 export function addSourceOptions(command: Command): Command {
   return command
     .addOption(
-      new Option('--kind <KIND>', 'the kind of the sources, where their contents do not tell it').choices(
-        READABLE_KINDS,
-      ),
+      new Option(
+        '--kind <KIND>',
+        'the kind of the sources, if it cannot be told from their contents',
+      ).choices(READABLE_KINDS),
     )
-    .option('--program <NAME>', "the program's name, where help output does not say it")
+    .option('--program <NAME>', 'the name of the program, if help output does not give it')
     .option(
       '--command <PATH>',
-      "the subcommand that help output describes, such as 'route plan'",
+      "the subcommand that the help output is about, such as 'route plan'",
       commandPath,
     )
     .option(
@@ -38,14 +39,15 @@ export function addSourceOptions(command: Command): Command {
     .addOption(repeatedOption('--with <EXTENSION>', 'a document of an extension of the program'))
     .option(
       '--settings <FILE>',
-      `the file with settings to use; without it ${SETTINGS_FILE} of this directory or the nearest one above`,
+      `the settings file to use; by default ${SETTINGS_FILE} in this directory or the nearest one above`,
     )
     .option('--no-settings', 'use no settings');
 }
 
 function commandPath(value: string): string[] {
   const path = value.split(/\s+/).filter((word) => word !== '');
-  if (path.length === 0) throw new InvalidArgumentError('expected the names of commands, parted by blanks');
+  if (path.length === 0)
+    throw new InvalidArgumentError('expected the names of commands, separated by blanks');
   return path;
 }
 

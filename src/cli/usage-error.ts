@@ -36,14 +36,14 @@ function wordValueError(message: string): string | undefined {
   const match = VALUE_ERROR.exec(message);
   if (match === null) return undefined;
   const [, option, value, reason = ''] = match;
-  return `'${value}' is no value of '${option}': ${wordOther(reason.replace(/^Allowed choices are/, 'expected one of'))}`;
+  return `'${value}' is not a value of '${option}': ${wordOther(reason.replace(/^Allowed choices are/, 'expected one of'))}`;
 }
 
 function wordTooMany(message: string): string | undefined {
   const match = /^too many arguments for '.*'\. Expected (\d+) arguments? but got (\d+)\.?$/.exec(message);
   return match === null
     ? undefined
-    : `expected ${match[1]} ${match[1] === '1' ? 'operand' : 'operands'} at the most, found ${match[2]}`;
+    : `expected ${match[1]} ${match[1] === '1' ? 'operand' : 'operands'} at most, found ${match[2]}`;
 }
 
 function wordOther(message: string): string {

@@ -84,7 +84,7 @@ function runAudit(
     throw new TypeError(`two checks are called '${twice.name}'; each needs a name of its own`);
   const [unknown] = unknownSelectors(selection, interfaces, given);
   if (unknown !== undefined)
-    throw new TypeError(`the selection names '${unknown}', which is no check, no area and no command`);
+    throw new TypeError(`the selection names '${unknown}', which is not a check, an area or a command`);
   const words = new WordLists(settings.words);
   const others = family.filter(
     ({ program }) => !interfaces.some((from) => from.program.value === program.value),

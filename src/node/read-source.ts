@@ -47,9 +47,9 @@ export function readFoundFile(path: string): Promise<ReadResult> {
   return readOpened(path, 'partly-read', async (file) => {
     const stat = await file.stat();
     if (!stat.isFile())
-      return problem(path, 'no-regular-file', 'expected a regular file; it is passed over', 'partly-read');
+      return problem(path, 'no-regular-file', 'expected a regular file; it is ignored', 'partly-read');
     if (stat.size > FOUND_BYTE_LIMIT) {
-      const message = `expected ${FOUND_BYTE_LIMIT} bytes at the most, this has ${stat.size}; it is passed over`;
+      const message = `expected at most ${FOUND_BYTE_LIMIT} bytes, this has ${stat.size}; it is ignored`;
       return problem(path, 'file-too-large', message, 'partly-read');
     }
     return collect(path, file.createReadStream({ autoClose: false }));
@@ -104,7 +104,7 @@ function reasonOf(error: unknown): string {
 }
 
 function tooLarge(name: string): ReadResult {
-  return problem(name, 'file-too-large', `a source may have ${BYTE_LIMIT} bytes at the most, this has more`);
+  return problem(name, 'file-too-large', `a source can have at most ${BYTE_LIMIT} bytes, this has more`);
 }
 
 function problem(

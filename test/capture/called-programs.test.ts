@@ -52,7 +52,7 @@ test('what cannot be run is told for what it is, with status 2', async () => {
     [`./${'x'.repeat(5000)}`, /: its name is too long \(ENAMETOOLONG\)\n$/],
     [
       '/etc/passwd/x',
-      /: '\/etc\/passwd\/x' cannot be run: a part of the path is no folder; check the path \(ENOTDIR\)\n$/,
+      /: '\/etc\/passwd\/x' cannot be run: a part of the path is not a folder; check the path \(ENOTDIR\)\n$/,
     ],
     ['./a', /: '\.\/a' cannot be run: its symbolic links lead in a circle \(ELOOP\)\n$/],
     [
@@ -64,8 +64,8 @@ test('what cannot be run is told for what it is, with status 2', async () => {
       './text',
       /: '\.\/text' is a text without '#!' in its first line; add one such as '#!\/bin\/sh', or give the program that runs it in front\n$/,
     ],
-    ['./data', /: '\.\/data' is no program\n$/],
-    ['./hollow', /: '\.\/hollow' is no program\n$/],
+    ['./data', /: '\.\/data' is not a program\n$/],
+    ['./hollow', /: '\.\/hollow' is not a program\n$/],
     ['./lost', /: '\.\/lost' cannot be run: its first line names '\/no\/such\/shell', which is not there\n$/],
     [
       './closed',
@@ -83,7 +83,7 @@ test('what cannot be run is told for what it is, with status 2', async () => {
   assert.equal(status, 2);
   assert.match(
     stderr,
-    /^dabbawala: the folder for temporary files '.*' cannot be used: .*; set TMPDIR to one that can\n$/,
+    /^dabbawala: the folder for temporary files '.*' cannot be used: .*; set TMPDIR to another folder\n$/,
   );
 });
 
@@ -127,7 +127,7 @@ test('an option of capture behind the program is refused, unless -- says that it
     assert.deepEqual([status, stdout], [2, ''], words.join(' '));
     assert.match(
       stderr,
-      /^dabbawala: '.*' behind PROGRAM is not read as an option of capture; put it in front of '\.\/lamp', or give '--' before the program's own words\n/,
+      /^dabbawala: '.*' after PROGRAM is not read as an option of capture; put it before '\.\/lamp', or put '--' before the program's own words\n/,
     );
   }
   for (const words of [

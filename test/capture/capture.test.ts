@@ -176,7 +176,7 @@ test('the command writes a document that says what was captured, and shows its p
   assert.deepEqual(calls(), []);
   const asked = await dabbawala(['capture', '--probe', path]);
   assert.deepEqual([asked.status, asked.stdout], [2, '']);
-  assert.match(asked.stderr, /expected '--yes' where nobody can be asked; nothing was run\n$/);
+  assert.match(asked.stderr, /expected '--yes', since there is no terminal to ask; nothing was run\n$/);
   assert.deepEqual(calls(), []);
   const file = join(folder, 'tiffin.yaml');
   const written = await dabbawala(['capture', '-o', file, path]);
@@ -200,7 +200,7 @@ test('what cannot be captured ends with status 2 and a message', async () => {
       ['capture', program('mute', 'echo no >&2; exit 1')],
       /gave no help of its own and ended with status 1: it said 'no'/,
     ],
-    [['capture', '--seconds=0', 'x'], /'0' is no value of '--seconds': expected a number from 1 to 600\n/],
+    [['capture', '--seconds=0', 'x'], /'0' is not a value of '--seconds': expected a number from 1 to 600\n/],
     [
       ['capture', '-o', join(folder, 'no/such/file'), program('tiffin', TIFFIN)],
       /no\/such\/file: cannot be written: there is no such file or folder; check the path \(ENOENT\)\n$/,
@@ -225,7 +225,7 @@ test('a capture that is stopped keeps what it had', async () => {
   while (!calls().includes('box --help')) await new Promise((resolve) => setTimeout(resolve, 20));
   child.kill('SIGINT');
   assert.equal(await ended, 2);
-  assert.match(stderr, /stopped; what was read until then is kept/);
+  assert.match(stderr, /stopped; what was read so far is kept/);
   const { interface: from } = readDocument({ name: 'x', text: stdout });
   assert.deepEqual(
     from?.root.commands.items.map(({ names }) => names[0]?.text),

@@ -68,7 +68,7 @@ test('two checks of one name are refused, and areas of one’s own can be select
     findings.map(({ check }) => check),
     ['house/unfinished-option'],
   );
-  assert.throws(() => audit([readText(HELP)], { selection }), /names 'house', which is no check/);
+  assert.throws(() => audit([readText(HELP)], { selection }), /names 'house', which is not a check/);
 });
 
 test('the tester holds a check against its examples, word for word', () => {
@@ -150,7 +150,10 @@ test('settings run checks where the command line names the file, and never where
   rmSync(join(folder, 'was-run'));
   writeFileSync(join(folder, 'dabbawala-settings.yaml'), body);
   const found = await run('audit', '-');
-  assert.match(found.stderr, /^dabbawala:dabbawala-settings\.yaml:2:9: checks are not loaded/m);
+  assert.match(
+    found.stderr,
+    /^dabbawala:dabbawala-settings\.yaml:2:9: checks from a settings file that was found, not named, are not run/m,
+  );
   assert.doesNotMatch(found.stdout, /not finished/);
   assert.throws(() => rmSync(join(folder, 'was-run')), /ENOENT/);
 });

@@ -88,7 +88,7 @@ test('--rule says how the parser behaves, over what the source says', async () =
   const mistakes: [string, RegExp][] = [
     [
       'case-sensitive=no',
-      /'case-sensitive=no' is no value of '--rule': expected true or false, found 'no'\n/,
+      /'case-sensitive=no' is not a value of '--rule': expected true or false, found 'no'\n/,
     ],
     ['grouping', /expected KEY=VALUE, found 'grouping'\n/],
     ['groping=true', /unknown key 'groping'; the nearest is 'grouping'\n/],
@@ -199,7 +199,7 @@ test('unknown options and commands come with the names that may have been meant'
     [['audt', 'x'], /unknown command 'audt'; did you mean 'audit'\?\n/],
     [['audit', '--wit', 'x'], /unknown option '--wit'; did you mean '--with'\?\n/],
     [['audit', '--zzz', 'x'], /unknown option '--zzz'\n/],
-    [['explain', 'a', 'b'], /expected 1 operand at the most, found 2\n/],
+    [['explain', 'a', 'b'], /expected 1 operand at most, found 2\n/],
   ];
   for (const [words, message] of cases) {
     const { status, stderr } = await dabbawala(words);
@@ -216,7 +216,7 @@ test('errors name the program, say what was expected, and end with status 2', as
     [['audit', '--frmat', '-'], /^dabbawala: unknown option '--frmat'; did you mean '--format'\?\n/],
     [
       ['audit', '--format=xml', '-'],
-      /^dabbawala: 'xml' is no value of '--format': expected one of text, json\n/,
+      /^dabbawala: 'xml' is not a value of '--format': expected one of text, json\n/,
     ],
     [['audit', 'absent.txt'], /^dabbawala:absent\.txt: no such file; /],
     [['audit', 'demo'], /^dabbawala:demo: expected a file, this is a directory\n$/],
@@ -238,7 +238,7 @@ test('bad input of any kind gets a message or an ordinary result, and never a st
       'twenty megabytes',
       Buffer.alloc(20 * 1024 * 1024, '  -a, --all  list all\n'),
       2,
-      /16777216 characters at the most/,
+      /at most 16777216 characters/,
     ],
     [
       'bytes that are not UTF-8',

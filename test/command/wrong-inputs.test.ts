@@ -21,8 +21,8 @@ Error: no lamp
 
 /** What is given in mistake, with what it is told to look like. */
 const FOREIGN: readonly (readonly [looksLike: string, text: string])[] = [
-  ['a program or other data', '\x7fELF\x02\x01\x01\0\0\0 --help %s\n'],
-  ['a program or other data', '\ufffd\ufffd\x01\x02\x03\x04\x05\x06 -q  %d\ufffd\n'],
+  ['a program or other binary data', '\x7fELF\x02\x01\x01\0\0\0 --help %s\n'],
+  ['a program or other binary data', '\ufffd\ufffd\x01\x02\x03\x04\x05\x06 -q  %d\ufffd\n'],
   ['a script', '#!/bin/sh\nwhile getopts qv letter; do :; done\n'],
   ['a script', '#!/usr/bin/env python3\nimport argparse\n'],
   ['a completion script', '#compdef tiffin\n_arguments --late\n'],
@@ -124,7 +124,7 @@ test('two programs can be compared, and it is told that they are two', async () 
   assert.equal(two.status, 0);
   assert.equal(
     two.stderr,
-    "dabbawala: the sources are of different programs, 'tiffin' and 'rounds'; where they are one, give its name with --program\n",
+    "dabbawala: the sources are of different programs, 'tiffin' and 'rounds'; if they are the same, give its name with --program\n",
   );
   assert.equal((await dabbawala(['compare', '--program=tiffin', tiffin, rounds])).stderr, '');
 });
@@ -139,7 +139,7 @@ test('a name that selects nothing is a mistake of the caller, not a green result
   ])
     assert.throws(
       () => audit([from], { selection }),
-      /^TypeError: the selection names '.*', which is no check/,
+      /^TypeError: the selection names '.*', which is not a check/,
     );
   const text = `${HELP}  -v, --verbose\n`;
   assert.throws(() => assertSound(text), { name: 'AssertionError' });

@@ -55,7 +55,7 @@ test('compare ends with status 1 only where it is told what to fail on', async (
 
 test('compare writes a section for a change log', async () => {
   const { stdout } = await dabbawala(['compare', '--format=markdown', OLD, NEW]);
-  assert.match(stdout, /^## tiffin 1\.4 to 2\.0\n\nCalls for a major release: /);
+  assert.match(stdout, /^## tiffin 1\.4 to 2\.0\n\nNeeds a major release: /);
   assert.match(
     stdout,
     /\n### No longer accepted\n\n- `tiffin box list`: '--late', [^\n]* written `--late`\.\n/,
@@ -72,7 +72,7 @@ test('compare tells what an extension or a new name would do', async () => {
   assert.match(extended.stdout, /^rounds 3\.1 with rounds-harbour\n/);
   assert.match(extended.stdout, /'--s' stood for '--stops' and is\s+ambiguous now: it begins '--ship' too/);
   const added = await dabbawala(['compare', OLD, '--add=box list --late-fee', '--add=box list --moon']);
-  assert.match(added.stdout, /names nearby that would do no harm: --fee,/);
+  assert.match(added.stdout, /similar names that would be harmless: --fee,/);
   assert.match(added.stdout, /box list --moon would change nothing for callers\n$/);
   const json = await dabbawala(['compare', OLD, '--add=box list --late-fee', '--format=json']);
   assert.equal(JSON.parse(json.stdout).added[0].harmless[0], '--fee');
@@ -81,7 +81,7 @@ test('compare tells what an extension or a new name would do', async () => {
 test('compare refuses command lines that say too little or too much, and sources of several programs', async () => {
   for (const [words, message] of [
     [[OLD], /expected a second source/],
-    [[OLD, NEW, '--add=--x'], /expected no NEW beside --add/],
+    [[OLD, NEW, '--add=--x'], /expected no NEW with --add/],
     [[OLD, '--add=sea --x'], /there is no command 'sea'/],
     [[OLD, 'missing.yaml'], /missing\.yaml: no such file/],
   ] as const) {

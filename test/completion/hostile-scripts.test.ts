@@ -58,7 +58,7 @@ for (const shell of SHELLS) {
 test('what is not followed to its end is told', () => {
   const told = (shell: (typeof SHELLS)[number], text: string) =>
     readCompletion({ name: 'script', text }, shell, 'tiffin').unread.map(({ what }) => what);
-  assert.ok(told('fish', LOOPS).includes('the rest of a script that does more than is followed'));
-  assert.ok(told('bash', 'f() {\n'.repeat(60_000)).includes('a script that nests deeper than is followed'));
-  assert.ok(told('zsh', BRACES).includes('a word that spreads to more than is followed'));
+  assert.ok(told('fish', LOOPS).includes('the rest, which does too much to follow'));
+  assert.ok(told('bash', 'f() {\n'.repeat(60_000)).includes('a part that nests too deep to follow'));
+  assert.ok(told('zsh', BRACES).includes('a word that expands to too many to follow'));
 });

@@ -55,8 +55,8 @@ const FISH: readonly (readonly [why: string, text: string, expected: readonly st
     "complete -c tiffin -a '(tiffin names)'\ncomplete -c tiffin -n 'test -f x' -l map\nif uname\n    complete -c tiffin -l sea\nend\n__fish_complete_others tiffin\n",
     [
       'tiffin: ',
-      '? words that only running the script tells',
-      '? a condition that only running the script tells',
+      '? words that are known only when the script runs',
+      '? a condition that is known only when the script runs',
       '? a call of complete that only runs under a condition',
       '? a function that is called with the name of the program',
     ],
@@ -108,7 +108,7 @@ const BASH: readonly (readonly [why: string, text: string, expected: readonly st
   [
     'functions that others call, and what only running them tells',
     '_words() { COMPREPLY=($(compgen -W "$(tiffin --names)" -- "$cur")); }\n_t() { _words; COMPREPLY+=($(compgen -W "--all" -- "$cur")); }\ncomplete -F _t tiffin\n',
-    ['tiffin: --all', '? words that only running the script tells'],
+    ['tiffin: --all', '? words that are known only when the script runs'],
   ],
   [
     'a function that is not in the script',

@@ -20,18 +20,18 @@ function aliasBomb(): string {
 
 test('documents that would take all time or memory are refused with a message', async () => {
   const cases: [string, string, RegExp][] = [
-    ['an alias bomb', aliasBomb(), /300000 parts and 100 levels at the most/],
-    ['an alias within itself', `${HEAD}options: &o\n  a: *o\n`, /100 levels at the most/],
-    ['10,000 flow lists', `${HEAD}a: ${'['.repeat(10_000)}`, /nested 100 levels deep at the most/],
-    ['10,000 block lists', `${HEAD}a:\n  ${'- '.repeat(10_000)}x\n`, /nested 100 levels deep at the most/],
-    ['10,000 explicit keys', `${HEAD}${'? '.repeat(10_000)}x\n`, /nested 100 levels deep at the most/],
+    ['an alias bomb', aliasBomb(), /at most 300000 parts and 100 levels/],
+    ['an alias within itself', `${HEAD}options: &o\n  a: *o\n`, /at most .*100 levels/],
+    ['10,000 flow lists', `${HEAD}a: ${'['.repeat(10_000)}`, /nested at most 100 levels deep/],
+    ['10,000 block lists', `${HEAD}a:\n  ${'- '.repeat(10_000)}x\n`, /nested at most 100 levels deep/],
+    ['10,000 explicit keys', `${HEAD}${'? '.repeat(10_000)}x\n`, /nested at most 100 levels deep/],
     [
       '10,000 levels of indent',
       `${HEAD}${Array.from({ length: 1000 }, (_, i) => `${' '.repeat(i)}a:`).join('\n')}\n`,
-      /nested 100 levels deep at the most/,
+      /nested at most 100 levels deep/,
     ],
-    ['50 megabytes', `${HEAD}summary: ${'x'.repeat(50_000_000)}\n`, /33554432 bytes at the most/],
-    ['5 megabytes', `${HEAD}summary: ${'x'.repeat(5_000_000)}\n`, /4194304 characters at the most/],
+    ['50 megabytes', `${HEAD}summary: ${'x'.repeat(50_000_000)}\n`, /at most 33554432 bytes/],
+    ['5 megabytes', `${HEAD}summary: ${'x'.repeat(5_000_000)}\n`, /at most 4194304 characters/],
   ];
   for (const [what, text, message] of cases) {
     const ended = await dabbawala(['audit', '--kind=document', '-'], text);

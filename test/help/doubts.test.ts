@@ -64,7 +64,7 @@ test('what may have been misread gives notes only, and says why', () => {
   assert.equal(finding?.unsure, 'shared-text');
   assert.match(
     auditText(result, { width: 80, colour: false }),
-    /may be misread: its text may be that of the entry/,
+    /may be misread: its text may belong to the entry/,
   );
   // With one such line, the option has no text.
   const single = readHelp({

@@ -97,11 +97,11 @@ test('what is wrong is told in the words that the standards ask for', () => {
   const cases: [words: string, message: string][] = [
     ['--quite 1', "tiffin: unknown option '--quite'; did you mean '--quiet'?"],
     ['-z 1', "tiffin: unknown option '-z'"],
-    ['--late 1', "tiffin: option '--late' is ambiguous: it may be '--late-boxes' or '--late-fee'"],
+    ['--late 1', "tiffin: option '--late' is ambiguous: it could be '--late-boxes' or '--late-fee'"],
     ['1 -s', "tiffin: option '-s' needs an argument: KEY"],
     ['--quiet=x 1', "tiffin: option '--quiet' takes no argument"],
     ['--no-colour=x 1', "tiffin: option '--no-colour' takes no argument"],
-    ['-s north 1', "tiffin: 'north' is no argument of '--sort': expected one of quay, size"],
+    ['-s north 1', "tiffin: 'north' is not a valid argument of '--sort': expected one of quay, size"],
     ['', "tiffin: operand 'BOX' is missing"],
     ['1 2', "tiffin: unexpected operand '2'"],
     ['x', "tiffin: 'x' is no BOX: expected a whole number"],

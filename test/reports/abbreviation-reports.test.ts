@@ -50,7 +50,7 @@ test('the table says how sure it is of the parser and of the list', () => {
   const options = '  --late  a\n  --map   b\n';
   assert.equal(
     first(`Usage: tiffin\n\n${options}`),
-    '  2 long names: whether the parser accepts abbreviations is not said; this is what they come to',
+    '  2 long names: nothing says whether the parser accepts abbreviations; this is what they mean if it',
   );
   assert.equal(
     first(`Usage: tiffin\n\n${options}  -h, --help  show this help message and exit\n`),
@@ -85,19 +85,19 @@ test('a word is told what it stands for, why, and what would change that', () =>
     'parsing: {option-abbreviations: true}\noptions: {--colour: a, --version: b, "--late, --later": c}\n',
   );
   assert.deepEqual(resolved(from, '--vers'), [
-    "tiffin: '--vers' is unique: it stands for '--version', as no other begins so",
-    "  the shortest form is '--v'; the shortest that no likely new name would break is '--version'",
+    "tiffin: '--vers' is unique: it stands for '--version', since no other begins this way",
+    "  the shortest form is '--v'; the shortest that no likely new name breaks is '--version'",
     "  a new '--version-control' would make it ambiguous",
   ]);
   assert.deepEqual(resolved(from, '--colour'), [
     "tiffin: '--colour' is exact: the full name of an option",
-    "  the shortest form is '--c'; the shortest that no likely new name would break is '--colou'",
+    "  the shortest form is '--c'; the shortest that no likely new name breaks is '--colou'",
   ]);
   assert.match(
     resolved(from, '--lat')[0] ?? '',
-    /begins spellings of the same option: '--late' and '--later'/,
+    /begins several spellings of the same option: '--late' and '--later'/,
   );
-  assert.match(resolved(from, '--zz')[0] ?? '', /is unknown: no option known here begins so/);
+  assert.match(resolved(from, '--zz')[0] ?? '', /is unknown: no option known here begins this way/);
 });
 
 test('what is the same in several commands is told once', () => {

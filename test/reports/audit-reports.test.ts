@@ -13,7 +13,7 @@ const textOf = (from: Interface, width = 80, colour = false) => auditText(audit(
 test('the text report names the place in GNU columns, quotes the line, marks the words and says the fix', () => {
   const lines = textOf(readText(TEXT)).split('\n');
   const at = lines.findIndex((line) => line.startsWith('help.txt:3:9: warning:'));
-  assert.deepEqual(lines.slice(at, at + 6), [
+  assert.deepEqual(lines.slice(at, at + 5), [
     "help.txt:3:9: warning: '--n' is a long option of one letter",
     '    |         --n=COUNT       print COUNT boxes',
     '    |         ~~~',

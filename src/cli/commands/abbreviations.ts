@@ -13,8 +13,8 @@ interface AbbreviationsOptions extends SourceOptions, FormatOption {}
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Lists long options, and commands and values that can be shortened, each with the shortest form that means the same; ' +
-        'with WORDs, tells what each stands for, and what would change that. A WORD may begin with hyphens.',
+      'Lists long options, and commands and values that can be shortened, each with its shortest form; ' +
+        'with WORDs, tells what each stands for and what would change that. A WORD may begin with hyphens.',
     )
     .usage('[OPTION]... SOURCE [WORD]...')
     .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')

@@ -12,8 +12,8 @@ interface AnnotateOptions extends SourceOptions, FormatOption {}
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Shows how help output is read, line by line: the role of each line, and the options, commands and operands that were taken from it. ' +
-        'What is misread or unread can be stated in a document.',
+      'Shows how help output is read, line by line: the role of each line, and the options, commands and operands found in it. ' +
+        'Correct what is misread in an interface document.',
     )
     .usage('[OPTION]... SOURCE')
     .argument('<SOURCE>', 'a file with help output; - is standard input');
@@ -26,8 +26,7 @@ async function runAnnotate(name: string, options: AnnotateOptions, io: Io): Prom
   const { interfaces, unusable } = await readGiven([name], options, io);
   const from = interfaces[0]?.sources.find(({ kind }) => kind === 'help');
   if (from === undefined) {
-    if (!unusable)
-      reportError('expected help output, found a source of another kind, whose lines have no roles', io);
+    if (!unusable) reportError('expected help output, found a source of another kind', io);
     return UNUSABLE;
   }
   const settings = { program: options.program, command: options.command };

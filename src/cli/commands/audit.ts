@@ -26,7 +26,7 @@ export const declare: Declare = (command, io, done) => {
   addSourceOptions(command)
     .addOption(formatOption(AUDIT_REPORTS))
     .addOption(
-      repeatedOption('--only <WHAT>', "look only at WHAT: a check, an area such as 'help', or a command"),
+      repeatedOption('--only <WHAT>', "check only WHAT: a check, an area such as 'help', or a command"),
     )
     .addOption(repeatedOption('--except <WHAT>', 'leave WHAT out'))
     .addOption(

@@ -35,56 +35,56 @@ interface CaptureOptions {
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Runs a program for its help, command by command, and writes its interface as a document. Every run is without a shell, ' +
-        'in an empty folder, with limits. No program is certain to do no more than print help: --plan shows what would be run.',
+      'Runs a program to get its help, command by command, and writes its interface as a document. Each run has no shell, ' +
+        'an empty folder, and limits. A program may still do more than print help: --plan shows what would be run.',
     )
     .usage('[OPTION]... [--] PROGRAM [ARGUMENT]...')
     .argument('<PROGRAM>', 'the program, found by its name or path')
     .argument(
       '[ARGUMENT...]',
-      'further words that call it, such as -m and a module for python3; behind -- any',
+      'further words that call it, such as -m and a module for python3; after --, any words',
     )
     .passThroughOptions()
     .addOption(
       new Option('--to <FORM>', 'the form to write').choices(Object.keys(DOCUMENT_WRITERS)).default('yaml'),
     )
     .option('-o, --output <FILE>', 'write the document to FILE, not to standard output')
-    .option('--plan', 'print the command lines that would be run, and run none')
+    .option('--plan', 'print the command lines that would be run, and do not run them')
     .option('--probe', 'also run --version, an abbreviation of --help, and an option that does not exist')
     .option('-y, --yes', 'do not ask before --probe')
-    .option('--program <NAME>', 'the name that people call the program by, where the words do not say it')
-    .option('--keep-home', "let the program see the user's home")
-    .option('--keep-folder', 'run the program in this folder, not in an empty one')
-    .option('--short-help', 'ask for -h too where --help gives no help');
+    .option('--program <NAME>', 'the name of the program, if the words do not give it')
+    .option('--keep-home', "let the program see the user's home folder")
+    .option('--keep-folder', 'run the program in this folder instead of an empty one')
+    .option('--short-help', 'also try -h if --help gives no help');
   number(
     command,
     '--width <COLUMNS>',
-    'columns of the terminal that it is told of',
+    'the terminal width that the program is told',
     CAPTURE_DEFAULTS.width,
     1000,
   );
   number(
     command,
     '--seconds <SECONDS>',
-    'seconds that one run may take',
+    'the seconds that one run may take',
     CAPTURE_DEFAULTS.timeLimit / 1000,
     600,
   );
   number(
     command,
     '--depth <COUNT>',
-    'how many commands may lead to another',
+    'how many levels of commands are followed',
     CAPTURE_DEFAULTS.depthLimit,
     20,
   );
   number(
     command,
     '--most <COUNT>',
-    'how many commands are asked at the most',
+    'the most commands that are asked',
     CAPTURE_DEFAULTS.commandLimit,
     20_000,
   );
-  number(command, '--parallel <COUNT>', 'how many runs go on side by side', CAPTURE_DEFAULTS.parallel, 64);
+  number(command, '--parallel <COUNT>', 'how many runs are done at once', CAPTURE_DEFAULTS.parallel, 64);
   command.action(async (program: string, words: string[], options: CaptureOptions) => {
     const own = ownWords(program, words, command);
     if (own === undefined)
@@ -117,7 +117,7 @@ function ownWords(program: string, words: readonly string[], command: Command): 
   });
   return own === undefined
     ? undefined
-    : `'${own}' behind PROGRAM is not read as an option of capture; put it in front of '${program}', or give '--' before the program's own words`;
+    : `'${own}' after PROGRAM is not read as an option of capture; put it before '${program}', or put '--' before the program's own words`;
 }
 
 function number(command: Command, flags: string, description: string, value: number, most: number): void {
@@ -138,13 +138,15 @@ async function runCapture(invocation: readonly string[], options: CaptureOptions
     return DONE;
   }
   if (options.probe && !options.yes) {
-    io.writeError(`No run of a program is certain to be harmless. These would be run:\n${plan.join('')}`);
+    io.writeError(
+      `Running a program is never certain to be harmless. These command lines would be run:\n${plan.join('')}`,
+    );
     const isAgreed = await io.ask?.('Run them?');
     if (isAgreed !== true) {
       reportError(
         isAgreed === false
           ? 'nothing was run'
-          : "expected '--yes' where nobody can be asked; nothing was run",
+          : "expected '--yes', since there is no terminal to ask; nothing was run",
         io,
       );
       return UNUSABLE;
@@ -179,7 +181,7 @@ function settingsOf(options: CaptureOptions): CaptureSettings {
 
 async function writeCapture(capture: Capture, options: CaptureOptions, io: Io): Promise<number> {
   for (const problem of capture.problems) reportProblem(problem, io);
-  if (capture.isStopped) reportError('stopped; what was read until then is kept', io);
+  if (capture.isStopped) reportError('stopped; what was read so far is kept', io);
   if (capture.interface === undefined) return UNUSABLE;
   const text = DOCUMENT_WRITERS[options.to](capture.interface);
   if (options.output === undefined) {

@@ -28,19 +28,19 @@ interface CompareOptions extends SourceOptions, FormatOption<typeof COMPARISON_R
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Tells what a new version changes for callers, the worst first: what means something else without a message, what is refused, ' +
-        'and the release that it calls for. Without NEW, tells what extensions or new names would do.',
+      'Tells what a new version changes for callers, worst first: what silently means something else, what is refused, ' +
+        'and which kind of release it needs. Without NEW, tells what extensions or new names would change.',
     )
     .usage('[OPTION]... OLD [NEW]')
     .argument('<OLD>', 'a file with help output or an interface document; - is standard input')
-    .argument('[NEW]', 'the same of the new version; to be left out with --with or --add');
+    .argument('[NEW]', 'the same for the new version; leave it out with --with or --add');
   addSourceOptions(command)
     .addOption(formatOption(COMPARISON_REPORTS))
-    .option('--complete', 'take what the sources list for all there is, where they do not say otherwise')
+    .option('--complete', 'assume that the sources list everything, unless they say otherwise')
     .addOption(
       repeatedOption(
         '--add <NAME>',
-        "tell what adding NAME would do, a long option or a command, such as 'box list --late-fee'",
+        "tell what adding NAME would change: a long option or a command, such as 'box list --late-fee'",
       ),
     )
     .addOption(failOnOption('a change', 'never'))
@@ -58,7 +58,7 @@ async function runCompare(
 ): Promise<number> {
   const { add = [], with: extensions = [] } = options;
   if (newName !== undefined && add.length > 0)
-    command.error('expected no NEW beside --add, which compares OLD with itself and NAME');
+    command.error('expected no NEW with --add, which compares OLD with OLD plus NAME');
   if (newName === undefined && add.length === 0 && extensions.length === 0)
     command.error('expected a second source, NEW, to compare OLD with; or --with EXTENSION, or --add NAME');
   // With two versions, an extension is installed beside both.
@@ -71,7 +71,7 @@ async function runCompare(
   const [before, after] = [old.interface.program.value, fresh.interface.program.value];
   if (before !== after)
     reportError(
-      `the sources are of different programs, '${before}' and '${after}'; where they are one, give its name with --program`,
+      `the sources are of different programs, '${before}' and '${after}'; if they are the same, give its name with --program`,
       io,
     );
   const sides = {

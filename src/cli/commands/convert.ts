@@ -22,16 +22,15 @@ export const declare: Declare = (command, io, done) => {
     .addOption(
       new Option(
         '--to <FORM>',
-        'the form to write: yaml and json are interface documents; bash, zsh and fish completion scripts; man a manual page',
+        'the form to write: yaml and json are interface documents; bash, zsh and fish are completion scripts; man is a manual page',
       )
         .choices(Object.keys(WRITERS))
         .default('yaml'),
     )
     .addOption(
-      new Option(
-        '--date <DATE>',
-        'the day of a manual page as YYYY-MM-DD, today where it is not given',
-      ).argParser(isoDate),
+      new Option('--date <DATE>', 'the date of a manual page as YYYY-MM-DD; today if not given').argParser(
+        isoDate,
+      ),
     );
   addSourceOptions(command).action(async (sources: string[], options: ConvertOptions) =>
     done(await runConvert(sources, options, io)),

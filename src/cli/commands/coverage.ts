@@ -25,25 +25,25 @@ interface CoverageOptions extends SourceOptions, FormatOption, FailOnOption {
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Holds what shell completion offers against what an interface has. Completion scripts are read without running them; with --observe, ' +
-        'real shells run them and are asked, in an empty folder and with limits.',
+      'Compares what shell completion offers with what an interface has. Completion scripts are read without running them; with --observe, ' +
+        'real shells run them and are asked, in an empty folder with limits.',
     )
     .usage('[OPTION]... SOURCE [COMPLETION]...')
     .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
     .argument(
       '[COMPLETION...]',
-      'completion scripts; without them, and with --observe, what the shells find themselves',
+      'completion scripts; without them, --observe asks for what the shells find themselves',
     );
   addSourceOptions(command)
     .addOption(formatOption(COVERAGE_REPORTS))
-    .option('--observe', 'let real shells load the completions, and ask them')
+    .option('--observe', 'load the completions in real shells, and ask them')
     .addOption(
-      new Option('--shell <SHELL>', 'look only at SHELL; may be given several times')
+      new Option('--shell <SHELL>', 'check only SHELL; may be given several times')
         .choices(SHELLS)
         .argParser(addShell),
     )
-    .option('--complete', 'take what the source lists for all there is, where it does not say otherwise')
-    .option('--lines', "print all lines that are missing, in each shell's own syntax, not only the first")
+    .option('--complete', 'assume that the source lists everything, unless it says otherwise')
+    .option('--lines', 'print all missing lines in the syntax of each shell, not only the first ones')
     .addOption(failOnOption('a finding on completion', 'never'))
     .action(async (source: string, completions: string[], options: CoverageOptions) =>
       done(await runCoverage(source, completions, options, command, io)),
@@ -52,7 +52,7 @@ export const declare: Declare = (command, io, done) => {
 
 function addShell(value: string, before: readonly Shell[] = []): Shell[] {
   const shell = SHELLS.find((one) => one === value);
-  if (shell === undefined) throw new TypeError(`'${value}' is no shell of the list`);
+  if (shell === undefined) throw new TypeError(`'${value}' is not one of the shells`);
   return [...before, shell];
 }
 

@@ -13,9 +13,7 @@ interface ExplainOptions extends FormatOption {
 
 export const declare: Declare = (command, io, done) => {
   command
-    .description(
-      'Lists the checks; with the name of one, tells why it matters, with a wrong and a right example.',
-    )
+    .description('Lists the checks; with the name of one, explains it, with a wrong and a right example.')
     .usage('[OPTION]... [CHECK]')
     .argument('[CHECK]', "the name of a check, such as 'help/same-help-twice'")
     .addOption(formatOption(CHECK_REPORTS))

@@ -12,8 +12,8 @@ interface TraceOptions extends SourceOptions, FormatOption {}
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Tells how the parser reads a command line, word by word: which option, command or operand each is, and what is wrong. ' +
-        'The WORDs are those behind the name of the program.',
+      'Shows how the parser reads a command line, word by word: which option, command or operand each word is, and what is wrong. ' +
+        'The WORDs are those after the name of the program.',
     )
     .usage('[OPTION]... SOURCE -- [WORD]...')
     .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')

@@ -20,7 +20,7 @@ export function relationWords({ kind, subject, members }: Relation): string {
     case 'all-or-none':
       return `all or none of ${listed}`;
     case 'later-wins':
-      return `the later wins of ${listed}`;
+      return `of ${listed}, the last one given wins`;
     case 'requires':
       return `${asking} requires ${listed}`;
     case 'excludes':

@@ -140,7 +140,7 @@ export class CommandLineReader {
       this.#state.part(index, 0, text.length, 'command', null, verdict);
       this.#state.report(
         'ambiguous-command',
-        `command ${quote(text)} is ambiguous: it may be ${alternatives(found)}`,
+        `command ${quote(text)} is ambiguous: it could be ${alternatives(found)}`,
         index,
       );
       this.#state.lost = true;
@@ -162,7 +162,7 @@ export class CommandLineReader {
     else
       this.#state.report(
         'not-judged',
-        `no command ${quote(text)}${where} is known here, and the list may lack some${near}`,
+        `no command ${quote(text)}${where} is known, but the list may be incomplete${near}`,
         index,
       );
     this.#state.lost = true;

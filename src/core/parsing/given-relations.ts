@@ -34,7 +34,10 @@ function faultOf(relation: Relation, reading: CommandLineReading): RelationFault
     case 'exactly-one':
     case 'at-most-one':
       if (second !== undefined && first !== undefined)
-        return { message: `${quote(second.name)} cannot go with ${quote(first.name)}`, word: second.word };
+        return {
+          message: `${quote(second.name)} cannot be used with ${quote(first.name)}`,
+          word: second.word,
+        };
       return kind === 'exactly-one' && first === undefined && !reading.lost
         ? { message: `expected one of ${alternatives(names)}`, word: null }
         : undefined;
@@ -59,7 +62,7 @@ function faultOf(relation: Relation, reading: CommandLineReading): RelationFault
       const word = subject && wordOf(subject, reading);
       return subject !== undefined && word !== undefined && first !== undefined
         ? {
-            message: `${quote(first.name)} cannot go with ${quote(shown(subject))}`,
+            message: `${quote(first.name)} cannot be used with ${quote(shown(subject))}`,
             word: Math.max(word, first.word),
           }
         : undefined;

@@ -51,7 +51,7 @@ function judgeValues({ given }: CommandLineReading, at: CommandAt, report: Repor
       if (fault === undefined) continue;
       report(
         fault.code,
-        `${quote(value)} is no argument of ${quote(name)}: expected ${fault.expected}`,
+        `${quote(value)} is not a valid argument of ${quote(name)}: expected ${fault.expected}`,
         word,
       );
     }
@@ -63,7 +63,7 @@ function judgeRepetition({ given }: CommandLineReading, report: Report): void {
   for (const { option, name, word } of given) {
     const { repetition } = option;
     if (seen.has(option) && repetition?.value === 'refused' && repetition.basis !== 'inferred')
-      report('option-repeated', `option ${quote(name)} may be given only once`, word);
+      report('option-repeated', `option ${quote(name)} can be given only once`, word);
     seen.add(option);
   }
 }

@@ -25,7 +25,7 @@ export class OptionWords {
         this.#state.part(index, 0, name.length, 'option', null, verdict);
         this.#state.report(
           'ambiguous-option',
-          `option ${quote(name)} is ambiguous: it may be ${alternatives(names)}`,
+          `option ${quote(name)} is ambiguous: it could be ${alternatives(names)}`,
           index,
         );
       } else {
@@ -65,7 +65,7 @@ export class OptionWords {
       this.#state.part(index, 0, name.length, 'option', null, 'ambiguous');
       this.#state.report(
         'ambiguous-option',
-        `option ${quote(name)} is ambiguous: it may be ${alternatives(asLong.names)}`,
+        `option ${quote(name)} is ambiguous: it could be ${alternatives(asLong.names)}`,
         index,
       );
     } else if (isEither && lookup.exact(text.slice(0, 2)) === undefined) {
@@ -267,7 +267,7 @@ export class OptionWords {
     else
       this.#state.report(
         'not-judged',
-        `no option ${quote(name)} is known here, and the list may lack some${near}`,
+        `no option ${quote(name)} is known, but the list may be incomplete${near}`,
         index,
       );
   }

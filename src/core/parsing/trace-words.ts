@@ -20,7 +20,7 @@ export function traceWords(from: Interface, words: readonly string[]): Trace {
       ? [
           {
             code: 'too-many-words' as const,
-            message: `a command line may have ${WORDS_LIMIT} words at the most, this has ${words.length}; the rest is not read`,
+            message: `a command line can have at most ${WORDS_LIMIT} words, this has ${words.length}; the rest is not read`,
             word: WORDS_LIMIT,
           },
         ]

@@ -30,7 +30,7 @@ const KINDS: readonly ForeignKind[] = [
   {
     isOne: isBinary,
     told: {
-      looksLike: 'a program or other data that is no text',
+      looksLike: 'a program or other binary data',
       advice: `${GIVE_HELP}; 'dabbawala capture PROGRAM' runs a program for its help`,
     },
   },
@@ -45,7 +45,7 @@ const KINDS: readonly ForeignKind[] = [
     isOne: (text) => /^#(?:compdef|autoload)\b/.test(text),
     told: {
       looksLike: 'a completion script',
-      advice: "give it to 'dabbawala coverage' behind the source of its program",
+      advice: "give it to 'dabbawala coverage' after the source of its program",
     },
   },
   {
@@ -63,7 +63,7 @@ const KINDS: readonly ForeignKind[] = [
   {
     isOne: isData,
     told: {
-      looksLike: 'JSON or YAML that is no interface document',
+      looksLike: 'JSON or YAML that is not an interface document',
       advice: "an interface document has the key 'dabbawala' with the version of its format, 1",
     },
   },

@@ -70,7 +70,7 @@ function scopeText(scope: NameScope, likely: LikelyNames, options: TextOptions):
 function standingText({ kind, accepted, complete, index }: NameScope): string {
   const standing =
     accepted === undefined
-      ? 'whether the parser accepts abbreviations is not said; this is what they come to where it does'
+      ? 'nothing says whether the parser accepts abbreviations; this is what they mean if it does'
       : `the parser ${accepted.basis === 'inferred' ? 'likely ' : ''}accepts ${accepted.value ? '' : 'no '}abbreviations`;
   const known = complete?.value === true ? '' : ', among the names known';
   const noun = { options: 'long name', commands: 'command', values: 'value' }[kind];
@@ -139,16 +139,16 @@ function fragileTable(scope: OptionScope, likely: LikelyNames, options: TextOpti
   const rows = fragile.slice(0, FRAGILE_SHOWN).map(({ word, name, breakers, takenOver }): TextCell[] => {
     const others = breakers.filter((one) => one !== word).map(printable);
     const text = takenOver
-      ? 'a new option of this very name, without a message'
+      ? 'a new option with exactly this name, silently'
       : others.length === 0
-        ? 'any new name that begins so'
+        ? 'any new name that begins this way'
         : `a new ${alternatives(others)}`;
     return [{ text: printable(word) }, { text: printable(name) }, { text }];
   });
   const more = fragile.length - rows.length;
   return [
     '',
-    ...columnsText(['taken for a name', 'means', 'what would change that'], rows, options),
+    ...columnsText(['looks like a name', 'means', 'what would change that'], rows, options),
     ...(more > 0 ? [styled(`  and ${more} more`, ['dim'], options)] : []),
   ];
 }

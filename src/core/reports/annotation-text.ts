@@ -33,7 +33,7 @@ export function annotationText({ source, lines, counts }: HelpAnnotation, option
   const all = counts.read + counts.unread;
   const share = all === 0 ? 100 : Math.floor((100 * counts.read) / all);
   const verdict = `${printable(source.name)}: ${counts.read} of ${all} lines are read, ${share} %`;
-  const few = share < FEW ? '; the text is little understood: state its interface in a document' : '';
+  const few = share < FEW ? '; little of the text was understood: describe the interface in a document' : '';
   return `${rows.join('\n')}\n\n${verdict}${few}\n`;
 }
 

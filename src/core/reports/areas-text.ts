@@ -29,6 +29,6 @@ export function areasText({ outcomes, findings }: Audit, options: TextOptions): 
     ];
   });
   if (rows.length === 0) return '';
-  const titles = ['', 'errors', 'warnings', 'notes', 'judged', 'lack a fact', 'nothing to judge'];
+  const titles = ['', 'errors', 'warnings', 'notes', 'judged', 'fact missing', 'not applicable'];
   return `${styled('By area: findings, and how the checks ended', ['bold'], options)}\n${columnsText(titles, rows, options).join('\n')}\n`;
 }

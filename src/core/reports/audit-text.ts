@@ -36,7 +36,7 @@ function littleRead(audit: Audit): string[] {
       if (lines.unread < LEAST_UNREAD || share < TOLD_SHARE) return [];
       const percent = Math.round(100 * (1 - share));
       return [
-        `${printable(source.name)}: ${percent} % of its lines could be read; 'dabbawala annotate' shows what became of each`,
+        `${printable(source.name)}: ${percent} % of its lines could be read; 'dabbawala annotate' shows how each was read`,
       ];
     }),
   );

@@ -37,8 +37,8 @@ export function whatIfText(answers: readonly WhatIf[], options: TextOptions): st
       if (harm.length === 0) return `${name} would change nothing for callers\n`;
       const advice =
         harmless.length === 0
-          ? 'no name nearby was found that would do no harm'
-          : `names nearby that would do no harm: ${harmless.map(printable).join(', ')}`;
+          ? 'no similar harmless name was found'
+          : `similar names that would be harmless: ${harmless.map(printable).join(', ')}`;
       return [
         `${name} would break callers:`,
         ...harm.map((change) => changeText(change, indexes, options).trimEnd()),

@@ -12,7 +12,7 @@ export interface ComparedSides {
 }
 
 export const EFFECT_TITLES: Record<Effect, string> = {
-  'other-meaning': 'Means something else, without a message',
+  'other-meaning': 'Silently means something else',
   refused: 'No longer accepted',
   uncertain: 'May break callers',
   compatible: 'Breaks nobody',
@@ -37,9 +37,9 @@ export function effectCounts(changes: readonly Change[]): string {
 
 export function releaseWords(release: Release): string {
   return {
-    major: 'calls for a major release',
-    minor: 'calls for a minor release',
-    patch: 'calls for a patch release',
-    none: 'calls for no release',
+    major: 'needs a major release',
+    minor: 'needs a minor release',
+    patch: 'needs a patch release',
+    none: 'needs no release',
   }[release];
 }

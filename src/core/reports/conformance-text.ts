@@ -33,7 +33,7 @@ function tableText(title: string, rows: readonly ConformanceRow[], options: Text
   });
   const openRows = {
     'not judged': open.filter(({ remedy }) => remedy !== undefined),
-    'nothing to judge': open.filter(({ remedy }) => remedy === undefined),
+    'not applicable': open.filter(({ remedy }) => remedy === undefined),
   };
   for (const [title, some] of Object.entries(openRows)) {
     if (some.length === 0) continue;

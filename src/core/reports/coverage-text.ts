@@ -139,7 +139,7 @@ function notesOf({ inventory, commands }: ShellCoverage, options: TextOptions): 
 const WRONG_WORDS = {
   'takes-none': 'is completed as if it took an argument',
   'takes-one': 'is completed as if it took no argument',
-  'files-for-values': 'is completed with files where it takes one of a list',
+  'files-for-values': 'is completed with files, although it takes values from a list',
 } as const;
 
 function shorten(lines: readonly string[], one: string, many = `${one}s`): string[] {

@@ -46,17 +46,17 @@ function sections(check: Check): string[] {
       `| ${level} | ${plainText(standard)} | ${plainText(needs.join('; '))} | ${since ?? '-'} |`,
     ].join('\n'),
     ...example('Wrong:', examples.wrong),
-    `What it says of that: ${plainText(message)}. The fix: ${plainText(fix)}.`,
+    `Finding: ${plainText(message)}. Fix: ${plainText(fix)}.`,
     ...example('Right:', examples.right),
-    ...example('A near miss, which looks like it and is not:', examples.nearMiss),
+    ...example('Near miss, which looks similar but is fine:', examples.nearMiss),
     ...(examples.completions?.wrong ?? []).flatMap((text) =>
-      example('The completion script of the wrong one:', text),
+      example('Completion script of the wrong example:', text),
     ),
-    ...(examples.completions?.right ?? []).flatMap((text) => example('That of the right one:', text)),
-    ...(examples.completions?.nearMiss ?? []).flatMap((text) => example('That of the near miss:', text)),
+    ...(examples.completions?.right ?? []).flatMap((text) => example('Of the right example:', text)),
+    ...(examples.completions?.nearMiss ?? []).flatMap((text) => example('Of the near miss:', text)),
     ...(examples.extension === undefined
       ? []
-      : example('The extension that all three are audited with:', examples.extension)),
+      : example('Extension that all three are audited with:', examples.extension)),
   ];
 }
 

@@ -45,11 +45,11 @@ export function checkText(check: Check, options: TextOptions): string {
       ? []
       : [`${styled('Since', ['bold'], options)}\n  version ${check.since} of the catalogue`]),
     example('Wrong', check.examples.wrong),
-    `${styled('What it says of that', ['bold'], options)}\n${paragraph(`${message}; fix: ${fix}`)}`,
+    `${styled('Finding', ['bold'], options)}\n${paragraph(`${message}; fix: ${fix}`)}`,
     example('Right', check.examples.right),
-    example('Near miss: looks like it and is not', check.examples.nearMiss),
+    example('Near miss: looks similar but is fine', check.examples.nearMiss),
     ...(check.examples.completions?.wrong ?? []).map((text) =>
-      example('The completion script of the wrong one', text),
+      example('Completion script of the wrong example', text),
     ),
     ...(check.examples.completions?.right ?? []).map((text) => example('That of the right one', text)),
     ...(check.examples.completions?.nearMiss ?? []).map((text) => example('That of the near miss', text)),

@@ -49,21 +49,21 @@ function resolutionLines(resolution: WordResolution): string[] {
   const shown = listNames(names.map(printable));
   const more = count > names.length ? ` (${count} in all)` : '';
   const known = complete === true ? '' : ', among the names known';
-  const unsaid = accepted === undefined ? ', if the parser accepts abbreviations, which is not said' : '';
+  const unsaid = accepted === undefined ? ', if the parser accepts abbreviations, which is not stated' : '';
   switch (verdict) {
     case 'exact':
       return [`${lead} is exact: the full name of ${article(KINDS[kind])}`, ...shortNotes(resolution)];
     case 'unique':
       return [
         count > 1
-          ? `${lead} stands for ${shown}${known}: the first declared of ${count} that begin so${unsaid}`
-          : `${lead} is unique${known}: it stands for ${shown}, as no other begins so${unsaid}`,
+          ? `${lead} stands for ${shown}${known}: the first declared of ${count} that begin this way${unsaid}`
+          : `${lead} is unique${known}: it stands for ${shown}, since no other begins this way${unsaid}`,
         ...shortNotes(resolution),
         ...changeNotes(resolution),
       ];
     case 'same-option':
       return [
-        `${lead} begins spellings of the same ${KINDS[kind]}${known}: ${shown}${unsaid}`,
+        `${lead} begins several spellings of the same ${KINDS[kind]}${known}: ${shown}${unsaid}`,
         ...shortNotes(resolution),
         ...changeNotes(resolution),
       ];
@@ -73,10 +73,12 @@ function resolutionLines(resolution: WordResolution): string[] {
       return [
         accepted === false
           ? `${lead} is unknown: no ${KINDS[kind]} has this name, and the parser accepts no abbreviations`
-          : `${lead} is unknown: no ${KINDS[kind]} known here begins so`,
+          : `${lead} is unknown: no ${KINDS[kind]} known here begins this way`,
       ];
     case 'not-judged':
-      return [`${lead} is not judged: no ${KINDS[kind]} known here begins so, but the list is not complete`];
+      return [
+        `${lead} is not judged: no ${KINDS[kind]} known here begins this way, but the list may be incomplete`,
+      ];
   }
 }
 
@@ -85,7 +87,7 @@ function shortNotes({ word, shortest, safest }: WordResolution): string[] {
   const isShortest =
     shortest === word ? 'it is the shortest form' : `the shortest form is ${quoted(shortest)}`;
   const isSafest =
-    safest === shortest ? '' : `; the shortest that no likely new name would break is ${quoted(safest)}`;
+    safest === shortest ? '' : `; the shortest that no likely new name breaks is ${quoted(safest)}`;
   return [`${isShortest}${isSafest}`];
 }
 
@@ -93,9 +95,7 @@ function changeNotes({ word, breakers }: WordResolution): string[] {
   if (breakers.length === 0) return [];
   const others = breakers.filter((name) => name !== word);
   return [
-    ...(breakers.includes(word)
-      ? [`a new option of exactly this name would take it over without a message`]
-      : []),
+    ...(breakers.includes(word) ? [`a new option with exactly this name would silently take it over`] : []),
     ...(others.length > 0 ? [`a new ${alternatives(others.map(printable))} would make it ambiguous`] : []),
   ];
 }

@@ -31,12 +31,7 @@ export function traceText(trace: Trace, options: TextOptions): string {
       ? []
       : [
           styled(
-            wrapText(
-              `not said, and taken for granted: ${assumed.map(assumedText).join('; ')}`,
-              width,
-              '  ',
-              '    ',
-            ),
+            wrapText(`not stated, so assumed: ${assumed.map(assumedText).join('; ')}`, width, '  ', '    '),
             ['dim'],
             options,
           ),
@@ -91,7 +86,7 @@ function meaning(part: WordPart, text: string): [TextCell, TextCell] {
 function resolved(name: string, verdict: WordPart['verdict'], isShort: boolean): string {
   if (verdict === 'ambiguous') return 'ambiguous';
   if (verdict === 'unknown') return 'unknown';
-  if (verdict === 'not-judged') return 'not known here';
+  if (verdict === 'not-judged') return 'unknown';
   return isShort ? `${name}, abbreviated` : name;
 }
 
@@ -100,18 +95,18 @@ const RULES: { readonly [K in AssumedRule['rule']]: string } = {
   optionAbbreviations: 'long options may be abbreviated',
   commandAbbreviations: 'commands may not be abbreviated',
   segmentAbbreviations: 'segments of commands may not be shortened',
-  segmentSeparator: 'segments are parted by colons',
+  segmentSeparator: 'segments are separated by colons',
   valueAbbreviations: 'values may not be abbreviated',
-  prefixTie: 'ties are refused',
-  spellingsTie: 'spellings of one option are no tie',
+  prefixTie: 'ambiguous names are refused',
+  spellingsTie: 'spellings of one option are not ambiguous',
   caseSensitive: 'case counts',
   grouping: 'short options may be grouped',
-  generatedNegation: 'the parser makes no negated names',
+  generatedNegation: 'the parser generates no negated names',
   optionPrefixes: 'options begin with one or two hyphens',
-  longHyphens: 'long names take the hyphens that they are listed with',
-  singleHyphenWord: 'a long name with one hyphen goes before a group of letters',
-  bundleWithoutHyphen: 'the first word is no group of letters',
-  numberOption: 'a hyphen and a number are no option',
+  longHyphens: 'long names have the hyphens shown in the list',
+  singleHyphenWord: 'a long name with one hyphen wins over a group of letters',
+  bundleWithoutHyphen: 'the first word is not a group of letters',
+  numberOption: 'a hyphen and a number are not an option',
   valueForms: 'values may be joined to their option or follow it',
   hyphenValues: 'an argument may begin with a hyphen',
   negativeNumbers: 'negative numbers are read as options',

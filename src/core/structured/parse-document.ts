@@ -26,12 +26,12 @@ export function parseDocument(source: Source): ParsedDocument {
     end: within(Math.max(start, end)),
   });
   if (text.length > DOCUMENT_LIMIT) {
-    const message = `a document may have ${DOCUMENT_LIMIT} characters at the most, this has ${text.length}`;
+    const message = `a document can have at most ${DOCUMENT_LIMIT} characters, this has ${text.length}`;
     return unusable(source, 'document-too-long', message, null);
   }
   const deep = findTooDeep(text);
   if (deep !== undefined) {
-    const message = `a document may be nested ${DEPTH_LIMIT} levels deep at the most; here it goes deeper`;
+    const message = `a document can be nested at most ${DEPTH_LIMIT} levels deep; here it goes deeper`;
     return unusable(source, 'document-too-deep', message, at(deep, deep + 1));
   }
   const documents = parseAllDocuments(text, { prettyErrors: false, uniqueKeys: false });
@@ -79,7 +79,7 @@ class NodeMaker {
     if (this.#count > NODE_LIMIT || depth > DEPTH_LIMIT) {
       this.#fault ??= {
         code: 'document-too-large',
-        message: `a document may have ${NODE_LIMIT} parts and ${DEPTH_LIMIT} levels at the most, aliases resolved; this has more`,
+        message: `a document can have at most ${NODE_LIMIT} parts and ${DEPTH_LIMIT} levels with aliases resolved; this has more`,
         place,
       };
       return this.#scalar('nothing', '', place);

@@ -257,7 +257,7 @@ class Capturer {
       if (this.#asked + this.#queue.length >= commandLimit) {
         this.#problem(
           'too-many-commands',
-          `more than ${commandLimit} commands are listed; the rest is not asked`,
+          `more than ${commandLimit} commands are listed; the others are not asked`,
         );
         return;
       }

@@ -38,7 +38,7 @@ async function runnable(path: string, word: string): Promise<FoundProgram> {
   try {
     const at = await stat(path);
     if (at.isDirectory()) return { reason: `expected a program, '${shown}' is a directory` };
-    if (!at.isFile()) return { reason: `expected a program, '${shown}' is no regular file` };
+    if (!at.isFile()) return { reason: `expected a program, '${shown}' is not a regular file` };
     await access(path, constants.X_OK);
   } catch (error) {
     const isForbidden = error instanceof Error && 'code' in error && error.code === 'EACCES';
@@ -62,7 +62,7 @@ async function runnableFile(path: string, shown: string): Promise<FoundProgram> 
     return {
       reason: isText
         ? `'${shown}' is a text without '#!' in its first line; add one such as '#!/bin/sh', or give the program that runs it in front`
-        : `'${shown}' is no program`,
+        : `'${shown}' is not a program`,
     };
   }
   const interpreter = /^#![ \t]*(\S+)/.exec(start)?.[1] ?? '';

@@ -41,7 +41,7 @@ export async function openWorkplace(settings: WorkplaceSettings): Promise<Workpl
     return await makeWorkplace(settings);
   } catch (error) {
     return {
-      reason: `the folder for temporary files '${tmpdir()}' cannot be used: ${systemReason(error)}; set TMPDIR to one that can`,
+      reason: `the folder for temporary files '${tmpdir()}' cannot be used: ${systemReason(error)}; set TMPDIR to another folder`,
     };
   }
 }

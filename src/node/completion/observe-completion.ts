@@ -170,7 +170,7 @@ async function faultOf(
   if (run.end === 'output') return 'it printed too much';
   const [complaint = ''] = run.standardError.split('\n').filter((line) => line.trim() !== '');
   if (!isLoaded) return complaint === '' ? 'it does not load' : `it does not load: ${complaint}`;
-  if (lacksAnswers) return 'it ended the shell before all was asked';
+  if (lacksAnswers) return 'it ended the shell before everything was asked';
   const written = (await Promise.all(folders.map((folder) => readdir(folder)))).flat();
   const strange = written.filter((name) => !OWN_FILES.has(name));
   return strange.length === 0

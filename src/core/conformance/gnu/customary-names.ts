@@ -44,7 +44,7 @@ export const customaryNames: Rule = {
   standard: 'gnu',
   section: '4.10',
   label: 'customary names',
-  asks: 'a meaning that the table of long options has is called as there',
+  asks: 'long options have the names of the table of long options',
   judge(view) {
     const names = view.described.flatMap(({ command }) => command.options.items.flatMap(longNames));
     if (names.length === 0) return nothingToJudge('no long options are shown');
@@ -52,8 +52,8 @@ export const customaryNames: Rule = {
     return departsOrMeets(
       unusual.map(instanceOf),
       names.length,
-      'names for which the table has another',
-      'no name for which the table is known to have another',
+      'names that differ from the table',
+      'no name is known to differ from the table',
     );
   },
 };

@@ -22,7 +22,7 @@ function observedRule(
       const runs = observedRuns(view.interface).filter((run) => run.kind === kind);
       const judged = runs.filter((run) => isMet(run) !== undefined);
       if (judged.length === 0) {
-        return notJudged('what runs of the program do', 'run dabbawala capture --probe PROGRAM');
+        return notJudged('how the program behaves when it runs', 'run dabbawala capture --probe PROGRAM');
       }
       const departing = judged.filter((run) => isMet(run) === false);
       return departsOrMeets(
@@ -32,8 +32,8 @@ function observedRule(
           place: firstLine(run.observation.standardOutput) ?? firstLine(run.observation.standardError),
         })),
         judged.length,
-        'runs that did otherwise',
-        judged.length === 1 ? 'the observed run did so' : `all ${judged.length} observed runs did so`,
+        'runs that did not',
+        judged.length === 1 ? 'the observed run does' : `all ${judged.length} observed runs do`,
       );
     },
   };
@@ -57,7 +57,7 @@ export const helpOnStandardOutput = observedRule(
   {
     section: '4.8.2',
     label: 'help on standard output',
-    asks: 'help that was asked for goes to standard output',
+    asks: 'requested help goes to standard output',
   },
   'help',
   ({ observation: { standardOutput } }) => standardOutput.text.trim() !== '',

@@ -9,16 +9,16 @@ export const outputByOption: Rule = {
   standard: 'gnu',
   section: '4.8',
   label: 'output by option',
-  asks: 'files that are written to are named by options, best -o and --output',
+  asks: 'output files are named by options, preferably -o or --output',
   judge(view) {
     const judged = view.described.filter((at) => operandsOf(at).length > 0);
     const byOperand = judged.flatMap(outputOperands);
     if (byOperand.length === 0 && !judged.some(hasOutputOption))
-      return nothingToJudge('nothing shows where output is written');
+      return nothingToJudge('nothing shows where output goes');
     return departsOrMeets(
       byOperand,
       judged.length,
-      'operands that are written to',
+      'output files named by operands',
       'output is named by an option',
     );
   },

@@ -26,7 +26,7 @@ export const optionNameRule: Rule = {
     return departsOrMeets(
       odd.map(instanceOf),
       names.length,
-      'names that are no letter or digit',
+      'names that are not a letter or digit',
       'all names are one letter or digit',
     );
   },

@@ -13,7 +13,7 @@ export const guideline7: Rule = {
     return departsOrMeets(
       optional.map(instanceOf),
       taking.length,
-      'option-arguments that may be left out',
+      'optional option-arguments',
       `all ${taking.length} are mandatory`,
     );
   },

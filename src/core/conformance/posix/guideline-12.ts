@@ -13,7 +13,7 @@ export const guideline12: Rule = {
       return {
         standing: 'meets',
         count: several.length,
-        evidence: 'the usage lines name the operands in their order',
+        evidence: 'the usage lines name the operands in order',
         instances: [],
       };
     }
@@ -22,7 +22,7 @@ export const guideline12: Rule = {
       return {
         standing: 'departs',
         count: unsaid.length,
-        evidence: 'the operands are listed, and the usage line has one word for them all',
+        evidence: 'the operands are listed, but the usage line has one word for all of them',
         instances: unsaid.flatMap(({ command, path }) =>
           command.operands.items.map(({ name, place }) => ({ subject: name, command: path, place })),
         ),
@@ -30,7 +30,7 @@ export const guideline12: Rule = {
     }
     return withUsage.length > 0
       ? nothingToJudge('no command shows more than one operand')
-      : notJudged('how the operands are drawn', 'give the help output that has the usage lines');
+      : notJudged('in which order the operands are written', 'give the help output with the usage lines');
   },
 };
 

@@ -23,8 +23,7 @@ export const guideline13: Rule = {
       return {
         standing: 'departs',
         count: unsaid.length,
-        evidence:
-          "standard input is read where there is no file, and nothing says what the operand '-' means",
+        evidence: "standard input is read without a file, but nothing says what the operand '-' means",
         instances: unsaid,
       };
     }

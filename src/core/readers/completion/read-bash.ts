@@ -8,7 +8,7 @@ import { ReadingBudget } from './reading-budget.ts';
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 20;
 
-const TOO_DEEP = 'a script that nests deeper than is followed';
+const TOO_DEEP = 'a part that nests too deep to follow';
 
 /** How deep the parts of a script may stand in each other. */
 const NESTING_LIMIT = 500;
@@ -76,20 +76,21 @@ class BashReader {
       if (body === undefined) this.#builder.notRead(`the function '${name}' is not in the script`, place);
       else this.#walk(body, top, variables, 0, 0);
     }
-    if (this.#budget.isSpent)
-      this.#builder.notRead('a part of a script that does more than is followed', null);
+    if (this.#budget.isSpent) this.#builder.notRead('a part that does too much to follow', null);
     const [error] = script.errors ?? [];
     // The parser has limits of its own; what is beyond them may be a script all the same.
     if (error !== undefined && /depth exceeded/.test(error.message)) {
       this.#builder.notRead(TOO_DEEP, null);
       return this.#builder.build();
     }
-    return this.#builder.build(error === undefined ? undefined : `it is no script: ${error.message}`);
+    return this.#builder.build(
+      error === undefined ? undefined : `it is not a valid script: ${error.message}`,
+    );
   }
 
   #isTooDeep(node: SyntaxNode, nesting: number): boolean {
     if (nesting === NESTING_LIMIT)
-      this.#builder.notRead('what nests deeper than is followed', this.#place(node.pos, node.end));
+      this.#builder.notRead('what nests too deep to follow', this.#place(node.pos, node.end));
     return nesting >= NESTING_LIMIT;
   }
 
@@ -153,7 +154,10 @@ class BashReader {
   #offer(list: Word, { path, options }: Where, variables: BashVariables): void {
     const texts = this.#texts(list, variables);
     if (texts === undefined) {
-      this.#builder.notRead('words that only running the script tells', this.#place(list.pos, list.end));
+      this.#builder.notRead(
+        'words that are known only when the script runs',
+        this.#place(list.pos, list.end),
+      );
       return;
     }
     const length = texts.reduce((sum, { text }) => sum + text.length, 0);

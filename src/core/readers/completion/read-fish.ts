@@ -54,10 +54,7 @@ class FishReader {
     const blocks = new FishBlocks(this.#variables);
     for (let words = lexer.next(); words !== undefined; words = lexer.next()) {
       if (!this.#budget.spend(1 + words.length)) {
-        this.#builder.notRead(
-          'the rest of a script that does more than is followed',
-          words[0]?.place ?? null,
-        );
+        this.#builder.notRead('the rest, which does too much to follow', words[0]?.place ?? null);
         break;
       }
       this.#read(lexer, words, blocks);
@@ -151,9 +148,9 @@ class FishReader {
 
   #complete(call: FishComplete): void {
     const named = [...call.shorts, ...call.longs, ...call.olds];
-    if (call.wraps) this.#builder.notRead('the completion of another program is taken over', call.place);
+    if (call.wraps) this.#builder.notRead('it wraps the completion of another program', call.place);
     if ([...named, ...call.conditions].some(({ isDynamic }) => isDynamic)) {
-      this.#builder.notRead('names or conditions that only running the script tells', call.place);
+      this.#builder.notRead('names or conditions that are known only when the script runs', call.place);
       return;
     }
     const where = readFishCondition(
@@ -165,7 +162,7 @@ class FishReader {
     );
     if (where.kind === 'unknown') {
       this.#builder.notRead(
-        'a condition that only running the script tells',
+        'a condition that is known only when the script runs',
         call.conditions[0]?.place ?? call.place,
       );
       return;
@@ -216,12 +213,12 @@ class FishReader {
         return [];
       }
       if (argument.isDynamic) {
-        this.#builder.notRead('words that only running the script tells', argument.place);
+        this.#builder.notRead('words that are known only when the script runs', argument.place);
         return [];
       }
       return argument.texts.flatMap((text) => {
         if (!this.#budget.spend(text.length)) {
-          this.#builder.notRead('a list that is longer than is followed', argument.place);
+          this.#builder.notRead('a list that is too long to follow', argument.place);
           return [];
         }
         const lexer = new FishLexer(this.#source, this.#variables, this.#budget, text);
@@ -230,7 +227,7 @@ class FishReader {
         for (let words = lexer.next(); words !== undefined; words = lexer.next()) {
           for (const word of words) {
             if (word.isDynamic) {
-              this.#builder.notRead('words that only running the script tells', argument.place);
+              this.#builder.notRead('words that are known only when the script runs', argument.place);
               continue;
             }
             for (const one of word.texts) {

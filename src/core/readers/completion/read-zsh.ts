@@ -49,8 +49,7 @@ class ZshReader {
     const own = this.#script.functions.get(`_${this.#program}`);
     const entry = own ?? (this.#builder.isEmpty ? [...this.#script.functions.values()][0] : undefined);
     if (entry !== undefined) this.#walk(entry, top, 1, false);
-    if (this.#budget.isSpent)
-      this.#builder.notRead('a part of a script that does more than is followed', null);
+    if (this.#budget.isSpent) this.#builder.notRead('a part that does too much to follow', null);
     return this.#builder.build();
   }
 
@@ -178,11 +177,11 @@ class ZshReader {
       else if (!/^-[sSCnwWR]{1,7}$/.test(text) || words[i]?.raw !== text) break;
     }
     for (const word of this.#spread(words.slice(i))) {
-      if (word.isCut) this.#builder.notRead('a word that spreads to more than is followed', word.place);
+      if (word.isCut) this.#builder.notRead('a word that expands to too many to follow', word.place);
       for (const text of word.texts) {
         const specification = readZshSpecification(text);
         if (specification === undefined) {
-          this.#builder.notRead('a specification that only running the script tells', word.place);
+          this.#builder.notRead('a specification that is known only when the script runs', word.place);
           continue;
         }
         const { option, explanation, actions } = specification;
@@ -234,7 +233,7 @@ class ZshReader {
   #describe(words: readonly ZshToken[], where: Where): void {
     const names = words.map(({ texts }) => texts[0] ?? '').filter((text) => this.#arrays.has(text));
     if (names.length === 0) {
-      this.#builder.notRead('a list that only running the script tells', words[0]?.place ?? null);
+      this.#builder.notRead('a list that is known only when the script runs', words[0]?.place ?? null);
       return;
     }
     // A second array has what is inserted for what the first one shows.

@@ -213,7 +213,7 @@ function distinctCommands(commands: readonly Command[]): Command[] {
 function tooMany(source: Source, what: string, count: number): Problem {
   return {
     code: 'too-many-entries',
-    message: `a text may list ${ENTRY_LIMIT} ${what} at the most, this lists ${count}; the rest is passed over`,
+    message: `a text can list at most ${ENTRY_LIMIT} ${what}, this lists ${count}; the rest is ignored`,
     place: null,
     source: source.name,
     consequence: 'partly-read',

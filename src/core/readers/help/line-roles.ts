@@ -113,7 +113,7 @@ class Claims {
 
 function claimInterface(from: Interface, claims: Claims): void {
   claims.place(from.version?.place ?? null, 'title', 'version');
-  claims.place(from.bugAddress?.place ?? null, 'epilogue', 'address for mistakes');
+  claims.place(from.bugAddress?.place ?? null, 'epilogue', 'address for bugs');
   for (const { name, place, help } of from.environment) {
     claims.place(place, 'entry', `variable ${name}`);
     claims.place(help?.place ?? null, 'entry-text');

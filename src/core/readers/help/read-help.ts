@@ -37,7 +37,7 @@ export interface HelpLines {
 /** Reads help output as `readHelp` does, and tells of each line what it is. */
 export function readHelpLines(source: Source, settings: HelpSettings): HelpLines {
   if (source.text.length > TEXT_LIMIT) {
-    const message = `help output may have ${TEXT_LIMIT} characters at the most, this has ${source.text.length}`;
+    const message = `help output can have at most ${TEXT_LIMIT} characters, this has ${source.text.length}`;
     return unusable(source, 'text-too-long', message, []);
   }
   const cleaned = new CleanedText(source);

@@ -25,10 +25,10 @@ function unreadProblem(run: readonly LineWithRole[], cleaned: CleanedText): Prob
   const isOption = first !== undefined && '-+'.includes(first.text[first.first] ?? ' ');
   const isOne = run.length === 1;
   const lines = isOne ? 'a line' : `${run.length} lines`;
-  const advice = `${isOne ? 'it is' : 'they are'} passed over; state in an interface document what ${isOne ? 'it says' : 'they say'}`;
+  const advice = `${isOne ? 'it is' : 'they are'} ignored; describe ${isOne ? 'it' : 'them'} in an interface document`;
   const message = isOption
     ? `expected an option with its text, found ${lines} that could not be read as one; ${advice}`
-    : `expected to know what these words are, found ${lines} in columns of which nothing tells whether they are commands, operands or values; ${advice}`;
+    : `found ${lines} in columns, and nothing tells whether these words are commands, operands or values; ${advice}`;
   return {
     code: isOption ? 'unread-option' : 'unread-words',
     message,

@@ -32,7 +32,7 @@ export function readObject(object: unknown, settings: ObjectSettings = {}): Read
       error instanceof RangeError ? 'it holds itself, or goes too deep' : 'it throws where it is read';
     return unusable('object-refuses', `expected a parser object that can be looked at: ${reason}`, settings);
   }
-  const expected = 'expected the program object of commander, yargs or cac, or a configuration of parseArgs';
+  const expected = 'expected the program object of commander, yargs or cac, or a parseArgs configuration';
   return unusable('object-unknown', `${expected}, found an object of another shape`, settings);
 }
 

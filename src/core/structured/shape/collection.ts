@@ -44,7 +44,7 @@ export function collection<T>({
         return [];
       }
       if (seen.has(key.text)) {
-        report('key-twice', `'${key.text}' is given twice; write a list where both are meant`, key.place);
+        report('key-twice', `'${key.text}' is given twice; write a list if both are meant`, key.place);
         return [];
       }
       seen.add(key.text);

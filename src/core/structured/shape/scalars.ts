@@ -54,7 +54,7 @@ export const yes: Shape<Said<true>> = scalar(
     if (node.text.toLowerCase() === 'true') return { value: true, place: node.place };
     report(
       'wrong-value',
-      `expected true, found '${node.text}'; leave the key out where it is not so`,
+      `expected true, found '${node.text}'; leave the key out if it does not apply`,
       node.place,
     );
     return undefined;

@@ -17,7 +17,7 @@ export function completionProblems(from: Interface): Problem[] {
   const tell = (what: string, text: string, place: Place, consequence: Problem['consequence']) => {
     const message =
       consequence === 'unusable'
-        ? `no shell can complete behind the program name '${text}': expected a word that can be typed without quotes; give the name with --program`
+        ? `no shell can complete after the program name '${text}': expected a word that can be typed without quotes; give the name with --program`
         : `the ${what} '${text}' is left out of the completion: it cannot be typed as it is`;
     problems.push({ code: 'name-not-completed', message, place, source, consequence });
   };

@@ -10,7 +10,7 @@ export function completionScript(from: Interface, write: (plan: CompletionPlan) 
   const program = from.program.value;
   const code = isProgramWord(program)
     ? write(completionPlan(from))
-    : ShellCode.comment(`'${program}' cannot be completed: it is no name that can be typed without quotes.`);
+    : ShellCode.comment(`'${program}' cannot be completed: the name cannot be typed without quotes.`);
   return sh`${code}\n`.text;
 }
 

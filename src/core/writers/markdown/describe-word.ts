@@ -24,7 +24,8 @@ export function wordNotes(word: Word, help = ''): string[] {
     );
     notes.push(`keys: ${listed.join(', ')}`);
   }
-  if (word.separator !== undefined) notes.push(`several values parted by ${cellCode(word.separator.value)}`);
+  if (word.separator !== undefined)
+    notes.push(`several values separated by ${cellCode(word.separator.value)}`);
   if (word.default !== undefined && !saysDefault(help, word.default.value))
     notes.push(`default: ${cellCode(word.default.value)}`);
   return notes;

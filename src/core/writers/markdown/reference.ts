@@ -91,7 +91,7 @@ function optionRow(option: Option): Row {
 
 const REPETITIONS = {
   refused: 'may be given once',
-  'last-wins': 'the last one counts',
+  'last-wins': 'the last one wins',
   'all-count': 'may be given several times',
   counted: 'counts how often it is given',
 } as const;
@@ -144,7 +144,7 @@ function relationText({ kind, subject, members }: Relation): string {
     case 'excludes':
       return `${asking} excludes ${listed}.`;
     case 'later-wins':
-      return `Of ${listed}, the last one given counts.`;
+      return `Of ${listed}, the last one given wins.`;
   }
 }
 

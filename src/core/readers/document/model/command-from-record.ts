@@ -78,7 +78,7 @@ function commandFromEntry(
   if (entry.name === undefined) return [];
   const names = namesOf(entry.name);
   if (names.length === 0) {
-    report('bad-notation', 'expected the name of a command, aliases behind commas', entry.place);
+    report('bad-notation', 'expected the name of a command, with aliases after commas', entry.place);
     return [];
   }
   return [commandFromRecord(entry.value, { names, depth, above, report })];
