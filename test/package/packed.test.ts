@@ -29,7 +29,7 @@ after(() => rm(folder, { recursive: true, force: true }));
 
 test('the package holds what a user needs, and nothing else', () => {
   const wanted =
-    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|dist\/(?:cli|node\/completion)\/drivers\/ask\.(?:bash|fish|zsh)|completions\/_?dabbawala(?:\.bash|\.fish)?|man\/dabbawala\.1|schema\/[\w.]+\.json|README\.md|LICENSE|package\.json)$/;
+    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)(?:\.map)?|src\/(?:core|node|testing)\/[\w/-]+\.ts|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|dist\/(?:cli|node\/completion)\/drivers\/ask\.(?:bash|fish|zsh)|completions\/_?dabbawala(?:\.bash|\.fish)?|man\/dabbawala\.1|schema\/[\w.]+\.json|README\.md|LICENSE|package\.json)$/;
   assert.deepEqual(
     files.filter((path) => !wanted.test(path)),
     [],
@@ -38,6 +38,8 @@ test('the package holds what a user needs, and nothing else', () => {
     'README.md',
     'LICENSE',
     'dist/core/index.d.ts',
+    'dist/core/index.d.ts.map',
+    'src/core/index.ts',
     'dist/node/index.js',
     'dist/testing/index.js',
     'schema/interface.schema.json',
