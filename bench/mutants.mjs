@@ -9,7 +9,7 @@ import { buildIfNeeded, fail, root } from '../scripts/setup.mjs';
 buildIfNeeded();
 
 /** Thresholds decide how a text is read. Limits, which only bound what a stranger's text can cost, have tests of their own. */
-const THRESHOLD = /^(?:export )?const ((?:LEAST|MOST|SHORT|LITTLE)\w*) = ([\d.]+|1 \/ 3);$/gm;
+const THRESHOLD = /^(?:export )?const ((?:MIN|MAX|SHORT|LITTLE)\w*) = ([\d.]+|1 \/ 3);$/gm;
 const FOLDERS = ['dist/core/readers/help', 'dist/core/notation'];
 const TESTS = 'test/help';
 

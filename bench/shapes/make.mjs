@@ -8,10 +8,10 @@ import { masker } from './mask.mjs';
 const CORPUS = join(import.meta.dirname, 'corpus');
 
 /** Longer texts say little more about shapes. */
-const MOST_CHARACTERS = 6000;
+const MAX_CHARACTERS = 6000;
 
 /** So many texts of one program are enough. */
-const MOST_OF_A_PROGRAM = 6;
+const MAX_OF_A_PROGRAM = 6;
 
 /** Letters that have no cases, in which nothing can be masked alike. */
 const WITHOUT_CASE =
@@ -28,7 +28,7 @@ const shapes = truthEntries(folder)
   .filter(({ help, program, options, subcommands }) => {
     const before = perProgram.get(program) ?? 0;
     const isTold = options.length > 0 || (subcommands ?? []).length > 0;
-    if (!isTold || help.length > MOST_CHARACTERS || before >= MOST_OF_A_PROGRAM || WITHOUT_CASE.test(help))
+    if (!isTold || help.length > MAX_CHARACTERS || before >= MAX_OF_A_PROGRAM || WITHOUT_CASE.test(help))
       return false;
     perProgram.set(program, before + 1);
     return true;

@@ -15,7 +15,7 @@ export {
   type FindingOf,
   type Reporter,
 } from './checks/define-check.ts';
-export type { ConformanceRow, Instance, Judgement, Standing } from './conformance/rule.ts';
+export type { ConformanceRow, Conformity, Instance, Judgement } from './conformance/rule.ts';
 export type { Finding, Json, NotJudged, Outcome, RelatedPlace } from './findings/finding.ts';
 export { isAtLeast, LEVELS, type Level } from './findings/level.ts';
 export { extendInterface } from './model/extend.ts';

@@ -49,7 +49,7 @@ function readOne(one: unknown, { program }: ProgramSettings) {
  * Audits a program and throws an AssertionError, with the report as its message, where there are findings at or above the
  * level, and a TypeError where the settings name a level or a check that there is not.
  */
-export function assertSound(programs: unknown, settings: ProgramSettings = {}): void {
+export function assertNoFindings(programs: unknown, settings: ProgramSettings = {}): void {
   const { failOn = 'warning', except = [] } = settings;
   if (!LEVELS.includes(failOn))
     throw new TypeError(`failOn: expected one of ${LEVELS.join(', ')}, found '${failOn}'`);
@@ -64,7 +64,7 @@ export function assertSound(programs: unknown, settings: ProgramSettings = {}): 
     message: `the interface has findings at level ${failOn} or above\n\n${report}`,
     actual: findings.map(({ check, message }) => `${check}: ${message}`),
     expected: [],
-    operator: 'assertSound',
-    stackStartFn: assertSound,
+    operator: 'assertNoFindings',
+    stackStartFn: assertNoFindings,
   });
 }

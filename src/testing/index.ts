@@ -1,2 +1,2 @@
 export { assertCheck, type CheckedTexts, type ExpectedWords, runCheck } from './assert-check.ts';
-export { assertSound, auditProgram, type ProgramSettings } from './audit-program.ts';
+export { assertNoFindings, auditProgram, type ProgramSettings } from './audit-program.ts';

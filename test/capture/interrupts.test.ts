@@ -106,7 +106,7 @@ for (const { what, words, skip } of LINES) {
   });
 }
 
-test('a workplace of a process that lives, or of nobody who can be told, is left alone', {
+test('a folders of a process that lives, or of nobody who can be told, is left alone', {
   skip: NO_PROC,
 }, async () => {
   const stat = readFileSync('/proc/self/stat', 'utf8');

@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import { audit, readSource } from 'dabbawala';
 import { readSourceFile } from 'dabbawala/node';
-import { assertSound, auditProgram } from 'dabbawala/testing';
+import { assertNoFindings, auditProgram } from 'dabbawala/testing';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
 
 const HELP = 'Usage: tiffin [-q] BOX\n\n  -q, --quiet  say nothing\n';
@@ -142,8 +142,8 @@ test('a name that selects nothing is a mistake of the caller, not a green result
       /^TypeError: the selection names '.*', which is not a check/,
     );
   const text = `${HELP}  -v, --verbose\n`;
-  assert.throws(() => assertSound(text), { name: 'AssertionError' });
-  const wrong = (settings: object) => () => assertSound(text, settings);
+  assert.throws(() => assertNoFindings(text), { name: 'AssertionError' });
+  const wrong = (settings: object) => () => assertNoFindings(text, settings);
   assert.throws(
     wrong({ failOn: 'warnin' }),
     /^TypeError: failOn: expected one of error, warning, note, found 'warnin'/,

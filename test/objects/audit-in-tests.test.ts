@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { Command } from 'commander';
-import { assertSound, auditProgram } from 'dabbawala/testing';
+import { assertNoFindings, auditProgram } from 'dabbawala/testing';
 import { ROOT, runProgram } from '../support/run-dabbawala.ts';
 
 const flawed = () =>
@@ -11,22 +11,22 @@ const flawed = () =>
 
 test('a program with findings fails the assertion, with the report as its message', () => {
   assert.throws(
-    () => assertSound(flawed()),
+    () => assertNoFindings(flawed()),
     (error: Error) =>
       error.name === 'AssertionError' && /warning: '--n' is a long option of one letter/.test(error.message),
   );
   assert.throws(
-    () => assertSound(flawed(), { failOn: 'note', except: ['names/one-letter-long'] }),
+    () => assertNoFindings(flawed(), { failOn: 'note', except: ['names/one-letter-long'] }),
     /no long name: '-k'/,
   );
 });
 
 test('levels and checks can be left out, and what cannot be read is an error of the test', () => {
-  assertSound(flawed(), { failOn: 'error' });
-  assertSound(flawed(), { except: ['names/one-letter-long'] });
-  assertSound('Usage: tiffin [-q]\n\n  -q  say nothing\n');
-  assert.throws(() => assertSound({}), TypeError);
-  assert.throws(() => assertSound('dabbawala: 1\n'), TypeError);
+  assertNoFindings(flawed(), { failOn: 'error' });
+  assertNoFindings(flawed(), { except: ['names/one-letter-long'] });
+  assertNoFindings('Usage: tiffin [-q]\n\n  -q  say nothing\n');
+  assert.throws(() => assertNoFindings({}), TypeError);
+  assert.throws(() => assertNoFindings('dabbawala: 1\n'), TypeError);
 });
 
 test('an object and a help text are joined as views of one program', () => {

@@ -64,11 +64,11 @@ test('installed into an empty folder, all exports work and are typed', async () 
   const program = [
     "import { audit, readHelp, type Audit } from 'dabbawala';",
     "import { readSourceFile } from 'dabbawala/node';",
-    "import { assertSound } from 'dabbawala/testing';",
+    "import { assertNoFindings } from 'dabbawala/testing';",
     "const { source } = await readSourceFile('package.json');",
     "const { interface: from } = readHelp({ name: 'help', text: 'Usage: tiffin\\n\\n  --n=X  one\\n' });",
     'const result: Audit | undefined = from && audit([from]);',
-    "assertSound('Usage: tiffin [-q]\\n\\n  -q  say nothing\\n');",
+    "assertNoFindings('Usage: tiffin [-q]\\n\\n  -q  say nothing\\n');",
     'console.log(source?.name, result?.findings.length);',
   ].join('\n');
   await writeFile(join(folder, 'try.ts'), program);

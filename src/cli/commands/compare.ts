@@ -44,8 +44,8 @@ export const declare: Declare = (command, io, done) => {
       ),
     )
     .addOption(failOnOption('a change', 'never'))
-    .action(async (old: string, fresh: string | undefined, options: CompareOptions) =>
-      done(await runCompare(old, fresh, options, command, io)),
+    .action(async (old: string, newer: string | undefined, options: CompareOptions) =>
+      done(await runCompare(old, newer, options, command, io)),
     );
 };
 
@@ -66,19 +66,19 @@ async function runCompare(
   if (old.interface === undefined) return UNUSABLE;
   if (add.length > 0) return runWhatIf(old.interface, add, old.unusable, options, io);
   if (newName === undefined) return report(extensionSides(old.interface), old.unusable, options, io);
-  const fresh = await readOne(newName, options, io);
-  if (fresh.interface === undefined) return UNUSABLE;
-  const [before, after] = [old.interface.program.value, fresh.interface.program.value];
+  const newer = await readOne(newName, options, io);
+  if (newer.interface === undefined) return UNUSABLE;
+  const [before, after] = [old.interface.program.value, newer.interface.program.value];
   if (before !== after)
     reportError(
       `the sources are of different programs, '${before}' and '${after}'; if they are the same, give its name with --program`,
       io,
     );
   const sides = {
-    title: titleOf(old.interface, fresh.interface),
-    comparison: compareInterfaces(old.interface, fresh.interface),
+    title: titleOf(old.interface, newer.interface),
+    comparison: compareInterfaces(old.interface, newer.interface),
   };
-  return report(sides, old.unusable || fresh.unusable, options, io);
+  return report(sides, old.unusable || newer.unusable, options, io);
 }
 
 interface OneSource extends Pick<SettledSources, 'unusable'> {
@@ -108,12 +108,12 @@ function extensionSides(extended: Interface): ComparedSides {
   return { title: `${nameOf(base)} with ${names}`, comparison, clashes };
 }
 
-function titleOf(old: Interface, fresh: Interface): string {
-  const isSame = old.program.value === fresh.program.value;
-  const version = fresh.version?.value;
+function titleOf(old: Interface, newer: Interface): string {
+  const isSame = old.program.value === newer.program.value;
+  const version = newer.version?.value;
   if (isSame && (old.version === undefined || version === undefined))
     return `${old.program.value}, old to new`;
-  return isSame ? `${nameOf(old)} to ${version}` : `${nameOf(old)} to ${nameOf(fresh)}`;
+  return isSame ? `${nameOf(old)} to ${version}` : `${nameOf(old)} to ${nameOf(newer)}`;
 }
 
 function nameOf({ program, version }: Interface): string {

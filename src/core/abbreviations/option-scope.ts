@@ -36,7 +36,7 @@ export interface ScopeTarget {
 }
 
 /** Two hyphens and a letter: shorter words are no abbreviations. */
-const LEAST_LENGTH = 3;
+const MIN_LENGTH = 3;
 
 /** The scope of each command that has long options, in the order of the commands. */
 export function optionScopes(from: Interface): OptionScope[] {
@@ -78,7 +78,7 @@ export function optionScope(at: CommandAt): OptionScope {
     accepted,
     complete: at.command.options.complete,
     names,
-    index: new NameIndex(indexed, indexRules(at.line, accepted, LEAST_LENGTH)),
+    index: new NameIndex(indexed, indexRules(at.line, accepted, MIN_LENGTH)),
   };
 }
 

@@ -21,23 +21,23 @@ export function argumentChanges(
     if (before !== after) saidOrUnsaid(before, after, about, context);
     return;
   }
-  const [old, fresh] = [before.value, after.value];
+  const [old, newer] = [before.value, after.value];
   const certain = areStated(before, after);
-  const places = { oldPlace: old.place, newPlace: fresh.place };
-  if (old.presence !== fresh.presence) {
+  const places = { oldPlace: old.place, newPlace: newer.place };
+  if (old.presence !== newer.presence) {
     context.list.add({
       ...about,
       ...places,
       kind: 'argument-changed',
-      effect: PRESENCE_EFFECTS[`${old.presence} ${fresh.presence}`] ?? 'other-meaning',
+      effect: PRESENCE_EFFECTS[`${old.presence} ${newer.presence}`] ?? 'other-meaning',
       certain,
       before: old.presence,
-      after: fresh.presence,
-      message: presenceMessage(old.presence, fresh.presence, quoteName(about.subject)),
+      after: newer.presence,
+      message: presenceMessage(old.presence, newer.presence, quoteName(about.subject)),
     });
   }
-  const [oldWords, newWords] = [wordsOf(old), wordsOf(fresh)];
-  if (old.presence === 'none' || fresh.presence === 'none') return;
+  const [oldWords, newWords] = [wordsOf(old), wordsOf(newer)];
+  if (old.presence === 'none' || newer.presence === 'none') return;
   if (oldWords.length !== newWords.length) {
     context.list.add({
       ...about,
@@ -52,16 +52,16 @@ export function argumentChanges(
     return;
   }
   for (const [i, word] of oldWords.entries()) wordChanges(word, newWords[i] ?? makeWord(), about, context);
-  if (saysTheSame(countOrOne(old), countOrOne(fresh))) return;
+  if (saysTheSame(countOrOne(old), countOrOne(newer))) return;
   context.list.add({
     ...about,
     ...places,
     kind: 'argument-count-changed',
     effect: 'other-meaning',
-    certain: certain && areStated(old.count, fresh.count),
+    certain: certain && areStated(old.count, newer.count),
     before: countJson(old),
-    after: countJson(fresh),
-    message: `${quoteName(about.subject)} now takes ${countWords(countOrOne(fresh))} instead of ${countWords(countOrOne(old))}: the words after it mean something else`,
+    after: countJson(newer),
+    message: `${quoteName(about.subject)} now takes ${countWords(countOrOne(newer))} instead of ${countWords(countOrOne(old))}: the words after it mean something else`,
   });
 }
 
@@ -74,8 +74,8 @@ const PRESENCE_EFFECTS: Record<string, Effect> = {
   'mandatory none': 'other-meaning',
 };
 
-function presenceMessage(old: Presence, fresh: Presence, subject: string): string {
-  switch (`${old} ${fresh}`) {
+function presenceMessage(old: Presence, newer: Presence, subject: string): string {
+  switch (`${old} ${newer}`) {
     case 'none optional':
       return `${subject} may have an argument now`;
     case 'none mandatory':

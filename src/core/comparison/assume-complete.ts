@@ -1,6 +1,6 @@
 import type { Command } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
-import type { Listed } from '../model/listed.ts';
+import type { ItemList } from '../model/item-list.ts';
 
 /** An interface whose lists are all there is, where its sources do not say that they are parts. */
 export function assumeComplete(from: Interface): Interface {
@@ -16,7 +16,7 @@ function completed(command: Command): Command {
   };
 }
 
-function whole<T>(list: Listed<T>): Listed<T> {
+function whole<T>(list: ItemList<T>): ItemList<T> {
   return list.complete === undefined
     ? { ...list, complete: { value: true, basis: 'stated', place: null } }
     : list;

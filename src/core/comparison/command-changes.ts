@@ -12,9 +12,9 @@ import { standingChanges } from './standing-changes.ts';
 /** How what is said of a command itself differs: its names, its texts, its default subcommand. */
 export function commandChanges(pair: CommandPair, context: Context): void {
   if (pair.old.path.length > 1) commandNameChanges(pair, context);
-  const [old, fresh] = [pair.old.command, pair.fresh.command];
+  const [old, newer] = [pair.old.command, pair.newer.command];
   const about = { command: pair.old.path, subject: commandName(old) };
-  standingChanges(old, fresh, about, context);
+  standingChanges(old, newer, about, context);
   defaultCommandChange(pair, context);
   const text = (kind: ChangeKind, what: string, before: string | undefined, after: string | undefined) => {
     if (!textDiffers(before, after)) return;
@@ -26,24 +26,24 @@ export function commandChanges(pair: CommandPair, context: Context): void {
       after: after ?? null,
       message: `the ${what} of ${quoteName(about.subject)} ${after === undefined ? 'is gone' : 'has changed'}`,
       oldPlace: old.place,
-      newPlace: fresh.place,
+      newPlace: newer.place,
     });
   };
-  text('command-summary', 'summary', old.summary?.value, fresh.summary?.value);
-  text('command-description', 'description', old.description?.value, fresh.description?.value);
-  text('heading-changed', 'heading', old.heading?.value, fresh.heading?.value);
-  text('examples-changed', 'list of examples', examples(old), examples(fresh));
+  text('command-summary', 'summary', old.summary?.value, newer.summary?.value);
+  text('command-description', 'description', old.description?.value, newer.description?.value);
+  text('heading-changed', 'heading', old.heading?.value, newer.heading?.value);
+  text('examples-changed', 'list of examples', examples(old), examples(newer));
 }
 
 /** Commands that only one version has. */
 export function commandsAddedAndRemoved({ pairing, meanings, list }: Context): void {
   const parents = new Map(pairing.pairs.map((pair) => [pair.old.command, pair]));
-  const parentOf = new Map(pairing.pairs.map(({ old, fresh }) => [fresh.command, old.command]));
+  const parentOf = new Map(pairing.pairs.map(({ old, newer }) => [newer.command, old.command]));
   const missing = new Map<CommandPair, string[]>();
   for (const at of pairing.removedCommands) {
     const pair = parents.get(at.line.at(-2) as Command);
     if (pair === undefined) continue;
-    const complete = pair.fresh.command.commands.complete;
+    const complete = pair.newer.command.commands.complete;
     const name = commandName(at.command);
     if (complete?.value !== true) {
       missing.set(pair, [...(missing.get(pair) ?? []), name]);
@@ -62,7 +62,7 @@ export function commandsAddedAndRemoved({ pairing, meanings, list }: Context): v
       before: at.command.names.map(({ text }) => text),
       message: `the command ${quoteName(name)} is gone${gone.length === 0 ? '' : `: command lines with ${listNames(gone)} are refused`}`,
       oldPlace: at.command.place,
-      newPlace: pair.fresh.command.place,
+      newPlace: pair.newer.command.place,
       words,
     });
   }
@@ -87,14 +87,14 @@ function commandAdded({ command, path }: CommandAt, parent: Command, list: Conte
 
 function commandNameChanges(pair: CommandPair, { meanings, list }: Context): void {
   const texts = ({ names }: Command) => names.map(({ text }) => text);
-  const [old, fresh] = [texts(pair.old.command), texts(pair.fresh.command)];
-  const gone = old.filter((name) => !fresh.includes(name));
-  const come = fresh.filter((name) => !old.includes(name));
-  const now = commandName(pair.fresh.command);
+  const [old, newer] = [texts(pair.old.command), texts(pair.newer.command)];
+  const gone = old.filter((name) => !newer.includes(name));
+  const come = newer.filter((name) => !old.includes(name));
+  const now = commandName(pair.newer.command);
   const ranges = meanings.refused.get(pair.old.command) ?? [];
   const isRenamed =
     gone.length === old.length || (gone.includes(commandName(pair.old.command)) && come.includes(now));
-  const places = { oldPlace: pair.old.command.place, newPlace: pair.fresh.command.place };
+  const places = { oldPlace: pair.old.command.place, newPlace: pair.newer.command.place };
   if (isRenamed) {
     const refused = gone.filter((name) => isRefused(pair.old.command, name, meanings));
     list.add({
@@ -104,7 +104,7 @@ function commandNameChanges(pair: CommandPair, { meanings, list }: Context): voi
       command: pair.old.path,
       subject: commandName(pair.old.command),
       before: old,
-      after: fresh,
+      after: newer,
       message:
         `the command ${quoteName(commandName(pair.old.command))} is called ${quoteName(now)} now` +
         (refused.length === 0 ? '' : `: command lines with ${listNames(refused)} are refused`),
@@ -143,8 +143,8 @@ function isRefused(command: Command, name: string, meanings: Context['meanings']
   return ['refused', 'refused-by-rule', undefined].includes(meanings.nameOutcome(command, name));
 }
 
-function defaultCommandChange({ old, fresh }: CommandPair, { list }: Context): void {
-  const [was, is] = [old.command.defaultCommand, fresh.command.defaultCommand];
+function defaultCommandChange({ old, newer }: CommandPair, { list }: Context): void {
+  const [was, is] = [old.command.defaultCommand, newer.command.defaultCommand];
   if (was?.value === is?.value) return;
   const isOther = differing(was, is) !== undefined;
   list.add({
@@ -160,7 +160,7 @@ function defaultCommandChange({ old, fresh }: CommandPair, { list }: Context): v
         ? `which command is meant where none is given is no longer said; it was ${quoteName(was?.value ?? '')}`
         : `where no command is given, ${quoteName(is.value)} is meant now`,
     oldPlace: was?.place ?? old.command.place,
-    newPlace: is?.place ?? fresh.command.place,
+    newPlace: is?.place ?? newer.command.place,
   });
 }
 

@@ -27,7 +27,7 @@ export function compareInterfaces(before: Interface, after: Interface): Comparis
   for (const pair of pairing.pairs) {
     commandChanges(pair, context);
     optionChanges(pair, context);
-    if (!isToldOf(pair.old.command) || !isToldOf(pair.fresh.command)) continue;
+    if (!isToldOf(pair.old.command) || !isToldOf(pair.newer.command)) continue;
     operandChanges(pair, context);
     relationChanges(pair, context);
   }

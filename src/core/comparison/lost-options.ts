@@ -13,8 +13,8 @@ export interface LostOption {
 }
 
 /** What the parser of the new version makes of options that it does not know. */
-export function lostOption({ fresh }: CommandPair): LostOption {
-  const rule = nearestRule(fresh.line, 'unknownOptions');
+export function lostOption({ newer }: CommandPair): LostOption {
+  const rule = nearestRule(newer.line, 'unknownOptions');
   const consequence = (after: string) => (names: readonly string[]) =>
     `command lines with ${listNames(names)} ${after}`;
   const isKnown = rule !== undefined && rule.basis !== 'inferred';

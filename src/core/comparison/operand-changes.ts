@@ -13,11 +13,11 @@ import { wordChanges } from './word-changes.ts';
 
 /** How the operands of a command differ, in its forms and in its list, and how the forms do. */
 export function operandChanges(pair: CommandPair, context: Context): void {
-  const [old, fresh] = [pair.old.command, pair.fresh.command];
+  const [old, newer] = [pair.old.command, pair.newer.command];
   const told = new Set<string>();
-  if (old.forms.length > 0 && fresh.forms.length > 0) formChanges(pair, told, context);
-  else if (effective(old) !== undefined && effective(fresh) !== undefined)
-    orderChanges(effective(old) ?? [], effective(fresh) ?? [], pair, told, context);
+  if (old.forms.length > 0 && newer.forms.length > 0) formChanges(pair, told, context);
+  else if (effective(old) !== undefined && effective(newer) !== undefined)
+    orderChanges(effective(old) ?? [], effective(newer) ?? [], pair, told, context);
   else if (old.operands.items.length > 0)
     context.list.leaveOut(
       pair.old.path,
@@ -25,7 +25,7 @@ export function operandChanges(pair: CommandPair, context: Context): void {
       old.operands.items.map(({ name }) => name),
     );
   // Two of one name are told apart by their order.
-  const news = groupedBy(fresh.operands.items.toReversed(), ({ name }) => name);
+  const news = groupedBy(newer.operands.items.toReversed(), ({ name }) => name);
   for (const operand of old.operands.items) {
     const same = news.get(operand.name)?.pop();
     if (same !== undefined) sameOperand(operand, same, pair, told, context);
@@ -39,22 +39,22 @@ function effective({ forms, operands }: Command): readonly Operand[] | undefined
 }
 
 function formChanges(pair: CommandPair, told: Set<string>, context: Context): void {
-  const { same, changed, removed, added } = pairForms(pair.old.command.forms, pair.fresh.command.forms);
+  const { same, changed, removed, added } = pairForms(pair.old.command.forms, pair.newer.command.forms);
   const { list } = context;
   const command = pair.old.path;
-  for (const [old, fresh] of changed) orderChanges(old.operands, fresh.operands, pair, told, context);
-  for (const [old, fresh] of [...same, ...changed]) {
-    if (!textDiffers(old.text, fresh.text)) continue;
+  for (const [old, newer] of changed) orderChanges(old.operands, newer.operands, pair, told, context);
+  for (const [old, newer] of [...same, ...changed]) {
+    if (!textDiffers(old.text, newer.text)) continue;
     list.add({
       command,
       kind: 'usage-text',
       effect: 'wording',
       subject: 'usage',
       before: old.text,
-      after: fresh.text,
+      after: newer.text,
       message: 'the usage has changed',
       oldPlace: old.place,
-      newPlace: fresh.place,
+      newPlace: newer.place,
     });
   }
   const add = (form: Form, kind: 'form-removed' | 'form-added') => {
@@ -79,7 +79,7 @@ function formChanges(pair: CommandPair, told: Set<string>, context: Context): vo
 /** How two lists of operands differ whose order counts. */
 function orderChanges(
   old: readonly Operand[],
-  fresh: readonly Operand[],
+  newer: readonly Operand[],
   pair: CommandPair,
   told: Set<string>,
   context: Context,
@@ -87,10 +87,10 @@ function orderChanges(
   const { list } = context;
   const command = pair.old.path;
   const oldNames = old.map(({ name }) => name);
-  const newNames = fresh.map(({ name }) => name);
+  const newNames = newer.map(({ name }) => name);
   const isOld = new Set(oldNames);
   // Of two of one name the first counts.
-  const freshByName = new Map(fresh.toReversed().map((operand) => [operand.name, operand]));
+  const freshByName = new Map(newer.toReversed().map((operand) => [operand.name, operand]));
   const stay = oldNames.filter((name) => freshByName.has(name));
   const inNewOrder = newNames.filter((name) => isOld.has(name));
   if (stay.join('\0') !== inNewOrder.join('\0')) {
@@ -104,16 +104,16 @@ function orderChanges(
       after: newNames,
       message: `the operands are now ${newNames.join(' ')} instead of ${oldNames.join(' ')}: each word means something else`,
       oldPlace: old[0]?.place,
-      newPlace: fresh[0]?.place,
+      newPlace: newer[0]?.place,
     });
     return;
   }
-  const come = new Set(fresh.filter(({ name }) => !isOld.has(name)));
+  const come = new Set(newer.filter(({ name }) => !isOld.has(name)));
   // What stands in the same place and may be given as often is the same operand by another name.
   const renamed = new Map<Operand, Operand>();
-  if (old.length === fresh.length) {
+  if (old.length === newer.length) {
     for (const [i, operand] of old.entries()) {
-      const other = fresh[i];
+      const other = newer[i];
       if (freshByName.has(operand.name) || other === undefined || !come.has(other)) continue;
       if (other.kind === operand.kind) renamed.set(operand, other);
     }
@@ -127,20 +127,20 @@ function orderChanges(
     }
   }
   const newNamed = new Set(renamed.values());
-  for (const operand of come) if (!newNamed.has(operand)) added(operand, fresh, pair, context);
+  for (const operand of come) if (!newNamed.has(operand)) added(operand, newer, pair, context);
 }
 
-function renamedOperand(old: Operand, fresh: Operand, pair: CommandPair, { list }: Context): void {
+function renamedOperand(old: Operand, newer: Operand, pair: CommandPair, { list }: Context): void {
   list.add({
     command: pair.old.path,
     kind: 'operand-renamed',
     effect: 'wording',
     subject: old.name,
     before: old.name,
-    after: fresh.name,
-    message: `the operand ${quoteName(old.name)} was renamed to ${quoteName(fresh.name)}`,
+    after: newer.name,
+    message: `the operand ${quoteName(old.name)} was renamed to ${quoteName(newer.name)}`,
     oldPlace: old.place,
-    newPlace: fresh.place,
+    newPlace: newer.place,
   });
 }
 
@@ -157,7 +157,7 @@ function removed(operand: Operand, among: readonly Operand[], pair: CommandPair,
       ? `the operand ${quoteName(operand.name)} is gone: command lines with it have one word too many`
       : `the operand ${quoteName(operand.name)} is gone: its word is taken for the operand behind it`,
     oldPlace: operand.place,
-    newPlace: pair.fresh.command.place,
+    newPlace: pair.newer.command.place,
   });
 }
 
@@ -165,7 +165,7 @@ function added(operand: Operand, among: readonly Operand[], pair: CommandPair, {
   const isLast = among.at(-1) === operand;
   const isOptional = operand.count?.value.least === 0;
   list.add({
-    command: pair.fresh.path,
+    command: pair.newer.path,
     kind: 'operand-added',
     effect: isLast ? (isOptional ? 'compatible' : 'refused') : 'other-meaning',
     certain: areStated(operand.count),
@@ -181,8 +181,8 @@ function added(operand: Operand, among: readonly Operand[], pair: CommandPair, {
   });
 }
 
-function countChange(old: Operand, fresh: Operand, about: About, told: Set<string>, { list }: Context): void {
-  const [was, is] = [old.count, fresh.count];
+function countChange(old: Operand, newer: Operand, about: About, told: Set<string>, { list }: Context): void {
+  const [was, is] = [old.count, newer.count];
   if (told.has(old.name) || was === undefined || is === undefined || saysTheSame(was.value, is.value)) return;
   told.add(old.name);
   const isNarrower = is.value.least > was.value.least || mostOf(is.value) < mostOf(was.value);
@@ -195,7 +195,7 @@ function countChange(old: Operand, fresh: Operand, about: About, told: Set<strin
     after: { ...is.value },
     message: `${quoteName(about.subject)} can now be given ${countWords(is.value)}, before ${countWords(was.value)}${isNarrower ? ': other numbers are refused' : ''}`,
     oldPlace: was.place ?? old.place,
-    newPlace: is.place ?? fresh.place,
+    newPlace: is.place ?? newer.place,
   });
 }
 
@@ -206,35 +206,35 @@ function mostOf({ most }: Count): number {
 /** How what is listed of an operand differs. */
 function sameOperand(
   old: Operand,
-  fresh: Operand,
+  newer: Operand,
   pair: CommandPair,
   told: Set<string>,
   context: Context,
 ): void {
   const about = { command: pair.old.path, subject: old.name };
   const { list } = context;
-  countChange(old, fresh, about, told, context);
-  wordChanges(old.word, fresh.word, about, context);
-  const places = { oldPlace: old.place, newPlace: fresh.place };
-  if (old.kind !== fresh.kind || !saysTheSame(old.vocabulary, fresh.vocabulary)) {
+  countChange(old, newer, about, told, context);
+  wordChanges(old.word, newer.word, about, context);
+  const places = { oldPlace: old.place, newPlace: newer.place };
+  if (old.kind !== newer.kind || !saysTheSame(old.vocabulary, newer.vocabulary)) {
     list.add({
       ...about,
       ...places,
       kind: 'operand-kind-changed',
       effect: 'other-meaning',
       before: [old.kind, ...old.vocabulary],
-      after: [fresh.kind, ...fresh.vocabulary],
+      after: [newer.kind, ...newer.vocabulary],
       message: `what ${quoteName(old.name)} can be has changed`,
     });
   }
-  if (!textDiffers(old.help?.value, fresh.help?.value)) return;
+  if (!textDiffers(old.help?.value, newer.help?.value)) return;
   list.add({
     ...about,
     ...places,
     kind: 'operand-text',
     effect: 'wording',
     before: old.help?.value ?? null,
-    after: fresh.help?.value ?? null,
+    after: newer.help?.value ?? null,
     message: `the text of ${quoteName(old.name)} has changed`,
   });
 }

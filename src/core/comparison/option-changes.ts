@@ -17,7 +17,7 @@ export function optionChanges(pair: CommandPair, context: Context): void {
     const same = pairing.options.get(option);
     if (same === undefined) {
       if (isSaidTwice(option, pair, context)) continue;
-      if (pair.fresh.command.options.complete?.value === true) removed(option, pair, context);
+      if (pair.newer.command.options.complete?.value === true) removed(option, pair, context);
       else missing.push(option);
       continue;
     }
@@ -36,7 +36,7 @@ export function optionChanges(pair: CommandPair, context: Context): void {
     missing.map((option) => mainName(option).text),
   );
   if (!isToldOf(pair.old.command)) return;
-  for (const option of pair.fresh.command.options.items)
+  for (const option of pair.newer.command.options.items)
     if (!pairing.known.has(option)) added(option, pair, context);
 }
 
@@ -67,7 +67,7 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
       after: opposite,
       message: `${quoteName(text)} is no longer listed, but ${quoteName(opposite)} is: whether one still switches the other off is not stated`,
       oldPlace: option.place,
-      newPlace: pair.fresh.command.place,
+      newPlace: pair.newer.command.place,
       words,
     });
     return;
@@ -75,14 +75,14 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
   context.list.add({
     kind: 'option-removed',
     effect,
-    certain: isKnown && pair.fresh.command.options.complete?.basis !== 'inferred',
+    certain: isKnown && pair.newer.command.options.complete?.basis !== 'inferred',
     command: pair.old.path,
     subject: text,
     before: option.names.map((name) => name.text),
     message:
       gone.length === 0 ? `${quoteName(text)} is gone` : `${quoteName(text)} is gone: ${consequence(gone)}`,
     oldPlace: option.place,
-    newPlace: pair.fresh.command.place,
+    newPlace: pair.newer.command.place,
     words,
   });
 }
@@ -91,7 +91,7 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
 function oppositeOf(option: Option, pair: CommandPair): string | undefined {
   return longNames(option)
     .map(({ text }) => oppositeName(text))
-    .find((name) => optionNamed(pair.fresh, name) !== undefined);
+    .find((name) => optionNamed(pair.newer, name) !== undefined);
 }
 
 /** Whether a name is told among the words that mean something else or are ambiguous. */
@@ -104,10 +104,10 @@ function isShifted(option: Option, name: string, { meanings }: Context): boolean
 function reusedNames(option: Option, pair: CommandPair, context: Context): Set<string> {
   const reused = new Set<string>();
   for (const name of option.names) {
-    const owner = optionNamed(pair.fresh, name.text);
+    const owner = optionNamed(pair.newer, name.text);
     if (owner === undefined || isShifted(option, name.text, context)) continue;
     reused.add(name.text);
-    const certain = pair.fresh.command.options.complete?.value === true;
+    const certain = pair.newer.command.options.complete?.value === true;
     addTakenName({ name, option, owner, certain }, pair, context);
   }
   return reused;
@@ -137,7 +137,7 @@ function moved(option: Option, same: Option, pair: CommandPair, { pairing, meani
 
 function added(option: Option, pair: CommandPair, { list }: Context): void {
   const { text } = mainName(option);
-  const owners = option.names.map((name) => optionNamed(pair.fresh, name.text));
+  const owners = option.names.map((name) => optionNamed(pair.newer, name.text));
   const [first] = owners;
   if (
     first !== undefined &&
@@ -148,7 +148,7 @@ function added(option: Option, pair: CommandPair, { list }: Context): void {
     list.add({
       kind: 'option-listed-again',
       effect: 'wording',
-      command: pair.fresh.path,
+      command: pair.newer.path,
       subject: text,
       after: option.names.map((name) => name.text),
       message: `${quoteName(text)} is listed again`,
@@ -162,7 +162,7 @@ function added(option: Option, pair: CommandPair, { list }: Context): void {
     kind: 'option-added',
     effect: isRequired ? 'refused' : 'compatible',
     certain: option.required?.basis !== 'inferred',
-    command: pair.fresh.path,
+    command: pair.newer.path,
     subject: text,
     after: option.names.map((name) => name.text),
     message: isRequired
@@ -171,12 +171,12 @@ function added(option: Option, pair: CommandPair, { list }: Context): void {
     newPlace: option.place,
   });
   for (const name of option.names) {
-    const owner = optionNamed(pair.fresh, name.text);
+    const owner = optionNamed(pair.newer, name.text);
     if (owner === undefined || owner === option) continue;
     list.add({
       kind: 'name-declared-twice',
       effect: 'uncertain',
-      command: pair.fresh.path,
+      command: pair.newer.path,
       subject: name.text,
       before: mainName(owner).text,
       after: text,
@@ -195,12 +195,12 @@ function isOneSource(a: Option, b: Option): boolean {
 /** The arguments of names that have one of their own. */
 function ownArguments(option: Option, same: Option, pair: CommandPair, context: Context): void {
   for (const name of option.names) {
-    const fresh = same.names.find(({ text }) => text === name.text);
-    if (fresh === undefined || name === mainName(option)) continue;
-    if (name.argument === undefined && fresh.argument === undefined) continue;
+    const newer = same.names.find(({ text }) => text === name.text);
+    if (newer === undefined || name === mainName(option)) continue;
+    if (name.argument === undefined && newer.argument === undefined) continue;
     argumentChanges(
       argumentOf(option, name),
-      argumentOf(same, fresh),
+      argumentOf(same, newer),
       { command: pair.old.path, subject: name.text },
       context,
     );

@@ -6,32 +6,32 @@ import { areStated, differing, textDiffers } from './facts.ts';
 import { standingChanges } from './standing-changes.ts';
 
 /** How what is said of an option differs, beside its names and its argument. */
-export function optionFactChanges(old: Option, fresh: Option, about: About, context: Context): void {
-  requiredChange(old, fresh, about, context);
-  repetitionChange(old, fresh, about, context);
-  inheritanceChange(old, fresh, about, context);
-  meaningChanges(old, fresh, about, context);
-  environmentChanges(old, fresh, about, context);
-  standingChanges(old, fresh, about, context);
-  textChanges(old, fresh, about, context);
+export function optionFactChanges(old: Option, newer: Option, about: About, context: Context): void {
+  requiredChange(old, newer, about, context);
+  repetitionChange(old, newer, about, context);
+  inheritanceChange(old, newer, about, context);
+  meaningChanges(old, newer, about, context);
+  environmentChanges(old, newer, about, context);
+  standingChanges(old, newer, about, context);
+  textChanges(old, newer, about, context);
 }
 
-function requiredChange(old: Option, fresh: Option, about: About, { list }: Context): void {
-  const [was, is] = [old.required?.value ?? false, fresh.required?.value ?? false];
+function requiredChange(old: Option, newer: Option, about: About, { list }: Context): void {
+  const [was, is] = [old.required?.value ?? false, newer.required?.value ?? false];
   if (was === is) return;
   const subject = quoteName(about.subject);
   list.add({
     ...about,
     kind: 'required-changed',
     effect: is ? 'refused' : 'compatible',
-    certain: areStated(old.required, fresh.required),
+    certain: areStated(old.required, newer.required),
     before: was,
     after: is,
     message: is
       ? `${subject} is required now: command lines without it are refused`
       : `${subject} is no longer required`,
     oldPlace: old.required?.place ?? old.place,
-    newPlace: fresh.required?.place ?? fresh.place,
+    newPlace: newer.required?.place ?? newer.place,
   });
 }
 
@@ -42,8 +42,8 @@ const REPETITION_WORDS = {
   counted: 'is counted',
 } as const;
 
-function repetitionChange(old: Option, fresh: Option, about: About, { list }: Context): void {
-  const [was, is] = [old.repetition, fresh.repetition];
+function repetitionChange(old: Option, newer: Option, about: About, { list }: Context): void {
+  const [was, is] = [old.repetition, newer.repetition];
   if (saysTheSame(was?.value, is?.value)) return;
   const changed = differing(was, is);
   list.add({
@@ -65,7 +65,7 @@ function repetitionChange(old: Option, fresh: Option, about: About, { list }: Co
         ? `what giving ${quoteName(about.subject)} twice comes to is no longer said`
         : `giving ${quoteName(about.subject)} twice ${REPETITION_WORDS[is.value]} now`,
     oldPlace: was?.place ?? old.place,
-    newPlace: is?.place ?? fresh.place,
+    newPlace: is?.place ?? newer.place,
   });
 }
 
@@ -77,11 +77,11 @@ const INHERITANCE_WORDS = {
 
 function inheritanceChange(
   old: Option,
-  fresh: Option,
+  newer: Option,
   about: About,
   { list, meanings, pairing }: Context,
 ): void {
-  const [was, is] = [old.inheritance, fresh.inheritance];
+  const [was, is] = [old.inheritance, newer.inheritance];
   if (saysTheSame(was?.value, is?.value) || pairing.moved.has(old)) return;
   const isLost = was?.value === 'anywhere-below';
   list.add({
@@ -103,7 +103,7 @@ function inheritanceChange(
         ? `where ${quoteName(about.subject)} may stand is no longer said`
         : `${quoteName(about.subject)} may stand ${INHERITANCE_WORDS[is.value]} now`,
     oldPlace: was?.place ?? old.place,
-    newPlace: is?.place ?? fresh.place,
+    newPlace: is?.place ?? newer.place,
     // Those at the commands below the one that declares it.
     words: isLost
       ? (meanings.refused.get(old) ?? []).filter(({ command }) => command.length > about.command.length)
@@ -111,7 +111,7 @@ function inheritanceChange(
   });
 }
 
-function meaningChanges(old: Option, fresh: Option, about: About, { list }: Context): void {
+function meaningChanges(old: Option, newer: Option, about: About, { list }: Context): void {
   const same = (option: Option) => {
     const fact = option.sameAs?.value;
     return fact === undefined
@@ -120,14 +120,14 @@ function meaningChanges(old: Option, fresh: Option, about: About, { list }: Cont
         ? fact.option
         : `${fact.option}=${fact.value}`;
   };
-  const [was, is] = [same(old), same(fresh)];
+  const [was, is] = [same(old), same(newer)];
   const subject = quoteName(about.subject);
   if (was !== is) {
     list.add({
       ...about,
       kind: 'same-as-changed',
       effect: was === null || is === null ? 'uncertain' : 'other-meaning',
-      certain: areStated(old.sameAs, fresh.sameAs),
+      certain: areStated(old.sameAs, newer.sameAs),
       before: was,
       after: is,
       message:
@@ -135,19 +135,19 @@ function meaningChanges(old: Option, fresh: Option, about: About, { list }: Cont
           ? `${subject} is no longer said to be the same as ${quoteName(was ?? '')}`
           : `${subject} is now said to be the same as ${quoteName(is)}`,
       oldPlace: old.place,
-      newPlace: fresh.place,
+      newPlace: newer.place,
     });
   }
-  const [next, nextNow] = [old.appliesToNextOperand?.value, fresh.appliesToNextOperand?.value];
+  const [next, nextNow] = [old.appliesToNextOperand?.value, newer.appliesToNextOperand?.value];
   if (next === nextNow) return;
   list.add({
     ...about,
     kind: 'reach-changed',
     effect:
-      differing(old.appliesToNextOperand, fresh.appliesToNextOperand) === undefined
+      differing(old.appliesToNextOperand, newer.appliesToNextOperand) === undefined
         ? 'wording'
         : 'other-meaning',
-    certain: areStated(old.appliesToNextOperand, fresh.appliesToNextOperand),
+    certain: areStated(old.appliesToNextOperand, newer.appliesToNextOperand),
     before: next ?? null,
     after: nextNow ?? null,
     message:
@@ -155,13 +155,13 @@ function meaningChanges(old: Option, fresh: Option, about: About, { list }: Cont
         ? `what ${subject} applies to is no longer said`
         : `${subject} applies to ${nextNow ? 'the operand behind it' : 'the whole command line'} now`,
     oldPlace: old.place,
-    newPlace: fresh.place,
+    newPlace: newer.place,
   });
 }
 
-function environmentChanges(old: Option, fresh: Option, about: About, { list }: Context): void {
+function environmentChanges(old: Option, newer: Option, about: About, { list }: Context): void {
   const names = (option: Option) => option.environment.map(({ value }) => value);
-  const [was, is] = [names(old), names(fresh)];
+  const [was, is] = [names(old), names(newer)];
   const subject = quoteName(about.subject);
   for (const variable of old.environment) {
     if (is.includes(variable.value)) continue;
@@ -172,10 +172,10 @@ function environmentChanges(old: Option, fresh: Option, about: About, { list }: 
       before: variable.value,
       message: `the variable ${quoteName(variable.value)} is no longer listed for ${subject}: if it is set, it may be ignored`,
       oldPlace: variable.place,
-      newPlace: fresh.place,
+      newPlace: newer.place,
     });
   }
-  for (const variable of fresh.environment) {
+  for (const variable of newer.environment) {
     if (was.includes(variable.value)) continue;
     list.add({
       ...about,
@@ -189,29 +189,29 @@ function environmentChanges(old: Option, fresh: Option, about: About, { list }: 
   }
 }
 
-function textChanges(old: Option, fresh: Option, about: About, { list }: Context): void {
+function textChanges(old: Option, newer: Option, about: About, { list }: Context): void {
   const subject = quoteName(about.subject);
-  if (textDiffers(old.help?.value, fresh.help?.value)) {
+  if (textDiffers(old.help?.value, newer.help?.value)) {
     list.add({
       ...about,
       kind: 'option-text',
       effect: 'wording',
       before: old.help?.value ?? null,
-      after: fresh.help?.value ?? null,
+      after: newer.help?.value ?? null,
       message: `the text of ${subject} has changed`,
       oldPlace: old.help?.place ?? old.place,
-      newPlace: fresh.help?.place ?? fresh.place,
+      newPlace: newer.help?.place ?? newer.place,
     });
   }
-  if (!textDiffers(old.heading?.value, fresh.heading?.value)) return;
+  if (!textDiffers(old.heading?.value, newer.heading?.value)) return;
   list.add({
     ...about,
     kind: 'heading-changed',
     effect: 'wording',
     before: old.heading?.value ?? null,
-    after: fresh.heading?.value ?? null,
+    after: newer.heading?.value ?? null,
     message: `${subject} is listed under another heading`,
     oldPlace: old.place,
-    newPlace: fresh.place,
+    newPlace: newer.place,
   });
 }

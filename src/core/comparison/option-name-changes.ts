@@ -15,9 +15,9 @@ interface Named {
 
 /** How the names of an option that both versions have differ: gone, given to another option, new, or the option renamed. */
 export function nameChanges(option: Option, same: Option, pair: CommandPair, context: Context): void {
-  const [old, fresh] = [namesOf(option), namesOf(same)];
-  const gone = old.filter(({ name }) => !fresh.some((other) => other.name.text === name.text));
-  const come = fresh.filter(({ name }) => !old.some((other) => other.name.text === name.text));
+  const [old, newer] = [namesOf(option), namesOf(same)];
+  const gone = old.filter(({ name }) => !newer.some((other) => other.name.text === name.text));
+  const come = newer.filter(({ name }) => !old.some((other) => other.name.text === name.text));
   const { list } = context;
   // Where a long name goes and another one comes, or no name stays, the option was renamed; a letter is a name among others.
   const staysMain = old.some((one) => isMain(one) && !gone.includes(one));
@@ -38,7 +38,7 @@ export function nameChanges(option: Option, same: Option, pair: CommandPair, con
     });
   }
   for (const { name, negated } of old) {
-    const other = fresh.find((one) => one.name.text === name.text);
+    const other = newer.find((one) => one.name.text === name.text);
     if (other === undefined || other.negated === negated) continue;
     list.add({
       kind: 'option-name-negated',
@@ -70,7 +70,7 @@ function renamed(
   context.list.add({
     kind: 'option-renamed',
     effect: refused.length === 0 ? 'compatible' : isNegation ? 'uncertain' : effect,
-    certain: isKnown && pair.fresh.command.options.complete?.value === true,
+    certain: isKnown && pair.newer.command.options.complete?.value === true,
     command: pair.old.path,
     subject: text,
     before: gone.map(({ name }) => name.text),
@@ -94,7 +94,7 @@ function nameRemoved(
   context: Context,
 ): void {
   if (takenOver(option, name, pair, context)) return;
-  const owner = optionNamed(pair.fresh, name.text);
+  const owner = optionNamed(pair.newer, name.text);
   if (owner !== undefined) {
     // Of two that declare a name, the other one had it before.
     context.list.add({
@@ -112,7 +112,7 @@ function nameRemoved(
   const outcome = context.meanings.nameOutcome(option, name.text);
   // What an ambiguous name or one taken over comes to is told of the words.
   if (outcome === 'taken-over' || outcome === 'ambiguous') return;
-  const complete = pair.fresh.command.options.complete;
+  const complete = pair.newer.command.options.complete;
   const { effect, isKnown, consequence } = lostOption(pair);
   context.list.add({
     kind: 'option-name-removed',
@@ -130,7 +130,7 @@ function nameRemoved(
 
 /** Tells of a name that another option has now, where it is not told among the words; whether one has. */
 function takenOver(option: Option, name: OptionName, pair: CommandPair, context: Context): boolean {
-  const owner = optionNamed(pair.fresh, name.text);
+  const owner = optionNamed(pair.newer, name.text);
   if (owner === undefined || context.meanings.nameOutcome(option, name.text) === 'taken-over') return false;
   const meant = optionNamed(pair.old, name.text);
   // Of two that declare a name, the parser knew the first one by it.
@@ -141,7 +141,7 @@ function takenOver(option: Option, name: OptionName, pair: CommandPair, context:
 
 function isRefused(option: Option, name: OptionName, pair: CommandPair, { meanings }: Context): boolean {
   const outcome = meanings.nameOutcome(option, name.text);
-  return outcome === undefined ? optionNamed(pair.fresh, name.text) === undefined : outcome === 'refused';
+  return outcome === undefined ? optionNamed(pair.newer, name.text) === undefined : outcome === 'refused';
 }
 
 function refusedOf(option: Option, { text }: OptionName, { meanings }: Context): WordRange[] {

@@ -5,18 +5,18 @@ import { findRenamed, textsAlike } from './renamed.ts';
 export function pairOptions(before: readonly Option[], after: readonly Option[]): Map<Option, Option> {
   const pairs = new Map<Option, Option>();
   const taken = new Set<Option>();
-  const pair = (old: Option, fresh: Option) => {
-    pairs.set(old, fresh);
-    taken.add(fresh);
+  const pair = (old: Option, newer: Option) => {
+    pairs.set(old, newer);
+    taken.add(newer);
   };
   const owners = new FreeOwners(ownersByName(after), taken);
   const pairBy = (names: (option: Option) => readonly OptionName[], isSame: typeof maySame) => {
     for (const old of before) {
       if (pairs.has(old)) continue;
-      const fresh = names(old)
+      const newer = names(old)
         .flatMap(({ text }) => owners.of(text))
         .find((one) => isSame(old, one));
-      if (fresh !== undefined) pair(old, fresh);
+      if (newer !== undefined) pair(old, newer);
     }
   };
   pairBy(isLongNamed, () => true);
@@ -24,8 +24,8 @@ export function pairOptions(before: readonly Option[], after: readonly Option[])
   const olds = before.filter((option) => !pairs.has(option));
   const news = after.filter((option) => !taken.has(option));
   for (const [i, j] of findRenamed(olds.map(described), news.map(described))) {
-    const [old, fresh] = [olds[i], news[j]];
-    if (old !== undefined && fresh !== undefined) pair(old, fresh);
+    const [old, newer] = [olds[i], news[j]];
+    if (old !== undefined && newer !== undefined) pair(old, newer);
   }
   return pairs;
 }
@@ -80,10 +80,10 @@ function isLongNamed({ names, negatedNames }: Option): OptionName[] {
  * Whether two options that share only a letter are one: where both have other names besides and their texts differ, the letter was given
  * to another option.
  */
-function maySame(old: Option, fresh: Option): boolean {
-  if (isLongNamed(old).length === 0 || isLongNamed(fresh).length === 0) return true;
-  const alike = textsAlike(old.help?.value, fresh.help?.value);
-  return alike !== false && traitOf(old) === traitOf(fresh);
+function maySame(old: Option, newer: Option): boolean {
+  if (isLongNamed(old).length === 0 || isLongNamed(newer).length === 0) return true;
+  const alike = textsAlike(old.help?.value, newer.help?.value);
+  return alike !== false && traitOf(old) === traitOf(newer);
 }
 
 function described(option: Option) {

@@ -9,7 +9,7 @@ import { findRenamed } from './renamed.ts';
 /** One command in both versions. */
 export interface CommandPair {
   readonly old: CommandAt;
-  readonly fresh: CommandAt;
+  readonly newer: CommandAt;
 }
 
 /** Which commands and options of an old version are which of a new one. */
@@ -34,23 +34,23 @@ export function pairInterfaces(before: Interface, after: Interface): Pairing {
   const addedCommands: CommandAt[] = [];
   const visit = (pair: CommandPair) => {
     pairs.push(pair);
-    const found = pairCommands(pair.old.command.commands.items, pair.fresh.command.commands.items);
+    const found = pairCommands(pair.old.command.commands.items, pair.newer.command.commands.items);
     const taken = new Set(found.values());
     for (const command of pair.old.command.commands.items) {
-      const fresh = found.get(command);
-      if (fresh === undefined) removedCommands.push(below(pair.old, command));
-      else visit({ old: below(pair.old, command), fresh: below(pair.fresh, fresh) });
+      const newer = found.get(command);
+      if (newer === undefined) removedCommands.push(below(pair.old, command));
+      else visit({ old: below(pair.old, command), newer: below(pair.newer, newer) });
     }
-    for (const command of pair.fresh.command.commands.items)
-      if (!taken.has(command)) addedCommands.push(below(pair.fresh, command));
+    for (const command of pair.newer.command.commands.items)
+      if (!taken.has(command)) addedCommands.push(below(pair.newer, command));
   };
-  visit({ old: rootOf(before), fresh: rootOf(after) });
+  visit({ old: rootOf(before), newer: rootOf(after) });
   const options = new Map<Option, Option>();
-  for (const { old, fresh } of pairs)
-    for (const [option, same] of pairOptions(old.command.options.items, fresh.command.options.items))
+  for (const { old, newer } of pairs)
+    for (const [option, same] of pairOptions(old.command.options.items, newer.command.options.items))
       options.set(option, same);
   const moved = findMoved(pairs, options);
-  const commands = new Map(pairs.map(({ old, fresh }) => [old.command, fresh.command]));
+  const commands = new Map(pairs.map(({ old, newer }) => [old.command, newer.command]));
   return {
     pairs,
     commands,
@@ -77,10 +77,10 @@ export function optionNamed(at: CommandAt, name: string): Option | undefined {
 /** Options that the same command no longer declares, but one above it does; adds them to the pairs. */
 function findMoved(pairs: readonly CommandPair[], options: Map<Option, Option>): Map<Option, CommandAt> {
   const moved = new Map<Option, CommandAt>();
-  for (const { old, fresh } of pairs) {
+  for (const { old, newer } of pairs) {
     const left = old.command.options.items.filter((option) => !options.has(option));
-    for (let depth = fresh.line.length - 1; depth > 0 && left.length > 0; depth--) {
-      const line = fresh.line.slice(0, depth);
+    for (let depth = newer.line.length - 1; depth > 0 && left.length > 0; depth--) {
+      const line = newer.line.slice(0, depth);
       const command = line.at(-1);
       if (command === undefined) break;
       const owners = ownersByName(command.options.items);
@@ -91,7 +91,7 @@ function findMoved(pairs: readonly CommandPair[], options: Map<Option, Option>):
         );
         if (same === undefined) continue;
         options.set(option, same);
-        moved.set(option, { command, line, path: fresh.path.slice(0, depth) });
+        moved.set(option, { command, line, path: newer.path.slice(0, depth) });
       }
     }
   }
@@ -130,8 +130,8 @@ function pairCommands(before: readonly Command[], after: readonly Command[]): Ma
   const olds = before.filter((command) => !pairs.has(command));
   const news = after.filter((command) => !taken.has(command));
   for (const [i, j] of findRenamed(olds.map(described), news.map(described))) {
-    const [old, fresh] = [olds[i], news[j]];
-    if (old !== undefined && fresh !== undefined) pairs.set(old, fresh);
+    const [old, newer] = [olds[i], news[j]];
+    if (old !== undefined && newer !== undefined) pairs.set(old, newer);
   }
   return pairs;
 }

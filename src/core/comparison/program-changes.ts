@@ -46,9 +46,9 @@ function nameChange({ program: before }: Interface, { program: after }: Interfac
 }
 
 function invocationChanges(before: Interface, after: Interface): ProgramChange[] {
-  const [old, fresh] = [invocations(before), invocations(after)];
+  const [old, newer] = [invocations(before), invocations(after)];
   const removed = old
-    .filter((words) => !fresh.includes(words))
+    .filter((words) => !newer.includes(words))
     .map(
       (words): ProgramChange => ({
         kind: 'invocation-removed',
@@ -58,7 +58,7 @@ function invocationChanges(before: Interface, after: Interface): ProgramChange[]
         message: `calling it as ${quoteName(words)} is no longer listed`,
       }),
     );
-  const added = fresh
+  const added = newer
     .filter((words) => !old.includes(words))
     .map(
       (words): ProgramChange => ({

@@ -57,11 +57,11 @@ const LISTS: readonly ProgramList[] = [
 /** How the lists of a program differ: variables, exit statuses, files. */
 export function programListChanges(before: Interface, after: Interface, context: Context): void {
   for (const list of LISTS) {
-    const [old, fresh] = [list.items(before), list.items(after)];
+    const [old, newer] = [list.items(before), list.items(after)];
     // A source that lists none may only not tell of them.
-    if (isSilent(before, old) || isSilent(after, fresh)) continue;
-    goneOrChanged(old, fresh, list, before.program.value, context);
-    added(old, fresh, list, before.program.value, context);
+    if (isSilent(before, old) || isSilent(after, newer)) continue;
+    goneOrChanged(old, newer, list, before.program.value, context);
+    added(old, newer, list, before.program.value, context);
   }
 }
 
@@ -71,12 +71,12 @@ function isSilent({ root }: Interface, items: readonly Item[]): boolean {
 
 function goneOrChanged(
   old: readonly Item[],
-  fresh: readonly Item[],
+  newer: readonly Item[],
   { removed, text, what, lost }: ProgramList,
   program: string,
   { list }: Context,
 ): void {
-  const newByName = new Map(fresh.map((item) => [item.name, item]));
+  const newByName = new Map(newer.map((item) => [item.name, item]));
   for (const item of old) {
     const same = newByName.get(item.name);
     const about = { command: [program], subject: item.name, oldPlace: item.place };
@@ -103,13 +103,13 @@ function goneOrChanged(
 
 function added(
   old: readonly Item[],
-  fresh: readonly Item[],
+  newer: readonly Item[],
   { added: kind, what }: ProgramList,
   program: string,
   { list }: Context,
 ): void {
   const known = new Set(old.map(({ name }) => name));
-  for (const { name, place } of fresh) {
+  for (const { name, place } of newer) {
     if (known.has(name)) continue;
     list.add({
       command: [program],

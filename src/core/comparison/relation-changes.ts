@@ -9,9 +9,9 @@ import { type CommandPair, optionNamed } from './pairing.ts';
 
 /** How the relations of a command differ: those of the same members are one relation. */
 export function relationChanges(pair: CommandPair, context: Context): void {
-  const news = pair.fresh.command.relations.map((relation) => ({
+  const news = pair.newer.command.relations.map((relation) => ({
     relation,
-    id: identity(relation, pair.fresh, (at, name) => newName(at, name)),
+    id: identity(relation, pair.newer, (at, name) => newName(at, name)),
   }));
   const olds = pair.old.command.relations.map((relation) => ({
     relation,
@@ -53,38 +53,38 @@ const STRICTER: Partial<Record<Relation['kind'], readonly Relation['kind'][]>> =
 
 function change(
   old: Relation | undefined,
-  fresh: Relation | undefined,
+  newer: Relation | undefined,
   pair: CommandPair,
   { list }: Context,
 ): void {
-  const relation = fresh ?? old;
+  const relation = newer ?? old;
   if (relation === undefined) return;
   list.add({
     command: pair.old.path,
     kind:
-      old === undefined ? 'relation-added' : fresh === undefined ? 'relation-removed' : 'relation-changed',
+      old === undefined ? 'relation-added' : newer === undefined ? 'relation-removed' : 'relation-changed',
     // Help output seldom shows all relations: what it does not show may have held.
     effect:
       old === undefined && pair.old.command.options.complete?.value !== true
         ? 'uncertain'
-        : effectOf(old, fresh),
-    certain: old?.basis !== 'inferred' && fresh?.basis !== 'inferred',
+        : effectOf(old, newer),
+    certain: old?.basis !== 'inferred' && newer?.basis !== 'inferred',
     subject: (relation.subject ?? relation.members[0])?.name ?? '',
     before: old === undefined ? null : relationWords(old),
-    after: fresh === undefined ? null : relationWords(fresh),
+    after: newer === undefined ? null : relationWords(newer),
     message:
-      fresh === undefined
+      newer === undefined
         ? `no longer holds: ${relationWords(relation)}`
-        : `holds now: ${relationWords(fresh)}${old === undefined ? '' : `, and no longer ${relationWords(old)}`}`,
+        : `holds now: ${relationWords(newer)}${old === undefined ? '' : `, and no longer ${relationWords(old)}`}`,
     oldPlace: old?.place ?? pair.old.command.place,
-    newPlace: fresh?.place ?? pair.fresh.command.place,
+    newPlace: newer?.place ?? pair.newer.command.place,
   });
 }
 
-function effectOf(old: Relation | undefined, fresh: Relation | undefined): Effect {
-  if (fresh === undefined) return old?.kind === 'later-wins' ? 'uncertain' : 'compatible';
-  if (fresh.kind === 'later-wins') return old === undefined ? 'uncertain' : 'compatible';
-  if (old !== undefined && STRICTER[fresh.kind]?.includes(old.kind)) return 'compatible';
+function effectOf(old: Relation | undefined, newer: Relation | undefined): Effect {
+  if (newer === undefined) return old?.kind === 'later-wins' ? 'uncertain' : 'compatible';
+  if (newer.kind === 'later-wins') return old === undefined ? 'uncertain' : 'compatible';
+  if (old !== undefined && STRICTER[newer.kind]?.includes(old.kind)) return 'compatible';
   return 'refused';
 }
 

@@ -13,7 +13,7 @@ export interface Described {
 const ALIKE = 0.6;
 
 /** Texts of fewer words are alike only where they are the same. */
-const LEAST_WORDS = 3;
+const MIN_WORDS = 3;
 
 /** How many pairs of texts are held against each other; beyond that only equal texts and names make a rename. */
 const PAIRS_LIMIT = 250_000;
@@ -36,16 +36,16 @@ export function findRenamed(before: readonly Described[], after: readonly Descri
     const news = uniqueKeys(after, keysOf, (i) => taken.has(i));
     for (const [key, at] of olds) {
       const to = news.get(key);
-      const [old, fresh] = [before[at], to === undefined ? undefined : after[to]];
+      const [old, newer] = [before[at], to === undefined ? undefined : after[to]];
       if (at === -1 || to === undefined || to === -1 || renamed.has(at) || taken.has(to)) continue;
-      if (old === undefined || fresh === undefined || !sameTrait(old, fresh)) continue;
+      if (old === undefined || newer === undefined || !sameTrait(old, newer)) continue;
       renamed.set(at, to);
       taken.add(to);
     }
   };
   byKey(({ names }) => names.map(wordKey).filter((key) => key.length > 1));
   byKey(({ text }) => (text === undefined || text.trim() === '' ? [] : [normalisedText(text)]));
-  for (const [old, fresh] of likeTexts(before, after, renamed, taken)) renamed.set(old, fresh);
+  for (const [old, newer] of likeTexts(before, after, renamed, taken)) renamed.set(old, newer);
   return renamed;
 }
 
@@ -59,19 +59,19 @@ function likeTexts(
   const left = (things: readonly Described[], isTaken: (i: number) => boolean) =>
     things.flatMap((thing, i) => {
       const words = wordsOf(thing.text ?? '');
-      return isTaken(i) || words.size < LEAST_WORDS ? [] : [{ i, words, thing }];
+      return isTaken(i) || words.size < MIN_WORDS ? [] : [{ i, words, thing }];
     });
   const olds = left(before, (i) => renamed.has(i));
   const news = left(after, (i) => taken.has(i));
   if (olds.length * news.length > PAIRS_LIMIT) return [];
   const pairs = olds.flatMap((old) =>
     news
-      .filter((fresh) => likeness(old.words, fresh.words) >= ALIKE && sameTrait(old.thing, fresh.thing))
-      .map((fresh): [number, number] => [old.i, fresh.i]),
+      .filter((newer) => likeness(old.words, newer.words) >= ALIKE && sameTrait(old.thing, newer.thing))
+      .map((newer): [number, number] => [old.i, newer.i]),
   );
   const timesOld = countsOf(pairs.map(([old]) => old));
-  const timesNew = countsOf(pairs.map(([, fresh]) => fresh));
-  return pairs.filter(([old, fresh]) => timesOld.get(old) === 1 && timesNew.get(fresh) === 1);
+  const timesNew = countsOf(pairs.map(([, newer]) => newer));
+  return pairs.filter(([old, newer]) => timesOld.get(old) === 1 && timesNew.get(newer) === 1);
 }
 
 function countsOf(numbers: readonly number[]): Map<number, number> {
@@ -111,5 +111,5 @@ function likeness(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
   let common = 0;
   for (const word of a) if (b.has(word)) common++;
   const all = a.size + b.size - common;
-  return all === 0 || Math.min(a.size, b.size) < LEAST_WORDS ? 0 : common / all;
+  return all === 0 || Math.min(a.size, b.size) < MIN_WORDS ? 0 : common / all;
 }

@@ -28,7 +28,7 @@ export function ruleChanges(pairs: readonly CommandPair[], context: Context): vo
   const key = (pair: CommandPair, rule: string) => JSON.stringify([pair.old.path, rule]);
   for (const pair of pairs) {
     for (const rule of RULES) {
-      const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.fresh.line, rule)];
+      const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.newer.line, rule)];
       if (saysTheSame(was?.value, is?.value)) continue;
       const change = JSON.stringify([was?.value, is?.value]);
       told.set(key(pair, rule), change);
@@ -45,7 +45,7 @@ function add<K extends keyof ParsingRules>(
   words: readonly WordRange[],
   { list }: Context,
 ): void {
-  const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.fresh.line, rule)];
+  const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.newer.line, rule)];
   const changed = differing<ParsingRules[K] extends infer F ? F : never>(was as never, is as never);
   const effect = changed === undefined ? 'wording' : ruleEffect(rule, was?.value, is?.value);
   const name = quoteName(ruleName(rule));
@@ -64,7 +64,7 @@ function add<K extends keyof ParsingRules>(
           ? `the parsing rule ${name} is now said to be ${valueText(is.value)}`
           : `the parsing rule ${name} is ${valueText(is.value)} now, and was ${valueText(was.value)}`,
     oldPlace: was?.place ?? pair.old.command.place,
-    newPlace: is?.place ?? pair.fresh.command.place,
+    newPlace: is?.place ?? pair.newer.command.place,
     words,
   });
 }
@@ -79,15 +79,15 @@ function wordsBelow(
   if (!OF_WORDS.has(rule)) return [];
   return pairs
     .filter(({ old }) => pair.old.path.every((name, i) => old.path[i] === name))
-    .flatMap(({ old, fresh }) =>
+    .flatMap(({ old, newer }) =>
       (meanings.refusedByRule.get(old.command) ?? []).filter(
-        ({ scope }) => ruleOf(scope, { old, fresh }) === rule,
+        ({ scope }) => ruleOf(scope, { old, newer }) === rule,
       ),
     );
 }
 
 /** Which changed rule refuses abbreviations at a command. */
-function ruleOf(scope: WordRange['scope'], { old, fresh }: CommandPair): keyof ParsingRules | undefined {
+function ruleOf(scope: WordRange['scope'], { old, newer }: CommandPair): keyof ParsingRules | undefined {
   const accepting = {
     options: ['optionAbbreviations'],
     commands: ['segmentAbbreviations', 'commandAbbreviations'],
@@ -100,7 +100,7 @@ function ruleOf(scope: WordRange['scope'], { old, fresh }: CommandPair): keyof P
     'caseSensitive',
   ];
   return candidates.find(
-    (rule) => !saysTheSame(nearestRule(old.line, rule)?.value, nearestRule(fresh.line, rule)?.value),
+    (rule) => !saysTheSame(nearestRule(old.line, rule)?.value, nearestRule(newer.line, rule)?.value),
   );
 }
 

@@ -5,14 +5,19 @@ import { saysTheSame } from '../model/same.ts';
 import type { Place } from '../source/source.ts';
 import type { About, Context } from './context.ts';
 
-interface Standing {
+interface Conformity {
   readonly hidden: Knowable<boolean>;
   readonly deprecated: Knowable<Deprecation>;
   readonly place: Place;
 }
 
 /** Whether an option, command or value was deprecated or hidden, or is no longer. */
-export function standingChanges(before: Standing, after: Standing, about: About, { list }: Context): void {
+export function standingChanges(
+  before: Conformity,
+  after: Conformity,
+  about: About,
+  { list }: Context,
+): void {
   const subject = quoteName(about.subject);
   const places = { oldPlace: before.place, newPlace: after.place };
   const [was, is] = [before.deprecated, after.deprecated];

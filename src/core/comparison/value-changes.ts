@@ -7,18 +7,18 @@ import { standingChanges } from './standing-changes.ts';
 
 /** How the allowed values of a word differ. A list of allowed values is all of them. */
 export function valueChanges(before: Word, after: Word, about: About, context: Context): void {
-  const [old, fresh] = [before.values, after.values];
+  const [old, newer] = [before.values, after.values];
   const { list } = context;
   const subject = quoteName(about.subject);
-  if (old === undefined || fresh === undefined) {
-    if (fresh !== undefined && fresh.value.length > 0) {
+  if (old === undefined || newer === undefined) {
+    if (newer !== undefined && newer.value.length > 0) {
       list.add({
         ...about,
         kind: 'values-said',
         effect: 'uncertain',
-        after: textsOf(fresh.value),
-        message: `the values of ${subject} are now listed: ${listNames(textsOf(fresh.value))}; others may be refused`,
-        newPlace: fresh.place,
+        after: textsOf(newer.value),
+        message: `the values of ${subject} are now listed: ${listNames(textsOf(newer.value))}; others may be refused`,
+        newPlace: newer.place,
       });
     }
     if (old !== undefined && old.value.length > 0) {
@@ -34,8 +34,8 @@ export function valueChanges(before: Word, after: Word, about: About, context: C
     return;
   }
   const oldByText = new Map(old.value.map((value) => [value.value, value]));
-  const newByText = new Map(fresh.value.map((value) => [value.value, value]));
-  const certain = areStated(old, fresh);
+  const newByText = new Map(newer.value.map((value) => [value.value, value]));
+  const certain = areStated(old, newer);
   for (const [text, value] of oldByText) {
     const same = newByText.get(text);
     if (same === undefined) {
@@ -53,7 +53,7 @@ export function valueChanges(before: Word, after: Word, about: About, context: C
             ? `${quoteName(text)} is no longer a value of ${subject}, but still an abbreviation of one`
             : `${quoteName(text)} is no longer a value of ${subject}: command lines with it are refused`,
         oldPlace: value.place,
-        newPlace: fresh.place,
+        newPlace: newer.place,
         words: rangesOf(value, text, context),
       });
     } else {

@@ -4,7 +4,7 @@ import { valueWords, type WordScope } from './word-scope.ts';
 
 /** The values that each word of the options and operands of a command has in both versions. */
 export function* valuePairs(
-  { old, fresh }: CommandPair,
+  { old, newer }: CommandPair,
   pairing: Pairing,
 ): Generator<[WordScope, WordScope]> {
   for (const option of old.command.options.items) {
@@ -15,18 +15,18 @@ export function* valuePairs(
     const after = argumentOf(same, mainName(same))?.value.words ?? [];
     for (const [i, word] of before.entries()) {
       const other = after[i];
-      const pair = other && [valueWords(word, name.text, old), valueWords(other, name.text, fresh)];
+      const pair = other && [valueWords(word, name.text, old), valueWords(other, name.text, newer)];
       if (pair?.[0] !== undefined && pair[1] !== undefined) yield [pair[0], pair[1]];
     }
   }
   // Of several operands of one name the first counts.
-  const freshOperands = new Map(fresh.command.operands.items.toReversed().map((one) => [one.name, one]));
+  const freshOperands = new Map(newer.command.operands.items.toReversed().map((one) => [one.name, one]));
   for (const operand of old.command.operands.items) {
     const same = freshOperands.get(operand.name);
     if (same === undefined) continue;
     const [before, after] = [
       valueWords(operand.word, operand.name, old),
-      valueWords(same.word, operand.name, fresh),
+      valueWords(same.word, operand.name, newer),
     ];
     if (before !== undefined && after !== undefined) yield [before, after];
   }

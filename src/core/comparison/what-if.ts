@@ -86,8 +86,8 @@ function added(from: Interface, at: CommandAt, name: string): Interface {
     if (command !== at.command)
       return { ...command, commands: { ...command.commands, items: command.commands.items.map(put) } };
     if (!name.startsWith('-')) {
-      const fresh = makeCommand({ names: [{ text: name, place: null }], place: null });
-      return { ...command, commands: { ...command.commands, items: [...command.commands.items, fresh] } };
+      const newer = makeCommand({ names: [{ text: name, place: null }], place: null });
+      return { ...command, commands: { ...command.commands, items: [...command.commands.items, newer] } };
     }
     const option = makeOption({
       names: [{ text: name, form: 'long', argument: undefined, place: null }],

@@ -59,13 +59,13 @@ const WIDER: Partial<Record<ValueType, readonly ValueType[]>> = {
 };
 
 function typeChange(before: Word, after: Word, about: About, { list }: Context): void {
-  const [old, fresh] = [before.type, after.type];
+  const [old, newer] = [before.type, after.type];
   // A placeholder only makes a type likely, and placeholders are wording.
-  if (!areStated(old, fresh) || saysTheSame(old?.value, fresh?.value)) return;
-  const isSaid = old !== undefined && fresh !== undefined;
-  const isWider = isSaid && (fresh.value === 'text' || WIDER[old.value]?.includes(fresh.value) === true);
+  if (!areStated(old, newer) || saysTheSame(old?.value, newer?.value)) return;
+  const isSaid = old !== undefined && newer !== undefined;
+  const isWider = isSaid && (newer.value === 'text' || WIDER[old.value]?.includes(newer.value) === true);
   const effect: Effect =
-    isWider || fresh === undefined || fresh.value === 'text'
+    isWider || newer === undefined || newer.value === 'text'
       ? 'compatible'
       : isSaid
         ? 'refused'
@@ -76,44 +76,44 @@ function typeChange(before: Word, after: Word, about: About, { list }: Context):
     kind: 'type-changed',
     effect,
     before: old?.value ?? null,
-    after: fresh?.value ?? null,
+    after: newer?.value ?? null,
     message: {
-      compatible: `the type of ${subject} is ${fresh === undefined ? 'no longer said' : `now ${fresh.value}`}`,
-      refused: `${subject} takes ${fresh?.value ?? ''} now, not ${old?.value ?? ''}: other values are refused`,
-      uncertain: `${subject} is now said to take ${fresh?.value ?? ''}: other values may be refused`,
+      compatible: `the type of ${subject} is ${newer === undefined ? 'no longer said' : `now ${newer.value}`}`,
+      refused: `${subject} takes ${newer?.value ?? ''} now, not ${old?.value ?? ''}: other values are refused`,
+      uncertain: `${subject} is now said to take ${newer?.value ?? ''}: other values may be refused`,
     }[effect],
     oldPlace: old?.place,
-    newPlace: fresh?.place,
+    newPlace: newer?.place,
   });
 }
 
 function rangeChange(before: Word, after: Word, about: About, { list }: Context): void {
-  const [old, fresh] = [before.range, after.range];
-  if (saysTheSame(bounds(old?.value), bounds(fresh?.value))) return;
+  const [old, newer] = [before.range, after.range];
+  if (saysTheSame(bounds(old?.value), bounds(newer?.value))) return;
   const subject = quoteName(about.subject);
-  const isNarrower = old !== undefined && fresh !== undefined && narrows(old.value, fresh.value);
+  const isNarrower = old !== undefined && newer !== undefined && narrows(old.value, newer.value);
   const effect: Effect = isNarrower ? 'refused' : old === undefined ? 'uncertain' : 'compatible';
   list.add({
     ...about,
     kind: 'range-changed',
     effect,
-    certain: areStated(old, fresh),
+    certain: areStated(old, newer),
     before: bounds(old?.value),
-    after: bounds(fresh?.value),
+    after: bounds(newer?.value),
     message: {
-      refused: `${subject} must be ${rangeWords(fresh?.value)} now, and was ${rangeWords(old?.value)}: what is no longer in the range is refused`,
-      uncertain: `${subject} is now said to be ${rangeWords(fresh?.value)}: other values may be refused`,
-      compatible: `${subject} may be ${rangeWords(fresh?.value)} now, and was ${rangeWords(old?.value)}`,
+      refused: `${subject} must be ${rangeWords(newer?.value)} now, and was ${rangeWords(old?.value)}: what is no longer in the range is refused`,
+      uncertain: `${subject} is now said to be ${rangeWords(newer?.value)}: other values may be refused`,
+      compatible: `${subject} may be ${rangeWords(newer?.value)} now, and was ${rangeWords(old?.value)}`,
     }[effect],
     oldPlace: old?.place,
-    newPlace: fresh?.place,
+    newPlace: newer?.place,
   });
 }
 
-function narrows(old: Range, fresh: Range): boolean {
+function narrows(old: Range, newer: Range): boolean {
   const least = (range: Range) => range.least ?? Number.NEGATIVE_INFINITY;
   const most = (range: Range) => range.most ?? Number.POSITIVE_INFINITY;
-  return least(fresh) > least(old) || most(fresh) < most(old);
+  return least(newer) > least(old) || most(newer) < most(old);
 }
 
 function bounds(range: Range | undefined): Json {
@@ -128,59 +128,59 @@ function rangeWords(range: Range | undefined): string {
 }
 
 function defaultChange(before: Word, after: Word, about: About, { list }: Context): void {
-  const [old, fresh] = [before.default, after.default];
-  if (saysTheSame(old?.value, fresh?.value)) return;
-  const changed = differing(old, fresh);
+  const [old, newer] = [before.default, after.default];
+  if (saysTheSame(old?.value, newer?.value)) return;
+  const changed = differing(old, newer);
   const subject = quoteName(about.subject);
-  const [was, is] = [quoteName(old?.value ?? ''), quoteName(fresh?.value ?? '')];
+  const [was, is] = [quoteName(old?.value ?? ''), quoteName(newer?.value ?? '')];
   list.add({
     ...about,
-    kind: changed !== undefined ? 'default-changed' : fresh === undefined ? 'default-unsaid' : 'default-said',
+    kind: changed !== undefined ? 'default-changed' : newer === undefined ? 'default-unsaid' : 'default-said',
     effect: changed === undefined ? 'wording' : 'other-meaning',
-    certain: areStated(old, fresh),
+    certain: areStated(old, newer),
     before: old?.value ?? null,
-    after: fresh?.value ?? null,
+    after: newer?.value ?? null,
     message:
       changed !== undefined
         ? `the default of ${subject} is ${is} now, and was ${was}: command lines without it mean something else`
-        : fresh === undefined
+        : newer === undefined
           ? `the default of ${subject} is no longer said; it was ${was}`
           : `the default of ${subject} is now said to be ${is}`,
     oldPlace: old?.place,
-    newPlace: fresh?.place,
+    newPlace: newer?.place,
   });
 }
 
 function separatorChange(before: Word, after: Word, about: About, { list }: Context): void {
-  const [old, fresh] = [before.separator, after.separator];
-  if (saysTheSame(old?.value, fresh?.value)) return;
-  const isOther = differing(old, fresh) !== undefined;
+  const [old, newer] = [before.separator, after.separator];
+  if (saysTheSame(old?.value, newer?.value)) return;
+  const isOther = differing(old, newer) !== undefined;
   const subject = quoteName(about.subject);
   list.add({
     ...about,
     kind: 'separator-changed',
-    effect: isOther ? 'other-meaning' : fresh === undefined ? 'uncertain' : 'compatible',
-    certain: areStated(old, fresh),
+    effect: isOther ? 'other-meaning' : newer === undefined ? 'uncertain' : 'compatible',
+    certain: areStated(old, newer),
     before: old?.value ?? null,
-    after: fresh?.value ?? null,
+    after: newer?.value ?? null,
     message: isOther
-      ? `what parts several values of ${subject} is ${quoteName(fresh?.value ?? '')} now, and was ${quoteName(old?.value ?? '')}`
-      : fresh === undefined
+      ? `what parts several values of ${subject} is ${quoteName(newer?.value ?? '')} now, and was ${quoteName(old?.value ?? '')}`
+      : newer === undefined
         ? `that several values of ${subject} may stand in one word is no longer said`
-        : `several values of ${subject} may stand in one word, parted by ${quoteName(fresh.value)}`,
+        : `several values of ${subject} may stand in one word, parted by ${quoteName(newer.value)}`,
     oldPlace: old?.place,
-    newPlace: fresh?.place,
+    newPlace: newer?.place,
   });
 }
 
 function keyChanges(before: Word, after: Word, about: About, context: Context): void {
   const byKey = (word: Word) => new Map((word.keys?.value ?? []).map((key) => [key.key, key]));
-  const [old, fresh] = [byKey(before), byKey(after)];
+  const [old, newer] = [byKey(before), byKey(after)];
   if (before.keys === undefined && after.keys === undefined) return;
   const { list } = context;
   const subject = quoteName(about.subject);
   for (const [name, key] of old) {
-    const same = fresh.get(name);
+    const same = newer.get(name);
     if (same !== undefined) keyChange(key, same, about, context);
     else
       list.add({
@@ -194,7 +194,7 @@ function keyChanges(before: Word, after: Word, about: About, context: Context): 
         newPlace: after.keys?.place,
       });
   }
-  for (const [name, key] of fresh) {
+  for (const [name, key] of newer) {
     if (old.has(name)) continue;
     list.add({
       ...about,
@@ -207,18 +207,18 @@ function keyChanges(before: Word, after: Word, about: About, context: Context): 
   }
 }
 
-function keyChange(old: PairKey, fresh: PairKey, about: About, context: Context): void {
+function keyChange(old: PairKey, newer: PairKey, about: About, context: Context): void {
   const subject = `${about.subject}=${old.key}`;
-  wordChanges(old.value ?? makeWord(), fresh.value ?? makeWord(), { ...about, subject }, context);
-  if (!textDiffers(old.help?.value, fresh.help?.value)) return;
+  wordChanges(old.value ?? makeWord(), newer.value ?? makeWord(), { ...about, subject }, context);
+  if (!textDiffers(old.help?.value, newer.help?.value)) return;
   context.list.add({
     ...about,
     kind: 'key-text',
     effect: 'wording',
     before: old.help?.value ?? null,
-    after: fresh.help?.value ?? null,
+    after: newer.help?.value ?? null,
     message: `the text of the key ${quoteName(old.key)} of ${quoteName(about.subject)} has changed`,
     oldPlace: old.place,
-    newPlace: fresh.place,
+    newPlace: newer.place,
   });
 }

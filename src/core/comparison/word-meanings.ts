@@ -20,11 +20,11 @@ export interface Shift {
   wasName: boolean;
   isName: boolean;
   /** How far the old parser is known to accept the words. */
-  readonly standing: Standing;
+  readonly standing: Conformity;
 }
 
 /** `certain`: stated, in a list that is complete; `likely`: by all that is known; `possible`: acceptance is not known. */
-export type Standing = 'certain' | 'likely' | 'possible';
+export type Conformity = 'certain' | 'likely' | 'possible';
 
 /** What every name and abbreviation of the old version comes to in the new one, as far as that differs. */
 export interface WordMeanings {
@@ -62,9 +62,9 @@ interface Judged {
 export function compareWordMeanings(pairing: Pairing): WordMeanings {
   const meanings = new Meanings(pairing);
   for (const pair of pairing.pairs) {
-    meanings.compare(pair, optionWords(pair.old), optionWords(pair.fresh));
-    meanings.compare(pair, commandWords(pair.old), commandWords(pair.fresh));
-    for (const [old, fresh] of valuePairs(pair, pairing)) meanings.compare(pair, old, fresh);
+    meanings.compare(pair, optionWords(pair.old), optionWords(pair.newer));
+    meanings.compare(pair, commandWords(pair.old), commandWords(pair.newer));
+    for (const [old, newer] of valuePairs(pair, pairing)) meanings.compare(pair, old, newer);
   }
   return meanings;
 }
@@ -89,7 +89,7 @@ class Meanings implements WordMeanings {
     return this.#outcomes.get(thing)?.get(name);
   }
 
-  compare(pair: CommandPair, old: WordScope, fresh: WordScope): void {
+  compare(pair: CommandPair, old: WordScope, newer: WordScope): void {
     if (old.names.length === 0) return;
     const names = new Set(old.names);
     const words = [...new Set([...old.abbreviations(), ...names])].sort(compareCodeUnits);
@@ -99,7 +99,7 @@ class Meanings implements WordMeanings {
       open = undefined;
     };
     for (const word of words) {
-      const judged = this.#judge(word, old, fresh, names.has(word));
+      const judged = this.#judge(word, old, newer, names.has(word));
       if (judged === undefined) continue;
       if (judged.wasName) this.#note(judged.old.thing, word, judged.outcome);
       if (['same', 'perhaps-same', 'not-judged'].includes(judged.outcome)) {
@@ -120,13 +120,13 @@ class Meanings implements WordMeanings {
     close();
   }
 
-  #judge(word: string, old: WordScope, fresh: WordScope, wasName: boolean): Judged | undefined {
+  #judge(word: string, old: WordScope, newer: WordScope, wasName: boolean): Judged | undefined {
     const meant = old.meaningOf(word);
     if (meant === undefined) return undefined;
     const { names } = old.resolve(word);
-    const found = fresh.resolve(word);
-    const is = fresh.meaningOf(word);
-    const counterpart = this.#counterpart(meant.thing, old.kind, fresh);
+    const found = newer.resolve(word);
+    const is = newer.meaningOf(word);
+    const counterpart = this.#counterpart(meant.thing, old.kind, newer);
     const judged = (outcome: Outcome, cause?: Meaning): Judged => ({
       word,
       outcome,
@@ -139,33 +139,33 @@ class Meanings implements WordMeanings {
     });
     const isExact = found.verdict === 'exact';
     if (is !== undefined && is.thing === counterpart && is.negated === meant.negated)
-      return judged(wasName && !isExact && fresh.accepted === undefined ? 'perhaps-same' : 'same');
+      return judged(wasName && !isExact && newer.accepted === undefined ? 'perhaps-same' : 'same');
     // A thing that a partial list does not show may still be there.
-    if (counterpart === undefined && fresh.complete?.value !== true && !isExact) return judged('not-judged');
+    if (counterpart === undefined && newer.complete?.value !== true && !isExact) return judged('not-judged');
     if (is !== undefined) {
       // Whether an abbreviation of another thing is accepted in the place of a name must be known.
-      const isTaken = isExact || fresh.accepted?.value === true || !wasName;
+      const isTaken = isExact || newer.accepted?.value === true || !wasName;
       return isTaken ? judged('taken-over', is) : judged('refused');
     }
     if (found.verdict === 'ambiguous') {
-      const cause = this.#principal(word, names[0] ?? word, counterpart, fresh, old);
+      const cause = this.#principal(word, names[0] ?? word, counterpart, newer, old);
       return cause === undefined ? judged('refused-by-rule') : judged('ambiguous', cause);
     }
-    const isRule = !wasName && fresh.accepted?.value === false && old.accepted?.value !== false;
+    const isRule = !wasName && newer.accepted?.value === false && old.accepted?.value !== false;
     return judged(isRule ? 'refused-by-rule' : 'refused');
   }
 
   /** What a thing is in the new version: the same option or command, or the value of the same text. */
-  #counterpart(thing: Thing, kind: WordScope['kind'], fresh: WordScope): Thing | undefined {
+  #counterpart(thing: Thing, kind: WordScope['kind'], newer: WordScope): Thing | undefined {
     if (kind === 'options') {
       // An option that is the same as another one stands for that.
       const same = this.#pairing.options.get(thing as Option);
-      return same?.sameAs === undefined ? same : (fresh.meaningOf(mainName(same).text)?.thing ?? same);
+      return same?.sameAs === undefined ? same : (newer.meaningOf(mainName(same).text)?.thing ?? same);
     }
     if (kind === 'commands') return this.#pairing.commands.get(thing as Command);
     const text = (thing as AllowedValue).value;
-    const exact = fresh.resolve(text);
-    return exact.verdict === 'exact' ? fresh.meaningOf(text)?.thing : undefined;
+    const exact = newer.resolve(text);
+    return exact.verdict === 'exact' ? newer.meaningOf(text)?.thing : undefined;
   }
 
   /** Of the things that an ambiguous word begins, the other one that shares most with the name that it stood for; new ones first. */
@@ -173,14 +173,14 @@ class Meanings implements WordMeanings {
     word: string,
     name: string,
     counterpart: Thing | undefined,
-    fresh: WordScope,
+    newer: WordScope,
     old: WordScope,
   ): Meaning | undefined {
     const rank = (other: string) => Number(old.resolve(other).verdict !== 'exact');
-    const [best] = fresh
+    const [best] = newer
       .resolve(word)
       .names.flatMap((other) => {
-        const meaning = fresh.meaningOf(other);
+        const meaning = newer.meaningOf(other);
         return meaning === undefined || meaning.thing === counterpart ? [] : [{ other, meaning }];
       })
       .sort(
@@ -279,7 +279,7 @@ function push<K>(map: Map<K, WordRange[]>, key: K, range: WordRange): void {
   else known.push(range);
 }
 
-function standingOf({ wasName }: Judged, old: WordScope): Standing {
+function standingOf({ wasName }: Judged, old: WordScope): Conformity {
   if (wasName) return 'certain';
   if (old.accepted === undefined) return 'possible';
   return old.accepted.basis !== 'inferred' && old.complete?.value === true ? 'certain' : 'likely';

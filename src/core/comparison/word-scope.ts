@@ -32,7 +32,7 @@ export interface WordScope {
 }
 
 /** Two hyphens and a letter. */
-const LEAST_OPTION = 3;
+const MIN_OPTION = 3;
 
 export function optionWords(at: CommandAt): WordScope {
   const { accepted, complete, index } = optionScope(at);
@@ -42,7 +42,7 @@ export function optionWords(at: CommandAt): WordScope {
     accepted,
     complete,
     names: index.names,
-    abbreviations: () => (accepted?.value === false ? [] : index.prefixes(LEAST_OPTION)),
+    abbreviations: () => (accepted?.value === false ? [] : index.prefixes(MIN_OPTION)),
     resolve: (word) => index.resolve(word),
     meaningOf: (word) => {
       const target = index.resolve(word, 0).target;

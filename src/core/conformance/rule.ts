@@ -3,7 +3,7 @@ import type { Standard } from '../model/interface.ts';
 import type { Place } from '../source/source.ts';
 
 /** How an interface stands to one rule of a standard. `by design`: it departs as every program with such features does. */
-export type Standing = 'meets' | 'departs' | 'by design' | 'not judged';
+export type Conformity = 'meets' | 'departs' | 'by design' | 'not judged';
 
 /** A thing that a judgement rests on. */
 export interface Instance {
@@ -13,7 +13,7 @@ export interface Instance {
 }
 
 export interface Judgement {
-  readonly standing: Standing;
+  readonly standing: Conformity;
   /** How many things were judged, or, where it departs, how many depart. */
   readonly count: number;
   /** What was seen, or which fact is lacking. */

@@ -1,7 +1,7 @@
 import type { Place } from '../source/source.ts';
 import type { Deprecation } from './argument.ts';
 import type { Fact, Knowable } from './fact.ts';
-import type { Listed } from './listed.ts';
+import type { ItemList } from './item-list.ts';
 import type { Operand } from './operand.ts';
 import type { Option } from './option.ts';
 import { type ParsingRules, UNKNOWN_RULES } from './parsing-rules.ts';
@@ -41,10 +41,10 @@ export interface Command {
   readonly summary: Knowable<string>;
   readonly description: Knowable<string>;
   readonly forms: readonly Form[];
-  readonly options: Listed<Option>;
-  readonly commands: Listed<Command>;
+  readonly options: ItemList<Option>;
+  readonly commands: ItemList<Command>;
   /** Operands listed with texts; those of the usage lines stand in the forms. */
-  readonly operands: Listed<Operand>;
+  readonly operands: ItemList<Operand>;
   readonly relations: readonly Relation[];
   readonly examples: readonly Example[];
   readonly defaultCommand: Knowable<string>;

@@ -1,7 +1,7 @@
 import type { Command } from './command.ts';
 import type { Knowable } from './fact.ts';
+import type { ItemList } from './item-list.ts';
 import { joinOptions, joinWords } from './join-options.ts';
-import type { Listed } from './listed.ts';
 import type { Operand } from './operand.ts';
 import type { ParsingRules } from './parsing-rules.ts';
 import { prefer, unite } from './prefer.ts';
@@ -10,7 +10,7 @@ import type { Relation } from './relation.ts';
 /** Joins two views of one command fact by fact; where both say a thing, the first counts. */
 export function joinCommands(a: Command, b: Command): Command {
   const joined = joinCommandLists(a.commands.items, b.commands.items);
-  const whole = <T>(of: (command: Command) => Listed<T>) => joinComplete(a, b, of);
+  const whole = <T>(of: (command: Command) => ItemList<T>) => joinComplete(a, b, of);
   return {
     names: unite(a.names, b.names, (name) => name.text),
     summary: prefer(a.summary, b.summary),
@@ -64,7 +64,7 @@ function inOrderOf(listed: readonly Command[], commands: readonly Command[]): Co
 }
 
 /** Whether the joined list holds all there is: a view that only names the command does not count. */
-function joinComplete<T>(a: Command, b: Command, of: (command: Command) => Listed<T>): Knowable<boolean> {
+function joinComplete<T>(a: Command, b: Command, of: (command: Command) => ItemList<T>): Knowable<boolean> {
   const [first, second] = [of(a).complete, of(b).complete];
   if (!a.described && of(a).items.length === 0) return second ?? first;
   if (!b.described && of(b).items.length === 0) return first ?? second;

@@ -8,7 +8,7 @@ const CHOSEN =
 const OPEN_ENDED = /\b(?:etc|e\.g|i\.e|such as|like|for example|default|see)\b|\.\.\.|…/i;
 
 /** So many values are surely a list, and no remark of a word or two. */
-const LEAST_VALUES = 3;
+const MIN_VALUES = 3;
 
 /** Values in round brackets behind the noun that they are of, `set the level (error, warn, debug)`; undefined where there are none. */
 export function bracketedValues(
@@ -24,7 +24,7 @@ export function bracketedValues(
     // `how to go (foot, cart, or boat)`: the last word tells that there are no others.
     const isSmall = list?.values.every(({ value }) => /^[a-z]/.test(value)) === true;
     const isChosen = CHOSEN.test(before) || (list?.hasOr === true && isSmall);
-    if (isWhole && isChosen && list.values.length >= LEAST_VALUES)
+    if (isWhole && isChosen && list.values.length >= MIN_VALUES)
       return { values: list.values, start: match.index, end: match.index + match[0].length };
   }
   return undefined;

@@ -55,14 +55,14 @@ export function valuesInProse(text: string): ProseValues | undefined {
 }
 
 /** So many words, and nothing else, are a list; two may be what an option does. */
-const LEAST_WORDS = 3;
+const MIN_WORDS = 3;
 
 /** `early, ended or late`: a text that is a list, and nothing else. */
 function wholeList(text: string): ProseValues | undefined {
   const list = scanValueList(text, 0);
   if (list === undefined || !list.hasOr || !/^\.?\s*$/.test(text.slice(list.end, list.end + 3)))
     return undefined;
-  return list.isQuoted || list.values.length >= LEAST_WORDS
+  return list.isQuoted || list.values.length >= MIN_WORDS
     ? { values: list.values, start: 0, end: list.end }
     : undefined;
 }

@@ -45,7 +45,7 @@ export {
   type Shell,
   type Unread,
 } from '../model/inventory.ts';
-export type { Listed } from '../model/listed.ts';
+export type { ItemList } from '../model/item-list.ts';
 export { takesEitherHyphens, withOtherHyphens, withTwoHyphens } from '../model/long-hyphens.ts';
 export { nearestRule } from '../model/nearest-rule.ts';
 export type { Operand } from '../model/operand.ts';

@@ -8,7 +8,7 @@ import { jsonText } from '../source/json-text.ts';
 import type { Tool } from './tool.ts';
 
 /** Two hyphens and a letter, for options; a letter for others. */
-const LEAST = { options: 3, commands: 1, values: 1 } as const;
+const MIN_LENGTH = { options: 3, commands: 1, values: 1 } as const;
 
 /**
  * The scopes of an interface as JSON text, ending in a newline: each with its names and what every abbreviation comes
@@ -36,7 +36,7 @@ function scopeJson(scope: NameScope, likely: LikelyNames) {
     names: scope.index.names,
     // Own properties defined one by one: a prefix may be called like a member of every object.
     prefixes: Object.fromEntries(
-      [...scope.index.prefixes(LEAST[scope.kind])].map((prefix) => {
+      [...scope.index.prefixes(MIN_LENGTH[scope.kind])].map((prefix) => {
         const { verdict, names, count } = scope.index.resolve(prefix);
         return [prefix, count > names.length ? { verdict, names, count } : { verdict, names }];
       }),

@@ -33,7 +33,7 @@ function littleRead(audit: Audit): string[] {
     sources.flatMap(({ source, lines }) => {
       if (lines === undefined || lines.unread === 0) return [];
       const share = lines.unread / (lines.read + lines.unread);
-      if (lines.unread < LEAST_UNREAD || share < TOLD_SHARE) return [];
+      if (lines.unread < MIN_UNREAD || share < TOLD_SHARE) return [];
       const percent = Math.round(100 * (1 - share));
       return [
         `${printable(source.name)}: ${percent} % of its lines could be read; 'dabbawala annotate' shows how each was read`,
@@ -43,7 +43,7 @@ function littleRead(audit: Audit): string[] {
 }
 
 /** So many unread lines, and this share of all, are told. */
-const LEAST_UNREAD = 3;
+const MIN_UNREAD = 3;
 const TOLD_SHARE = 0.1;
 
 function summaryText(audit: Audit, options: TextOptions): string {

@@ -1,10 +1,10 @@
 import type { Conformance } from '../audit.ts';
-import type { ConformanceRow, Standing } from '../conformance/rule.ts';
+import type { ConformanceRow, Conformity } from '../conformance/rule.ts';
 import { printable } from '../source/printable.ts';
 import { type Attribute, styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
 
-const STANDING_COLOUR: Record<Standing, Attribute> = {
+const STANDING_COLOUR: Record<Conformity, Attribute> = {
   meets: 'green',
   departs: 'yellow',
   'by design': 'cyan',

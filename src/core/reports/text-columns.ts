@@ -9,7 +9,7 @@ export interface TextCell {
 }
 
 /** Wide columns push the last one no further than this share of the line. */
-const LEAST_LAST = 24;
+const MIN_LAST = 24;
 
 /**
  * Lines of a table indented by two columns, its titles dim. Columns are as wide as their widest cell; the last one is wrapped
@@ -25,7 +25,7 @@ export function columnsText(
   );
   const last = titles.length - 1;
   const indent = 2 + widths.slice(0, last).reduce((sum, width) => sum + width + 2, 0);
-  const room = Math.max(LEAST_LAST, usedWidth(options) - indent);
+  const room = Math.max(MIN_LAST, usedWidth(options) - indent);
   const line = (cells: readonly TextCell[]) => {
     const lead = cells
       .slice(0, last)

@@ -7,11 +7,11 @@ export interface TextOptions {
 }
 
 /** A report is never narrower than this, nor its running text wider than the other. */
-const LEAST_WIDTH = 40;
-const MOST_WIDTH = 120;
+const MIN_WIDTH = 40;
+const MAX_WIDTH = 120;
 
 export function usedWidth({ width }: TextOptions): number {
-  return Math.max(LEAST_WIDTH, Math.min(width, MOST_WIDTH));
+  return Math.max(MIN_WIDTH, Math.min(width, MAX_WIDTH));
 }
 
 export type Attribute = 'bold' | 'dim' | 'underline' | 'red' | 'yellow' | 'cyan' | 'green';

@@ -1,7 +1,7 @@
 import { wrapAnsi } from 'fast-wrap-ansi';
 
 /** A line holds at least so many columns of text, however deep its indent. */
-const LEAST_ROOM = 20;
+const MIN_ROOM = 20;
 
 /** Breaks a text at blanks into lines of at most `width` columns, the first behind one indent and the rest behind another. */
 export function wrapText(text: string, width: number, firstIndent: string, indent: string): string {
@@ -13,7 +13,7 @@ export function wrapText(text: string, width: number, firstIndent: string, inden
 
 /** Words too long for a line are kept whole. */
 function wrap(text: string, room: number): string[] {
-  return wrapAnsi(text, Math.max(LEAST_ROOM, room), {
+  return wrapAnsi(text, Math.max(MIN_ROOM, room), {
     trim: true,
     hard: false,
   }).split('\n');

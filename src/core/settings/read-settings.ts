@@ -7,7 +7,7 @@ import type { Problem } from '../source/problem.ts';
 import type { Source } from '../source/source.ts';
 import { parseDocument } from '../structured/parse-document.ts';
 import { reportInto } from '../structured/report-into.ts';
-import { readAs, type Said } from '../structured/shape/shape.ts';
+import { type Placed, readAs } from '../structured/shape/shape.ts';
 import type { Row } from '../structured/shape/table.ts';
 import type { AddedWords } from '../words/word-lists.ts';
 import { DEFAULT_SETTINGS, type LevelSetting, type Settings } from './settings.ts';
@@ -51,22 +51,24 @@ export function readSettings(source: Source, checks: readonly Check[] = CATALOGU
   };
 }
 
-function facts<T>(said: Said<readonly Said<T>[]> | undefined): Fact<T>[] {
+function facts<T>(said: Placed<readonly Placed<T>[]> | undefined): Fact<T>[] {
   return (said?.value ?? []).map(({ value, place }) => stated(value, place));
 }
 
-function levelSettings(said: Said<readonly Row<Said<LevelSetting['level']>>[]> | undefined): LevelSetting[] {
+function levelSettings(
+  said: Placed<readonly Row<Placed<LevelSetting['level']>>[]> | undefined,
+): LevelSetting[] {
   return (said?.value ?? []).map(({ key, value }) => ({ checks: key.value, level: value.value }));
 }
 
-type SaidWords = NonNullable<Said<readonly Said<string>[]>>;
+type SaidWords = NonNullable<Placed<readonly Placed<string>[]>>;
 
 function addedWords(
   said:
     | {
-        readonly 'same-meaning'?: Said<readonly SaidWords[]>;
+        readonly 'same-meaning'?: Placed<readonly SaidWords[]>;
         readonly verbs?: SaidWords;
-        readonly 'short-forms'?: Said<readonly Row<SaidWords>[]>;
+        readonly 'short-forms'?: Placed<readonly Row<SaidWords>[]>;
         readonly 'likely-options'?: SaidWords;
       }
     | undefined,

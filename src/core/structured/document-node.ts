@@ -1,11 +1,11 @@
 import type { PlacedText } from '../notation/placed-text.ts';
 import type { Span } from '../source/source.ts';
 
-export type NodeKind = 'text' | 'number' | 'truth' | 'nothing' | 'list' | 'mapping';
+export type NodeKind = 'text' | 'number' | 'boolean' | 'nothing' | 'list' | 'mapping';
 
 /** A scalar of a document: its text as it is typed, without quotes. */
 export interface ScalarNode {
-  readonly kind: 'text' | 'number' | 'truth' | 'nothing';
+  readonly kind: 'text' | 'number' | 'boolean' | 'nothing';
   readonly text: string;
   readonly place: Span;
   /** The text with the way from its indexes to the source. */
@@ -36,7 +36,7 @@ export type DocumentNode = ScalarNode | ListNode | MappingNode;
 export const KIND_NAMES: Record<NodeKind, string> = {
   text: 'a text',
   number: 'a number',
-  truth: 'true or false',
+  boolean: 'true or false',
   nothing: 'nothing',
   list: 'a list',
   mapping: 'a mapping',

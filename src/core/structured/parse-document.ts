@@ -126,7 +126,7 @@ class NodeMaker {
     if (!isScalar(node)) return this.#scalar('nothing', '', place);
     const { value } = node;
     if (value === null) return this.#scalar('nothing', '', place);
-    if (typeof value === 'boolean') return this.#scalar('truth', node.source ?? String(value), place);
+    if (typeof value === 'boolean') return this.#scalar('boolean', node.source ?? String(value), place);
     if (typeof value === 'string') return this.#scalar('text', value, place);
     return this.#scalar('number', node.source ?? String(value), place);
   }

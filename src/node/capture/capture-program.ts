@@ -10,10 +10,10 @@ import { calledName } from './called-name.ts';
 import { CAPTURE_DEFAULTS, type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
 import { findProgram } from './find-program.ts';
 import { commandAt, isHelp } from './help-run.ts';
+import { openRunFolders, type RunFolders } from './run-folders.ts';
 import { type ProgramRun, runProgram } from './run-program.ts';
 import { settledText } from './settled-text.ts';
 import { whyNoHelp } from './why-no-help.ts';
-import { openWorkplace, type Workplace } from './workplace.ts';
 
 /** What a capture came to, also where it was stopped. */
 export interface Capture {
@@ -46,13 +46,13 @@ export async function captureProgram(
   const name = whole.program ?? calledName(invocation);
   const program = await findProgram(invocation[0] ?? '');
   if ('reason' in program) return notCaptured('no-program', program.reason);
-  const workplace = await openWorkplace(whole);
-  if ('reason' in workplace) return notCaptured('no-workplace', workplace.reason);
+  const folders = await openRunFolders(whole);
+  if ('reason' in folders) return notCaptured('no-temporary-folder', folders.reason);
   try {
     const called = { invocation, path: program.path, name };
-    return await new Capturer(called, whole, workplace, onProgress, signal).capture();
+    return await new Capturer(called, whole, folders, onProgress, signal).capture();
   } finally {
-    await workplace.close();
+    await folders.close();
   }
 }
 
@@ -72,7 +72,7 @@ class Capturer {
   readonly #called: CalledProgram;
   readonly #program: string;
   readonly #settings: CaptureSettings;
-  readonly #workplace: Workplace;
+  readonly #folders: RunFolders;
   readonly #onProgress: (progress: CaptureProgress) => void;
   readonly #signal: AbortSignal | undefined;
   readonly #runs: ProgramRun[] = [];
@@ -91,14 +91,14 @@ class Capturer {
   constructor(
     called: CalledProgram,
     settings: CaptureSettings,
-    workplace: Workplace,
+    folders: RunFolders,
     onProgress: (progress: CaptureProgress) => void,
     signal: AbortSignal | undefined,
   ) {
     this.#called = called;
     this.#program = called.name;
     this.#settings = settings;
-    this.#workplace = workplace;
+    this.#folders = folders;
     this.#onProgress = onProgress;
     this.#signal = signal;
   }
@@ -187,7 +187,7 @@ class Capturer {
 
   async #run(words: readonly string[]): Promise<ProgramRun> {
     const { timeLimit, outputLimit } = this.#settings;
-    const { folder, scratch, environment } = this.#workplace;
+    const { folder, scratch, environment } = this.#folders;
     const { invocation, path } = this.#called;
     const printed = await runProgram([path, ...invocation.slice(1), ...words], {
       folder,

@@ -4,17 +4,17 @@ import { join } from 'node:path';
 import { endMarked } from './marked-processes.ts';
 import { isGone, type ProcessIdentity } from './process-identity.ts';
 
-/** How the folders of workplaces begin. */
+/** How the folders of run folders begin. */
 export const WORKPLACE_PREFIX = 'dabbawala-capture-';
 
-/** The file in a workplace that says whose it is. */
+/** The file in a folders that says whose it is. */
 export const OWNER_FILE = 'owner.json';
 
-/** After so many milliseconds a workplace whose owner cannot be told is left behind. */
+/** After so many milliseconds a folders whose owner cannot be told is left behind. */
 const FORGOTTEN = 24 * 60 * 60 * 1000;
 
 /**
- * Cleans up what earlier runs left that were killed: workplaces of this user whose owner is gone, and the processes that were started from
+ * Cleans up what earlier runs left that were killed: run folders of this user whose owner is gone, and the processes that were started from
  * them. Never throws.
  */
 export async function cleanLeftBehind(): Promise<void> {

@@ -1,13 +1,13 @@
 import { readdir, readFile } from 'node:fs/promises';
 
-/** The variable that marks every process started from a workplace, and holds the workplace's folder. */
+/** The variable that marks every process started from a folders, and holds the folders's folder. */
 export const MARK = 'DABBAWALA_CAPTURE';
 
 /** How often processes are looked for: one that is just being started has no mark yet. */
 const LOOKS = 3;
 
 /**
- * Ends the processes whose environment has the mark of a workplace: those that left their process group. Only where the
+ * Ends the processes whose environment has the mark of a folders: those that left their process group. Only where the
  * system shows processes as files (Linux); elsewhere the end of the group must do.
  */
 export async function endMarked(base: string): Promise<void> {

@@ -9,8 +9,8 @@ import type { Inventory, Shell } from '../../core/model/inventory.ts';
 import { fishWord, quotedWord } from '../../core/shells/quoted-word.ts';
 import type { Source } from '../../core/source/source.ts';
 import { findProgram } from '../capture/find-program.ts';
+import { openRunFolders } from '../capture/run-folders.ts';
 import { type ProgramRun, runProgram } from '../capture/run-program.ts';
-import { openWorkplace } from '../capture/workplace.ts';
 import { partWords } from './parted-words.ts';
 import { readAnswers } from './read-answers.ts';
 
@@ -79,22 +79,22 @@ export async function askShell(
 ): Promise<ShellAnswers | NotAsked> {
   const whole = { ...OBSERVE_DEFAULTS, ...settings };
   if ('reason' in (await findProgram(shell))) return { shell, reason: `${shell} is not on this machine` };
-  const workplace = await openWorkplace({ width: 1000, keepHome: false, keepFolder: false });
-  if ('reason' in workplace) return { shell, reason: workplace.reason };
+  const folders = await openRunFolders({ width: 1000, keepHome: false, keepFolder: false });
+  if ('reason' in folders) return { shell, reason: folders.reason };
   try {
-    const home = workplace.environment.HOME ?? workplace.folder;
+    const home = folders.environment.HOME ?? folders.folder;
     const desk = join(home, 'desk');
     await mkdir(desk);
-    await writeFile(join(workplace.folder, MARKER_FILE), '');
-    await mkdir(join(workplace.folder, MARKER_FOLDER));
+    await writeFile(join(folders.folder, MARKER_FILE), '');
+    await mkdir(join(folders.folder, MARKER_FOLDER));
     const scriptPath =
       script === undefined ? '' : join(desk, shell === 'zsh' ? '_script' : `script.${shell}`);
     if (script !== undefined) await writeFile(scriptPath, script.text);
     const [loading = '', ...secrets] = Array.from({ length: questions.length + 1 }, newSecret);
     const asked = questions.map((question, i) => `${lineFor(shell, question)}\n${secrets[i]}\n`);
     const run = await runProgram([shell, ...(await wordsFor(shell, scriptPath, script))], {
-      folder: workplace.folder,
-      environment: { ...workplace.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
+      folder: folders.folder,
+      environment: { ...folders.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
       timeLimit: whole.timeLimit + whole.questionTime * questions.length,
       outputLimit: OUTPUT_LIMIT,
       signal: whole.signal,
@@ -103,9 +103,9 @@ export async function askShell(
     if (run.end === 'not-started') return { shell, reason: `${shell} cannot be run: ${run.failure ?? ''}` };
     const { isLoaded, answers } = readAnswers(run.answers, shell, loading, secrets);
     const lacks = answers.length < questions.length;
-    return { answers, fault: await faultOf(run, isLoaded, lacks, [workplace.folder, home]) };
+    return { answers, fault: await faultOf(run, isLoaded, lacks, [folders.folder, home]) };
   } finally {
-    await workplace.close();
+    await folders.close();
   }
 }
 

@@ -32,7 +32,7 @@ export const commandsAbbreviated = defineCheck({
       if (!accepted.value) continue;
       const forms = names
         .map(({ name }) => ({ name: name.text, shortest: index.shortest(name.text), place: name.place }))
-        .filter(({ name, shortest }) => name.length - shortest.length > MOST_SAVED);
+        .filter(({ name, shortest }) => name.length - shortest.length > MAX_SAVED);
       const [first] = forms;
       if (first === undefined) continue;
       report.finding({
@@ -52,4 +52,4 @@ export const commandsAbbreviated = defineCheck({
 });
 
 /** Nobody shortens a name by a letter or two. */
-const MOST_SAVED = 2;
+const MAX_SAVED = 2;

@@ -58,13 +58,13 @@ export const negationCrowded = defineCheck({
 });
 
 /** How much more than `--no-` two names must share. */
-const LEAST_SHARED = '--no-'.length + 2;
+const MIN_SHARED = '--no-'.length + 2;
 
 /** Whether two names are the same, or begin alike for longer than one letter of a name and are abbreviated. */
 function meets(made: ScopeName, declared: ScopeName, scope: OptionScope): boolean {
   if (made.name.text === declared.name.text) return true;
   return (
-    scope.accepted?.value !== false && sharedPrefix(made.name.text, declared.name.text).length >= LEAST_SHARED
+    scope.accepted?.value !== false && sharedPrefix(made.name.text, declared.name.text).length >= MIN_SHARED
   );
 }
 

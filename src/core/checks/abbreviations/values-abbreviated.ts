@@ -35,7 +35,7 @@ export const valuesAbbreviated = defineCheck({
       if (!accepted.value) continue;
       const values = names
         .map(({ value }) => ({ value, shortest: index.shortest(value) }))
-        .filter(({ value, shortest }) => value.length - shortest.length > MOST_SAVED);
+        .filter(({ value, shortest }) => value.length - shortest.length > MAX_SAVED);
       if (values.length === 0) continue;
       const known = byCommand.get(at.path) ?? [];
       byCommand.set(at.path, [...known, { subject: { subject, values }, place: names[0]?.place ?? null }]);
@@ -61,4 +61,4 @@ export const valuesAbbreviated = defineCheck({
 });
 
 /** Nobody shortens a value by a letter or two. */
-const MOST_SAVED = 2;
+const MAX_SAVED = 2;

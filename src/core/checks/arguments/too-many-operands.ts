@@ -3,7 +3,7 @@ import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** How many operands people keep in mind in their order. */
-const MOST = 3;
+const MAX_OPERANDS = 3;
 
 /** One finding for each form with more operands than people keep in mind. */
 export const tooManyOperands = defineCheck({
@@ -31,7 +31,7 @@ export const tooManyOperands = defineCheck({
         const names = [...new Set(words.map(({ name }) => name))];
         // The same word with a number behind it (`FILE1 FILE2`) is one meaning.
         const meanings = new Set(names.map((name) => name.replace(/[-_]?\d+>?$/, '')));
-        if (meanings.size <= MOST || (view.isHelp(words[0]?.place ?? null) && !words.every(isMarked)))
+        if (meanings.size <= MAX_OPERANDS || (view.isHelp(words[0]?.place ?? null) && !words.every(isMarked)))
           continue;
         report.finding({
           command: path,

@@ -2,7 +2,7 @@ import { quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** Commands with fewer options and operands explain themselves. */
-const MOST = 3;
+const MAX_PARTS = 3;
 
 /** One finding for an interface some of whose larger commands show no example. */
 export const exampleMissing = defineCheck({
@@ -31,7 +31,7 @@ export const exampleMissing = defineCheck({
         ...command.forms.map((form) => form.operands.length),
       );
       const parts = command.options.items.length + operands;
-      if (parts <= MOST) continue;
+      if (parts <= MAX_PARTS) continue;
       report.judged();
       const place = command.options.items[0]?.place ?? command.place;
       // Help is searched as a whole: an example may stand in any section.

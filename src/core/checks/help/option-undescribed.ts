@@ -70,7 +70,7 @@ function isListOfNames(undescribed: readonly Option[], listed: readonly Option[]
 }
 
 /** So many entries may share the text of one. */
-const MOST_IN_A_ROW = 8;
+const MAX_IN_A_ROW = 8;
 
 /**
  * Whether the text of a neighbour is that of an option too: one below it, as `-q, --quiet` above `-s, --silent  say nothing`, `-?` above
@@ -81,7 +81,7 @@ function sharesText(index: number, listed: readonly Option[], words: WordLists):
   const option = listed[index];
   if (option === undefined) return false;
   for (const step of [1, -1]) {
-    for (let i = index + step; Math.abs(i - index) <= MOST_IN_A_ROW; i += step) {
+    for (let i = index + step; Math.abs(i - index) <= MAX_IN_A_ROW; i += step) {
       const other = listed[i];
       const [upper, lower] = step > 0 ? [listed[i - 1], other] : [other, listed[i + 1]];
       if (upper === undefined || lower === undefined || other === undefined || !isAbove(upper, lower)) break;

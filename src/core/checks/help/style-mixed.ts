@@ -4,10 +4,10 @@ import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** Fewer texts show no style. */
-const LEAST = 6;
+const MIN_TEXTS = 6;
 
 /** A style counts as mixed from this share of odd texts on. */
-const LEAST_SHARE = 0.1;
+const MIN_SHARE = 0.1;
 
 type Mixed = {
   readonly what: string;
@@ -37,14 +37,14 @@ export const styleMixed = defineCheck({
   judge(view, report) {
     for (const at of view.described) {
       const texts = ownTexts(at);
-      if (texts.length < LEAST) continue;
+      if (texts.length < MIN_TEXTS) continue;
       report.judged(texts.length);
       for (const [what, isOdd] of STYLES) {
         const some = texts.filter((option) => isOdd(option.help?.value ?? '') === true);
         const others = texts.filter((option) => isOdd(option.help?.value ?? '') === false);
         const [odd, usual] = some.length <= others.length ? [some, others] : [others, some];
         const [first] = odd;
-        if (first === undefined || odd.length < texts.length * LEAST_SHARE || odd.length === usual.length)
+        if (first === undefined || odd.length < texts.length * MIN_SHARE || odd.length === usual.length)
           continue;
         report.finding({
           command: at.path,

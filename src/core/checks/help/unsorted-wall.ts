@@ -5,10 +5,10 @@ import { compareCodeUnits } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** More options than one finds at a glance. */
-const MOST = 25;
+const MAX_UNSORTED = 25;
 
 /** An order is one if so many neighbours keep it. */
-const LEAST_ORDERED = 0.75;
+const MIN_ORDERED = 0.75;
 
 /** One finding for each heading with more options than one finds at a glance, in no order. */
 export const unsortedWall = defineCheck({
@@ -31,7 +31,7 @@ export const unsortedWall = defineCheck({
       for (const [heading, options] of byHeading) {
         report.judged();
         const [first] = options;
-        if (first === undefined || options.length <= MOST || isOrdered(options)) continue;
+        if (first === undefined || options.length <= MAX_UNSORTED || isOrdered(options)) continue;
         report.finding({
           command: path,
           subject: mainName(first).text,
@@ -55,6 +55,6 @@ function isOrdered(options: readonly Option[]): boolean {
         .toLowerCase(),
     );
     const kept = names.slice(1).filter((name, i) => compareCodeUnits(names[i] ?? '', name) <= 0).length;
-    return kept >= (names.length - 1) * LEAST_ORDERED;
+    return kept >= (names.length - 1) * MIN_ORDERED;
   });
 }

@@ -7,7 +7,7 @@ import { defineCheck } from '../define-check.ts';
 const PAIRS_SHOWN = 3;
 
 /** Shorter words differ in a letter by their nature. */
-const LEAST_LENGTH = 5;
+const MIN_LENGTH = 5;
 
 /** How many names of one scope are compared with one another. */
 const COMPARED = 1000;
@@ -78,11 +78,11 @@ function pairsOf(names: readonly ScopeName[]): [ScopeName, ScopeName][] {
 const FAMILY = /^(?:[acmb]time|[acm]min|[ugp]ids?|std(?:in|out|err)|[rw]only|(?:read|write)s?)$/;
 
 function areNear(a: string, b: string): boolean {
-  if (Math.min(a.length, b.length) < LEAST_LENGTH || Math.abs(a.length - b.length) > 1) return false;
+  if (Math.min(a.length, b.length) < MIN_LENGTH || Math.abs(a.length - b.length) > 1) return false;
   if (a.replace(/\d/g, '') === b.replace(/\d/g, '') || distance(a, b) !== 1) return false;
   const [x, y] = [a.split('-'), b.split('-')];
   const at = x.findIndex((word, i) => word !== y[i]);
   const [one = '', other = ''] = [x[at], y[at]];
   // A letter of a short word (`--cpu`, `--gpu`, `--min-size`, `--max-size`) is a word of its own.
-  return x.length === y.length && one.length >= LEAST_LENGTH - 1 && !(FAMILY.test(one) || FAMILY.test(other));
+  return x.length === y.length && one.length >= MIN_LENGTH - 1 && !(FAMILY.test(one) || FAMILY.test(other));
 }

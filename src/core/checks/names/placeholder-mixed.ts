@@ -9,7 +9,7 @@ import { defineCheck, type Reporter } from '../define-check.ts';
 type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
 
 /** Fewer placeholders show no custom. */
-const LEAST = 4;
+const MIN_OPTIONS = 4;
 
 /** Placeholders that stand for one kind of value. */
 const KINDS: readonly (readonly string[])[] = [
@@ -78,7 +78,7 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
     const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
     const first = odd?.[1][0];
     const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);
-    if (usual === undefined || odd === undefined || first === undefined || total < LEAST) continue;
+    if (usual === undefined || odd === undefined || first === undefined || total < MIN_OPTIONS) continue;
     report.finding({
       command: path,
       subject: first.name,

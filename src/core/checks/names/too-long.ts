@@ -2,8 +2,8 @@ import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** The longest name, without its hyphens, and the most hyphens in it. */
-const MOST_CHARACTERS = 24;
-const MOST_HYPHENS = 3;
+const MAX_CHARACTERS = 24;
+const MAX_HYPHENS = 3;
 
 /** One finding for each command with long names that nobody types. */
 export const tooLong = defineCheck({
@@ -29,7 +29,7 @@ export const tooLong = defineCheck({
       report.judged(own.length);
       const long = own.filter(({ name }) => {
         const word = name.text.replace(/^--?/, '');
-        const isLong = word.length > MOST_CHARACTERS || word.split('-').length - 1 > MOST_HYPHENS;
+        const isLong = word.length > MAX_CHARACTERS || word.split('-').length - 1 > MAX_HYPHENS;
         // Commands that share options share their names too: each is told once.
         return isLong && !said.has(name.text);
       });

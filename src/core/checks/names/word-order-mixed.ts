@@ -37,7 +37,8 @@ export const wordOrderMixed = defineCheck({
     const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
     const first = odd?.[1][0];
     // Two against one may be chance.
-    if (usual === undefined || odd === undefined || first === undefined || usual[1].length < LEAST) return;
+    if (usual === undefined || odd === undefined || first === undefined || usual[1].length < MIN_COMMANDS)
+      return;
     report.finding({
       command: first.path,
       subject: first.name,
@@ -51,7 +52,7 @@ export const wordOrderMixed = defineCheck({
   fix: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
 });
 
-const LEAST = 3;
+const MIN_COMMANDS = 3;
 
 function orderOf(name: string, words: WordLists): Order | undefined {
   const [first = '', last, ...more] = name.toLowerCase().split(/[-_:]/);

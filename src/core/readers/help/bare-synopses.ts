@@ -19,10 +19,10 @@ const SENTENCE = /(?:\s[a-z]{2,}){3}/;
 const LINES_LIMIT = 80;
 
 /** So many lines that begin with one word are its synopses; a single one must begin with the word that the first line names. */
-const LEAST_FORMS = 2;
+const MIN_FORMS = 2;
 
 /** So many lines that begin with a word of the title are its synopses, though it has a capital. */
-const LEAST_OF_A_TITLE = 3;
+const MIN_OF_A_TITLE = 3;
 
 /**
  * Finds the synopses of a text that are announced by nothing and stand among sentences: lines wholly in their notation that begin with the same
@@ -42,12 +42,12 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
   const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
   // A word with a capital begins sentences; the name of a program stands in the title too, and begins more lines.
   const mayBeProgram = ([word, found]: [string, TextLine[]]) =>
-    !/^[A-Z]/.test(word) || (found.length >= LEAST_OF_A_TITLE && title.includes(word.toLowerCase()));
+    !/^[A-Z]/.test(word) || (found.length >= MIN_OF_A_TITLE && title.includes(word.toLowerCase()));
   const [most] = [...byProgram].filter(mayBeProgram).sort((a, b) => b[1].length - a[1].length);
   if (most === undefined) return [];
   const [program, found] = most;
   const isEnough =
-    found.length >= LEAST_FORMS ||
+    found.length >= MIN_FORMS ||
     title.includes(program.toLowerCase()) ||
     found.some(({ text }) => ANY_OPTIONS.test(text)) ||
     program.startsWith('/');

@@ -2,7 +2,7 @@ import type { SplitEntry } from './entry-split.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 
 /** This share of the lines of a block must have their texts at a column behind gutters, before one blank parts a text there too. */
-const LEAST_SHARE = 0.2;
+const MIN_SHARE = 0.2;
 
 /** What is found for the block of each line, from its first line to behind its last. Blank lines part blocks. */
 export function byBlock<T>(
@@ -24,13 +24,12 @@ export function byBlock<T>(
 }
 
 /** So many lines with names and a word at most have no texts. */
-const LEAST_BARE = 4;
+const MIN_BARE = 4;
 
 /** Whether all lines of a block hold names with one word behind them at most: `--day day`, `--quiet`. */
 export function isNamesOnly(block: readonly TextLine[]): boolean {
   return (
-    block.length >= LEAST_BARE &&
-    block.every(({ text, first }) => /^--?\S+(?: \S+)?$/.test(text.slice(first)))
+    block.length >= MIN_BARE && block.every(({ text, first }) => /^--?\S+(?: \S+)?$/.test(text.slice(first)))
   );
 }
 
@@ -43,12 +42,12 @@ export function nameColumnsOf(block: readonly TextLine[]): ReadonlySet<number> {
     const column = columnAt(line, gutter.index + gutter[0].length);
     votes.set(column, (votes.get(column) ?? 0) + 1);
   }
-  const least = Math.max(LEAST_NAMES, block.length / 2);
+  const least = Math.max(MIN_NAMES, block.length / 2);
   return new Set([...votes].flatMap(([column, count]) => (count >= least ? [column] : [])));
 }
 
 /** So many names in a column make it one of names. */
-const LEAST_NAMES = 3;
+const MIN_NAMES = 3;
 
 /** A second column of names begins so near. */
 const GUTTER_LIMIT = 60;
@@ -57,8 +56,8 @@ const GUTTER_LIMIT = 60;
 export function firmColumnsOf(block: readonly (SplitEntry | undefined)[]): ReadonlySet<number> {
   const votes = new Map<number, number>();
   for (const split of block)
-    if (split?.firmness === 'columns' && split.textColumn !== undefined)
+    if (split?.certainty === 'columns' && split.textColumn !== undefined)
       votes.set(split.textColumn, (votes.get(split.textColumn) ?? 0) + 1);
-  const least = block.length * LEAST_SHARE;
+  const least = block.length * MIN_SHARE;
   return new Set([...votes].flatMap(([column, count]) => (count >= least ? [column] : [])));
 }

@@ -14,7 +14,7 @@ export interface CommandSynopses {
 }
 
 /** The fewest synopses, one below the other, that are a list of commands. */
-const LEAST = 3;
+const MIN_SYNOPSES = 3;
 
 /**
  * Reads paragraphs of synopses without texts, each of which begins with a command's name and may go on in deeper lines:
@@ -72,7 +72,7 @@ const PROSE = /(?:^|[\s,])[A-Za-z]{2,} [a-z]{2,}\b|\S {3,}[A-Za-z]/;
 
 /** The synopses of a paragraph; undefined where it holds anything else, or too few. */
 function splitSynopses(paragraph: readonly TextLine[]): TextPiece[][] | undefined {
-  if (paragraph.length < LEAST) return undefined;
+  if (paragraph.length < MIN_SYNOPSES) return undefined;
   const indent = paragraph.reduce((least, line) => Math.min(least, line.indent), Number.POSITIVE_INFINITY);
   const synopses: TextPiece[][] = [];
   let marked = 0;
@@ -87,5 +87,5 @@ function splitSynopses(paragraph: readonly TextLine[]): TextPiece[][] | undefine
       synopses.push([piece]);
     } else return undefined;
   }
-  return synopses.length >= LEAST && marked * 2 >= synopses.length ? synopses : undefined;
+  return synopses.length >= MIN_SYNOPSES && marked * 2 >= synopses.length ? synopses : undefined;
 }

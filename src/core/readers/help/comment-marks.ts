@@ -2,10 +2,10 @@
 const COMMENT = /^[ \t]*#+/;
 
 /** This share of the lines that are not blank begins with the mark, where a script prints its own comment as its help. */
-const LEAST_SHARE = 0.8;
+const MIN_SHARE = 0.8;
 
 /** A shorter text is no help. */
-const LEAST_LINES = 5;
+const MIN_LINES = 5;
 
 /** A text of the same length without the marks of comments, where nearly all of its lines have them. */
 export function withoutCommentMarks(text: string): string {
@@ -13,6 +13,6 @@ export function withoutCommentMarks(text: string): string {
   const lines = text.split('\n');
   const filled = lines.filter((line) => line.trim() !== '');
   const marked = filled.filter((line) => COMMENT.test(line)).length;
-  if (filled.length < LEAST_LINES || marked < filled.length * LEAST_SHARE) return text;
+  if (filled.length < MIN_LINES || marked < filled.length * MIN_SHARE) return text;
   return lines.map((line) => line.replace(COMMENT, (mark) => ' '.repeat(mark.length))).join('\n');
 }

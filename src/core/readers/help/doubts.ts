@@ -53,16 +53,16 @@ function namesTwice(operands: readonly Operand[]): boolean {
 }
 
 /** So many unread lines, and this share of all, and little of a text was read. */
-const LEAST_UNREAD = 4;
+const MIN_UNREAD = 4;
 const LITTLE_READ = 1 / 3;
 
 function isLittleRead(lines: readonly LineWithRole[]): boolean {
   const { read, unread } = countLines(lines);
-  return unread >= LEAST_UNREAD && unread > (read + unread) * LITTLE_READ;
+  return unread >= MIN_UNREAD && unread > (read + unread) * LITTLE_READ;
 }
 
 /** So many entries of one shape at one indentation are a list. */
-const LEAST_ALIKE = 3;
+const MIN_ALIKE = 3;
 
 /** Entries whose text one blank parts from their names, which are few of that shape and have no other entry right beside them. */
 function oddEntries(entries: readonly OptionEntry[]): OptionEntry[] {
@@ -73,7 +73,7 @@ function oddEntries(entries: readonly OptionEntry[]): OptionEntry[] {
   }
   return entries.filter((entry, i) => {
     const { isSoft, declaring } = entry;
-    if (!isSoft || (alike.get(declaring[0]?.line.indent ?? 0) ?? 0) >= LEAST_ALIKE) return false;
+    if (!isSoft || (alike.get(declaring[0]?.line.indent ?? 0) ?? 0) >= MIN_ALIKE) return false;
     const first = entry.declaring[0]?.line.index;
     const isBelow = entries[i - 1]?.nextLine === first;
     const isAbove = entries[i + 1]?.declaring[0]?.line.index === entry.nextLine;
@@ -82,7 +82,7 @@ function oddEntries(entries: readonly OptionEntry[]): OptionEntry[] {
 }
 
 /** So many entries without texts one above the other, and right above one that has a text, may share it. */
-const LEAST_STACKED = 2;
+const MIN_STACKED = 2;
 
 function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
   // In a list of names alone, a text is the exception.
@@ -96,7 +96,7 @@ function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
       run = isBelow ? [...run, entry] : [entry];
       continue;
     }
-    if (isBelow && run.length >= LEAST_STACKED) stacked.push(...run);
+    if (isBelow && run.length >= MIN_STACKED) stacked.push(...run);
     run = [];
   }
   return stacked;

@@ -73,7 +73,7 @@ function namesFollowBelow(line: TextLine, lines: readonly TextLine[]): boolean {
 }
 
 /** So many texts below names at one column make it the column of all. */
-const LEAST_BELOW = 2;
+const MIN_BELOW = 2;
 
 /** The column at which most texts stand that begin below their names; undefined where there are too few. */
 function commonColumnBelow(starters: readonly TextLine[], lines: readonly TextLine[]): number | undefined {
@@ -83,7 +83,7 @@ function commonColumnBelow(starters: readonly TextLine[], lines: readonly TextLi
     if (column !== undefined) counts.set(column, (counts.get(column) ?? 0) + 1);
   }
   const [most] = [...counts].sort((a, b) => b[1] - a[1]);
-  return most === undefined || most[1] < LEAST_BELOW ? undefined : most[0];
+  return most === undefined || most[1] < MIN_BELOW ? undefined : most[0];
 }
 
 function distinct(...columns: readonly (number | undefined)[]): number[] {
@@ -94,9 +94,9 @@ function distinct(...columns: readonly (number | undefined)[]): number[] {
 
 /** Whether the columns of its neighbours cannot change how a line is split. */
 function isSettled(split: SplitEntry, line: TextLine, columns: readonly number[]): boolean {
-  if (split.firmness === 'columns') return columns.every((column) => column === split.textColumn);
+  if (split.certainty === 'columns') return columns.every((column) => column === split.textColumn);
   return (
-    split.firmness === 'alone' &&
+    split.certainty === 'alone' &&
     !split.declaration.loose &&
     columns.every((column) => textAtColumn(line, column) === undefined)
   );
@@ -112,7 +112,7 @@ function nearestColumns(splits: readonly (SplitEntry | undefined)[]): (number | 
   let column: number | undefined;
   return splits.map((split) => {
     const own = column;
-    if (split?.firmness === 'columns') column = split.textColumn;
+    if (split?.certainty === 'columns') column = split.textColumn;
     return own;
   });
 }
@@ -139,16 +139,16 @@ function firmIndents(
   const counts = new Map<number, number>();
   const add = ({ line }: Candidate) => counts.set(line.indent, (counts.get(line.indent) ?? 0) + 1);
   for (const candidate of candidates)
-    if (candidate.firmness === 'columns' || candidate.firmness === 'marked') add(candidate);
+    if (candidate.certainty === 'columns' || candidate.certainty === 'marked') add(candidate);
   if (counts.size > 0) return counts;
   const above = candidates.filter(
-    ({ firmness, line }) => firmness === 'alone' && nextLineColumn(line, lines) !== undefined,
+    ({ certainty, line }) => certainty === 'alone' && nextLineColumn(line, lines) !== undefined,
   );
   const paragraphs = candidates.filter(
-    ({ firmness, line }) => firmness === 'soft' && lines[line.index - 1]?.blank === true,
+    ({ certainty, line }) => certainty === 'soft' && lines[line.index - 1]?.blank === true,
   );
   if (above.length > 0) above.forEach(add);
-  else if (paragraphs.length >= LEAST_OF_A_LIST) paragraphs.forEach(add);
+  else if (paragraphs.length >= MIN_OF_A_LIST) paragraphs.forEach(add);
   else linesInARow(candidates).forEach(add);
   return counts;
 }
@@ -181,4 +181,4 @@ function runsOf(candidates: readonly Candidate[]): ReadonlySet<TextLine> {
 }
 
 /** So many names at the beginnings of paragraphs are a list. */
-const LEAST_OF_A_LIST = 3;
+const MIN_OF_A_LIST = 3;

@@ -1,7 +1,7 @@
 import type { Declaration } from '../../notation/declaration.ts';
 
 /** How sure the layout makes it that a line declares an option. */
-export type Firmness =
+export type Certainty =
   /** Names and text stand in two columns. */
   | 'columns'
   /** The line holds a declaration and nothing else. */
@@ -14,7 +14,7 @@ export type Firmness =
 /** A line split into the declaration on its left and the text on its right. */
 export interface SplitEntry {
   readonly declaration: Declaration;
-  readonly firmness: Firmness;
+  readonly certainty: Certainty;
   /** The index at which the text begins; undefined where the line holds none. */
   readonly textStart: number | undefined;
   readonly textColumn: number | undefined;

@@ -25,7 +25,7 @@ export function gatherText(
   }
   // `# the text`, with the mark in front of each line of it.
   const isCommented = textStart !== undefined && line.text.slice(0, textStart).endsWith('# ');
-  let column = candidate.firmness === 'columns' ? textColumn : undefined;
+  let column = candidate.certainty === 'columns' ? textColumn : undefined;
   let blanks = 0;
   let nextLine = line.index + 1;
   for (let i = nextLine; i < lines.length; i++) {
@@ -117,7 +117,7 @@ function belongsToText(
 function isPaddedEntry(line: TextLine, column: number): boolean {
   const split = splitEntry(line);
   return (
-    split?.firmness === 'columns' &&
+    split?.certainty === 'columns' &&
     line.indent === column &&
     (!split.declaration.loose || split.declaration.names.at(-1)?.argument?.words.length === 1) &&
     indexAtColumn(line, column) === line.first &&

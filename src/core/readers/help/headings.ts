@@ -116,12 +116,12 @@ function isHeading(
 const LABEL = /^[\p{Lu}\d][^.,;!?:]{0,60}:$/u;
 
 /** So many words are a label, and more a sentence that leads to what follows. */
-const MOST_LABEL_WORDS = 5;
+const MAX_LABEL_WORDS = 5;
 
 /** Whether a line is a few words with a colon. */
 export function isLabel(line: TextLine): boolean {
   const text = line.text.trim();
-  return LABEL.test(text) && text.split(' ').length <= MOST_LABEL_WORDS;
+  return LABEL.test(text) && text.split(' ').length <= MAX_LABEL_WORDS;
 }
 
 /** Whether a line right below others is a label over a list: it announces one, or stands further left than what is above it. */

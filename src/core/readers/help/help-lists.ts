@@ -82,11 +82,11 @@ export function readLists(
 function withoutRepeated(operands: readonly Operand[]): Operand[] {
   const counts = new Map<string, number>();
   for (const { name } of operands) counts.set(name, (counts.get(name) ?? 0) + 1);
-  return operands.filter(({ name }) => (counts.get(name) ?? 0) < LEAST_REPEATED);
+  return operands.filter(({ name }) => (counts.get(name) ?? 0) < MIN_REPEATED);
 }
 
 /** Twice may be a slip. */
-const LEAST_REPEATED = 3;
+const MIN_REPEATED = 3;
 
 function isFilled({ blank }: TextLine): boolean {
   return !blank;
@@ -97,11 +97,11 @@ function isOddList(commands: readonly Command[]): boolean {
   const withText = commands.filter(({ summary }) => summary !== undefined).length;
   const isSmall = ({ names }: Command) => /^[a-z]/.test(names[0]?.text ?? '');
   if (commands.length === 0) return false;
-  return commands.length < LEAST_COMMANDS || withText * 2 < commands.length || !commands.every(isSmall);
+  return commands.length < MIN_COMMANDS || withText * 2 < commands.length || !commands.every(isSmall);
 }
 
 /** So many words with texts are surely a list. */
-const LEAST_COMMANDS = 3;
+const MIN_COMMANDS = 3;
 
 /** Kinds of section in which commands and options are spoken of, and not listed. */
 export const HOLDS_NO_LISTS: ReadonlySet<string> = new Set(['examples', 'exit', 'environment', 'defaults']);

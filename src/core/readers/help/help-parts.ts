@@ -165,12 +165,12 @@ function declaredEntries(
   return entries.filter((entry) => {
     if (!holdsNone(entry)) return true;
     const count = counts.get(sectionOf(entry));
-    return count !== undefined && count.new >= LEAST_LISTED && count.new * 2 > count.all && isNew(entry);
+    return count !== undefined && count.new >= MIN_LISTED && count.new * 2 > count.all && isNew(entry);
   });
 }
 
 /** So many entries that stand nowhere else are a list below any heading. */
-const LEAST_LISTED = 3;
+const MIN_LISTED = 3;
 
 function claimedLines(
   synopses: readonly TextLine[],

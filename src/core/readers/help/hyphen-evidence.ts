@@ -5,7 +5,7 @@ import type { CleanedText } from './cleaned-text.ts';
 import type { TextLine } from './text-line.ts';
 
 /** So many names must be met in the other spelling: one alone is more likely a slip of the pen. */
-const LEAST_NAMES = 2;
+const MIN_NAMES = 2;
 
 const LONG_WORD = /(?<![\w-])--?[A-Za-z][\w-]{1,60}(?![\w-])/g;
 
@@ -36,5 +36,5 @@ export function findEitherHyphens(
       met.add(word);
     }
   }
-  return met.size < LEAST_NAMES ? undefined : inferred('one-or-two', place);
+  return met.size < MIN_NAMES ? undefined : inferred('one-or-two', place);
 }

@@ -25,7 +25,7 @@ export function listKind(section: Section, usage: UsageSummary): ListKind {
 }
 
 /** So many lines that begin with the words of the program are its commands. */
-const LEAST_OWN = 2;
+const MIN_OWN = 2;
 
 /** Whether the lines of a list begin with the program and its path, and go on: `tiffin box list`, `tiffin box open <day>`. */
 function namesOwnPath({ lines }: Section, usage: UsageSummary): boolean {
@@ -34,7 +34,7 @@ function namesOwnPath({ lines }: Section, usage: UsageSummary): boolean {
   const filled = lines.filter(({ blank }) => !blank);
   const first = filled.find(({ indent }) => indent > 0);
   const heads = filled.filter(({ indent }) => indent === first?.indent);
-  return heads.length >= LEAST_OWN && heads.every(({ text, first: at }) => text.startsWith(own, at));
+  return heads.length >= MIN_OWN && heads.every(({ text, first: at }) => text.startsWith(own, at));
 }
 
 /** Whether most words of a list are operands that the synopses show. */

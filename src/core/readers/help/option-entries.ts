@@ -30,14 +30,16 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
   const candidates = findCandidates(lines, shown);
   const declared = new Set(candidates.map(({ line }) => line));
   const bracketedIndents = new Set(
-    candidates.filter((one) => isBracketed(one) && one.firmness === 'columns').map(({ line }) => line.indent),
+    candidates
+      .filter((one) => isBracketed(one) && one.certainty === 'columns')
+      .map(({ line }) => line.indent),
   );
   for (const [i, candidate] of candidates.entries()) {
     if (candidate.line.index < textUntil) continue;
     declaring.push(candidate);
     // `--colour[=WHEN],` alone on a line: its other names and its text follow.
     const next = candidates[i + 1];
-    const goesOn = candidate.firmness === 'alone' && candidate.line.text.trimEnd().endsWith(',');
+    const goesOn = candidate.certainty === 'alone' && candidate.line.text.trimEnd().endsWith(',');
     if (
       next?.line.index === candidate.line.index + 1 &&
       (goesOn || isStacked(candidate, next, lines) || isAboveItsLetter(candidate, next))
@@ -64,7 +66,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       found.push({ declaring, pieces: [], nextLine, isBareName: true, isSoft: false });
     } else {
       const bare = bareNames(declaring, pieces, nextLine);
-      const isSoft = candidate.firmness === 'soft';
+      const isSoft = candidate.certainty === 'soft';
       found.push(...(bare ?? [{ declaring, pieces, nextLine, isBareName: false, isSoft }]));
     }
     declaring = [];
@@ -80,24 +82,24 @@ function isAboveItsLetter(long: Candidate, letter: Candidate): boolean {
   const wordsOf = (one: typeof name) => one?.argument?.words.map(({ placeholder }) => placeholder).join(' ');
   return (
     others.length + more.length === 0 &&
-    long.firmness === 'alone' &&
+    long.certainty === 'alone' &&
     name?.form === 'long' &&
     short?.form === 'short' &&
-    letter.firmness !== 'alone' &&
+    letter.certainty !== 'alone' &&
     letter.line.indent > long.line.indent &&
-    letter.line.indent <= long.line.indent + MOST_DEEPER &&
+    letter.line.indent <= long.line.indent + MAX_DEEPER &&
     wordsOf(name) === wordsOf(short)
   );
 }
 
 /** A letter is so much deeper than its long name at the most: deeper stands what a text speaks of. */
-const MOST_DEEPER = 4;
+const MAX_DEEPER = 4;
 
 /** `-d NAME` alone on a line, above `--default=NAME` and a text: two names of one option. */
 function isStacked(letter: Candidate, long: Candidate, lines: readonly TextLine[]): boolean {
   const text = lines[long.line.index + 1];
-  const isAlone = ({ firmness, declaration }: Candidate) =>
-    firmness === 'alone' && declaration.names.length === 1;
+  const isAlone = ({ certainty, declaration }: Candidate) =>
+    certainty === 'alone' && declaration.names.length === 1;
   return (
     isAlone(letter) &&
     isAlone(long) &&
@@ -118,7 +120,7 @@ function furtherNames(candidates: readonly Candidate[], index: number): Candidat
   const first = candidates[index];
   const further: Candidate[] = [];
   const hasComma = ({ line, declaration }: Candidate) => line.text[declaration.end] === ',';
-  if (first?.firmness !== 'columns' || !hasComma(first)) return further;
+  if (first?.certainty !== 'columns' || !hasComma(first)) return further;
   for (let i = index + 1; i < candidates.length; i++) {
     const next = candidates[i];
     const isNext = next?.line.index === first.line.index + further.length + 1;
@@ -139,7 +141,7 @@ function textsOn(candidates: readonly Candidate[]): TextPiece[] {
 }
 
 /** So many names without a text, parted by blanks alone, are options and no spellings of one. */
-const LEAST_BARE = 3;
+const MIN_BARE = 3;
 
 /** `-daily -weekly -at HOUR -now`: an entry for each; undefined where the line is none of these. */
 function bareNames(
@@ -149,7 +151,7 @@ function bareNames(
 ): OptionEntry[] | undefined {
   const [only, ...others] = declaring;
   const names = only?.declaration.names ?? [];
-  if (only === undefined || others.length > 0 || pieces.length > 0 || names.length < LEAST_BARE)
+  if (only === undefined || others.length > 0 || pieces.length > 0 || names.length < MIN_BARE)
     return undefined;
   const { line } = only;
   const isBlankBefore = (name: DeclaredName, i: number) => {

@@ -2,7 +2,7 @@ import { type Candidate, mayDeclare } from './candidate.ts';
 import { indexAtColumn, type TextLine } from './text-line.ts';
 
 /** An option has no more letters, nor long names, than this. */
-const MOST_SPELLINGS = 4;
+const MAX_SPELLINGS = 4;
 
 /** What tells entries from running text. */
 export interface Evidence {
@@ -22,8 +22,8 @@ export function isEntry(
   accepted: ReadonlySet<number>,
 ): boolean {
   if (isAmongWords(candidate, lines) || continuesTextOfWord(candidate, lines)) return false;
-  if (candidate.firmness !== 'columns' && isExample(candidate, lines)) return false;
-  if (candidate.firmness === 'columns' || candidate.firmness === 'marked') return true;
+  if (candidate.certainty !== 'columns' && isExample(candidate, lines)) return false;
+  if (candidate.certainty === 'columns' || candidate.certainty === 'marked') return true;
   const before = lines[candidate.line.index - 1];
   const continuesText =
     before !== undefined &&
@@ -34,10 +34,10 @@ export function isEntry(
   // So many names with no text are an enumeration in running text.
   const { names } = candidate.declaration;
   const longs = names.filter(({ text }) => text.startsWith('--')).length;
-  const isEnumeration = longs > MOST_SPELLINGS || names.length - longs > MOST_SPELLINGS;
-  if (candidate.firmness === 'alone' && isEnumeration) return false;
+  const isEnumeration = longs > MAX_SPELLINGS || names.length - longs > MAX_SPELLINGS;
+  if (candidate.certainty === 'alone' && isEnumeration) return false;
   const indented = indents.has(candidate.line.indent);
-  if (candidate.firmness === 'alone') return indented || !continuesText || before.text.endsWith(':');
+  if (candidate.certainty === 'alone') return indented || !continuesText || before.text.endsWith(':');
   if (rows.has(candidate.line)) return true;
   const isShown = names.every(({ text }) => shown.has(text)) && !speaksOf(candidate);
   return (indented || isShown) && !continuesText;

@@ -3,7 +3,7 @@ import { mayDeclare } from './candidate.ts';
 import type { TextLine } from './text-line.ts';
 
 /** So many lines must have an entry at one column to the right. */
-const LEAST_LINES = 3;
+const MIN_LINES = 3;
 
 /** Longer lines are no columns. */
 const LINE_LIMIT = 300;
@@ -21,7 +21,7 @@ export function unfoldColumns(lines: readonly TextLine[]): readonly TextLine[] {
   let done = 0;
   for (let i = 0; i < lines.length; i++) {
     const end = blockEnd(lines, i);
-    const block = end - i < LEAST_LINES ? [] : lines.slice(i, end);
+    const block = end - i < MIN_LINES ? [] : lines.slice(i, end);
     const columns = rightColumns(block);
     if (columns.length > 0) {
       for (let before = done; before < i; before++) unfolded.push(lines[before] as TextLine);
@@ -53,7 +53,7 @@ function rightColumns(block: readonly TextLine[]): number[] {
   return [...counts]
     .filter(([, count]) => count > 1)
     .slice(0, COLUMNS_LIMIT)
-    .flatMap(([at]) => (longestRun(block, at) >= LEAST_LINES ? [at] : []))
+    .flatMap(([at]) => (longestRun(block, at) >= MIN_LINES ? [at] : []))
     .sort((a, b) => a - b);
 }
 

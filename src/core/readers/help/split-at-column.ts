@@ -28,7 +28,7 @@ export function splitAtKnownColumn(
     if (!isBlank(line.text[at - 2]) && !isMarked && isPlaceholder(line, at, textIsBelow)) continue;
     return {
       declaration,
-      firmness: 'columns',
+      certainty: 'columns',
       textStart: at + markLength(line.text, at),
       textColumn: column,
     };

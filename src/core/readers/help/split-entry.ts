@@ -32,7 +32,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
     atRemark(line) ??
     alone(line, columns.length > 0 || isNamesOnly, limit === text.length ? scanned : undefined) ??
     atMark(line, columns) ??
-    softly(line)
+    atOneBlank(line)
   );
 }
 
@@ -42,7 +42,7 @@ function namesAlone(line: TextLine): SplitEntry | undefined {
   const declaration = whole(line.text, line.first, line.text.length);
   // Behind a gutter stands a text, which may end in a comma.
   if (declaration?.loose && /\S(?: {2,}|\t)/.test(line.text)) return undefined;
-  return declaration && { declaration, firmness: 'alone', textStart: undefined, textColumn: undefined };
+  return declaration && { declaration, certainty: 'alone', textStart: undefined, textColumn: undefined };
 }
 
 /** `-x VALUE ..... text`: dots that lead to the text; three alone only behind a bracket, since they mean more elsewhere. */
@@ -54,7 +54,7 @@ function atLeader(line: TextLine): SplitEntry | undefined {
   const declaration = whole(line.text, line.first, leader.index);
   const textStart = leader.index + leader[0].length;
   return (
-    declaration && { declaration, firmness: 'columns', textStart, textColumn: columnAt(line, textStart) }
+    declaration && { declaration, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
   );
 }
 
@@ -67,7 +67,7 @@ function inNameColumns(line: TextLine, nameColumns: ReadonlySet<number>): SplitE
   if (declaration === undefined || !isInColumn || last.argument?.words.length !== 1) return undefined;
   // Behind a gutter stands a text.
   if (isBlank(line.text[last.end + 1])) return undefined;
-  return { declaration, firmness: 'alone', textStart: undefined, textColumn: undefined };
+  return { declaration, certainty: 'alone', textStart: undefined, textColumn: undefined };
 }
 
 const GUTTERS_TRIED = 6;
@@ -87,7 +87,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     if (declaration === undefined) continue;
     const entry: SplitEntry = {
       declaration,
-      firmness: 'columns',
+      certainty: 'columns',
       textStart: i,
       textColumn: columnAt(line, i),
     };
@@ -105,7 +105,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
   const textStart = all.end + 1;
   const isRemark = all.names.length > fallback.declaration.names.length && text.startsWith(' (', all.end);
   return isRemark
-    ? { declaration: all, firmness: 'columns', textStart, textColumn: columnAt(line, textStart) }
+    ? { declaration: all, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
     : fallback;
 }
 
@@ -122,7 +122,7 @@ function atRemark(line: TextLine): SplitEntry | undefined {
   const declaration = whole(line.text, line.first, remark.index);
   if (declaration === undefined || declaration.loose) return undefined;
   const textStart = remark.index + 1;
-  return { declaration, firmness: 'marked', textStart, textColumn: columnAt(line, textStart) };
+  return { declaration, certainty: 'marked', textStart, textColumn: columnAt(line, textStart) };
 }
 
 function alone(
@@ -146,7 +146,7 @@ function alone(
     return undefined;
   return {
     declaration,
-    firmness: 'alone',
+    certainty: 'alone',
     textStart: undefined,
     textColumn: undefined,
   };
@@ -155,7 +155,7 @@ function alone(
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 
 /** So many bare words are placeholders, where a colon between blanks parts them from a text. */
-const MOST_BARE_WORDS = 3;
+const MAX_BARE_WORDS = 3;
 
 function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
   let best: { index: number; mark: string } | undefined;
@@ -168,18 +168,18 @@ function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefi
   if (declaration === undefined) return undefined;
   // `--server network netmask : text` in a list whose other texts stand in columns.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
-  const isColon = best.mark === ' : ' && columns.length > 0 && words <= MOST_BARE_WORDS;
+  const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
   if (declaration.loose && !isColon) return undefined;
   const at = best.index + best.mark.length;
   return {
     declaration,
-    firmness: 'marked',
+    certainty: 'marked',
     textStart: at,
     textColumn: columnAt(line, at),
   };
 }
 
-function softly(line: TextLine): SplitEntry | undefined {
+function atOneBlank(line: TextLine): SplitEntry | undefined {
   const { text, first } = line;
   const scanned = scanDeclaration(text, first, text.length);
   if (scanned === undefined) return undefined;
@@ -192,7 +192,7 @@ function softly(line: TextLine): SplitEntry | undefined {
   while (isBlank(text[at])) at++;
   return {
     declaration,
-    firmness: 'soft',
+    certainty: 'soft',
     textStart: at,
     textColumn: columnAt(line, at),
   };

@@ -33,7 +33,7 @@ const SPEAKS_OF_OPTIONS = /^\s*(?:-{1,2}\w[\w-]*,? )+(?:and|is|are|or|does) [a-z
 const ENDS_SENTENCE = /^\s*\S+[.!?] {2}[A-Z(]/;
 
 /** Running text is not broken before this column. */
-const LEAST_WIDTH = 50;
+const MIN_WIDTH = 50;
 
 /** So much of a line is looked at. */
 const LOOKED_AT = 400;
@@ -107,7 +107,7 @@ function isCommandLine(
  */
 function isJustified({ text, index, indent }: TextLine, lines: readonly TextLine[]): boolean {
   const next = lines[index + 1];
-  if (next === undefined || next.blank || next.indent !== indent || text.length < LEAST_WIDTH) return false;
+  if (next === undefined || next.blank || next.indent !== indent || text.length < MIN_WIDTH) return false;
   const below = next.text.slice(next.first, next.first + LOOKED_AT);
   return /^[a-z]+[ ,]/.test(below) && SENTENCE.test(below) && !/^\S+(?: {3,}|\t)/.test(below);
 }

@@ -53,7 +53,7 @@ function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, Reado
 }
 
 /** So many of the letters that a list declares make a word a group of letters. */
-const LEAST_KNOWN = 0.75;
+const MIN_KNOWN = 0.75;
 
 function shareKnown(letters: string, known: ReadonlySet<string>): number {
   return [...letters].filter((letter) => known.has(`-${letter}`)).length / letters.length;
@@ -62,11 +62,11 @@ function shareKnown(letters: string, known: ReadonlySet<string>): number {
 /** Whether what stands behind letters as their argument is one more of them: `-bcdefx#`. */
 function isMoreOfGroup({ declared, argument }: UsageOption): boolean {
   const [word, ...others] = argument?.words ?? [];
-  return declared.text.length > MOST_OF_A_WORD && others.length === 0 && word?.placeholder?.value === '#';
+  return declared.text.length > MAX_OF_A_WORD && others.length === 0 && word?.placeholder?.value === '#';
 }
 
 /** A hyphen and so many letters that a number stands behind may be a name of several letters. */
-const MOST_OF_A_WORD = 4;
+const MAX_OF_A_WORD = 4;
 
 function expand(usage: UsageOption, known: ReadonlySet<string>, words: ReadonlySet<string>): Option[] {
   const { declared, place } = usage;
@@ -82,7 +82,7 @@ function expand(usage: UsageOption, known: ReadonlySet<string>, words: ReadonlyS
     !known.has(declared.text) &&
     !words.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
-    (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= LEAST_KNOWN);
+    (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= MIN_KNOWN);
   if (isGroup) {
     return [...letters].map((letter, i) => {
       const at = {

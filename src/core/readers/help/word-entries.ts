@@ -23,7 +23,7 @@ function withoutBullets(lines: readonly TextLine[]): readonly TextLine[] {
   const first = filled[0];
   if (first === undefined || !BULLET.test(first.text)) return lines;
   const marked = filled.filter((line) => line.indent === first.indent);
-  if (marked.length < LEAST_BULLETS || !marked.every(({ text }) => BULLET.test(text))) return lines;
+  if (marked.length < MIN_BULLETS || !marked.every(({ text }) => BULLET.test(text))) return lines;
   return lines.map((line) => {
     if (line.blank || line.indent !== first.indent) return line;
     const at = BULLET.exec(line.text)?.[0].length ?? line.first;
@@ -32,7 +32,7 @@ function withoutBullets(lines: readonly TextLine[]): readonly TextLine[] {
 }
 
 /** A mark before a single line parts nothing. */
-const LEAST_BULLETS = 2;
+const MIN_BULLETS = 2;
 
 /** The lines of a list without a sentence that leads to it from further left: `COMMAND is one of the following:`. */
 function withoutAnnouncement(lines: readonly TextLine[]): readonly TextLine[] {
@@ -175,7 +175,7 @@ function layoutOf(lines: readonly TextLine[]): Layout | undefined {
 }
 
 /** One line shows no width that names have in common. */
-const LEAST_EVEN = 2;
+const MIN_EVEN = 2;
 
 /** Names of one width, with one blank before their texts: the column of these; none where the lines do not show it. */
 function equalWidths(lines: readonly TextLine[]): number[] {
@@ -184,7 +184,7 @@ function equalWidths(lines: readonly TextLine[]): number[] {
   );
   const [width] = starts;
   const [first] = lines;
-  if (lines.length < LEAST_EVEN || width === undefined || first === undefined) return [];
+  if (lines.length < MIN_EVEN || width === undefined || first === undefined) return [];
   const isEven = lines.every((line, i) => starts[i] === width && line.indent === first.indent);
   return isEven ? [first.indent + width + 1] : [];
 }

@@ -1,7 +1,7 @@
 import type { PlacedText } from '../../notation/placed-text.ts';
 import type { Span } from '../../source/source.ts';
 import type { MappingNode } from '../document-node.ts';
-import { type Definitions, type JsonSchema, type Report, readAs, type Said, type Shape } from './shape.ts';
+import { type Definitions, type JsonSchema, type Placed, type Report, readAs, type Shape } from './shape.ts';
 
 /** A thing of a collection: its name as a text with places, and what is said of it. */
 export interface Entry<T> {
@@ -10,7 +10,7 @@ export interface Entry<T> {
   readonly value: T;
   readonly place: Span;
   /** The heading that it stands under, where the collection has groups. */
-  readonly heading: Said<string> | undefined;
+  readonly heading: Placed<string> | undefined;
 }
 
 interface CollectionOptions<T> {
@@ -29,9 +29,13 @@ export function collection<T>({
   value,
   item,
   nameStart,
-}: CollectionOptions<T>): Shape<Said<readonly Entry<T>[]>> {
+}: CollectionOptions<T>): Shape<Placed<readonly Entry<T>[]>> {
   const isName = nameStart === undefined ? undefined : new RegExp(`^${nameStart}`);
-  const readMapping = (node: MappingNode, report: Report, heading: Said<string> | undefined): Entry<T>[] => {
+  const readMapping = (
+    node: MappingNode,
+    report: Report,
+    heading: Placed<string> | undefined,
+  ): Entry<T>[] => {
     const seen = new Set<string>();
     return node.entries.flatMap(({ key, value: node }) => {
       if (isName !== undefined && heading === undefined && !isName.test(key.text)) {

@@ -1,10 +1,10 @@
-import { readAs, type Said, type Shape } from './shape.ts';
+import { type Placed, readAs, type Shape } from './shape.ts';
 
 /** A list of things of one shape. Items with mistakes are passed over. */
 export function list<T>(
   item: Shape<T>,
   expected = `a list, each item ${item.expected}`,
-): Shape<Said<readonly T[]>> {
+): Shape<Placed<readonly T[]>> {
   return {
     expected,
     kinds: new Set(['list']),
@@ -21,7 +21,7 @@ export function list<T>(
 }
 
 /** One thing, or a list of such things. */
-export function oneOrMore<T>(item: Shape<T>): Shape<Said<readonly T[]>> {
+export function oneOrMore<T>(item: Shape<T>): Shape<Placed<readonly T[]>> {
   const several = list(item);
   return {
     expected: `${item.expected}, or a list of such`,

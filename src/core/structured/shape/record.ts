@@ -4,7 +4,7 @@ import type { MappingNode } from '../document-node.ts';
 import { list } from './lists.ts';
 import { nearest } from './nearest.ts';
 import { choice } from './scalars.ts';
-import { readAs, type Said, type Shape } from './shape.ts';
+import { type Placed, readAs, type Shape } from './shape.ts';
 
 /** The keys of a record with their shapes. */
 export type Fields = Readonly<Record<string, Shape<unknown>>>;
@@ -22,12 +22,12 @@ export interface AnyRecord {
 }
 
 /** What a record says: a value for each key that stands there, and how each is known. */
-export interface Recorded<F extends Fields> extends AnyRecord {
+export interface PlacedRecord<F extends Fields> extends AnyRecord {
   readonly said: SaidOf<F>;
 }
 
 /** The fact that a key of a record says; undefined where it says nothing. */
-export function factOf<T>(from: AnyRecord, key: string, said: Said<T> | undefined): Fact<T> | undefined {
+export function factOf<T>(from: AnyRecord, key: string, said: Placed<T> | undefined): Fact<T> | undefined {
   return said === undefined ? undefined : { value: said.value, basis: from.basisOf(key), place: said.place };
 }
 
@@ -47,7 +47,7 @@ export function record<F extends Fields>(
     readonly marks?: readonly string[];
     readonly facts?: boolean;
   } = {},
-): Shape<Recorded<F>> {
+): Shape<PlacedRecord<F>> {
   const own = Object.keys(fields);
   const markable = list(choice(...own, ...marks), 'a list of keys of this mapping');
   const shapes = new Map<string, Shape<unknown>>([
@@ -80,7 +80,7 @@ export function record<F extends Fields>(
           const read = readAs(shape, value, report);
           said.set(key.text, read);
           if (key.text === 'inferred' || key.text === 'observed') {
-            for (const one of (read as Said<readonly Said<string>[]> | undefined)?.value ?? [])
+            for (const one of (read as Placed<readonly Placed<string>[]> | undefined)?.value ?? [])
               bases.set(one.value, key.text);
           }
         }
@@ -90,7 +90,7 @@ export function record<F extends Fields>(
         own.filter((key) => said.get(key) !== undefined).map((key) => [key, said.get(key)]),
       );
       return {
-        said: values as Recorded<F>['said'],
+        said: values as PlacedRecord<F>['said'],
         place: node.place,
         basisOf: (key) => bases.get(key) ?? 'stated',
       };

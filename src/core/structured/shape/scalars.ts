@@ -1,7 +1,7 @@
 import type { PlacedText } from '../../notation/placed-text.ts';
 import type { DocumentNode, NodeKind, ScalarNode } from '../document-node.ts';
 import { nearest } from './nearest.ts';
-import type { Report, Said, Shape } from './shape.ts';
+import type { Placed, Report, Shape } from './shape.ts';
 
 function scalar<T>(
   expected: string,
@@ -18,11 +18,11 @@ function scalar<T>(
   };
 }
 
-const WORD_KINDS = ['text', 'number', 'truth'] as const;
+const WORD_KINDS = ['text', 'number', 'boolean'] as const;
 const WORD_TYPES = { type: ['string', 'number', 'boolean'] };
 
 /** A text; numbers and truths are taken as they are typed, since all words of a command line are texts. */
-export const text: Shape<Said<string>> = scalar(
+export const text: Shape<Placed<string>> = scalar(
   'a text',
   WORD_KINDS,
   () => WORD_TYPES,
@@ -38,17 +38,17 @@ export const notation: Shape<PlacedText> = scalar(
 );
 
 /** `true` or `false`. */
-export const truth: Shape<Said<boolean>> = scalar(
+export const boolean: Shape<Placed<boolean>> = scalar(
   'true or false',
-  ['truth'],
+  ['boolean'],
   () => ({ type: 'boolean' }),
   (node) => ({ value: node.text.toLowerCase() === 'true', place: node.place }),
 );
 
 /** `true` and nothing else: for what can be said, but not denied. */
-export const yes: Shape<Said<true>> = scalar(
+export const trueOnly: Shape<Placed<true>> = scalar(
   'true',
-  ['truth'],
+  ['boolean'],
   () => ({ const: true }),
   (node, report) => {
     if (node.text.toLowerCase() === 'true') return { value: true, place: node.place };
@@ -62,7 +62,7 @@ export const yes: Shape<Said<true>> = scalar(
 );
 
 /** A node with nothing in it (`key:` with no value, `null`). */
-export const nothing: Shape<Said<null>> = scalar(
+export const nothing: Shape<Placed<null>> = scalar(
   'nothing',
   ['nothing'],
   () => ({ type: 'null' }),
@@ -70,7 +70,7 @@ export const nothing: Shape<Said<null>> = scalar(
 );
 
 /** A number as JSON has them. */
-export const number: Shape<Said<number>> = scalar(
+export const number: Shape<Placed<number>> = scalar(
   'a number',
   ['number'],
   () => ({ type: 'number' }),
@@ -83,7 +83,7 @@ export const number: Shape<Said<number>> = scalar(
 );
 
 /** One of a few words; `true` and `false` among them are given as words too. */
-export function choice<const T extends string>(...words: readonly T[]): Shape<Said<T>> {
+export function choice<const T extends string>(...words: readonly T[]): Shape<Placed<T>> {
   const allowed: ReadonlySet<string> = new Set(words);
   const isWord = (value: string): value is T => allowed.has(value);
   const list = words.map((word) => `'${word}'`).join(', ');
@@ -112,7 +112,7 @@ export function pattern<T>(
   expected: string,
   source: string,
   parse: (match: RegExpExecArray) => T | undefined,
-): Shape<Said<T>> {
+): Shape<Placed<T>> {
   const expression = new RegExp(`^(?:${source})$`);
   return scalar(
     expected,

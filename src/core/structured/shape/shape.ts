@@ -2,7 +2,7 @@ import type { Span } from '../../source/source.ts';
 import { type DocumentNode, KIND_NAMES, type NodeKind } from '../document-node.ts';
 
 /** A value that a document says, with its place. */
-export interface Said<T> {
+export interface Placed<T> {
   readonly value: T;
   readonly place: Span;
 }

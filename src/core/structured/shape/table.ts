@@ -1,9 +1,9 @@
 import { nearest } from './nearest.ts';
-import { type JsonSchema, readAs, type Said, type Shape } from './shape.ts';
+import { type JsonSchema, type Placed, readAs, type Shape } from './shape.ts';
 
 /** A row of a table: its key and its value, each with its place. */
 export interface Row<T> {
-  readonly key: Said<string>;
+  readonly key: Placed<string>;
   readonly value: T;
 }
 
@@ -19,7 +19,7 @@ export function table<T>(
   expected: string,
   value: Shape<T>,
   known?: KnownKeys,
-): Shape<Said<readonly Row<T>[]>> {
+): Shape<Placed<readonly Row<T>[]>> {
   const allowed = new Set(known?.keys);
   return {
     expected,

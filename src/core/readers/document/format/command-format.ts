@@ -1,8 +1,8 @@
 import type { Entry } from '../../../structured/shape/collection.ts';
 import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists.ts';
-import { type AnyRecord, type Recorded, record, type SaidOf } from '../../../structured/shape/record.ts';
-import { choice, notation, text, truth } from '../../../structured/shape/scalars.ts';
-import { defined, described, named, type Said, type Shape } from '../../../structured/shape/shape.ts';
+import { type AnyRecord, type PlacedRecord, record, type SaidOf } from '../../../structured/shape/record.ts';
+import { boolean, choice, notation, text } from '../../../structured/shape/scalars.ts';
+import { defined, described, named, type Placed, type Shape } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 import { operands } from './operand-format.ts';
 import { options } from './option-format.ts';
@@ -15,14 +15,14 @@ const FORM_FIELDS = {
   options: list(
     record(
       'a mapping with the key name',
-      { name: text, required: truth, repeated: truth },
+      { name: text, required: boolean, repeated: boolean },
       { required: ['name'] },
     ),
   ),
   operands,
 };
 
-export type FormRecord = Recorded<typeof FORM_FIELDS>;
+export type FormRecord = PlacedRecord<typeof FORM_FIELDS>;
 
 /** A usage line: its text, or a mapping where what it shows cannot be read from the text. */
 const form = either(
@@ -50,7 +50,7 @@ const isComplete = choice('true', 'false', 'unknown');
 
 const COMPLETE_FIELDS = { options: isComplete, commands: isComplete, operands: isComplete };
 
-export type CompleteRecord = Recorded<typeof COMPLETE_FIELDS>;
+export type CompleteRecord = PlacedRecord<typeof COMPLETE_FIELDS>;
 
 /** What can be said of any command but its subcommands. */
 const OWN_FIELDS = {
@@ -65,7 +65,7 @@ const OWN_FIELDS = {
   relations,
   examples: described(list(example), 'Command lines as examples.'),
   'default-command': described(text, 'The subcommand that is meant where none is given.'),
-  'plugin-commands': described(truth, 'Whether further commands come from outside.'),
+  'plugin-commands': described(boolean, 'Whether further commands come from outside.'),
   parsing,
   hidden,
   deprecated,
@@ -74,18 +74,18 @@ const OWN_FIELDS = {
     either(isComplete, record('a mapping with options, commands and operands', COMPLETE_FIELDS)),
     'Whether the lists of this command, and of those below it that do not say otherwise, hold all there is: true, false or unknown; or a mapping for each of options, commands and operands.',
   ),
-  described: described(truth, 'Whether a source describes the command itself, where its keys do not tell.'),
+  described: described(boolean, 'Whether a source describes the command itself, where its keys do not tell.'),
 };
 
 /** What a document says of a command. */
 export interface CommandRecord extends AnyRecord {
-  readonly said: SaidOf<typeof OWN_FIELDS> & { readonly commands?: Said<readonly Entry<CommandRecord>[]> };
+  readonly said: SaidOf<typeof OWN_FIELDS> & { readonly commands?: Placed<readonly Entry<CommandRecord>[]> };
 }
 
 /** What may stand in `inferred` of a command besides its keys: that options drawn without an option-argument take none. */
 export const FLAGS = 'flags';
 
-const commands: Shape<Said<readonly Entry<CommandRecord>[]>> = named(
+const commands: Shape<Placed<readonly Entry<CommandRecord>[]>> = named(
   'commands',
   ['mapping', 'list'],
   'a mapping from command to summary',

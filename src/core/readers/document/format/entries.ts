@@ -1,8 +1,8 @@
 import { collection, type Entry } from '../../../structured/shape/collection.ts';
 import { either, mapped } from '../../../structured/shape/lists.ts';
-import { type Fields, type Recorded, record } from '../../../structured/shape/record.ts';
+import { type Fields, type PlacedRecord, record } from '../../../structured/shape/record.ts';
 import { notation, nothing, text } from '../../../structured/shape/scalars.ts';
-import type { Said, Shape } from '../../../structured/shape/shape.ts';
+import type { Placed, Shape } from '../../../structured/shape/shape.ts';
 
 interface EntryOptions<F extends Fields> {
   /** What messages call the whole, such as `options`. */
@@ -27,11 +27,11 @@ interface EntryOptions<F extends Fields> {
  */
 export function entries<F extends Fields>(
   options: EntryOptions<F>,
-): Shape<Said<readonly Entry<Recorded<F>>[]>> {
+): Shape<Placed<readonly Entry<PlacedRecord<F>>[]>> {
   const { expected, one, fields, short, nameKey, nameStart, nameOptional = false, marks = [] } = options;
   const value = either(
     mapped(nothing, ({ place }) => plain<F>({}, place)),
-    mapped(text, (said) => plain<F>({ [short]: said } as Recorded<F>['said'], said.place)),
+    mapped(text, (said) => plain<F>({ [short]: said } as PlacedRecord<F>['said'], said.place)),
     record(`a mapping that describes ${one}`, fields, { marks }),
   );
   const full = record(
@@ -50,7 +50,7 @@ export function entries<F extends Fields>(
           readonly [key: string]: typeof notation extends Shape<infer T> ? T | undefined : never;
         }
       )[nameKey],
-      value: recorded as unknown as Recorded<F>,
+      value: recorded as unknown as PlacedRecord<F>,
     })),
   );
   return collection({
@@ -61,6 +61,9 @@ export function entries<F extends Fields>(
   });
 }
 
-function plain<F extends Fields>(said: Recorded<F>['said'], place: Recorded<F>['place']): Recorded<F> {
+function plain<F extends Fields>(
+  said: PlacedRecord<F>['said'],
+  place: PlacedRecord<F>['place'],
+): PlacedRecord<F> {
   return { said, place, basisOf: () => 'stated' };
 }

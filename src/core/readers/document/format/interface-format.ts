@@ -1,6 +1,6 @@
 import { SOURCE_KINDS } from '../../../model/interface.ts';
 import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists.ts';
-import { type Recorded, record } from '../../../structured/shape/record.ts';
+import { type PlacedRecord, record } from '../../../structured/shape/record.ts';
 import { choice, number, text } from '../../../structured/shape/scalars.ts';
 import { described } from '../../../structured/shape/shape.ts';
 import { COMMAND_FIELDS, FLAGS } from './command-format.ts';
@@ -71,7 +71,7 @@ const INTERFACE_FIELDS = {
   ...COMMAND_FIELDS,
 };
 
-export type InterfaceRecord = Recorded<typeof INTERFACE_FIELDS>;
+export type InterfaceRecord = PlacedRecord<typeof INTERFACE_FIELDS>;
 
 /** A whole interface document. */
 export const interfaceDocument = record('a mapping with the keys dabbawala and program', INTERFACE_FIELDS, {

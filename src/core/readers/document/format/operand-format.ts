@@ -1,5 +1,5 @@
 import { list } from '../../../structured/shape/lists.ts';
-import type { Recorded } from '../../../structured/shape/record.ts';
+import type { PlacedRecord } from '../../../structured/shape/record.ts';
 import { choice, text } from '../../../structured/shape/scalars.ts';
 import { described, named } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
@@ -16,7 +16,7 @@ const OPERAND_FIELDS = {
   ...WORD_FIELDS,
 };
 
-export type OperandRecord = Recorded<typeof OPERAND_FIELDS>;
+export type OperandRecord = PlacedRecord<typeof OPERAND_FIELDS>;
 
 /** The operands of a command, in their order. */
 export const operands = named('operands', ['mapping', 'list'], 'a mapping from operand to help', () =>

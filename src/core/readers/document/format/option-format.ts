@@ -1,6 +1,6 @@
 import { either, list, oneOrMore } from '../../../structured/shape/lists.ts';
-import { type Recorded, record } from '../../../structured/shape/record.ts';
-import { choice, notation, text, truth } from '../../../structured/shape/scalars.ts';
+import { type PlacedRecord, record } from '../../../structured/shape/record.ts';
+import { boolean, choice, notation, text } from '../../../structured/shape/scalars.ts';
 import { defined, described, named } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 import { factItem } from './fact-item.ts';
@@ -13,7 +13,7 @@ const ARGUMENT_FIELDS = {
   ...WORD_FIELDS,
 };
 
-export type ArgumentRecord = Recorded<typeof ARGUMENT_FIELDS>;
+export type ArgumentRecord = PlacedRecord<typeof ARGUMENT_FIELDS>;
 
 const argumentRecord = defined(
   'argument-mapping',
@@ -39,7 +39,7 @@ const NAME_FIELDS = {
   ),
 };
 
-export type NameRecord = Recorded<typeof NAME_FIELDS>;
+export type NameRecord = PlacedRecord<typeof NAME_FIELDS>;
 
 const OPTION_FIELDS = {
   help,
@@ -55,7 +55,7 @@ const OPTION_FIELDS = {
     'Names that the notation cannot show, or that take something else than the option.',
   ),
   negated: described(oneOrMore(notation), 'Names that take the option back, such as --no-colour.'),
-  required: described(truth, 'Whether it must be given.'),
+  required: described(boolean, 'Whether it must be given.'),
   repetition: described(
     choice('refused', 'last-wins', 'all-count', 'counted'),
     'What happens where it is given more than once.',
@@ -65,7 +65,7 @@ const OPTION_FIELDS = {
     'Where it may stand on command lines of subcommands.',
   ),
   'applies-to-next-operand': described(
-    truth,
+    boolean,
     'Whether it holds for the operand that follows, not for the whole line.',
   ),
   'same-as': described(text, 'Another option that it stands for, with its value: --sort=size.'),
@@ -73,10 +73,10 @@ const OPTION_FIELDS = {
   heading: described(text, 'The heading that it stands under in help.'),
   hidden,
   deprecated,
-  listed: described(truth, 'Whether help lists it, where its help text does not tell.'),
+  listed: described(boolean, 'Whether help lists it, where its help text does not tell.'),
 };
 
-export type OptionRecord = Recorded<typeof OPTION_FIELDS>;
+export type OptionRecord = PlacedRecord<typeof OPTION_FIELDS>;
 
 /** The options of a command. */
 export const options = named('options', ['mapping', 'list'], 'a mapping from option to help', () =>

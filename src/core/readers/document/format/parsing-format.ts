@@ -1,22 +1,22 @@
 import { list } from '../../../structured/shape/lists.ts';
-import { type Recorded, record } from '../../../structured/shape/record.ts';
-import { choice, text, truth } from '../../../structured/shape/scalars.ts';
+import { type PlacedRecord, record } from '../../../structured/shape/record.ts';
+import { boolean, choice, text } from '../../../structured/shape/scalars.ts';
 import { described, named } from '../../../structured/shape/shape.ts';
 
 const PARSING_FIELDS = {
-  'option-abbreviations': described(truth, 'Whether unambiguous prefixes of long options are accepted.'),
-  'command-abbreviations': described(truth, 'Whether unambiguous prefixes of commands are accepted.'),
+  'option-abbreviations': described(boolean, 'Whether unambiguous prefixes of long options are accepted.'),
+  'command-abbreviations': described(boolean, 'Whether unambiguous prefixes of commands are accepted.'),
   'segment-abbreviations': described(
-    truth,
+    boolean,
     'Whether each segment of a command name may be shortened (route:plan as r:p).',
   ),
   'segment-separator': described(text, 'What parts the segments of a command name.'),
-  'value-abbreviations': described(truth, 'Whether unambiguous prefixes of allowed values are accepted.'),
+  'value-abbreviations': described(boolean, 'Whether unambiguous prefixes of allowed values are accepted.'),
   'prefix-tie': described(choice('refused', 'first-declared'), 'What a prefix of several names comes to.'),
-  'spellings-tie': described(truth, 'Whether a prefix of several spellings of one option is a tie.'),
-  'case-sensitive': described(truth, 'Whether upper and lower case differ in names.'),
-  grouping: described(truth, 'Whether letters can be grouped behind one hyphen.'),
-  'generated-negation': described(truth, 'Whether the parser makes a --no-NAME of every flag.'),
+  'spellings-tie': described(boolean, 'Whether a prefix of several spellings of one option is a tie.'),
+  'case-sensitive': described(boolean, 'Whether upper and lower case differ in names.'),
+  grouping: described(boolean, 'Whether letters can be grouped behind one hyphen.'),
+  'generated-negation': described(boolean, 'Whether the parser makes a --no-NAME of every flag.'),
   'option-prefixes': described(list(text), 'What options may begin with, such as -, -- and +.'),
   'long-hyphens': described(
     choice('as-listed', 'one-or-two'),
@@ -26,15 +26,15 @@ const PARSING_FIELDS = {
     choice('long-name', 'group'),
     'What -sort is where it is both a long name and a group of letters.',
   ),
-  'bundle-without-hyphen': described(truth, 'Whether the first word may be a group without its hyphen.'),
-  'number-option': described(truth, 'Whether -NUM is an option.'),
+  'bundle-without-hyphen': described(boolean, 'Whether the first word may be a group without its hyphen.'),
+  'number-option': described(boolean, 'Whether -NUM is an option.'),
   'value-forms': described(
     list(choice('-xV', '-x V', '--x=V', '--x V')),
     'All ways in which a value may be joined to its option.',
   ),
-  'hyphen-values': described(truth, 'Whether a word that begins with a hyphen may be an option-argument.'),
+  'hyphen-values': described(boolean, 'Whether a word that begins with a hyphen may be an option-argument.'),
   'negative-numbers': described(
-    truth,
+    boolean,
     'Whether a negative number is a value or operand where no option is a digit.',
   ),
   'optional-values': described(
@@ -55,7 +55,7 @@ const PARSING_FIELDS = {
   ),
 };
 
-export type ParsingRecord = Recorded<typeof PARSING_FIELDS>;
+export type ParsingRecord = PlacedRecord<typeof PARSING_FIELDS>;
 
 /** How the parser behaves. */
 export const parsing = named('parsing', ['mapping'], 'a mapping of parsing rules', () =>

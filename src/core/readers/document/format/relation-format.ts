@@ -1,5 +1,5 @@
 import { either, list, mapped } from '../../../structured/shape/lists.ts';
-import { type Recorded, record } from '../../../structured/shape/record.ts';
+import { type PlacedRecord, record } from '../../../structured/shape/record.ts';
 import { notation, text } from '../../../structured/shape/scalars.ts';
 import { defined, described, named } from '../../../structured/shape/shape.ts';
 
@@ -33,7 +33,7 @@ const RELATION_FIELDS = {
   subject: described(member, 'The option or operand that requires or excludes others.'),
 };
 
-export type RelationRecord = Recorded<typeof RELATION_FIELDS>;
+export type RelationRecord = PlacedRecord<typeof RELATION_FIELDS>;
 
 /** Rules about which options and operands go together. */
 export const relations = defined(

@@ -1,9 +1,17 @@
 import type { Range } from '../../../model/argument.ts';
 import type { Entry } from '../../../structured/shape/collection.ts';
 import { either, mapped } from '../../../structured/shape/lists.ts';
-import { type AnyRecord, type Recorded, record, type SaidOf } from '../../../structured/shape/record.ts';
-import { choice, nothing, number, pattern, text, truth, yes } from '../../../structured/shape/scalars.ts';
-import { defined, described, named, type Said, type Shape } from '../../../structured/shape/shape.ts';
+import { type AnyRecord, type PlacedRecord, record, type SaidOf } from '../../../structured/shape/record.ts';
+import {
+  boolean,
+  choice,
+  nothing,
+  number,
+  pattern,
+  text,
+  trueOnly,
+} from '../../../structured/shape/scalars.ts';
+import { defined, described, named, type Placed, type Shape } from '../../../structured/shape/shape.ts';
 import { entries } from './entries.ts';
 
 /** Help text: a text, or nothing where there is known to be none. */
@@ -17,22 +25,22 @@ const DEPRECATION_FIELDS = {
   'replaced-by': described(text, 'What to use instead.'),
 };
 
-export type DeprecationRecord = Recorded<typeof DEPRECATION_FIELDS>;
+export type DeprecationRecord = PlacedRecord<typeof DEPRECATION_FIELDS>;
 
 /** A deprecation: `true`, or since when and what takes its place. */
 export const deprecated = defined(
   'deprecated',
   described(
-    either(yes, record('a mapping with since and replaced-by', DEPRECATION_FIELDS)),
+    either(trueOnly, record('a mapping with since and replaced-by', DEPRECATION_FIELDS)),
     'That it is deprecated: true, or a mapping that says since when and what to use instead.',
   ),
 );
 
-export const hidden = described(truth, 'Whether help and completion leave it out.');
+export const hidden = described(boolean, 'Whether help and completion leave it out.');
 
 const VALUE_FIELDS = { help, hidden, deprecated };
 
-export type ValueRecord = Recorded<typeof VALUE_FIELDS>;
+export type ValueRecord = PlacedRecord<typeof VALUE_FIELDS>;
 
 const values = defined(
   'values',
@@ -60,7 +68,7 @@ export const count = described(
 const NUMBER = '-?\\d{1,15}(?:\\.\\d{1,15})?';
 const bound = either(number, choice('none'));
 
-const range: Shape<Said<Range>> = defined(
+const range: Shape<Placed<Range>> = defined(
   'range',
   described(
     either(
@@ -71,7 +79,7 @@ const range: Shape<Said<Range>> = defined(
       ),
       mapped(
         record('a mapping with least and most', { least: bound, most: bound }),
-        ({ said, place }): Said<Range> => ({
+        ({ said, place }): Placed<Range> => ({
           value: { least: boundValue(said.least?.value), most: boundValue(said.most?.value) },
           place,
         }),
@@ -119,15 +127,15 @@ const OWN_FIELDS = {
 
 /** What a document says of one word. */
 export interface WordRecord extends AnyRecord {
-  readonly said: SaidOf<typeof OWN_FIELDS> & { readonly keys?: Said<readonly Entry<KeyRecord>[]> };
+  readonly said: SaidOf<typeof OWN_FIELDS> & { readonly keys?: Placed<readonly Entry<KeyRecord>[]> };
 }
 
 /** What a document says of a known key of words such as KEY=VALUE. */
 export interface KeyRecord extends AnyRecord {
-  readonly said: { readonly help?: Said<string | null>; readonly value?: WordRecord };
+  readonly said: { readonly help?: Placed<string | null>; readonly value?: WordRecord };
 }
 
-const keys: Shape<Said<readonly Entry<KeyRecord>[]>> = named(
+const keys: Shape<Placed<readonly Entry<KeyRecord>[]>> = named(
   'keys',
   ['mapping', 'list'],
   'a mapping from key to help',

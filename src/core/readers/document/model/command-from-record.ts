@@ -10,7 +10,7 @@ import type { PlacedText } from '../../../notation/placed-text.ts';
 import { readUsageNotation } from '../../../notation/usage-notation.ts';
 import type { Entry } from '../../../structured/shape/collection.ts';
 import { type AnyRecord, factOf } from '../../../structured/shape/record.ts';
-import type { Report, Said } from '../../../structured/shape/shape.ts';
+import type { Placed, Report } from '../../../structured/shape/shape.ts';
 import { type CommandRecord, FLAGS, type FormRecord } from '../format/command-format.ts';
 import { type Completeness, DESCRIBING_KEYS, inherited } from '../format/completeness.ts';
 import { deprecationOf } from './facts.ts';
@@ -108,7 +108,11 @@ function completenessOf(from: CommandRecord, above: Completeness): Completeness 
   };
 }
 
-function truthOf(from: AnyRecord, key: string, said: Said<'true' | 'false' | 'unknown'>): Knowable<boolean> {
+function truthOf(
+  from: AnyRecord,
+  key: string,
+  said: Placed<'true' | 'false' | 'unknown'>,
+): Knowable<boolean> {
   return said.value === 'unknown' ? undefined : factOf(from, key, { ...said, value: said.value === 'true' });
 }
 

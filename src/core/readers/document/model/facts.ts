@@ -1,14 +1,14 @@
 import type { Deprecation } from '../../../model/argument.ts';
 import type { Fact, Knowable } from '../../../model/fact.ts';
 import { type AnyRecord, factOf } from '../../../structured/shape/record.ts';
-import type { Said } from '../../../structured/shape/shape.ts';
+import type { Placed } from '../../../structured/shape/shape.ts';
 import type { DeprecationRecord } from '../format/word-format.ts';
 
 /** A text as a fact; undefined where it is left empty or not said. */
 export function textFact(
   from: AnyRecord,
   key: string,
-  said: Said<string | null> | undefined,
+  said: Placed<string | null> | undefined,
 ): Knowable<string> {
   return said === undefined || said.value === null
     ? undefined
@@ -18,7 +18,7 @@ export function textFact(
 /** A deprecation as a fact: `true` says nothing more than that. */
 export function deprecationOf(
   from: AnyRecord,
-  said: Said<true> | DeprecationRecord | undefined,
+  said: Placed<true> | DeprecationRecord | undefined,
 ): Knowable<Deprecation> {
   if (said === undefined) return undefined;
   const value: Deprecation =
@@ -35,7 +35,7 @@ export function deprecationOf(
 export function factsOf<T>(
   from: AnyRecord,
   key: string,
-  said: Said<readonly Fact<T>[]> | undefined,
+  said: Placed<readonly Fact<T>[]> | undefined,
 ): Fact<T>[] {
   const basis = from.basisOf(key);
   return (said?.value ?? []).map((fact) => (fact.basis === 'stated' ? { ...fact, basis } : fact));

@@ -6,7 +6,7 @@ import { readOptionNotation } from '../../../notation/option-notation.ts';
 import type { PlacedText } from '../../../notation/placed-text.ts';
 import type { Entry } from '../../../structured/shape/collection.ts';
 import { factOf } from '../../../structured/shape/record.ts';
-import type { Report, Said } from '../../../structured/shape/shape.ts';
+import type { Placed, Report } from '../../../structured/shape/shape.ts';
 import type { ArgumentRecord, NameRecord, OptionRecord } from '../format/option-format.ts';
 import { deprecationOf, factsOf, textFact } from './facts.ts';
 import { wordFromRecord } from './word-from-record.ts';
@@ -116,7 +116,7 @@ function formOf(from: NameRecord, name: PlacedText, report: Report): NameForm {
 
 function ownArgument(
   from: NameRecord,
-  said: ArgumentRecord | Said<'none' | 'same'>,
+  said: ArgumentRecord | Placed<'none' | 'same'>,
 ): Knowable<OptionArgument> {
   const basis = from.basisOf('argument');
   if ('said' in said) return { value: argumentFromRecord(said, undefined), basis, place: said.place };
@@ -127,7 +127,7 @@ function plainName(text: PlacedText, form = nameFormOf(text.text) ?? 'long'): Op
   return { text: text.text, form, argument: undefined, place: text.whole };
 }
 
-function sameAsOf(from: OptionRecord, said: Said<string> | undefined): Option['sameAs'] {
+function sameAsOf(from: OptionRecord, said: Placed<string> | undefined): Option['sameAs'] {
   if (said === undefined) return undefined;
   const equals = said.value.indexOf('=');
   const option = equals < 0 ? said.value : said.value.slice(0, equals);

@@ -4,7 +4,7 @@ import type { Knowable } from './fact.ts';
  * A list read from a source, which may show only a part of what there is. Unless `complete` is known to be true,
  * nothing may be said to be missing from it.
  */
-export interface Listed<T> {
+export interface ItemList<T> {
   readonly items: readonly T[];
   readonly complete: Knowable<boolean>;
 }

@@ -7,7 +7,7 @@ import { endMarked, MARK } from './marked-processes.ts';
 import { ownIdentity } from './process-identity.ts';
 
 /** Where programs are run: an empty folder, an empty home, and an environment with nothing of the user's. */
-export interface Workplace {
+export interface RunFolders {
   /** The working directory of programs. */
   readonly folder: string;
   /** The folder for their temporary files. */
@@ -26,16 +26,16 @@ export interface WorkplaceSettings {
   readonly keepFolder: boolean;
 }
 
-/** Why there is no workplace. */
+/** Why there is no folders. */
 export interface NoWorkplace {
   readonly reason: string;
 }
 
 /**
- * Makes a workplace in the folder for temporary files, after cleaning up what killed runs left there. It says inside whose it is. Never
+ * Makes a folders in the folder for temporary files, after cleaning up what killed runs left there. It says inside whose it is. Never
  * throws.
  */
-export async function openWorkplace(settings: WorkplaceSettings): Promise<Workplace | NoWorkplace> {
+export async function openRunFolders(settings: WorkplaceSettings): Promise<RunFolders | NoWorkplace> {
   await cleanLeftBehind();
   try {
     return await makeWorkplace(settings);
@@ -46,7 +46,7 @@ export async function openWorkplace(settings: WorkplaceSettings): Promise<Workpl
   }
 }
 
-async function makeWorkplace({ width, keepHome, keepFolder }: WorkplaceSettings): Promise<Workplace> {
+async function makeWorkplace({ width, keepHome, keepFolder }: WorkplaceSettings): Promise<RunFolders> {
   const base = await mkdtemp(join(tmpdir(), WORKPLACE_PREFIX));
   await writeFile(join(base, OWNER_FILE), JSON.stringify(ownIdentity()));
   const home = await mkdtemp(join(base, 'home-'));
