@@ -17,7 +17,7 @@ export interface RunFolders {
   close(): Promise<void>;
 }
 
-export interface WorkplaceSettings {
+export interface RunFolderSettings {
   /** Columns of the terminal that programs are told of. */
   readonly width: number;
   /** Whether programs see the user's home. */
@@ -27,7 +27,7 @@ export interface WorkplaceSettings {
 }
 
 /** Why there is no folders. */
-export interface NoWorkplace {
+export interface NoRunFolders {
   readonly reason: string;
 }
 
@@ -35,10 +35,10 @@ export interface NoWorkplace {
  * Makes a folders in the folder for temporary files, after cleaning up what killed runs left there. It says inside whose it is. Never
  * throws.
  */
-export async function openRunFolders(settings: WorkplaceSettings): Promise<RunFolders | NoWorkplace> {
+export async function openRunFolders(settings: RunFolderSettings): Promise<RunFolders | NoRunFolders> {
   await cleanLeftBehind();
   try {
-    return await makeWorkplace(settings);
+    return await makeRunFolders(settings);
   } catch (error) {
     return {
       reason: `the folder for temporary files '${tmpdir()}' cannot be used: ${systemReason(error)}; set TMPDIR to another folder`,
@@ -46,7 +46,7 @@ export async function openRunFolders(settings: WorkplaceSettings): Promise<RunFo
   }
 }
 
-async function makeWorkplace({ width, keepHome, keepFolder }: WorkplaceSettings): Promise<RunFolders> {
+async function makeRunFolders({ width, keepHome, keepFolder }: RunFolderSettings): Promise<RunFolders> {
   const base = await mkdtemp(join(tmpdir(), WORKPLACE_PREFIX));
   await writeFile(join(base, OWNER_FILE), JSON.stringify(ownIdentity()));
   const home = await mkdtemp(join(base, 'home-'));
