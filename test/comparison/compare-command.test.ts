@@ -58,7 +58,7 @@ test('compare writes a section for a change log', async () => {
   assert.match(stdout, /^## tiffin 1\.4 to 2\.0\n\nNeeds a major release: /);
   assert.match(
     stdout,
-    /\n### No longer accepted\n\n- `tiffin box list`: '--late', [^\n]* written `--late`\.\n/,
+    /\n### No longer accepted\n\n- `tiffin box list`: '--late' [^\n]* written `--late`\.\n/,
   );
 });
 
@@ -70,7 +70,7 @@ test('compare tells what an extension or a new name would do', async () => {
   ]);
   assert.equal(extended.status, 0, extended.stderr);
   assert.match(extended.stdout, /^rounds 3\.1 with rounds-harbour\n/);
-  assert.match(extended.stdout, /'--s' stood for '--stops' and is\s+ambiguous now: it begins '--ship' too/);
+  assert.match(extended.stdout, /'--s' stood for '--stops' and is\s+now ambiguous: it also begins '--ship'/);
   const added = await dabbawala(['compare', OLD, '--add=box list --late-fee', '--add=box list --moon']);
   assert.match(added.stdout, /similar names that would be harmless: --fee,/);
   assert.match(added.stdout, /box list --moon would change nothing for callers\n$/);

@@ -29,7 +29,7 @@ test('segmented commands: the forms that a new one makes ambiguous are one entry
   assert.deepEqual(change?.likely, ['r:p']);
   assert.match(
     change?.message ?? '',
-    /^'r:p', and other abbreviations, stood for 'route:plan' and are ambiguous now/,
+    /^'r:p' \(and other abbreviations\) stood for 'route:plan' and are now ambiguous/,
   );
   assert.deepEqual(
     others.map(({ kind }) => kind),
@@ -53,7 +53,7 @@ test('what depends on whether abbreviations are accepted is a note where that is
   assert.equal(comparison.release, 'minor');
   const [change] = comparison.changes;
   assert.deepEqual([change?.effect, change?.level], ['uncertain', 'note']);
-  assert.match(change?.message ?? '', /, where the parser accepts abbreviations$/);
+  assert.match(change?.message ?? '', /, if the parser accepts abbreviations$/);
   const rule = 'parsing: {option-abbreviations: false}\n';
   assert.deepEqual(
     sides(rule + old, `${rule}${old}  --late-fee: add the fee\n`).comparison.changes.map(({ kind }) => kind),
@@ -65,12 +65,12 @@ test('a lost option is ignored, passed on or refused as the parser has it', () =
   const document = (rule: string, options: string) =>
     `complete: true\nparsing: {unknown-options: ${rule}}\noptions: {--all: list all${options}}\n`;
   for (const [rule, expected] of [
-    ['refused', "refused error '--late' is gone: command lines with '--late' are refused"],
+    ['refused', "refused error '--late' was removed: command lines with '--late' are refused"],
     [
       'ignored',
-      "other-meaning error '--late' is gone: command lines with '--late' go on as if it were not there",
+      "other-meaning error '--late' was removed: command lines with '--late' go on as if it were not there",
     ],
-    ['passed-on', "other-meaning error '--late' is gone: command lines with '--late' pass it on"],
+    ['passed-on', "other-meaning error '--late' was removed: command lines with '--late' pass it on"],
   ] as const) {
     const [change] = sides(document(rule, ', --late: only late ones'), document(rule, '')).comparison.changes;
     assert.equal(`${change?.effect} ${change?.level} ${change?.message}`, expected);

@@ -38,8 +38,8 @@ export function App() {
       <header>
         <h1>Dabbawala workbench</h1>
         <p>
-          Paste the help output of a program, or its interface document. What is wrong with the interface
-          stands beside it; nothing leaves this page.
+          Paste the help output or the interface document of a program. Findings appear beside it; nothing
+          leaves this page.
         </p>
         <div class="sources">
           <label>

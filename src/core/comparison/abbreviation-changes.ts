@@ -60,27 +60,27 @@ function message(shift: Shift): string {
   const likely = likelyAmong(ranges);
   const cause = quoteName(causeName(shift));
   const stood = listNames([...new Set(ranges.map(({ name }) => name))]);
-  const where = standing === 'possible' ? ', where the parser accepts abbreviations' : '';
+  const where = standing === 'possible' ? ', if the parser accepts abbreviations' : '';
   if (wasName) {
     const names = ranges.filter(({ to, name }) => to === name).map(({ name }) => name);
     const shown = listNames([...new Set(names)]);
-    const others = hasMore(ranges, names.length) ? ', and abbreviations of it,' : '';
+    const others = hasMore(ranges, names.length) ? ' (and its abbreviations)' : '';
     return outcome === 'ambiguous'
-      ? `${shown}${others} is gone and ambiguous now: it begins ${cause} and others`
-      : `${shown}${others} is gone and stands for ${cause} now, without a message`;
+      ? `${shown}${others} was removed and is now ambiguous: it begins ${cause} and others`
+      : `${shown}${others} was removed and now silently stands for ${cause}`;
   }
   const shown = likely.length > 0 ? listNames(likely) : rangesText(ranges);
-  const others = likely.length > 0 && hasMore(ranges, likely.length) ? ', and other abbreviations,' : '';
+  const others = likely.length > 0 && hasMore(ranges, likely.length) ? ' (and other abbreviations)' : '';
   const isOne = others === '' && !hasMore(ranges, 1);
   const verb = (one: string, many: string) => (isOne ? one : many);
   if (outcome === 'ambiguous')
-    return `${shown}${others} stood for ${stood} and ${verb('is', 'are')} ambiguous now: ${verb('it begins', 'they begin')} ${cause} too${where}`;
+    return `${shown}${others} stood for ${stood} and ${verb('is', 'are')} now ambiguous: ${verb('it also begins', 'they also begin')} ${cause}${where}`;
   const [scope = 'options'] = ranges.map((range) => range.scope);
   const meant =
     isName && shown === cause
-      ? `is now ${{ options: 'an option', commands: 'a command', values: 'a value' }[scope]} of its own`
-      : `${verb('stands', 'stand')} for ${cause} now`;
-  return `${shown}${others} stood for ${stood} and ${meant}, without a message${where}`;
+      ? `is now silently ${{ options: 'an option', commands: 'a command', values: 'a value' }[scope]} of its own`
+      : `now silently ${verb('stands', 'stand')} for ${cause}`;
+  return `${shown}${others} stood for ${stood} and ${meant}${where}`;
 }
 
 function hasMore(ranges: readonly WordRange[], shown: number): boolean {

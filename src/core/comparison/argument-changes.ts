@@ -77,17 +77,17 @@ const PRESENCE_EFFECTS: Record<string, Effect> = {
 function presenceMessage(old: Presence, newer: Presence, subject: string): string {
   switch (`${old} ${newer}`) {
     case 'none optional':
-      return `${subject} may have an argument now`;
+      return `${subject} can now have an argument`;
     case 'none mandatory':
-      return `${subject} takes an argument now: the word behind it becomes that`;
+      return `${subject} now takes an argument: the next word becomes it`;
     case 'optional mandatory':
-      return `the argument of ${subject} can no longer be left out: without it, the word behind it becomes that`;
+      return `the argument of ${subject} can no longer be left out: the next word becomes the argument`;
     case 'optional none':
-      return `${subject} takes no argument any more: command lines that give one are refused`;
+      return `${subject} no longer takes an argument: command lines that give one are refused`;
     case 'mandatory optional':
-      return `the argument of ${subject} may be left out now: where it is a word of its own, it may be taken for an operand`;
+      return `the argument of ${subject} can now be left out: given as a separate word, it may be taken for an operand`;
     default:
-      return `${subject} takes no argument any more: the word behind it becomes an operand`;
+      return `${subject} no longer takes an argument: the next word becomes an operand`;
   }
 }
 

@@ -24,7 +24,7 @@ export function commandChanges(pair: CommandPair, context: Context): void {
       effect: 'wording',
       before: before ?? null,
       after: after ?? null,
-      message: `the ${what} of ${quoteName(about.subject)} ${after === undefined ? 'is gone' : 'has changed'}`,
+      message: `the ${what} of ${quoteName(about.subject)} ${after === undefined ? 'was removed' : 'has changed'}`,
       oldPlace: old.place,
       newPlace: newer.place,
     });
@@ -60,7 +60,7 @@ export function commandsAddedAndRemoved({ pairing, meanings, list }: Context): v
       command: at.path,
       subject: name,
       before: at.command.names.map(({ text }) => text),
-      message: `the command ${quoteName(name)} is gone${gone.length === 0 ? '' : `: command lines with ${listNames(gone)} are refused`}`,
+      message: `the command ${quoteName(name)} was removed${gone.length === 0 ? '' : `: command lines with ${listNames(gone)} are refused`}`,
       oldPlace: at.command.place,
       newPlace: pair.newer.command.place,
       words,

@@ -154,8 +154,8 @@ function removed(operand: Operand, among: readonly Operand[], pair: CommandPair,
     subject: operand.name,
     before: operand.name,
     message: isLast
-      ? `the operand ${quoteName(operand.name)} is gone: command lines with it have one word too many`
-      : `the operand ${quoteName(operand.name)} is gone: its word is taken for the operand behind it`,
+      ? `the operand ${quoteName(operand.name)} was removed: command lines with it have one word too many`
+      : `the operand ${quoteName(operand.name)} was removed: its word is taken for the next operand`,
     oldPlace: operand.place,
     newPlace: pair.newer.command.place,
   });

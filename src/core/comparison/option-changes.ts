@@ -80,7 +80,9 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
     subject: text,
     before: option.names.map((name) => name.text),
     message:
-      gone.length === 0 ? `${quoteName(text)} is gone` : `${quoteName(text)} is gone: ${consequence(gone)}`,
+      gone.length === 0
+        ? `${quoteName(text)} was removed`
+        : `${quoteName(text)} was removed: ${consequence(gone)}`,
     oldPlace: option.place,
     newPlace: pair.newer.command.place,
     words,

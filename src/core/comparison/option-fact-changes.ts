@@ -152,8 +152,8 @@ function meaningChanges(old: Option, newer: Option, about: About, { list }: Cont
     after: nextNow ?? null,
     message:
       nextNow === undefined
-        ? `what ${subject} applies to is no longer said`
-        : `${subject} applies to ${nextNow ? 'the operand behind it' : 'the whole command line'} now`,
+        ? `what ${subject} applies to is no longer stated`
+        : `${subject} now applies ${nextNow ? 'only to the next operand' : 'to the whole command line'}`,
     oldPlace: old.place,
     newPlace: newer.place,
   });

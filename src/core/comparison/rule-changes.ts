@@ -62,7 +62,7 @@ function add<K extends keyof ParsingRules>(
         ? `the parsing rule ${name} is no longer said; it was ${valueText(was?.value)}`
         : was === undefined
           ? `the parsing rule ${name} is now said to be ${valueText(is.value)}`
-          : `the parsing rule ${name} is ${valueText(is.value)} now, and was ${valueText(was.value)}`,
+          : `the parsing rule ${name} changed from ${valueText(was.value)} to ${valueText(is.value)}`,
     oldPlace: was?.place ?? pair.old.command.place,
     newPlace: is?.place ?? pair.newer.command.place,
     words,

@@ -101,9 +101,9 @@ function rangeChange(before: Word, after: Word, about: About, { list }: Context)
     before: bounds(old?.value),
     after: bounds(newer?.value),
     message: {
-      refused: `${subject} must be ${rangeWords(newer?.value)} now, and was ${rangeWords(old?.value)}: what is no longer in the range is refused`,
-      uncertain: `${subject} is now said to be ${rangeWords(newer?.value)}: other values may be refused`,
-      compatible: `${subject} may be ${rangeWords(newer?.value)} now, and was ${rangeWords(old?.value)}`,
+      refused: `${subject} must now be ${rangeWords(newer?.value)} instead of ${rangeWords(old?.value)}: values outside this range are refused`,
+      uncertain: `${subject} is now stated to be ${rangeWords(newer?.value)}: other values may be refused`,
+      compatible: `${subject} can now be ${rangeWords(newer?.value)} instead of ${rangeWords(old?.value)}`,
     }[effect],
     oldPlace: old?.place,
     newPlace: newer?.place,
@@ -142,10 +142,10 @@ function defaultChange(before: Word, after: Word, about: About, { list }: Contex
     after: newer?.value ?? null,
     message:
       changed !== undefined
-        ? `the default of ${subject} is ${is} now, and was ${was}: command lines without it mean something else`
+        ? `the default of ${subject} changed from ${was} to ${is}: command lines without it mean something else`
         : newer === undefined
-          ? `the default of ${subject} is no longer said; it was ${was}`
-          : `the default of ${subject} is now said to be ${is}`,
+          ? `the default of ${subject} is no longer stated; it was ${was}`
+          : `the default of ${subject} is now stated: ${is}`,
     oldPlace: old?.place,
     newPlace: newer?.place,
   });
@@ -164,10 +164,10 @@ function separatorChange(before: Word, after: Word, about: About, { list }: Cont
     before: old?.value ?? null,
     after: newer?.value ?? null,
     message: isOther
-      ? `what parts several values of ${subject} is ${quoteName(newer?.value ?? '')} now, and was ${quoteName(old?.value ?? '')}`
+      ? `the separator between values of ${subject} changed from ${quoteName(old?.value ?? '')} to ${quoteName(newer?.value ?? '')}`
       : newer === undefined
-        ? `that several values of ${subject} may stand in one word is no longer said`
-        : `several values of ${subject} may stand in one word, parted by ${quoteName(newer.value)}`,
+        ? `nothing says any longer that one word can hold several values of ${subject}`
+        : `one word can hold several values of ${subject}, separated by ${quoteName(newer.value)}`,
     oldPlace: old?.place,
     newPlace: newer?.place,
   });

@@ -3,6 +3,13 @@ import { defineCheck } from '../define-check.ts';
 
 type Style = 'hyphen' | 'underscore' | 'camel case';
 
+/** How each style joins words. */
+const JOINED: Readonly<Record<Style, string>> = {
+  hyphen: 'with hyphens',
+  underscore: 'with underscores',
+  'camel case': 'in camel case',
+};
+
 /** One finding for an interface whose long names join their words in more than one way. */
 export const separatorsMixed = defineCheck({
   name: 'names/separators-mixed',
@@ -72,10 +79,10 @@ export const separatorsMixed = defineCheck({
     usual: Style;
     count: number;
     names: readonly string[];
-    styles: readonly string[];
+    styles: readonly Style[];
   }) =>
-    `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words with ${styles.join(' and ')}, ${countOf(count, 'other name')} with ${usual}`,
-  fix: ({ usual }) => `join all words with ${usual}, and keep the other forms as hidden aliases`,
+    `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words ${styles.map((style) => JOINED[style]).join(' and ')}, ${countOf(count, 'other name')} ${JOINED[usual]}`,
+  fix: ({ usual }) => `join all words ${JOINED[usual]}, and keep the other forms as hidden aliases`,
 });
 
 function styleOf(name: string): Style | undefined {

@@ -12,7 +12,7 @@ export const guideline2: Rule = {
       return {
         standing: 'meets',
         count: 1,
-        evidence: `'${program.value}' uses only these`,
+        evidence: `'${program.value}' has no others`,
         instances: [],
       };
     }

@@ -15,7 +15,7 @@ export const guideline4: Rule = {
       others,
       names.length,
       "options that begin with '+'",
-      `all ${names.length} names do`,
+      `all ${names.length} names begin with '-'`,
     );
   },
 };
