@@ -1,6 +1,6 @@
 import type { Command } from 'commander';
 import { printable } from 'dabbawala';
-import { suggest } from 'dabbawala/analysis';
+import { didYouMean } from 'dabbawala/analysis';
 import { pathOf } from './help-layout.ts';
 import { TOOL } from './version.ts';
 
@@ -26,8 +26,7 @@ function hint(message: string, command: Command): string {
     kind === 'command'
       ? commands.map((below) => below.name())
       : [...options.flatMap(({ long }) => long ?? []), '--help'];
-  const near = suggest(word, names).map((name) => `'${name}'`);
-  return near.length === 0 ? '' : `; did you mean ${near.join(' or ')}?`;
+  return didYouMean(word, names);
 }
 
 const VALUE_ERROR = /^option '(?:-\w, )?(--[\w-]+)(?: <[^>]+>)?' argument '(.*)' is invalid\. (.*)$/;

@@ -91,7 +91,7 @@ test('--rule says how the parser behaves, over what the source says', async () =
       /'case-sensitive=no' is not a value of '--rule': expected true or false, found 'no'\n/,
     ],
     ['grouping', /expected KEY=VALUE, found 'grouping'\n/],
-    ['groping=true', /unknown key 'groping'; the nearest is 'grouping'\n/],
+    ['groping=true', /unknown key 'groping'; did you mean 'grouping'\?\n/],
     ['value-forms=-xV,--x', /expected one of '-xV', '-x V', '--x=V', '--x V', found '--x';/],
   ];
   for (const [rule, message] of mistakes) {
@@ -220,7 +220,7 @@ test('errors name the program, say what was expected, and end with status 2', as
     ],
     [['audit', 'absent.txt'], /^dabbawala:absent\.txt: no such file; /],
     [['audit', 'demo'], /^dabbawala:demo: expected a file, this is a directory\n$/],
-    [['explain', 'fragile-wrod'], /^dabbawala: no check is called 'fragile-wrod'; the nearest name is /],
+    [['explain', 'fragile-wrod'], /^dabbawala: no check is called 'fragile-wrod'; did you mean /],
   ];
   for (const [words, pattern] of cases) {
     const ended = await dabbawala(words);

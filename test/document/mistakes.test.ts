@@ -26,10 +26,10 @@ commands: [list, {summary: no name}]
 `;
 
 const EXPECTED: readonly [number, number, RegExp][] = [
-  [3, 1, /^unknown key 'verison'; the nearest is 'version'$/],
+  [3, 1, /^unknown key 'verison'; did you mean 'version'\?$/],
   [5, 25, /^expected true or false, found 'perhaps'$/],
   [6, 15, /^expected one of 'refused', 'first-declared', found 'first'/],
-  [10, 33, /^unknown key 'defualt'; the nearest is 'default'$/],
+  [10, 33, /^unknown key 'defualt'; did you mean 'default'\?$/],
   [11, 3, /^expected a name that begins with '-' or '\+', or a heading over such names$/],
   [12, 3, /^expected an option in synopsis notation such as '-c, --config=FILE', found '--'$/],
   [15, 5, /^'help' is given twice in one mapping; keep one of them$/],

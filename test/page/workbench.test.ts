@@ -139,7 +139,7 @@ test('an interface document is read as one, and its mistakes are told with their
   await page.waitForSelector('.problem');
   assert.equal(
     await page.locator('.problem').textContent(),
-    "line 3 unknown key 'verison'; the nearest is 'version'",
+    "line 3 unknown key 'verison'; did you mean 'version'?",
   );
   assert.deepEqual(await checksShown(), ['names/one-letter-long']);
   assert.deepEqual(errors, []);

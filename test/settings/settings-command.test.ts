@@ -49,7 +49,7 @@ test('mistakes of the settings are told as those of a source, and end with statu
   assert.equal(ended.status, 2);
   assert.equal(
     ended.stderr,
-    "dabbawala:../../dabbawala-settings.yaml:2:10: expected a check or an area, found 'nams'; the nearest is 'names'\n",
+    "dabbawala:../../dabbawala-settings.yaml:2:10: expected a check or an area, found 'nams'; did you mean 'names'?\n",
   );
   assert.match(ended.stdout, /one-letter-long/);
   const missing = await run(['audit', '--settings=none.yaml', '-'], undefined);

@@ -203,13 +203,13 @@ words: {verbs: dispatch}
       return `${line}:${column} ${message}`;
     }),
     [
-      "2:1 unknown key 'catalog'; the nearest is 'catalogue'",
+      "2:1 unknown key 'catalog'; did you mean 'catalogue'?",
       `3:12 expected a version of the catalogue from 1 to ${CATALOGUE_VERSION}, found '99'`,
-      "4:10 expected one of 'error', 'warning', 'note', 'never', found 'warn'; the nearest is 'warning'",
-      "6:3 expected a check or an area, found 'help/exmple-missing'; the nearest is 'help/example-missing'",
+      "4:10 expected one of 'error', 'warning', 'note', 'never', found 'warn'; did you mean 'warning'?",
+      "6:3 expected a check or an area, found 'help/exmple-missing'; did you mean 'help/example-missing'?",
       "7:10 expected one of 'error', 'warning', 'note', 'off', found 'loud'",
       "8:3 'names' is given twice in one mapping; keep one of them",
-      "11:5 unknown key 'level'; the nearest is 'levels'",
+      "11:5 unknown key 'level'; did you mean 'levels'?",
       "12:16 expected a list, each item a text, found 'dispatch'",
     ],
   );
@@ -229,7 +229,7 @@ test('a command that is not there is a mistake, where the list of commands is kn
     return applySettings([from], set).problems.map(({ message }) => message);
   };
   assert.deepEqual(messages('complete: true\n', 'tiffin box ad'), [
-    "expected a command of 'tiffin box', found 'ad'; the nearest is 'add'",
+    "expected a command of 'tiffin box', found 'ad'; did you mean 'add'?",
   ]);
   assert.deepEqual(messages('complete: true\n', 'tiffin box add'), []);
   assert.deepEqual(messages('', 'tiffin bx'), []);

@@ -1,5 +1,5 @@
 import { AUDIT_REPORTS, audit, isAtLeast, knownSelectors, type Level, unknownSelectors } from 'dabbawala';
-import { suggest } from 'dabbawala/analysis';
+import { didYouMean } from 'dabbawala/analysis';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';
@@ -47,8 +47,7 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const selection = { only: options.only ?? [], except: options.except ?? [] };
   const [unknown] = unknownSelectors(selection, interfaces, checks);
   if (unknown !== undefined) {
-    const near = suggest(unknown, knownSelectors(interfaces, checks)).map((name) => `'${name}'`);
-    const hint = near.length === 0 ? '' : `; did you mean ${near.join(' or ')}?`;
+    const hint = didYouMean(unknown, knownSelectors(interfaces, checks));
     reportError(`expected a check, an area or a command path, found '${unknown}'${hint}`, io);
     return UNUSABLE;
   }

@@ -1,6 +1,6 @@
 import { CATALOGUE, CATALOGUE_REPORTS, CHECK_REPORTS, type Check } from 'dabbawala';
+import { didYouMean } from 'dabbawala/analysis';
 import { loadChecks } from 'dabbawala/node';
-import { closest } from 'fastest-levenshtein';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';
@@ -37,8 +37,8 @@ async function runExplain(
     name === undefined ? all : all.filter((check) => check.name === name || check.name.endsWith(`/${name}`));
   const [first] = checks;
   if (first === undefined || name === '') {
-    const known = all.map((check) => check.name);
-    reportError(`no check is called '${name}'; the nearest name is '${closest(name ?? '', known)}'`, io);
+    const known = all.flatMap((check) => [check.name, check.name.slice(check.name.indexOf('/') + 1)]);
+    reportError(`no check is called '${name}'${didYouMean(name ?? '', known)}`, io);
     return UNUSABLE;
   }
   const reports = name === undefined ? CATALOGUE_REPORTS : CHECK_REPORTS;

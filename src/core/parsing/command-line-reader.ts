@@ -1,8 +1,9 @@
+import { didYouMean } from '../messages/did-you-mean.ts';
+import { listNames, quoteName } from '../messages/wording.ts';
 import { type Command, commandName } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { beginsOtherProgram } from './assign-operands.ts';
-import { alternatives, hint, quote } from './messages.ts';
 import { OptionWords } from './option-words.ts';
 import { type GivenReading, type OperandReading, ReadingState } from './reading-state.ts';
 import type { AssumedRule, TraceProblem, WordPart } from './trace.ts';
@@ -140,7 +141,7 @@ export class CommandLineReader {
       this.#state.part(index, 0, text.length, 'command', null, verdict);
       this.#state.report(
         'ambiguous-command',
-        `command ${quote(text)} is ambiguous: it could be ${alternatives(found)}`,
+        `command ${quoteName(text)} is ambiguous: it could be ${listNames(found, 'or')}`,
         index,
       );
       this.#state.lost = true;
@@ -156,13 +157,14 @@ export class CommandLineReader {
     if (this.#takesOperands(command)) return false;
     const isSure = complete?.value === true && command.pluginCommands?.value !== true;
     this.#state.part(index, 0, text.length, 'command', null, isSure ? 'unknown' : 'not-judged');
-    const near = hint(text, names.names);
-    const where = line.length > 1 ? ` of ${quote(this.#state.at.path.slice(1).join(' '))}` : '';
-    if (isSure) this.#state.report('unknown-command', `unknown command ${quote(text)}${where}${near}`, index);
+    const near = didYouMean(text, names.names);
+    const where = line.length > 1 ? ` of ${quoteName(this.#state.at.path.slice(1).join(' '))}` : '';
+    if (isSure)
+      this.#state.report('unknown-command', `unknown command ${quoteName(text)}${where}${near}`, index);
     else
       this.#state.report(
         'not-judged',
-        `no command ${quote(text)}${where} is known, but the list may be incomplete${near}`,
+        `no command ${quoteName(text)}${where} is known, but the list may be incomplete${near}`,
         index,
       );
     this.#state.lost = true;

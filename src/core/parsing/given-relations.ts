@@ -1,7 +1,7 @@
+import { listNames, quoteName } from '../messages/wording.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { CommandAt } from '../model/walk.ts';
 import type { CommandLineReading } from './command-line-reader.ts';
-import { alternatives, quote } from './messages.ts';
 
 /** A relation that a command line breaks. */
 export interface RelationFault {
@@ -35,34 +35,34 @@ function faultOf(relation: Relation, reading: CommandLineReading): RelationFault
     case 'at-most-one':
       if (second !== undefined && first !== undefined)
         return {
-          message: `${quote(second.name)} cannot be used with ${quote(first.name)}`,
+          message: `${quoteName(second.name)} cannot be used with ${quoteName(first.name)}`,
           word: second.word,
         };
       return kind === 'exactly-one' && first === undefined && !reading.lost
-        ? { message: `expected one of ${alternatives(names)}`, word: null }
+        ? { message: `expected one of ${listNames(names, 'or')}`, word: null }
         : undefined;
     case 'at-least-one':
       return first === undefined && !reading.lost
-        ? { message: `expected at least one of ${alternatives(names)}`, word: null }
+        ? { message: `expected at least one of ${listNames(names, 'or')}`, word: null }
         : undefined;
     case 'all-or-none': {
       const lacking = members.find((member) => wordOf(member, reading) === undefined);
       return first !== undefined && lacking !== undefined
-        ? { message: `${quote(first.name)} needs ${quote(shown(lacking))} with it`, word: first.word }
+        ? { message: `${quoteName(first.name)} needs ${quoteName(shown(lacking))} with it`, word: first.word }
         : undefined;
     }
     case 'requires': {
       const word = subject && wordOf(subject, reading);
       const lacking = members.find((member) => wordOf(member, reading) === undefined);
       return subject !== undefined && word !== undefined && lacking !== undefined
-        ? { message: `${quote(shown(subject))} needs ${quote(shown(lacking))} with it`, word }
+        ? { message: `${quoteName(shown(subject))} needs ${quoteName(shown(lacking))} with it`, word }
         : undefined;
     }
     case 'excludes': {
       const word = subject && wordOf(subject, reading);
       return subject !== undefined && word !== undefined && first !== undefined
         ? {
-            message: `${quote(first.name)} cannot be used with ${quote(shown(subject))}`,
+            message: `${quoteName(first.name)} cannot be used with ${quoteName(shown(subject))}`,
             word: Math.max(word, first.word),
           }
         : undefined;

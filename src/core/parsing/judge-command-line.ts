@@ -1,3 +1,4 @@
+import { quoteName } from '../messages/wording.ts';
 import type { Interface } from '../model/interface.ts';
 import { mainName } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
@@ -5,7 +6,6 @@ import { assignOperands } from './assign-operands.ts';
 import { type CommandLineReading, PRINTS_AND_EXITS } from './command-line-reader.ts';
 import { findRelationFaults } from './given-relations.ts';
 import { findWordFault } from './given-word.ts';
-import { quote } from './messages.ts';
 import type { GivenReading } from './reading-state.ts';
 import type { TracedWord, TraceProblem } from './trace.ts';
 
@@ -51,7 +51,7 @@ function judgeValues({ given }: CommandLineReading, at: CommandAt, report: Repor
       if (fault === undefined) continue;
       report(
         fault.code,
-        `${quote(value)} is not a valid argument of ${quote(name)}: expected ${fault.expected}`,
+        `${quoteName(value)} is not a valid argument of ${quoteName(name)}: expected ${fault.expected}`,
         word,
       );
     }
@@ -63,7 +63,7 @@ function judgeRepetition({ given }: CommandLineReading, report: Report): void {
   for (const { option, name, word } of given) {
     const { repetition } = option;
     if (seen.has(option) && repetition?.value === 'refused' && repetition.basis !== 'inferred')
-      report('option-repeated', `option ${quote(name)} can be given only once`, word);
+      report('option-repeated', `option ${quoteName(name)} can be given only once`, word);
     seen.add(option);
   }
 }
@@ -74,7 +74,7 @@ function judgeRequired({ given, line }: CommandLineReading, report: Report): voi
     for (const option of command.options.items) {
       const { required } = option;
       if (required?.value !== true || required.basis === 'inferred' || options.has(option)) continue;
-      report('option-missing', `option ${quote(mainName(option).text)} is missing`, null);
+      report('option-missing', `option ${quoteName(mainName(option).text)} is missing`, null);
     }
   }
 }
@@ -98,19 +98,19 @@ function judgeOperands(
     if (word === undefined) continue;
     const text = texts[i] ?? '';
     if (operand === undefined) {
-      if (!mayLack) report('too-many-operands', `unexpected operand ${quote(text)}`, word);
+      if (!mayLack) report('too-many-operands', `unexpected operand ${quoteName(text)}`, word);
       continue;
     }
     names.set(word, operand.name);
     const value = operand.kind === 'keyword' ? text.slice(operand.name.length + 1) : text;
     const fault = findWordFault(operand.word, value, operand.name, at);
     if (fault !== undefined)
-      report(fault.code, `${quote(value)} is no ${operand.name}: expected ${fault.expected}`, word);
+      report(fault.code, `${quoteName(value)} is no ${operand.name}: expected ${fault.expected}`, word);
   }
   if (mayLack) return names;
   for (const { name, kind } of assignment.missing) {
     if (kind === 'command-line' && otherProgram.length > 0) continue;
-    report('operand-missing', `operand ${quote(name)} is missing`, null);
+    report('operand-missing', `operand ${quoteName(name)} is missing`, null);
   }
   return names;
 }

@@ -1,7 +1,8 @@
+import { didYouMean } from '../messages/did-you-mean.ts';
+import { listNames, quoteName } from '../messages/wording.ts';
 import type { OptionArgument } from '../model/argument.ts';
 import { withTwoHyphens } from '../model/long-hyphens.ts';
 import { argumentOf } from '../model/option.ts';
-import { alternatives, hint, quote } from './messages.ts';
 import { argumentOfNamed, calledName, type NamedOption } from './option-lookup.ts';
 import type { ReadingState } from './reading-state.ts';
 
@@ -25,7 +26,7 @@ export class OptionWords {
         this.#state.part(index, 0, name.length, 'option', null, verdict);
         this.#state.report(
           'ambiguous-option',
-          `option ${quote(name)} is ambiguous: it could be ${alternatives(names)}`,
+          `option ${quoteName(name)} is ambiguous: it could be ${listNames(names, 'or')}`,
           index,
         );
       } else {
@@ -65,7 +66,7 @@ export class OptionWords {
       this.#state.part(index, 0, name.length, 'option', null, 'ambiguous');
       this.#state.report(
         'ambiguous-option',
-        `option ${quote(name)} is ambiguous: it could be ${alternatives(asLong.names)}`,
+        `option ${quoteName(name)} is ambiguous: it could be ${listNames(asLong.names, 'or')}`,
         index,
       );
     } else if (isEither && lookup.exact(text.slice(0, 2)) === undefined) {
@@ -185,13 +186,17 @@ export class OptionWords {
     if (joined !== undefined) {
       this.#state.part(index, joined, text.length, 'option-argument', called, null);
       if (presence === 'none' && isKnown)
-        this.#state.report('value-unexpected', `option ${quote(named.name.text)} takes no argument`, index);
+        this.#state.report(
+          'value-unexpected',
+          `option ${quoteName(named.name.text)} takes no argument`,
+          index,
+        );
       else values.push(text.slice(joined));
     }
     if (presence === 'mandatory' && joined === undefined && !this.#mayFollow(named))
       this.#state.report(
         'value-missing',
-        `option ${quote(named.name.text)} needs an argument joined to it`,
+        `option ${quoteName(named.name.text)} needs an argument joined to it`,
         index,
       );
     else if (presence === 'mandatory') this.#takeWords(index, named, argument, values);
@@ -231,7 +236,11 @@ export class OptionWords {
       if (this.#takeNext(called, values, false)) continue;
       const placeholder = argument?.words[Math.min(values.length, words - 1)]?.placeholder?.value;
       const name = placeholder === undefined ? '' : `: ${placeholder}`;
-      this.#state.report('value-missing', `option ${quote(named.name.text)} needs an argument${name}`, index);
+      this.#state.report(
+        'value-missing',
+        `option ${quoteName(named.name.text)} needs an argument${name}`,
+        index,
+      );
       return;
     }
     while (values.length < most && this.#takeNext(called, values, true));
@@ -259,15 +268,15 @@ export class OptionWords {
       this.#state.operands.push({ word: index });
       return;
     }
-    const near = hint(
+    const near = didYouMean(
       name,
       name.length > 2 ? this.#state.lookup.names.filter((known) => known.length > 2) : [],
     );
-    if (isSure) this.#state.report('unknown-option', `unknown option ${quote(name)}${near}`, index);
+    if (isSure) this.#state.report('unknown-option', `unknown option ${quoteName(name)}${near}`, index);
     else
       this.#state.report(
         'not-judged',
-        `no option ${quote(name)} is known, but the list may be incomplete${near}`,
+        `no option ${quoteName(name)} is known, but the list may be incomplete${near}`,
         index,
       );
   }

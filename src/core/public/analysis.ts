@@ -16,7 +16,6 @@ export {
 } from '../abbreviations/option-scope.ts';
 export { resolveWords, type WordResolution } from '../abbreviations/resolve-words.ts';
 export { SegmentIndex } from '../abbreviations/segment-index.ts';
-export { type SuggestionScope, suggest } from '../abbreviations/suggest.ts';
 export { type ValueScope, valueScopes } from '../abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from '../abbreviations/verdict.ts';
 export { assumeComplete } from '../comparison/assume-complete.ts';
@@ -48,6 +47,7 @@ export {
 export type { Answer } from '../coverage/inventory-from-answers.ts';
 export { completionQuestions, type Question } from '../coverage/questions.ts';
 export { type KindTotals, shellTotals } from '../coverage/totals.ts';
+export { didYouMean } from '../messages/did-you-mean.ts';
 export type {
   AssumedRule,
   GivenOption,
@@ -75,3 +75,4 @@ export {
   TRACE_REPORTS,
   WHAT_IF_REPORTS,
 } from '../reports/formats.ts';
+export { type SuggestionScope, suggest } from '../words/suggest.ts';

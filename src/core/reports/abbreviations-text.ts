@@ -4,8 +4,7 @@ import { LikelyNames } from '../abbreviations/likely-names.ts';
 import type { PrefixRange } from '../abbreviations/name-lookup.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { OptionScope } from '../abbreviations/option-scope.ts';
-import { countOf } from '../messages/wording.ts';
-import { alternatives } from '../parsing/messages.ts';
+import { countOf, listNames } from '../messages/wording.ts';
 import { printable } from '../source/printable.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
@@ -142,7 +141,7 @@ function fragileTable(scope: OptionScope, likely: LikelyNames, options: TextOpti
       ? 'a new option with exactly this name, silently'
       : others.length === 0
         ? 'any new name that begins this way'
-        : `a new ${alternatives(others)}`;
+        : `a new ${listNames(others, 'or')}`;
     return [{ text: printable(word) }, { text: printable(name) }, { text }];
   });
   const more = fragile.length - rows.length;

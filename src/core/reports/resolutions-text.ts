@@ -1,6 +1,5 @@
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
 import { listNames, listSome, quoteName } from '../messages/wording.ts';
-import { alternatives } from '../parsing/messages.ts';
 import { printable } from '../source/printable.ts';
 import { type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
@@ -96,7 +95,7 @@ function changeNotes({ word, breakers }: WordResolution): string[] {
   const others = breakers.filter((name) => name !== word);
   return [
     ...(breakers.includes(word) ? [`a new option with exactly this name would silently take it over`] : []),
-    ...(others.length > 0 ? [`a new ${alternatives(others.map(printable))} would make it ambiguous`] : []),
+    ...(others.length > 0 ? [`a new ${listNames(others.map(printable), 'or')} would make it ambiguous`] : []),
   ];
 }
 

@@ -1,8 +1,8 @@
+import { didYouMean } from '../messages/did-you-mean.ts';
 import type { Command } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
 import { overrideBelow, overrideRules } from '../model/override-rules.ts';
 import type { Problem } from '../source/problem.ts';
-import { nearest } from '../structured/shape/nearest.ts';
 import type { CommandSettings, Settings } from './settings.ts';
 
 /** Interfaces as the settings describe them, and what the settings say of commands that do not exist. */
@@ -37,9 +37,7 @@ function unknownCommand(root: Command, { path, place }: CommandSettings): Proble
     if (below === undefined) {
       if (commands.complete?.value !== true) return [];
       const names = commands.items.flatMap((command) => command.names.map(({ text }) => text));
-      const near = names.length === 0 ? undefined : nearest(word, names);
-      const hint = near === undefined ? '' : `; the nearest is '${near}'`;
-      const message = `expected a command of '${known.join(' ')}', found '${word}'${hint}`;
+      const message = `expected a command of '${known.join(' ')}', found '${word}'${didYouMean(word, names)}`;
       return [
         { code: 'unknown-command', message, place, source: place?.source.name ?? '', consequence: 'mistake' },
       ];

@@ -1,8 +1,8 @@
+import { didYouMean } from '../../messages/did-you-mean.ts';
 import type { Basis, Fact } from '../../model/fact.ts';
 import type { Span } from '../../source/source.ts';
 import type { MappingNode } from '../document-node.ts';
 import { list } from './lists.ts';
-import { nearest } from './nearest.ts';
 import { choice } from './scalars.ts';
 import { type Placed, readAs, type Shape } from './shape.ts';
 
@@ -119,10 +119,9 @@ function reportMissing(
   }
 }
 
-/** `; the nearest is 'help'`, or all keys where none is near. */
+/** `; did you mean 'help'?`, or all keys where none is near. */
 function nearestKey(found: string, keys: readonly string[]): string {
-  const near = nearest(found, keys);
-  return near === undefined ? `; expected one of ${keys.join(', ')}` : `; the nearest is '${near}'`;
+  return didYouMean(found, keys) || `; expected one of ${keys.join(', ')}`;
 }
 
 function shorten(found: string): string {

@@ -1,6 +1,6 @@
+import { didYouMean } from '../../messages/did-you-mean.ts';
 import type { PlacedText } from '../../notation/placed-text.ts';
 import type { DocumentNode, NodeKind, ScalarNode } from '../document-node.ts';
-import { nearest } from './nearest.ts';
 import type { Placed, Report, Shape } from './shape.ts';
 
 function scalar<T>(
@@ -94,8 +94,7 @@ export function choice<const T extends string>(...words: readonly T[]): Shape<Pl
     () => ({ enum: words.flatMap(asJson) }),
     ({ text: value, place }, report) => {
       if (isWord(value)) return { value, place };
-      const near = nearest(value, words);
-      const hint = near === undefined || words.length === 1 ? '' : `; the nearest is '${near}'`;
+      const hint = words.length === 1 ? '' : didYouMean(value, words);
       report('wrong-value', `expected ${expected}, found '${value.slice(0, 80)}'${hint}`, place);
       return undefined;
     },

@@ -1,4 +1,4 @@
-import { nearest } from './nearest.ts';
+import { didYouMean } from '../../messages/did-you-mean.ts';
 import { type JsonSchema, type Placed, readAs, type Shape } from './shape.ts';
 
 /** A row of a table: its key and its value, each with its place. */
@@ -29,8 +29,7 @@ export function table<T>(
       const seen = new Set<string>();
       const rows = node.entries.flatMap(({ key, value: one }): Row<T>[] => {
         if (known !== undefined && !allowed.has(key.text)) {
-          const near = nearest(key.text, known.keys);
-          const hint = near === undefined ? '' : `; the nearest is '${near}'`;
+          const hint = didYouMean(key.text, known.keys);
           report('unknown-key', `expected ${known.one}, found '${key.text.slice(0, 80)}'${hint}`, key.place);
           return [];
         }

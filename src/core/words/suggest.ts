@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { compareCodeUnits } from '../source/source.ts';
-import { nameWords } from '../words/name-words.ts';
+import { nameWords } from './name-words.ts';
 
 /** Names in which a word may have been meant: a list of them, or a scope of an interface. */
 export type SuggestionScope = Iterable<string> | { readonly index: { readonly names: readonly string[] } };
