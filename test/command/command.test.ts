@@ -92,7 +92,7 @@ test('--rule says how the parser behaves, over what the source says', async () =
     ],
     ['grouping', /expected KEY=VALUE, found 'grouping'\n/],
     ['groping=true', /unknown key 'groping'; did you mean 'grouping'\?\n/],
-    ['value-forms=-xV,--x', /expected one of '-xV', '-x V', '--x=V', '--x V', found '--x';/],
+    ['value-forms=-xV,--x', /expected one of '-xV', '-x V', '--x=V', '--x V', found '--x'\n/],
   ];
   for (const [rule, message] of mistakes) {
     const { status, stderr } = await dabbawala(['audit', `--rule=${rule}`, tiffin]);
