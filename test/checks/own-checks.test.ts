@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
@@ -156,4 +156,19 @@ test('settings run checks where the command line names the file, and never where
   );
   assert.doesNotMatch(found.stdout, /not finished/);
   assert.throws(() => rmSync(join(folder, 'was-run')), /ENOENT/);
+});
+
+test('the guide’s check and its test work as they stand there', async () => {
+  const guide = readFileSync(join(ROOT, 'docs/own-checks.md'), 'utf8');
+  const [check = '', , tested = ''] = [...guide.matchAll(/```js\n([\s\S]*?)```/g)].map(
+    ([, code = '']) => code,
+  );
+  writeFileSync(join(folder, 'house-checks.mjs'), check);
+  writeFileSync(join(folder, 'house-checks.test.mjs'), tested);
+  const audited = await run('audit', '--checks=house-checks.mjs', '--no-settings', '--only=house', '-');
+  assert.match(audited.stdout, /warning: '--beta-rounds' says that it is not finished/);
+  const env = { NODE_TEST_CONTEXT: '' };
+  const ended = await runProgram(process.execPath, ['house-checks.test.mjs'], '', env, folder);
+  assert.equal(ended.status, 0, ended.stdout + ended.stderr);
+  assert.match(ended.stdout, /unfinished options are found/);
 });
