@@ -1,9 +1,9 @@
 import type { Json } from '../findings/finding.ts';
 import { LEVELS, type Level } from '../findings/level.ts';
 import { compareCodeUnits, comparePlaces, type Place } from '../source/source.ts';
+import { likelyAmong } from './abbreviations/likely-words.ts';
 import { type Change, EFFECTS, type Effect, type NotCompared, type WordRange } from './change.ts';
 import type { ChangeKind } from './change-kinds.ts';
-import { likelyAmong } from './likely-words.ts';
 
 /** A change as those who find it say it; what is left out is none. */
 export interface NewChange {

@@ -1,16 +1,16 @@
 import type { Interface } from '../model/interface.ts';
-import { abbreviationChanges, leftOverWords } from './abbreviation-changes.ts';
+import { abbreviationChanges, leftOverWords } from './abbreviations/abbreviation-changes.ts';
+import { compareWordMeanings } from './abbreviations/word-meanings.ts';
 import type { Comparison } from './change.ts';
 import { ChangeList } from './change-list.ts';
-import { commandChanges, commandsAddedAndRemoved } from './command-changes.ts';
-import { operandChanges } from './operand-changes.ts';
-import { optionChanges } from './option-changes.ts';
-import { isToldOf, pairInterfaces } from './pairing.ts';
-import { programChanges } from './program-changes.ts';
-import { relationChanges } from './relation-changes.ts';
+import { commandChanges, commandsAddedAndRemoved } from './commands/command-changes.ts';
+import { operandChanges } from './commands/operand-changes.ts';
+import { relationChanges } from './commands/relation-changes.ts';
+import { ruleChanges } from './commands/rule-changes.ts';
+import { optionChanges } from './options/option-changes.ts';
+import { isToldOf, pairInterfaces } from './pairing/pairing.ts';
+import { programChanges } from './program/program-changes.ts';
 import { releaseFor } from './release.ts';
-import { ruleChanges } from './rule-changes.ts';
-import { compareWordMeanings } from './word-meanings.ts';
 
 /**
  * Every change from one version of an interface to another, each with what it comes to for callers, and the release that they call for.

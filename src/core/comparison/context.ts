@@ -1,6 +1,6 @@
+import type { WordMeanings } from './abbreviations/word-meanings.ts';
 import type { ChangeList } from './change-list.ts';
-import type { Pairing } from './pairing.ts';
-import type { WordMeanings } from './word-meanings.ts';
+import type { Pairing } from './pairing/pairing.ts';
 
 /** What all who look for changes need. */
 export interface Context {

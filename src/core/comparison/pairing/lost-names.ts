@@ -1,6 +1,6 @@
-import { quoteName } from '../messages/wording.ts';
-import type { Effect } from './change.ts';
-import type { Outcome } from './word-meanings.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Outcome } from '../abbreviations/word-meanings.ts';
+import type { Effect } from '../change.ts';
 
 /** What it comes to that a thing no longer has a name: nothing where that is still an abbreviation of it. */
 export function lostNameEffect(outcome: Outcome | undefined, lost: Effect = 'refused'): Effect {

@@ -1,6 +1,6 @@
-import { likelyWords } from '../abbreviations/fragility.ts';
-import { compareCodeUnits } from '../source/source.ts';
-import type { WordRange } from './change.ts';
+import { likelyWords } from '../../abbreviations/fragility.ts';
+import { compareCodeUnits } from '../../source/source.ts';
+import type { WordRange } from '../change.ts';
 
 /** The words of some ranges that callers are likely to have taken for names, sorted; full names are not among them. */
 export function likelyAmong(ranges: readonly WordRange[]): string[] {

@@ -1,12 +1,12 @@
-import { listNames, quoteName } from '../messages/wording.ts';
-import { type Command, commandName } from '../model/command.ts';
-import type { CommandAt } from '../model/walk.ts';
-import type { WordRange } from './change.ts';
-import type { ChangeKind } from './change-kinds.ts';
-import type { Context } from './context.ts';
-import { areStated, differing, textDiffers } from './facts.ts';
-import { lostNameEffect, lostNameMessage } from './lost-names.ts';
-import { type CommandPair, isToldOf } from './pairing.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
+import { type Command, commandName } from '../../model/command.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import type { WordRange } from '../change.ts';
+import type { ChangeKind } from '../change-kinds.ts';
+import type { Context } from '../context.ts';
+import { areStated, differing, textDiffers } from '../facts.ts';
+import { lostNameEffect, lostNameMessage } from '../pairing/lost-names.ts';
+import { type CommandPair, isToldOf } from '../pairing/pairing.ts';
 import { standingChanges } from './standing-changes.ts';
 
 /** How what is said of a command itself differs: its names, its texts, its default subcommand. */

@@ -1,9 +1,9 @@
-import { quoteName } from '../messages/wording.ts';
-import type { Option } from '../model/option.ts';
-import { saysTheSame } from '../model/same.ts';
-import type { About, Context } from './context.ts';
-import { areStated, differing, textDiffers } from './facts.ts';
-import { standingChanges } from './standing-changes.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
+import { saysTheSame } from '../../model/same.ts';
+import { standingChanges } from '../commands/standing-changes.ts';
+import type { About, Context } from '../context.ts';
+import { areStated, differing, textDiffers } from '../facts.ts';
 
 /** How what is said of an option differs, beside its names and its argument. */
 export function optionFactChanges(old: Option, newer: Option, about: About, context: Context): void {

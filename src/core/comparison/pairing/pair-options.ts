@@ -1,4 +1,4 @@
-import type { Option, OptionName } from '../model/option.ts';
+import type { Option, OptionName } from '../../model/option.ts';
 import { findRenamed, textsAlike } from './renamed.ts';
 
 /** The options of one command that are the same in both versions: those of the old one with those of the new. */

@@ -1,9 +1,9 @@
-import { quoteName } from '../messages/wording.ts';
-import type { Interface } from '../model/interface.ts';
-import type { Place } from '../source/source.ts';
-import type { ChangeKind } from './change-kinds.ts';
-import type { Context } from './context.ts';
-import { textDiffers } from './facts.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Interface } from '../../model/interface.ts';
+import type { Place } from '../../source/source.ts';
+import type { ChangeKind } from '../change-kinds.ts';
+import type { Context } from '../context.ts';
+import { textDiffers } from '../facts.ts';
 
 interface Item {
   readonly name: string;

@@ -1,12 +1,12 @@
-import type { Json } from '../findings/finding.ts';
-import { quoteName } from '../messages/wording.ts';
-import { nearestRule } from '../model/nearest-rule.ts';
-import { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../model/parsing-rules.ts';
-import { saysTheSame } from '../model/same.ts';
-import type { WordRange } from './change.ts';
-import type { Context } from './context.ts';
-import { areStated, differing } from './facts.ts';
-import type { CommandPair } from './pairing.ts';
+import type { Json } from '../../findings/finding.ts';
+import { quoteName } from '../../messages/wording.ts';
+import { nearestRule } from '../../model/nearest-rule.ts';
+import { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../../model/parsing-rules.ts';
+import { saysTheSame } from '../../model/same.ts';
+import type { WordRange } from '../change.ts';
+import type { Context } from '../context.ts';
+import { areStated, differing } from '../facts.ts';
+import type { CommandPair } from '../pairing/pairing.ts';
 import { ruleEffect, ruleName } from './rule-effects.ts';
 
 const RULES = Object.keys(UNKNOWN_RULES) as (keyof ParsingRules)[];

@@ -1,11 +1,11 @@
-import type { Json } from '../findings/finding.ts';
-import { quoteName } from '../messages/wording.ts';
-import type { PairKey, Range, ValueType, Word } from '../model/argument.ts';
-import { makeWord } from '../model/argument.ts';
-import { saysTheSame } from '../model/same.ts';
-import type { Effect } from './change.ts';
-import type { About, Context } from './context.ts';
-import { areStated, differing, textDiffers } from './facts.ts';
+import type { Json } from '../../findings/finding.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { PairKey, Range, ValueType, Word } from '../../model/argument.ts';
+import { makeWord } from '../../model/argument.ts';
+import { saysTheSame } from '../../model/same.ts';
+import type { Effect } from '../change.ts';
+import type { About, Context } from '../context.ts';
+import { areStated, differing, textDiffers } from '../facts.ts';
 import { valueChanges } from './value-changes.ts';
 
 /** How what may stand for one word of an option-argument or operand differs. */

@@ -1,15 +1,15 @@
-import { quoteName } from '../messages/wording.ts';
-import type { Count } from '../model/argument.ts';
-import type { Command, Form } from '../model/command.ts';
-import { groupedBy } from '../model/grouped.ts';
-import type { Operand } from '../model/operand.ts';
-import { saysTheSame } from '../model/same.ts';
-import { countWords } from './argument-changes.ts';
-import type { About, Context } from './context.ts';
-import { areStated, textDiffers } from './facts.ts';
-import { pairForms } from './pair-forms.ts';
-import type { CommandPair } from './pairing.ts';
-import { wordChanges } from './word-changes.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Count } from '../../model/argument.ts';
+import type { Command, Form } from '../../model/command.ts';
+import { groupedBy } from '../../model/grouped.ts';
+import type { Operand } from '../../model/operand.ts';
+import { saysTheSame } from '../../model/same.ts';
+import type { About, Context } from '../context.ts';
+import { areStated, textDiffers } from '../facts.ts';
+import { countWords } from '../options/argument-changes.ts';
+import { wordChanges } from '../options/word-changes.ts';
+import { pairForms } from '../pairing/pair-forms.ts';
+import type { CommandPair } from '../pairing/pairing.ts';
 
 /** How the operands of a command differ, in its forms and in its list, and how the forms do. */
 export function operandChanges(pair: CommandPair, context: Context): void {

@@ -1,10 +1,10 @@
-import type { Json } from '../findings/finding.ts';
-import { quoteName } from '../messages/wording.ts';
-import type { Interface } from '../model/interface.ts';
-import type { Place } from '../source/source.ts';
-import type { Effect } from './change.ts';
-import type { ChangeKind } from './change-kinds.ts';
-import type { Context } from './context.ts';
+import type { Json } from '../../findings/finding.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Interface } from '../../model/interface.ts';
+import type { Place } from '../../source/source.ts';
+import type { Effect } from '../change.ts';
+import type { ChangeKind } from '../change-kinds.ts';
+import type { Context } from '../context.ts';
 import { programListChanges } from './program-list-changes.ts';
 
 /** What differs in something that is said of the program as a whole. */

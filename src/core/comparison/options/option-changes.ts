@@ -1,13 +1,13 @@
-import { quoteName } from '../messages/wording.ts';
-import { argumentOf, longNames, mainName, type Option } from '../model/option.ts';
+import { quoteName } from '../../messages/wording.ts';
+import { argumentOf, longNames, mainName, type Option } from '../../model/option.ts';
+import type { Context } from '../context.ts';
+import { lostOption } from '../pairing/lost-options.ts';
+import { oppositeName } from '../pairing/opposite-name.ts';
+import { type CommandPair, isToldOf, optionNamed } from '../pairing/pairing.ts';
+import { addTakenName } from '../pairing/taken-names.ts';
 import { argumentChanges } from './argument-changes.ts';
-import type { Context } from './context.ts';
-import { lostOption } from './lost-options.ts';
-import { oppositeName } from './opposite-name.ts';
 import { optionFactChanges } from './option-fact-changes.ts';
 import { nameChanges } from './option-name-changes.ts';
-import { type CommandPair, isToldOf, optionNamed } from './pairing.ts';
-import { addTakenName } from './taken-names.ts';
 
 /** How the options that one command declares differ. */
 export function optionChanges(pair: CommandPair, context: Context): void {

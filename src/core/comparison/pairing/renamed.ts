@@ -1,5 +1,5 @@
-import { nameWords } from '../words/name-words.ts';
-import { normalisedText, wordsOf } from '../words/text-likeness.ts';
+import { nameWords } from '../../words/name-words.ts';
+import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 
 /** What is known of a thing of which one version has one name and the other, perhaps, another. */
 export interface Described {

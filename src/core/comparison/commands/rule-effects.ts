@@ -1,5 +1,5 @@
-import type { ParsingRules, ValueForms } from '../model/parsing-rules.ts';
-import type { Effect } from './change.ts';
+import type { ParsingRules, ValueForms } from '../../model/parsing-rules.ts';
+import type { Effect } from '../change.ts';
 
 /** A rule as documents call it: `option-abbreviations`. */
 export function ruleName(rule: keyof ParsingRules): string {

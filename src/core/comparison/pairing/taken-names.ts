@@ -1,6 +1,6 @@
-import { quoteName } from '../messages/wording.ts';
-import { mainName, type Option, type OptionName } from '../model/option.ts';
-import type { Context } from './context.ts';
+import { quoteName } from '../../messages/wording.ts';
+import { mainName, type Option, type OptionName } from '../../model/option.ts';
+import type { Context } from '../context.ts';
 import type { CommandPair } from './pairing.ts';
 
 /** A name of one option that is another one's in the new version. */

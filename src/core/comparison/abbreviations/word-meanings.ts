@@ -1,10 +1,10 @@
-import type { AllowedValue } from '../model/argument.ts';
-import type { Command } from '../model/command.ts';
-import { mainName, type Option } from '../model/option.ts';
-import { compareCodeUnits } from '../source/source.ts';
-import type { WordRange } from './change.ts';
-import type { CommandPair, Pairing } from './pairing.ts';
-import { valuePairs } from './value-pairs.ts';
+import type { AllowedValue } from '../../model/argument.ts';
+import type { Command } from '../../model/command.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { compareCodeUnits } from '../../source/source.ts';
+import type { WordRange } from '../change.ts';
+import type { CommandPair, Pairing } from '../pairing/pairing.ts';
+import { valuePairs } from '../pairing/value-pairs.ts';
 import { commandWords, type Meaning, optionWords, type Thing, type WordScope } from './word-scope.ts';
 
 /** Words of the old version that do not mean what they did, because of one thing. */

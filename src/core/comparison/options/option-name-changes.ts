@@ -1,12 +1,12 @@
-import { quoteName } from '../messages/wording.ts';
-import { mainName, type Option, type OptionName } from '../model/option.ts';
-import type { WordRange } from './change.ts';
-import type { Context } from './context.ts';
-import { lostNameEffect, lostNameMessage } from './lost-names.ts';
-import { lostOption } from './lost-options.ts';
-import { oppositeName } from './opposite-name.ts';
-import { type CommandPair, optionNamed } from './pairing.ts';
-import { addTakenName } from './taken-names.ts';
+import { quoteName } from '../../messages/wording.ts';
+import { mainName, type Option, type OptionName } from '../../model/option.ts';
+import type { WordRange } from '../change.ts';
+import type { Context } from '../context.ts';
+import { lostNameEffect, lostNameMessage } from '../pairing/lost-names.ts';
+import { lostOption } from '../pairing/lost-options.ts';
+import { oppositeName } from '../pairing/opposite-name.ts';
+import { type CommandPair, optionNamed } from '../pairing/pairing.ts';
+import { addTakenName } from '../pairing/taken-names.ts';
 
 interface Named {
   readonly name: OptionName;

@@ -1,6 +1,6 @@
-import { listNames, quoteName } from '../messages/wording.ts';
-import type { WordRange } from './change.ts';
-import type { Context } from './context.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
+import type { WordRange } from '../change.ts';
+import type { Context } from '../context.ts';
 import { likelyAmong } from './likely-words.ts';
 import type { Shift } from './word-meanings.ts';
 import { thingName } from './word-scope.ts';

@@ -1,13 +1,13 @@
-import { commandScope } from '../abbreviations/command-scope.ts';
-import type { NameLookup } from '../abbreviations/name-lookup.ts';
-import { optionScope } from '../abbreviations/option-scope.ts';
-import { valueScope } from '../abbreviations/value-scope.ts';
-import type { Resolution } from '../abbreviations/verdict.ts';
-import type { AllowedValue, Word } from '../model/argument.ts';
-import type { Command } from '../model/command.ts';
-import type { Knowable } from '../model/fact.ts';
-import { mainName, type Option } from '../model/option.ts';
-import type { CommandAt } from '../model/walk.ts';
+import { commandScope } from '../../abbreviations/command-scope.ts';
+import type { NameLookup } from '../../abbreviations/name-lookup.ts';
+import { optionScope } from '../../abbreviations/option-scope.ts';
+import { valueScope } from '../../abbreviations/value-scope.ts';
+import type { Resolution } from '../../abbreviations/verdict.ts';
+import type { AllowedValue, Word } from '../../model/argument.ts';
+import type { Command } from '../../model/command.ts';
+import type { Knowable } from '../../model/fact.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
 
 /** What a name stands for: an option, a command, or an allowed value. */
 export type Thing = Option | Command | AllowedValue;

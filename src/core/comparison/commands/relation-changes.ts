@@ -1,11 +1,11 @@
-import { relationWords } from '../messages/relation-words.ts';
-import { groupedBy } from '../model/grouped.ts';
-import { mainName } from '../model/option.ts';
-import type { Member, Relation } from '../model/relation.ts';
-import type { CommandAt } from '../model/walk.ts';
-import type { Effect } from './change.ts';
-import type { Context } from './context.ts';
-import { type CommandPair, optionNamed } from './pairing.ts';
+import { relationWords } from '../../messages/relation-words.ts';
+import { groupedBy } from '../../model/grouped.ts';
+import { mainName } from '../../model/option.ts';
+import type { Member, Relation } from '../../model/relation.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import type { Effect } from '../change.ts';
+import type { Context } from '../context.ts';
+import { type CommandPair, optionNamed } from '../pairing/pairing.ts';
 
 /** How the relations of a command differ: those of the same members are one relation. */
 export function relationChanges(pair: CommandPair, context: Context): void {

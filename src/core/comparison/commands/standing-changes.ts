@@ -1,9 +1,9 @@
-import { quoteName } from '../messages/wording.ts';
-import type { Deprecation } from '../model/argument.ts';
-import type { Knowable } from '../model/fact.ts';
-import { saysTheSame } from '../model/same.ts';
-import type { Place } from '../source/source.ts';
-import type { About, Context } from './context.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Deprecation } from '../../model/argument.ts';
+import type { Knowable } from '../../model/fact.ts';
+import { saysTheSame } from '../../model/same.ts';
+import type { Place } from '../../source/source.ts';
+import type { About, Context } from '../context.ts';
 
 interface Conformity {
   readonly hidden: Knowable<boolean>;

@@ -1,6 +1,6 @@
-import { listNames } from '../messages/wording.ts';
-import { nearestRule } from '../model/nearest-rule.ts';
-import type { Effect } from './change.ts';
+import { listNames } from '../../messages/wording.ts';
+import { nearestRule } from '../../model/nearest-rule.ts';
+import type { Effect } from '../change.ts';
 import type { CommandPair } from './pairing.ts';
 
 /** What it comes to that an option, or a name of one, is not known any more. */

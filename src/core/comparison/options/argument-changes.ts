@@ -1,11 +1,11 @@
-import type { Json } from '../findings/finding.ts';
-import { countOf, quoteName } from '../messages/wording.ts';
-import { type Count, makeWord, type OptionArgument, type Word } from '../model/argument.ts';
-import type { Knowable } from '../model/fact.ts';
-import { saysTheSame } from '../model/same.ts';
-import type { Effect } from './change.ts';
-import type { About, Context } from './context.ts';
-import { areStated } from './facts.ts';
+import type { Json } from '../../findings/finding.ts';
+import { countOf, quoteName } from '../../messages/wording.ts';
+import { type Count, makeWord, type OptionArgument, type Word } from '../../model/argument.ts';
+import type { Knowable } from '../../model/fact.ts';
+import { saysTheSame } from '../../model/same.ts';
+import type { Effect } from '../change.ts';
+import type { About, Context } from '../context.ts';
+import { areStated } from '../facts.ts';
 import { wordChanges } from './word-changes.ts';
 
 type Presence = OptionArgument['presence'];

@@ -1,6 +1,6 @@
-import { argumentOf, mainName } from '../model/option.ts';
+import { argumentOf, mainName } from '../../model/option.ts';
+import { valueWords, type WordScope } from '../abbreviations/word-scope.ts';
 import type { CommandPair, Pairing } from './pairing.ts';
-import { valueWords, type WordScope } from './word-scope.ts';
 
 /** The values that each word of the options and operands of a command has in both versions. */
 export function* valuePairs(

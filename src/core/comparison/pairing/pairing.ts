@@ -1,8 +1,8 @@
-import { optionsInReach } from '../abbreviations/option-scope.ts';
-import { type Command, commandName } from '../model/command.ts';
-import type { Interface } from '../model/interface.ts';
-import type { Option } from '../model/option.ts';
-import type { CommandAt } from '../model/walk.ts';
+import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { type Command, commandName } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
+import type { Option } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
 import { ownersByName, pairOptions } from './pair-options.ts';
 import { findRenamed } from './renamed.ts';
 

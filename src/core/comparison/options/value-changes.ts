@@ -1,0 +1,104 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
+import type { AllowedValue, Word } from '../../model/argument.ts';
+import type { WordRange } from '../change.ts';
+import { standingChanges } from '../commands/standing-changes.ts';
+import type { About, Context } from '../context.ts';
+import { areStated, textDiffers } from '../facts.ts';
+
+/** How the allowed values of a word differ. A list of allowed values is all of them. */
+export function valueChanges(before: Word, after: Word, about: About, context: Context): void {
+  const [old, newer] = [before.values, after.values];
+  if (old === undefined || newer === undefined) listedOrNot(old, newer, about, context);
+  else eachValue(old, newer, about, context);
+}
+
+/** Values that only one version lists. */
+function listedOrNot(old: Word['values'], newer: Word['values'], about: About, { list }: Context): void {
+  const subject = quoteName(about.subject);
+  if (newer !== undefined && newer.value.length > 0)
+    list.add({
+      ...about,
+      kind: 'values-said',
+      effect: 'uncertain',
+      after: textsOf(newer.value),
+      message: `the values of ${subject} are now listed: ${listNames(textsOf(newer.value))}; others may be refused`,
+      newPlace: newer.place,
+    });
+  if (old !== undefined && old.value.length > 0)
+    list.add({
+      ...about,
+      kind: 'values-unsaid',
+      effect: 'wording',
+      before: textsOf(old.value),
+      message: `the values of ${subject} are no longer listed`,
+      oldPlace: old.place,
+    });
+}
+
+type Values = NonNullable<Word['values']>;
+
+function eachValue(old: Values, newer: Values, about: About, context: Context): void {
+  const newByText = new Map(newer.value.map((value) => [value.value, value]));
+  for (const value of old.value) {
+    const same = newByText.get(value.value);
+    if (same === undefined) removedValue(value, old, newer, about, context);
+    else keptValue(value, same, about, context);
+  }
+  const known = new Set(textsOf(old.value));
+  for (const { value: text, place } of newer.value) {
+    if (known.has(text)) continue;
+    context.list.add({
+      ...about,
+      kind: 'value-added',
+      effect: 'compatible',
+      after: text,
+      message: `${quoteName(text)} is now a value of ${quoteName(about.subject)}`,
+      newPlace: place,
+    });
+  }
+}
+
+function removedValue(value: AllowedValue, old: Values, newer: Values, about: About, context: Context): void {
+  const { value: text, place } = value;
+  // What was taken over, or is ambiguous now, is told of the word.
+  const outcome = context.meanings.nameOutcome(value, text);
+  if (outcome === 'taken-over' || outcome === 'ambiguous') return;
+  const consequence =
+    outcome === 'same' ? ', but still an abbreviation of one' : ': command lines with it are refused';
+  context.list.add({
+    ...about,
+    kind: 'value-removed',
+    effect: outcome === 'same' ? 'compatible' : 'refused',
+    certain: areStated(old, newer),
+    before: text,
+    message: `${quoteName(text)} is no longer a value of ${quoteName(about.subject)}${consequence}`,
+    oldPlace: place,
+    newPlace: newer.place,
+    words: rangesOf(value, text, context),
+  });
+}
+
+function keptValue(value: AllowedValue, same: AllowedValue, about: About, context: Context): void {
+  const text = value.value;
+  standingChanges(value, same, { command: about.command, subject: `${about.subject}=${text}` }, context);
+  if (!textDiffers(value.help?.value, same.help?.value)) return;
+  context.list.add({
+    ...about,
+    kind: 'value-text',
+    effect: 'wording',
+    before: value.help?.value ?? null,
+    after: same.help?.value ?? null,
+    message: `the text of the value ${quoteName(text)} of ${quoteName(about.subject)} has changed`,
+    oldPlace: value.help?.place ?? value.place,
+    newPlace: same.help?.place ?? same.place,
+  });
+}
+
+/** The words of a value that are refused; without the value itself there would be an entry without words. */
+function rangesOf(value: AllowedValue, text: string, { meanings }: Context): WordRange[] {
+  return (meanings.refused.get(value) ?? []).filter(({ name }) => name === text);
+}
+
+function textsOf(values: readonly AllowedValue[]): string[] {
+  return values.map(({ value }) => value);
+}
