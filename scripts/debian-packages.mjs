@@ -2,39 +2,46 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
-/** Programs that tests run, and the Debian packages they come in. */
+/** Programs that tests run, each in the Debian package of its name, and what for. */
 const NEEDED = new Map([
-  ['chromium', 'chromium'],
-  ['curl', 'curl'],
-  ['fish', 'fish'],
-  ['git', 'git'],
-  ['mandoc', 'mandoc'],
-  ['python3', 'python3'],
-  ['zsh', 'zsh'],
+  ['chromium', 'shows the page'],
+  ['curl', 'has a long help'],
+  ['fish', 'reads and completes scripts for fish'],
+  ['git', 'has many commands'],
+  ['mandoc', 'checks the manual page'],
+  ['python3', 'parses command lines as argparse does'],
+  ['zsh', 'reads and completes scripts for zsh'],
 ]);
 
 function isThere(program) {
   return (process.env.PATH ?? '').split(':').some((folder) => existsSync(`${folder}/${program}`));
 }
 
-/** Installs what is missing where this runs as root on Debian; else says what to install. */
-export function installDebianPackages() {
-  const missing = [...NEEDED].filter(([program]) => !isThere(program)).map(([, name]) => name);
+/**
+ * Says which packages are missing and why they are needed, and installs them where this runs as root on Debian, unless `mayInstall` is false; else
+ * says how to get them.
+ */
+export function installDebianPackages({ mayInstall = true } = {}) {
+  const missing = [...NEEDED].filter(([program]) => !isThere(program));
   if (missing.length === 0) return;
-  const how = `apt-get install --no-install-recommends ${missing.join(' ')}`;
-  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
-    process.stderr.write(`Some suites will be left out. To run them too: ${how}\n`);
+  const names = missing.map(([name]) => name);
+  const why = missing.map(([name, use]) => `  ${name}: ${use}\n`).join('');
+  const how = `apt-get install --no-install-recommends ${names.join(' ')}`;
+  if (!mayInstall || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
+    process.stderr.write(`Some suites will be left out, for want of:\n${why}To run them too: ${how}\n`);
     return;
   }
   const options = {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
   };
-  process.stderr.write(`Installing ${missing.join(', ')} ...\n`);
+  process.stderr.write(
+    `Some suites use Debian packages that are missing here; they are installed now (--no-system leaves them out):\n${why}`,
+  );
   spawnSync('apt-get', ['update', '-qq'], options);
   const { status } = spawnSync(
     'apt-get',
-    ['install', '-y', '-qq', '--no-install-recommends', ...missing],
+    ['install', '-y', '-qq', '--no-install-recommends', ...names],
     options,
   );
   if (status !== 0) process.stderr.write(`That failed; some suites will be left out. To run them: ${how}\n`);

@@ -1,5 +1,6 @@
-// Runs the tests on a fresh build, installing first what they need. With --require-all, a suite that was left out for
-// want of a program is a failure. Other words are patterns: only test files whose names contain one of them are run.
+// Runs the tests on a fresh build, installing first what they need; with --no-system no Debian packages, so that suites which use them are left out.
+// With --require-all, a suite that was left out for want of a program is a failure. Other words are patterns: only test files whose names contain one of
+// them are run.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -10,8 +11,8 @@ import { fail, installPackages, root, run } from './setup.mjs';
 const requireAll = process.argv.includes('--require-all');
 const patterns = process.argv.slice(2).filter((word) => !word.startsWith('-'));
 
+installDebianPackages({ mayInstall: !process.argv.includes('--no-system') });
 installPackages();
-installDebianPackages();
 run(process.execPath, ['scripts/build.mjs']);
 run(process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'examples/workbench', '--logLevel', 'warn']);
 
