@@ -159,3 +159,16 @@ test('every word of the old version whose meaning differs is in exactly one entr
     { numRuns: 500 },
   );
 });
+
+test('a new name is that of the option with its text, before that of one with its words in another order', () => {
+  const options = (names: string) => readYaml(`complete: true\noptions: {${names}}`);
+  const old = options(
+    '"--box-late": {help: the boxes that came late}, "--late-one": {help: only one of them}',
+  );
+  const newer = options('"--late-box": {help: only one of them}');
+  const renamed = compareInterfaces(old, newer).changes.filter(({ kind }) => kind === 'option-renamed');
+  assert.deepEqual(
+    renamed.map(({ before, after }) => [before, after]),
+    [[['--late-one'], ['--late-box']]],
+  );
+});

@@ -26,7 +26,7 @@ export function textsAlike(a: string | undefined, b: string | undefined): boolea
 
 /**
  * The things of a new version that are those of the old one under another name: the words of the names are the same (`portion_size`,
- * `portion-size`), or the texts are, or are much alike. What fits several things fits none. Gives index of the old to index of the new.
+ * `portion-size`), or the texts are, or the words in another order, or the texts are much alike. What fits several things fits none. Gives index of the old to index of the new.
  */
 export function findRenamed(before: readonly Described[], after: readonly Described[]): Map<number, number> {
   const renamed = new Map<number, number>();
@@ -44,7 +44,9 @@ export function findRenamed(before: readonly Described[], after: readonly Descri
     }
   };
   byKey(({ names }) => names.map(wordKey).filter((key) => key.length > 1));
+  // The same text says more than the same words in another order.
   byKey(({ text }) => (text === undefined || text.trim() === '' ? [] : [normalisedText(text)]));
+  byKey(({ names }) => names.map(unorderedKey).filter((key) => key.length > 1));
   for (const [old, newer] of likeTexts(before, after, renamed, taken)) renamed.set(old, newer);
   return renamed;
 }
@@ -98,12 +100,14 @@ function sameTrait(a: Described, b: Described): boolean {
   return a.trait === undefined || b.trait === undefined || a.trait === b.trait;
 }
 
-/** The words of a name, whatever parts them and in whatever order. */
+/** The words of a name, whatever parts them. */
 function wordKey(name: string): string {
-  return nameWords(name)
-    .map((word) => word.toLowerCase())
-    .sort()
-    .join('-');
+  return nameWords(name).join('-').toLowerCase();
+}
+
+/** The words of a name, whatever parts them and in whatever order. */
+function unorderedKey(name: string): string {
+  return wordKey(name).split('-').sort().join('-');
 }
 
 /** The share of the words of both texts that both have. */
