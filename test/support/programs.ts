@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -10,6 +10,7 @@ export function absent(program: string): string | false {
 }
 
 const EMPTY = mkdtempSync(join(tmpdir(), 'dabbawala-empty-'));
+process.on('exit', () => rmSync(EMPTY, { recursive: true, force: true }));
 
 /** Runs a real program in an empty folder, its messages in English; gives all that it printed. */
 export function output(program: string, words: readonly string[]): { stdout: string; stderr: string } {
