@@ -1,5 +1,6 @@
 import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
+import { placeholdersOf } from './value-lists.ts';
 
 /** What stands at the end of a text: `the day <monday>`, and `the day <>` where there is none. */
 const IN_ANGLES = /(?:^|\s)<([^<>]*)>$/;
@@ -12,7 +13,7 @@ export function withDefaultsInAngles(options: readonly Option[]): readonly Optio
   const takers = options.filter(
     ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
   );
-  const placeholders = new Set(takers.flatMap(placeholdersOf));
+  const placeholders = new Set([...placeholdersOf(takers)].map((name) => name.toLowerCase()));
   const isShown = ({ help }: Option) => {
     const value = IN_ANGLES.exec(help?.value ?? '')?.[1];
     return value !== undefined && !placeholders.has(value.toLowerCase());
@@ -32,11 +33,4 @@ export function withDefaultsInAngles(options: readonly Option[]): readonly Optio
     ];
     return { ...option, argument: { ...argument, value: { ...argument.value, words } } };
   });
-}
-
-function placeholdersOf({ argument }: Option): string[] {
-  const words = argument?.value.words ?? [];
-  return words.flatMap(({ placeholder }) =>
-    placeholder === undefined ? [] : [placeholder.value.replace(/^<|>$/g, '').toLowerCase()],
-  );
 }
