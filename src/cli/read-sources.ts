@@ -23,7 +23,7 @@ export interface ReadSources {
   readonly unusable: boolean;
 }
 
-/** What the sources came to with the settings that count for them. */
+/** What the sources came to with their settings. */
 export interface SettledSources extends ReadSources {
   readonly settings: Settings;
   /** The catalogue, and the checks of modules that the user named. */
