@@ -242,6 +242,36 @@ test('real programs with subcommands are captured whole', {
   for (const name of ['clone', 'commit', 'log']) assert.ok(names.includes(name), name);
 });
 
+test('times and process numbers of a run do not stand in what a capture keeps; other times and numbers do', async () => {
+  const printed = [
+    'Usage: ticks [-s TIME]',
+    '',
+    'Options:',
+    '  -s, --since=TIME  from TIME on (default: 2019-11-27 08:15:00), not after 1574842500',
+    '  -p, --port=PORT   listen on PORT (default: 8080)',
+    '  -i, --iso=A       now $(date -u +%Y-%m-%dT%H:%M:%S.%NZ) or $(TZ=Asia/Kathmandu date "+%Y-%m-%d %H:%M")',
+    '  -c, --ctime=B     now $(LC_ALL=C date)',
+    '  -r, --mail=C      now $(LC_ALL=C date -R)',
+    '  -e, --epoch=D     now $(date +%s), $(date +%s%N) or $(date +%s.%N)',
+    '  -n, --number=E    ticks[$$]: pid $$, in /tmp/ticks.$$/log; not port$$',
+  ];
+  const path = program('ticks', `cat <<END\n${printed.join('\n')}\nEND`);
+  const { interface: from } = await capture(path);
+  const texts = from?.root.options.items.map((option) => option.help?.value);
+  assert.deepEqual(texts?.slice(0, 6), [
+    'from TIME on (default: 2019-11-27 08:15:00), not after 1574842500',
+    'listen on PORT (default: 8080)',
+    'now (time) or (time)',
+    'now (time)',
+    'now (time)',
+    'now (time), (time) or (time)',
+  ]);
+  assert.match(
+    texts?.[6] ?? '',
+    /^ticks\[\(process\)\]: pid \(process\), in \/tmp\/ticks\.\(process\)\/log; not port\d+$/,
+  );
+});
+
 test('the folders of a capture stand in what it keeps by names that are the same each time', async () => {
   const path = program(
     'settled',

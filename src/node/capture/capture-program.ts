@@ -198,11 +198,19 @@ class Capturer {
       calledBy: invocation[0],
     });
     const home = this.#settings.keepHome ? undefined : environment.HOME;
-    const place = { home, folder: scratch, program: path, calledBy: invocation[0] ?? path };
+    const calledBy = invocation[0] ?? path;
+    const circumstances = {
+      home,
+      folder: scratch,
+      program: path,
+      calledBy,
+      process: printed.process,
+      ended: Date.now(),
+    };
     const run = {
       ...printed,
-      standardOutput: settledText(printed.standardOutput, place),
-      standardError: settledText(printed.standardError, place),
+      standardOutput: settledText(printed.standardOutput, circumstances),
+      standardError: settledText(printed.standardError, circumstances),
     };
     this.#runs.push(run);
     return run;

@@ -13,6 +13,8 @@ export interface ProgramRun {
   readonly status: number | undefined;
   readonly standardOutput: string;
   readonly standardError: string;
+  /** The number of its process; undefined where it could not be started. */
+  readonly process: number | undefined;
   /** What it wrote to descriptor 4, where it was told something. */
   readonly answers: string;
   readonly milliseconds: number;
@@ -174,6 +176,7 @@ class Run {
       status: this.#status,
       standardOutput: this.#output.text,
       standardError: this.#errors.text,
+      process: this.#child?.pid,
       answers: this.#answers.text,
       milliseconds: performance.now() - this.#started,
       failure: this.#failure,
