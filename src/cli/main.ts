@@ -20,10 +20,14 @@ export async function main(words: readonly string[], io: Io): Promise<number> {
     if (words.length === 0) program.error('expected a command');
     await program.parseAsync(words, { from: 'user' });
   } catch (error) {
-    if (!(error instanceof CommanderError)) throw error;
+    // What only errors need is loaded when there is one.
+    if (!(error instanceof CommanderError)) {
+      const { reportOwnCheckMistake } = await import('./own-check-mistake.ts');
+      if (reportOwnCheckMistake(error, io)) return UNUSABLE;
+      throw error;
+    }
     if (error.exitCode === 0) return DONE;
     if (refused !== undefined) {
-      // What only errors need is loaded when there is one.
       const { usageError } = await import('./usage-error.ts');
       io.writeError(usageError(refused.message, refused.command));
     }

@@ -7,10 +7,16 @@ import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
 import { DoubtfulPlaces } from './findings/doubtful-places.ts';
 import type { NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
+import { expectKeys, MisuseError } from './messages/misuse-error.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory, Shell } from './model/inventory.ts';
 import { isWanted, settledLevel } from './settings/levels.ts';
-import { type AuditSelection, EVERYTHING, PartedSelection, unknownSelectors } from './settings/selection.ts';
+import {
+  type AuditSelection,
+  knownSelectors,
+  PartedSelection,
+  unknownSelectors,
+} from './settings/selection.ts';
 import { DEFAULT_SETTINGS, type Settings } from './settings/settings.ts';
 import { WordLists } from './words/word-lists.ts';
 
@@ -57,8 +63,8 @@ export interface AuditOptions<Checks extends readonly Check[] = readonly Check[]
 
 /**
  * Runs checks, those of the catalogue or those given, over interfaces and holds them against the standards. Interfaces of several programs are
- * a family: what differs between two is reported of the later one. The same input gives the same audit. Throws a TypeError where the selection names
- * what is no check, area or command (nothing would be looked at, and all seem well), and where two checks have one name.
+ * a family: what differs between two is reported of the later one. The same input gives the same audit. Throws a MisuseError where the selection names
+ * what is no check, area or command (nothing would be looked at, and all seem well), where an option is none of those here, and where two checks have one name.
  */
 export function audit<const Checks extends readonly Check[] = readonly CatalogueCheck[]>(
   interfaces: readonly Interface[],
@@ -68,23 +74,53 @@ export function audit<const Checks extends readonly Check[] = readonly Catalogue
   return runAudit(interfaces, options) as Audit<Checks[number]>;
 }
 
-function runAudit(
+/** The options of an audit, with all that is not given. */
+function wholeOptions(options: AuditOptions): Required<AuditOptions> {
+  const defaults = {
+    checks: CATALOGUE,
+    selection: {},
+    settings: DEFAULT_SETTINGS,
+    family: [],
+    inventories: [],
+    shells: [],
+  };
+  expectKeys('audit', options, {
+    checks: true,
+    selection: true,
+    settings: true,
+    family: true,
+    inventories: true,
+    shells: true,
+  });
+  return { ...defaults, ...options };
+}
+
+function refuseUnknownNames(
   interfaces: readonly Interface[],
-  {
-    checks: given = CATALOGUE,
-    selection = EVERYTHING,
-    settings = DEFAULT_SETTINGS,
-    family = [],
-    inventories = [],
-    shells = [],
-  }: AuditOptions,
-): Audit {
-  const twice = given.find(({ name }, i) => given.findIndex((one) => one.name === name) < i);
+  { checks, selection }: Required<AuditOptions>,
+): void {
+  expectKeys('audit: selection', selection, { only: true, except: true });
+  const twice = checks.find(({ name }, i) => checks.findIndex((one) => one.name === name) < i);
   if (twice !== undefined)
-    throw new TypeError(`two checks are called '${twice.name}'; each needs a name of its own`);
-  const [unknown] = unknownSelectors(selection, interfaces, given);
-  if (unknown !== undefined)
-    throw new TypeError(`the selection names '${unknown}', which is not a check, an area or a command`);
+    throw new MisuseError({
+      argument: 'audit: checks',
+      expected: 'checks of different names',
+      found: twice.name,
+    });
+  const [found] = unknownSelectors(selection, interfaces, checks);
+  if (found !== undefined)
+    throw new MisuseError({
+      argument: 'audit: selection',
+      expected: 'a check, an area or a command',
+      found,
+      names: knownSelectors(interfaces, checks),
+    });
+}
+
+function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audit {
+  const whole = wholeOptions(options);
+  refuseUnknownNames(interfaces, whole);
+  const { checks: given, selection, settings, family, inventories, shells } = whole;
   const words = new WordLists(settings.words);
   const others = family.filter(
     ({ program }) => !interfaces.some((from) => from.program.value === program.value),

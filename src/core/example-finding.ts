@@ -1,6 +1,7 @@
 import { AuditView } from './audit-view.ts';
 import type { Check } from './checks/define-check.ts';
 import type { Finding } from './findings/finding.ts';
+import { MisuseError } from './messages/misuse-error.ts';
 import { extendInterface } from './model/extend.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory } from './model/inventory.ts';
@@ -16,7 +17,8 @@ export function exampleFinding(check: Check): Finding {
   const inventories = exampleInventories(check.examples.completions?.wrong ?? [], from);
   const context = { words: STANDARD_WORDS, siblings: [], inventories };
   const [finding] = check.run(new AuditView(from, context)).findings;
-  if (finding === undefined) throw new TypeError(`the wrong example of '${check.name}' has no finding`);
+  if (finding === undefined)
+    throw new MisuseError({ argument: check.name, expected: 'a wrong example with a finding', found: wrong });
   return finding;
 }
 
@@ -31,6 +33,7 @@ function exampleInventories(scripts: readonly string[], { program }: Interface):
 
 function readExample({ name }: Check, text: string): Interface {
   const reading = readSource({ name: 'example', text });
-  if (reading.interface === undefined) throw new TypeError(`an example of '${name}' cannot be read`);
+  if (reading.interface === undefined)
+    throw new MisuseError({ argument: name, expected: 'an example that can be read', found: text });
   return reading.interface;
 }

@@ -18,6 +18,7 @@ export {
 export type { ConformanceRow, Conformity, Instance, Judgement } from './conformance/rule.ts';
 export type { Finding, Json, NotJudged, Outcome, RelatedPlace } from './findings/finding.ts';
 export { isAtLeast, LEVELS, type Level } from './findings/level.ts';
+export { expectKeys, type Misuse, MisuseError } from './messages/misuse-error.ts';
 export { extendInterface } from './model/extend.ts';
 export { joinInterfaces } from './model/join.ts';
 export { detectShell, readCompletion } from './readers/completion/read-completion.ts';

@@ -11,7 +11,7 @@ export {
   type ShellAnswers,
 } from './completion/observe-completion.ts';
 export { findFileUpwards } from './find-file.ts';
-export { type LoadedChecks, loadChecks } from './load-checks.ts';
+export { type LoadedChecks, loadChecks, OwnCheckError } from './load-checks.ts';
 export type { ReadResult } from './read-result.ts';
 export {
   BYTE_LIMIT,

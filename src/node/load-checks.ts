@@ -11,9 +11,22 @@ export interface LoadedChecks {
   readonly problems: readonly Problem[];
 }
 
+/** Thrown where a check that a module brought throws: the mistake is that of the module. */
+export class OwnCheckError extends Error {
+  override readonly name = 'OwnCheckError';
+  /** The module that has the check. */
+  readonly module: string;
+
+  constructor(module: string, check: string, reason: string) {
+    super(`the check '${check}' failed: ${reason}`);
+    this.module = module;
+  }
+}
+
 /**
  * Loads modules with checks: every exported value that `defineCheck` made, alone or in a list. **Runs the modules**, so that only what the user named
- * may be given. Never throws: a module that cannot be loaded, or has no check, is a problem.
+ * may be given. Never throws: a module that cannot be loaded, or has no check, is a problem. A
+ * check that throws when it is run then throws an OwnCheckError.
  */
 export async function loadChecks(paths: readonly string[]): Promise<LoadedChecks> {
   const checks: Check[] = [];
@@ -24,7 +37,7 @@ export async function loadChecks(paths: readonly string[]): Promise<LoadedChecks
       const found = [...new Set(Object.values(module).flat().filter(isCheck))];
       if (found.length === 0)
         problems.push(unusable(path, 'expected exported checks, as defineCheck makes them, found none'));
-      checks.push(...found);
+      checks.push(...found.map((check) => withModule(check, path)));
     } catch (error) {
       problems.push(unusable(path, `its checks cannot be loaded: ${reasonOf(error)}`));
     }
@@ -32,11 +45,25 @@ export async function loadChecks(paths: readonly string[]): Promise<LoadedChecks
   return { checks, problems };
 }
 
+/** A check that says whose it is where it fails. */
+function withModule(check: Check, module: string): Check {
+  const run: Check['run'] = (view) => {
+    try {
+      return check.run(view);
+    } catch (error) {
+      throw new OwnCheckError(module, check.name, reasonOf(error));
+    }
+  };
+  return { ...check, run };
+}
+
 /** Whether a value has what a check has. Another copy of the library may have made it. */
 function isCheck(value: unknown): value is Check {
   if (typeof value !== 'object' || value === null) return false;
-  const { name, level, run } = value as Partial<Record<keyof Check, unknown>>;
-  return typeof name === 'string' && LEVELS.some((one) => one === level) && typeof run === 'function';
+  const { name, level, title, why, needs, examples, run } = value as Partial<Record<keyof Check, unknown>>;
+  const areTexts = [name, title, why].every((one) => typeof one === 'string');
+  const hasParts = Array.isArray(needs) && typeof examples === 'object' && examples !== null;
+  return areTexts && hasParts && LEVELS.some((one) => one === level) && typeof run === 'function';
 }
 
 /** The first line of what a module that failed says. */

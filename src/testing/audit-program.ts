@@ -4,11 +4,13 @@ import {
   audit,
   auditText,
   CATALOGUE,
+  expectKeys,
   type Finding,
   isAtLeast,
   joinInterfaces,
   LEVELS,
   type Level,
+  MisuseError,
   type Reading,
   readObject,
   readSource,
@@ -25,12 +27,14 @@ export interface ProgramSettings {
 
 /**
  * Audits a program inside its own tests. `programs` is its parser object, the text of its help output or interface document, or
- * several of these, which are joined as views of one program. Throws a TypeError at an object or text that cannot be read, and
- * at an empty list.
+ * several of these, which are joined as views of one program. Throws a TypeError at an object or text that cannot be read, and a MisuseError
+ * at an empty list or an unknown setting.
  */
 export function auditProgram(programs: unknown, settings: ProgramSettings = {}): Audit {
   const all = Array.isArray(programs) ? programs : [programs];
-  if (all.length === 0) throw new TypeError('expected a program to audit, found an empty list');
+  expectKeys('auditProgram', settings, { program: true, failOn: true, except: true });
+  if (all.length === 0)
+    throw new MisuseError({ argument: 'auditProgram', expected: 'a program', found: '[]' });
   return audit(joinInterfaces(all.map((one) => readOne(one, settings))));
 }
 
@@ -47,14 +51,20 @@ function readOne(one: unknown, { program }: ProgramSettings) {
 
 /**
  * Audits a program and throws an AssertionError, with the report as its message, where there are findings at or above the
- * level, and a TypeError where the settings name a level or a check that there is not.
+ * level, and a MisuseError where the settings name a level or a check that there is not.
  */
 export function assertNoFindings(programs: unknown, settings: ProgramSettings = {}): void {
   const { failOn = 'warning', except = [] } = settings;
   if (!LEVELS.includes(failOn))
-    throw new TypeError(`failOn: expected one of ${LEVELS.join(', ')}, found '${failOn}'`);
-  const unknown = except.find((name) => !CATALOGUE.some((check) => check.name === name));
-  if (unknown !== undefined) throw new TypeError(`except: no check is called '${unknown}'`);
+    throw new MisuseError({
+      argument: 'failOn',
+      expected: `one of ${LEVELS.join(', ')}`,
+      found: failOn,
+      names: LEVELS,
+    });
+  const names = CATALOGUE.map(({ name }) => name);
+  const found = except.find((name) => !names.some((known) => known === name));
+  if (found !== undefined) throw new MisuseError({ argument: 'except', expected: 'a check', found, names });
   const result = auditProgram(programs, settings);
   const counts = (finding: Finding) => isAtLeast(finding.level, failOn) && !except.includes(finding.check);
   const findings = result.findings.filter(counts);

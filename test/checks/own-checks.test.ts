@@ -53,14 +53,17 @@ test('a name that no check has does not compile', () => {
   assert.equal(findings.filter((finding) => finding.check === 'help/say-nothing').length, 0);
   const name: CheckName = 'help/says-nothing';
   assert.ok(CATALOGUE.some((check) => check.name === name));
-  // @ts-expect-error: a name has an area
-  assert.throws(() => defineCheck({ ...unfinished, name: 'unfinished' }), /expected a name such as 'area/);
+  assert.throws(
+    // @ts-expect-error: a name has an area
+    () => defineCheck({ ...unfinished, name: 'unfinished' }),
+    /^MisuseError: defineCheck: name: expected 'area\/what-is-wrong' in small letters, found 'unfinished'/,
+  );
 });
 
 test('two checks of one name are refused, and areas of one’s own can be selected', () => {
   assert.throws(
     () => audit([readText(HELP)], { checks: [unfinished, unfinished] }),
-    /two checks are called 'house\/unfinished-option'/,
+    /^MisuseError: audit: checks: expected checks of different names, found 'house\/unfinished-option'/,
   );
   const selection = { only: ['house'], except: [] };
   const { findings } = audit([readText(HELP)], { checks: [...CATALOGUE, unfinished], selection });
@@ -68,7 +71,10 @@ test('two checks of one name are refused, and areas of one’s own can be select
     findings.map(({ check }) => check),
     ['house/unfinished-option'],
   );
-  assert.throws(() => audit([readText(HELP)], { selection }), /names 'house', which is not a check/);
+  assert.throws(
+    () => audit([readText(HELP)], { selection }),
+    /expected a check, an area or a command, found 'house'/,
+  );
 });
 
 test('the tester holds a check against its examples, word for word', () => {
@@ -139,6 +145,33 @@ test('the command runs the checks of a module that the command line names', asyn
     assert.equal(ended.status, 2);
     assert.match(ended.stderr, message);
   }
+});
+
+test('a check of a module that fails, or whose examples show nothing, is told as a mistake of the module', async () => {
+  const source = (judge: string) =>
+    `import { defineCheck } from 'dabbawala';
+export const check = defineCheck({
+  name: 'house/fails', level: 'note', title: 'it fails', why: 'It does.', standard: 'practice', needs: [],
+  examples: { wrong: 'Usage: tiffin [-a]\\n', right: 'Usage: tiffin\\n', nearMiss: 'Usage: tiffin\\n' },
+  judge: () => { ${judge} }, message: () => 'it fails', fix: () => 'fix it',
+});
+export const half = { name: 'house/half', level: 'note', run: () => {} };
+`.replaceAll('\\\\n', '\\n');
+  writeFileSync(join(folder, 'fails.mjs'), source("throw new Error('no way')"));
+  const failed = await run('audit', '--checks=fails.mjs', '-');
+  assert.equal(failed.status, 2);
+  assert.equal(failed.stderr, "dabbawala:fails.mjs: the check 'house/fails' failed: no way\n");
+  writeFileSync(join(folder, 'silent.mjs'), source(''));
+  const silent = await run('explain', '--checks=silent.mjs', 'house/fails');
+  assert.equal(silent.status, 2);
+  assert.match(
+    silent.stderr,
+    /^dabbawala: house\/fails: expected a wrong example with a finding, found 'Usage: /,
+  );
+  assert.match(
+    (await run('explain', '--checks=silent.mjs', 'half')).stderr,
+    /^dabbawala: no check is called 'half'/,
+  );
 });
 
 test('settings run checks where the command line names the file, and never where it was only found', async () => {

@@ -139,15 +139,37 @@ test('a name that selects nothing is a mistake of the caller, not a green result
   ])
     assert.throws(
       () => audit([from], { selection }),
-      /^TypeError: the selection names '.*', which is not a check/,
+      /^MisuseError: audit: selection: expected a check, an area or a command, found '.*'/,
     );
+  const misspelt: object = { selecton: { only: ['names'] } };
+  assert.throws(
+    () => audit([from], misspelt),
+    /^MisuseError: audit: expected one of checks, .*, found 'selecton'; did you mean 'selection'\?$/,
+  );
+  const key: object = { onyl: ['names'] };
+  assert.throws(
+    () => audit([from], { selection: key }),
+    /^MisuseError: audit: selection: expected one of only, except, found 'onyl'/,
+  );
+  assert.ok(
+    audit([from], { selection: { only: ['names'] } }).findings.every(({ check }) =>
+      check.startsWith('names/'),
+    ),
+  );
   const text = `${HELP}  -v, --verbose\n`;
   assert.throws(() => assertNoFindings(text), { name: 'AssertionError' });
   const wrong = (settings: object) => () => assertNoFindings(text, settings);
   assert.throws(
     wrong({ failOn: 'warnin' }),
-    /^TypeError: failOn: expected one of error, warning, note, found 'warnin'/,
+    /^MisuseError: failOn: expected one of error, warning, note, found 'warnin'; did you mean 'warning'\?$/,
   );
-  assert.throws(wrong({ except: ['help/option-undescibed'] }), /^TypeError: except: no check is called/);
-  assert.throws(() => auditProgram([]), /^TypeError: expected a program to audit, found an empty list/);
+  assert.throws(
+    wrong({ fail: 'note' }),
+    /^MisuseError: auditProgram: expected one of program, failOn, except, found 'fail'/,
+  );
+  assert.throws(
+    wrong({ except: ['help/option-undescibed'] }),
+    /^MisuseError: except: expected a check, found 'help\/option-undescibed'; did you mean/,
+  );
+  assert.throws(() => auditProgram([]), /^MisuseError: auditProgram: expected a program, found '\[\]'/);
 });

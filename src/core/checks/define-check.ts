@@ -2,6 +2,7 @@ import type { AuditView } from '../audit-view.ts';
 import type { Finding, Json, NotJudged, Outcome, RelatedPlace } from '../findings/finding.ts';
 import { fingerprint } from '../findings/fingerprint.ts';
 import type { Level } from '../findings/level.ts';
+import { MisuseError } from '../messages/misuse-error.ts';
 import { printable } from '../source/printable.ts';
 import type { Place } from '../source/source.ts';
 
@@ -105,9 +106,11 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
 ): Check<Name, Data> {
   const { judge, message, fix, ...info } = definition;
   if (!CHECK_NAME.test(info.name))
-    throw new TypeError(
-      `defineCheck: expected a name such as 'area/what-is-wrong' in small letters, found '${info.name}'`,
-    );
+    throw new MisuseError({
+      argument: 'defineCheck: name',
+      expected: "'area/what-is-wrong' in small letters",
+      found: info.name,
+    });
   const run = (view: AuditView): CheckResult<Name, Data> => {
     const findings: Finding<Name, Data>[] = [];
     const notJudged: NotJudged<Name>[] = [];

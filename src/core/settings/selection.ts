@@ -8,13 +8,11 @@ import { walkCommands } from '../model/walk.ts';
  * (`tiffin box`), which stands for the commands below it too.
  */
 export interface AuditSelection {
-  /** What is looked at; everything where empty. */
-  readonly only: readonly string[];
-  /** What is left out all the same. */
-  readonly except: readonly string[];
+  /** What is looked at; everything where not given or empty. */
+  readonly only?: readonly string[];
+  /** What is left out all the same; nothing where not given. */
+  readonly except?: readonly string[];
 }
-
-export const EVERYTHING: AuditSelection = { only: [], except: [] };
 
 /** The areas of some checks, then their names: the words that settings and selections know them by. */
 export function wordsForChecks(checks: readonly Check[]): ReadonlySet<string> {
@@ -31,7 +29,7 @@ export function unknownSelectors(
   checks: readonly Check[] = CATALOGUE,
 ): string[] {
   const known = new Set(knownSelectors(interfaces, checks));
-  return [...selection.only, ...selection.except].filter((word) => !known.has(word));
+  return [...(selection.only ?? []), ...(selection.except ?? [])].filter((word) => !known.has(word));
 }
 
 /** Every word that a selection may hold for some interfaces and checks: areas, checks, command paths. */
@@ -45,10 +43,10 @@ export function knownSelectors(
 
 /** A selection parted into the words about checks and those about commands. */
 export class PartedSelection {
-  readonly #checks: AuditSelection;
-  readonly #commands: AuditSelection;
+  readonly #checks: Required<AuditSelection>;
+  readonly #commands: Required<AuditSelection>;
 
-  constructor({ only, except }: AuditSelection, checks: readonly Check[]) {
+  constructor({ only = [], except = [] }: AuditSelection, checks: readonly Check[]) {
     const known = wordsForChecks(checks);
     const isAboutChecks = (word: string) => known.has(word);
     const isAboutCommands = (word: string) => !known.has(word);
@@ -67,6 +65,6 @@ export class PartedSelection {
   }
 }
 
-function isSelected({ only, except }: AuditSelection, isMeant: (word: string) => boolean): boolean {
+function isSelected({ only, except }: Required<AuditSelection>, isMeant: (word: string) => boolean): boolean {
   return (only.length === 0 || only.some(isMeant)) && !except.some(isMeant);
 }
