@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { annotateHelp, readHelp } from 'dabbawala';
-import type { Command, Interface } from 'dabbawala/model';
+import type { Command, Interface, Operand } from 'dabbawala/model';
 import { parse } from 'yaml';
 import { optionLine } from '../support/read-text.ts';
 
@@ -22,7 +22,7 @@ interface Expected {
   readonly commands?: Record<string, string | null>;
   /** The operands of the first form, each with its count. */
   readonly operands?: string[];
-  /** The operands that a list describes. */
+  /** The operands that a list describes, each with its count where the list tells it. */
   readonly listed?: string[];
   /** The environment variables, each with its text. */
   readonly variables?: Record<string, string | null>;
@@ -52,6 +52,11 @@ function summaries(command: Command, path: readonly string[] = []): [string, str
   });
 }
 
+/** `FILE 1..any`; undefined where it is not told how often the operand may stand. */
+function counted({ name, count }: Operand): string | undefined {
+  return count && `${name} ${count.value.least}..${count.value.most ?? 'any'}`;
+}
+
 function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>> {
   const command = describedCommand(from.root);
   const options = command.options.items;
@@ -67,11 +72,8 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>>
       }),
     ),
     commands: Object.fromEntries(summaries(command)),
-    operands: (command.forms[0]?.operands ?? []).map(({ name, count }) => {
-      const { least, most } = count?.value ?? { least: '?', most: '?' };
-      return `${name} ${least}..${most ?? 'any'}`;
-    }),
-    listed: command.operands.items.map(({ name }) => name),
+    operands: (command.forms[0]?.operands ?? []).map((operand) => counted(operand) ?? `${operand.name} ?..?`),
+    listed: command.operands.items.map((operand) => counted(operand) ?? operand.name),
     variables: Object.fromEntries(from.environment.map(({ name, help }) => [name, help?.value ?? null])),
     statuses: Object.fromEntries(
       from.exitStatuses.map(({ from: first, to, help }) => [

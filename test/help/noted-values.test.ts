@@ -31,6 +31,14 @@ test('allowed values are read from the customary notations of texts', () => {
   for (const [text, values] of told) assert.deepEqual(valuesOf(text), values, text);
 });
 
+test('a default that is written as the member of an enumeration is the value of that name', () => {
+  const defaultOf = (text: string) =>
+    describedCommand(readText(`Usage: tiffin\n\n  --sort [owner|quay]   ${text}\n`)).options.items[0]
+      ?.argument?.value.words[0]?.default?.value;
+  assert.equal(defaultOf('how to sort  [default: Key.quay]'), 'quay');
+  assert.equal(defaultOf('how to sort  [default: Key.weight]'), 'Key.weight');
+});
+
 test('prose with commas and colons is no list of values', () => {
   for (const text of [
     'note: boxes, lids and bags are sorted too',

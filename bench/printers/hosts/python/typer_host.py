@@ -1,5 +1,6 @@
 import enum
 import inspect
+import keyword
 from pathlib import Path
 from typing import List, Optional
 
@@ -7,6 +8,9 @@ import click
 import typer
 
 from declared import interfaces, show
+
+# With rich installed typer prints its help in boxes, at once, and nothing can be had as a text.
+typer.core.rich = None
 
 TYPES = {"text": str, "integer": int, "number": float, "file": Path}
 
@@ -23,7 +27,7 @@ def option_parameter(option):
         return bool, typer.Option(False, *names, **more)
     kind = TYPES[option.type]
     if option.values:
-        kind = enum.Enum("Values", {f"v{i}": value for i, value in enumerate(option.values)}, type=str)
+        kind = enum.Enum("Values", {member_name(value, i): value for i, value in enumerate(option.values)}, type=str)
     elif option.placeholder:
         more["metavar"] = option.placeholder
     if option.least:
@@ -36,6 +40,11 @@ def option_parameter(option):
     if "repeated" in option.flags:
         return List[kind], typer.Option(... if default is ... else [], *names, **more)
     return (kind if default is not None else Optional[kind]), typer.Option(default, *names, **more)
+
+
+def member_name(value, i):
+    # As people name the members of their enumerations: by the values, as far as these are identifiers.
+    return value if value.isidentifier() and not keyword.iskeyword(value) else f"v{i}"
 
 
 def operand_parameter(operand):

@@ -8,7 +8,7 @@ import type { Relation } from '../../model/relation.ts';
 import type { Source } from '../../source/source.ts';
 import type { HelpLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
-import { withSharedCount } from './listed-operands.ts';
+import { withListedCounts, withRepeats, withSharedCount } from './listed-operands.ts';
 import { withoutOptionPlaceholders } from './option-placeholders.ts';
 import type { readTitle } from './title.ts';
 import { type UsageSummary, usageForms } from './usage.ts';
@@ -44,12 +44,13 @@ export function assembleInterface(
   const forms = usageForms(usage, path, hasCommands).map((form) =>
     withoutOptionPlaceholders(form, parts.options),
   );
+  const operands = withRepeats(parts.operands, forms);
   const described: Partial<Command> = {
     description: title.summary,
-    forms,
+    forms: withListedCounts(forms, operands),
     options: { items: parts.options, complete: parts.optionsComplete },
     commands: { items: parts.commands, complete: parts.commandsComplete },
-    operands: { items: withSharedCount(parts.operands, forms), complete: undefined },
+    operands: { items: withSharedCount(operands, forms), complete: undefined },
     relations: usageRelations(usage, parts.options),
     rules: parts.rules,
     described: true,

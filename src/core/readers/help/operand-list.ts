@@ -1,5 +1,5 @@
 import { type Count, makeWord } from '../../model/argument.ts';
-import { stated } from '../../model/fact.ts';
+import { inferred, stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -10,13 +10,21 @@ import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** Reads the operands that the lines of a section list with their texts. */
 export function readOperandList(section: Section, cleaned: CleanedText): Operand[] {
-  return findWordEntries(section.lines).flatMap((entry) => {
-    const operand = operandOf(entry, cleaned);
-    return operand === undefined ? [] : [operand];
+  const listed = findWordEntries(section.lines).flatMap((entry) => listedOperand(entry, cleaned) ?? []);
+  const isMarked = listed.some(({ isRequired }) => isRequired);
+  return listed.map(({ operand, isRequired }) => {
+    if (!isMarked || isRequired || operand.count !== undefined) return operand;
+    return { ...operand, count: inferred({ least: 0, most: 1 }, operand.place) };
   });
 }
 
-function operandOf(entry: WordEntry, cleaned: CleanedText): Operand | undefined {
+/** An operand of a list, and whether its text ends with a mark such as `[required]`: then those without one may be left out. */
+interface ListedOperand {
+  readonly operand: Operand;
+  readonly isRequired: boolean;
+}
+
+function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | undefined {
   const left = entry.line.text.slice(entry.start, entry.end).trimEnd();
   // A hyphen begins an option, and a word with one full stop ends a sentence.
   if (left.startsWith('-') || /[^.]\.$/.test(left)) return undefined;
@@ -26,7 +34,7 @@ function operandOf(entry: WordEntry, cleaned: CleanedText): Operand | undefined 
   const notations = readNotations(flow);
   const place = cleaned.span(entry.line.start + entry.start, entry.line.start + entry.start + left.length);
   const count = countShown(left);
-  return {
+  const operand: Operand = {
     kind: 'word',
     name,
     word: makeWord({
@@ -40,6 +48,7 @@ function operandOf(entry: WordEntry, cleaned: CleanedText): Operand | undefined 
     help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
     place,
   };
+  return { operand, isRequired: notations.required?.value === true };
 }
 
 /** `<name>...`, `[name]`, `NAME [NAME ...]`, `name:` without what is no part of the name. */

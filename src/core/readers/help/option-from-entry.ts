@@ -1,4 +1,4 @@
-import { makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
+import { type AllowedValue, makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
 import { makeArgument, type ToSpan } from '../../notation/option-argument.ts';
@@ -121,6 +121,7 @@ function optionArgument(
   }
   const argument = makeArgument(shown.declared.argument, shown.toSpan);
   const last = argument.words.at(-1);
+  const values = last?.values ?? allowedValues(notations, flow);
   const words =
     last === undefined
       ? argument.words
@@ -128,13 +129,25 @@ function optionArgument(
           ...argument.words.slice(0, -1),
           {
             ...last,
-            default: last.default ?? notations.default,
+            default: withoutClass(last.default ?? notations.default, values),
             range: last.range ?? notations.range,
-            values: last.values ?? allowedValues(notations, flow),
+            values,
           },
         ];
   const presence = isShownBare(shown, names) ? 'optional' : argument.presence;
   return stated({ ...argument, presence, words }, argument.place);
+}
+
+/** A default such as `Level.high` as the value `high`, where that is one: so Python writes a member of an enumeration. */
+function withoutClass(
+  byDefault: Knowable<string>,
+  values: Knowable<readonly AllowedValue[]>,
+): Knowable<string> {
+  const [, member] = /^[A-Z]\w*\.(\w+)$/.exec(byDefault?.value ?? '') ?? [];
+  const isNamed = (name: string | undefined) => values?.value.some(({ value }) => value === name) === true;
+  if (byDefault === undefined || member === undefined || !isNamed(member) || isNamed(byDefault.value))
+    return byDefault;
+  return { ...byDefault, value: member };
 }
 
 /** Whether a text lists values and says which of them is the default: then a value there must be, whatever the list shows. */
