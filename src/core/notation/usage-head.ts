@@ -61,6 +61,19 @@ function pathBehindOptions(
   return isPath ? { words, taken: at - from } : { words: [], taken: 0 };
 }
 
+/** Programs that run the script or module that is named behind them. */
+const INTERPRETER = /^(?:perl|python|pypy|ruby|sh|bash|dash|ksh|zsh|php|node|java|lua|tclsh|mono)[\d.]*$/;
+const SCRIPT = /^[\w./+-]{1,200}\.(?:pl|py|rb|sh|php|js|mjs|lua|tcl|jar|exe)$/;
+
+/** Whether a word behind the first is one that invokes the program too: `python3 -m tiffin`, `java -jar tiffin.jar`, `perl tiffin.pl`. */
+function invokesMore(program: readonly string[], word: string, next: SynopsisNode | undefined): boolean {
+  const [first = '', second] = program;
+  if (program.length === 2) return second === '-m' || second === '-jar';
+  if (program.length > 2) return false;
+  const isSwitch = word === '-m' || (word === '-jar' && INTERPRETER.test(first));
+  return isSwitch ? next?.kind === 'word' : INTERPRETER.test(first) && SCRIPT.test(word);
+}
+
 /** The words at the beginning of a synopsis, and how many of its items they are. */
 export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
   const program: string[] = [];
@@ -78,8 +91,7 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
     if (item.kind !== 'word' || item.joined !== undefined) break;
     // Options without a program in front of them.
     if (program.length === 0 && /^--?[a-z]/i.test(item.text)) break;
-    const isModuleSwitch = program.length === 1 && item.text === '-m' && items[taken + 1]?.kind === 'word';
-    if (program.length === 0 || isModuleSwitch || (program.length === 2 && program[1] === '-m')) {
+    if (program.length === 0 || invokesMore(program, item.text, items[taken + 1])) {
       program.push(item.text);
       programEnd = item.end;
     } else if (LITERAL.test(item.text) && !ANY_OPTIONS.test(item.text) && !ANY_COMMAND.test(item.text)) {

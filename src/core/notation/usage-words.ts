@@ -44,3 +44,16 @@ export function isPhrase(node: SynopsisNode): boolean {
     return words.every((word) => /^[A-Z]+$/.test(word));
   return words.every((word) => /^[A-Za-z]?[a-z]+(?:\(s\))?$/.test(word));
 }
+
+/**
+ * Words that say what an operand is: `infile`, `hostname`, `srcdir`. The bare `file` and `host` are commands of many programs, and so are `profile`,
+ * `mkdir`, `rename` and the like.
+ */
+const OPERAND_NOUN =
+  /^(?!pro|mk|rm|re|un|cur|ls)\w{2,}(?:files?|filenames?|dir|dirs|directory|paths?|urls?)$|^(?:file|host|path|user|dir)names?$/;
+
+/** Whether a word in small letters names an operand, by what it says or by a second of its kind beside it (`file1 file2`). */
+export function namesOperand(word: string, synopsis: string): boolean {
+  const [, stem] = /^(\w*[a-z_])1$/.exec(word) ?? [];
+  return OPERAND_NOUN.test(word) || (stem !== undefined && new RegExp(`\\b${stem}2\\b`).test(synopsis));
+}

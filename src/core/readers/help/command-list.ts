@@ -8,7 +8,7 @@ import { columnAt, type TextLine } from './text-line.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** A command's name: no placeholder and no sentence; `route:plan` and `list-users` are names. */
-const NAME = /^(?!.*:[A-Z]{2})[A-Za-z0-9_][\w.+@-]*(?::[\w.+@-]+)*$/;
+const NAME = /^(?!.*:[A-Z]{2})(?!.*\.$)[A-Za-z0-9_][\w.+@-]*(?::[\w.+@-]+)*$/;
 
 /** Which command a text is about. */
 export interface Described {
@@ -40,7 +40,7 @@ export function commandsOfEntries(
   const read = entries.flatMap((entry) => {
     // The program alone, in a list of command lines, is no command.
     const head = readHead(entry, cleaned, path);
-    if (head === undefined || isJustified(entry)) return [];
+    if (head === undefined || isJustified(entry) || isSentence(entry)) return [];
     const isProgram = head.names[0]?.text === (path === described.path ? described.program : path[0]);
     if (isProgram && head.further === undefined) return [];
     return [{ head, command: commandOf(head.names, entry, section, cleaned) }];
@@ -129,6 +129,15 @@ function isJustified({ line, start, pieces }: WordEntry): boolean {
   const [piece] = pieces;
   if (piece?.line !== line || !/^[A-Z][a-z]/.test(line.text.slice(start, start + 2))) return false;
   return /[a-z,] {2,}[a-z]/.test(line.text.slice(piece.start, piece.end));
+}
+
+/** So many plain words behind a name are no operands of it. */
+const MIN_SENTENCE_WORDS = 4;
+
+/** Whether the left part is the beginning of a sentence, with a wide blank in it: `There are rounds for each  day`. */
+function isSentence({ line, start, end }: WordEntry): boolean {
+  const [, ...behind] = line.text.slice(start, end).split(/\s+/);
+  return behind.length >= MIN_SENTENCE_WORDS && behind.every((word) => /^[a-z]+[,.]?$/i.test(word));
 }
 
 /** The words that every entry begins with: the program's name, with the path behind it that the text is about (`tiffin box`). */

@@ -105,12 +105,17 @@ function isHeading(
   if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
     return false;
   const next = nextFilled(line, lines);
+  // `commands: list them` above another of its kind is an entry; `options: (defaults are in brackets)` stands alone.
+  if (BY_COLON.test(text) && next !== undefined && BY_COLON.test(next.text.trim())) return false;
   const isAbove = next !== undefined && (next.index === line.index + 1 || next.indent > line.indent);
   if (isCapitals(text) || (HEADING_WORDS.test(text) && isAbove)) return true;
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
 }
+
+/** A name in small letters with its text behind a colon. */
+const BY_COLON = /^[a-z][\w-]*: \S/;
 
 /** A few words with a colon: `Search options:` */
 const LABEL = /^[\p{Lu}\d][^.,;!?:]{0,60}:$/u;

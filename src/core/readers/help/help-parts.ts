@@ -4,6 +4,7 @@ import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import { withAnnouncedValues } from './announced-values.ts';
 import type { HelpParts } from './assemble-interface.ts';
+import { withoutChosen } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { readCommandSynopses } from './command-synopses.ts';
 import { withDefaultsInAngles } from './defaults-in-angles.ts';
@@ -101,7 +102,7 @@ export function readParts(
     usage,
     options: withRequiredInUsage([...options, ...more], usage.readings),
     commands: withListedAliases(distinct, sections, cleaned),
-    operands: lists.operands,
+    operands: withoutChosen(lists.operands, usage.commands),
     lists,
     rules: readParserEvidence(options, body, cleaned, usage.endOfOptions),
     optionsComplete: findPartialMark(body, cleaned, 'options'),

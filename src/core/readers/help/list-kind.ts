@@ -1,4 +1,5 @@
 import type { Section } from './headings.ts';
+import { columnAt } from './text-line.ts';
 import type { UsageSummary } from './usage.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
 
@@ -21,7 +22,35 @@ export function listKind(section: Section, usage: UsageSummary): ListKind {
     usage.commandPlace !== undefined &&
     !HOLDS_NO_COMMANDS.test(heading) &&
     (headingLine !== undefined || namesOwnPath(section, usage));
-  return mayBeCommands ? 'commands' : 'none';
+  return mayBeCommands && isMostlyEntries(section) ? 'commands' : 'none';
+}
+
+/**
+ * Whether at most half of the lines are passed over by the entries between them, and at least half of the texts begin at one column. In running
+ * text a wide blank, or a short line, makes an entry here and there.
+ */
+function isMostlyEntries({ lines }: Section): boolean {
+  const entries = findWordEntries(lines);
+  const taken = new Set(
+    entries.flatMap(({ line, pieces }) => [line.index, ...pieces.map((piece) => piece.line.index)]),
+  );
+  const indent = Math.min(...entries.map(({ line }) => line.indent));
+  // What stands further left is no part of the list.
+  const filled = lines.filter((line) => !line.blank && line.indent >= indent);
+  // Behind a mark (`open - open it`) texts need not begin at one column.
+  const columns = entries.flatMap(({ line, pieces: [text] }) => {
+    const isBehindGutter = text?.line === line && /\s{2}$|\t$/.test(line.text.slice(0, text.start).slice(-2));
+    return isBehindGutter ? [columnAt(line, text.start)] : [];
+  });
+  const isAligned = Math.max(...countsOf(columns)) * 2 >= columns.length;
+  return entries.length === 0 || (taken.size * 2 >= filled.length && (columns.length === 0 || isAligned));
+}
+
+/** How often each number stands in a list. */
+function countsOf(numbers: readonly number[]): number[] {
+  const counts = new Map<number, number>();
+  for (const number of numbers) counts.set(number, (counts.get(number) ?? 0) + 1);
+  return [...counts.values()];
 }
 
 /** So many lines that begin with the words of the program are its commands. */

@@ -5,7 +5,9 @@ import { formOf } from '../../notation/form.ts';
 import { type KnownOptions, knownOptions, NOTHING_KNOWN } from '../../notation/known-options.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
+import { namesOperand } from '../../notation/usage-words.ts';
 import type { Span } from '../../source/source.ts';
+import { chosenCommands } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { PATH_LIMIT } from './limits.ts';
@@ -74,7 +76,7 @@ function summarize(
     path,
     isWholePath: named !== undefined && named === (path.at(-1) ?? programName(first?.program ?? [])),
     pathPlaces: first?.literals.slice(0, path.length).map((literal) => literal.place) ?? [],
-    commands: commandsInForms(readings, path.length),
+    commands: [...commandsInForms(readings, path.length), ...chosenCommands(readings, cleaned)],
     commandPlace: readings.find((reading) => reading.commandPlace !== undefined)?.commandPlace,
     endOfOptions: readings.find((reading) => reading.endOfOptions !== undefined)?.endOfOptions,
   };
@@ -97,12 +99,14 @@ function programName(words: readonly string[]): string {
 
 /**
  * The literal words that all forms share. A form that ends with them (`sleep seconds`) does not say whether they are
- * commands or operands, and they are taken for operands.
+ * commands or operands, and they are taken for operands, as are words that name one (`infile`).
  */
 function commonPath(readings: readonly UsageReading[]): string[] {
-  const paths = readings.map((reading) =>
-    reading.goesOn ? reading.literals.map((literal) => literal.text) : [],
-  );
+  const paths = readings.map(({ goesOn, literals, form }) => {
+    const words = goesOn ? literals.map((literal) => literal.text) : [];
+    const operandAt = words.findIndex((word) => namesOperand(word, form.text));
+    return operandAt < 0 ? words : words.slice(0, operandAt);
+  });
   const first = paths[0] ?? [];
   let length = first.length;
   for (const path of paths.slice(1)) {

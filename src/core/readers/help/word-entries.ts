@@ -70,7 +70,8 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
     // Below a line of running text, a word that ends where texts begin does so by chance.
     const isBelowEntry = current !== undefined || previous === undefined || line.index > previous.index + 1;
     const mayFill = isBelowEntry && (!layout.isLower || /[a-z]/.test(line.text[line.first] ?? ''));
-    const inColumns = splitAtGutter(line) ?? (mayFill ? splitAtColumn(line, columns) : undefined);
+    const byColon = layout.isByColon ? splitAtColon(line) : undefined;
+    const inColumns = byColon ?? splitAtGutter(line) ?? (mayFill ? splitAtColumn(line, columns) : undefined);
     // `ROUNDS:`, and deeper below it commands of that kind.
     const grouped = line.indent === indent && GROUP.test(line.text) ? listBelow(line, lines, i + 1) : [];
     if (grouped.length > 0) {
@@ -151,6 +152,8 @@ interface Layout {
   readonly endColumn: number | undefined;
   /** Whether all names with a gutter behind them begin with a small letter. */
   readonly isLower: boolean;
+  /** Whether a colon with one blank behind it ends each name: `open: open the box`. */
+  readonly isByColon: boolean;
 }
 
 function layoutOf(lines: readonly TextLine[]): Layout | undefined {
@@ -161,6 +164,8 @@ function layoutOf(lines: readonly TextLine[]): Layout | undefined {
   });
   const [first] = filled;
   if (first === undefined) return undefined;
+  const byColon = layoutByColon(filled, first.indent);
+  if (byColon !== undefined) return byColon;
   const byGutter = splits[0]?.line ?? first;
   // The gutters may all be those of a list below a first name.
   const isNested =
@@ -171,7 +176,36 @@ function layoutOf(lines: readonly TextLine[]): Layout | undefined {
   const columns = new Set(splits.map(({ line, split }) => columnAt(line, split.textStart)));
   if (splits.length === 0) for (const column of equalWidths(filled)) columns.add(column);
   const isLower = splits.every(({ line }) => /[a-z]/.test(line.text[line.first] ?? ''));
-  return { indent, columns, endColumn: commonEnd(splits), isLower };
+  return { indent, columns, endColumn: commonEnd(splits), isLower, isByColon: false };
+}
+
+/** A name in small letters, and its text behind a colon and one blank. */
+const BY_COLON = /^([a-z][\w.@+-]{0,60}(?:, [a-z][\w.@+-]{0,60})*): \S/;
+
+/** One line of this kind may be a sentence: `note: this is slow`. */
+const MIN_BY_COLON = 2;
+
+/**
+ * The layout of a list in which every name has its text behind a colon and one blank: the names begin at one column, where deeper lines go on with
+ * a text, or all colons stand at one.
+ */
+function layoutByColon(filled: readonly TextLine[], indent: number): Layout | undefined {
+  const atIndent = filled.filter((line) => line.indent === indent);
+  const isLeft =
+    atIndent.length >= MIN_BY_COLON && atIndent.every((line) => splitAtColon(line) !== undefined);
+  const ends = new Set(filled.map((line) => columnAt(line, splitAtColon(line)?.end ?? line.first)));
+  const isRight =
+    filled.length >= MIN_BY_COLON &&
+    ends.size === 1 &&
+    filled.every((line) => splitAtColon(line) !== undefined);
+  if (!isLeft && !isRight) return undefined;
+  const endColumn = isRight ? [...ends][0] : undefined;
+  return { indent, columns: new Set(), endColumn, isLower: true, isByColon: true };
+}
+
+function splitAtColon({ text, first }: TextLine): { end: number; textStart: number } | undefined {
+  const name = BY_COLON.exec(text.slice(first, first + 200))?.[1];
+  return name === undefined ? undefined : { end: first + name.length, textStart: first + name.length + 2 };
 }
 
 /** One line shows no width that names have in common. */
