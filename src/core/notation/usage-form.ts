@@ -324,7 +324,10 @@ class FormWalker {
       // `FILE [FILE...]` is one operand, once or more.
       this.operands[this.operands.length - 1] = {
         ...existing,
-        count: stated({ least: existing.count?.value.least ?? 1, most: null }, place),
+        count: stated(
+          { least: existing.count?.value.least ?? 1, most: repeated ? null : oneMore(existing) },
+          place,
+        ),
       };
       return;
     }
@@ -339,4 +342,9 @@ class FormWalker {
       place,
     });
   }
+}
+
+/** The most words of an operand that stands once more in a bracket: `FILE [FILE]` are two. */
+function oneMore({ count }: Operand): number | null {
+  return count === undefined || count.value.most === null ? null : count.value.most + 1;
 }
