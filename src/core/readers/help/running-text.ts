@@ -58,7 +58,7 @@ function isExample({ line }: Candidate, lines: readonly TextLine[]): boolean {
   const after = lines[line.index + 1];
   if (before === undefined || before.blank || before.indent > line.indent || mayDeclare(before)) return false;
   if (after !== undefined && !after.blank && mayDeclare(after)) return false;
-  if (before.indent < line.indent && isCommandLine(before)) return true;
+  if (before.indent < line.indent && mayGoOnBelow(before)) return true;
   // `Use tiffin with -b, --box, -c,` goes on with more options.
   return /[a-z,] (?:like|as|use|with|try|equivalent to|e\.g\.|for (?:example|instance))[:,]?$|\s-[\w-]+,$/.test(
     before.text.trimEnd().slice(-60),
@@ -66,7 +66,7 @@ function isExample({ line }: Candidate, lines: readonly TextLine[]): boolean {
 }
 
 /** Whether a line is a call of a program with options, which may go on in the next: `  tiffin --late box one`. */
-function isCommandLine({ text, first }: TextLine): boolean {
+function mayGoOnBelow({ text, first }: TextLine): boolean {
   const words = text.slice(first, first + 200);
   return /^[a-z][\w./-]* (?:\S+ )*--?\w/.test(words) && !/\S {2,}|(?:\s[a-z]+){3}|[[\]<>{}|]/.test(words);
 }

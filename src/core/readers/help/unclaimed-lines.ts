@@ -59,7 +59,7 @@ export function unclaimedRole(
   if (isLabel(line) && next !== undefined && !next.blank && next.indent > line.indent) return 'heading';
   const text = line.text.slice(0, LOOKED_AT);
   const isSentence = SENTENCE.test(text);
-  if (isCommandLine(line, lines, roles.at(-1), around)) return 'example';
+  if (isExampleLine(line, lines, roles.at(-1), around)) return 'example';
   if (TABLE_ROW.test(text) && !isSentence && isTableRow(lines[line.index - 1], lines[line.index + 1]))
     return 'table';
   const running = around.isBehind ? 'epilogue' : 'prose';
@@ -75,8 +75,8 @@ export function unclaimedRole(
   return isSentence || goesOn ? running : 'unread';
 }
 
-/** Whether a line is a command line that shows what the program is called with. `before` is the role of the line above. */
-function isCommandLine(
+/** Whether a line shows what the program is called with, or stands among lines that do. `before` is the role of the line above. */
+function isExampleLine(
   line: TextLine,
   lines: readonly TextLine[],
   before: LineRole | undefined,
