@@ -13,6 +13,8 @@ const LAYOUTS = join(import.meta.dirname, 'layouts');
 interface Expected {
   /** The names of the command that the text is about. */
   readonly names?: string[];
+  /** What the text says that the command does. */
+  readonly summary?: string;
   readonly forms?: number;
   /** Each option in one line, as `optionLine` writes it. */
   readonly options?: string[];
@@ -62,6 +64,7 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>>
   const options = command.options.items;
   return {
     names: command.names.map(({ text }) => text),
+    summary: command.description?.value ?? '',
     forms: command.forms.length,
     options: options.map(optionLine),
     required: options.flatMap(({ required, names }) => (required?.value ? [names.at(-1)?.text ?? ''] : [])),

@@ -47,6 +47,11 @@ export function gatherText(
       nextLine = i + 1;
       continue;
     }
+    if (closesHead(next, line, pieces)) {
+      pieces.push({ line: next, start: next.first, end: next.text.length });
+      nextLine = i + 1;
+      continue;
+    }
     // `-d WORD,` above `--day WORD`: names that are aligned at their ends.
     if (declared.has(next) && isAboveOtherName(next, lines[i + 1])) break;
     // A name that pushed its text to the right: the lines below stand at the column of the others.
@@ -90,6 +95,15 @@ function goesOnWithParagraph(
     /^["'(]?[a-z.]/.test(next.text.slice(next.first)) &&
     !/\S\s{2,}\S/.test(next.text)
   );
+}
+
+/** Whether a line closes the bracket beside the names above it: `--seed=N (absent=0 or`, and below it `TIFFIN_SEED env)`. */
+function closesHead(next: TextLine, head: TextLine, pieces: readonly TextPiece[]): boolean {
+  const [piece, ...more] = pieces;
+  if (next.index !== head.index + 1 || next.indent !== head.indent || piece === undefined || more.length > 0)
+    return false;
+  const isOpen = /^\([^()]{1,200}$/.test(head.text.slice(piece.start, piece.end));
+  return isOpen && /^[^()]{1,200}\)$/.test(next.text);
 }
 
 function isAboveOtherName(line: TextLine, next: TextLine | undefined): boolean {

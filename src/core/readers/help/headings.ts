@@ -81,6 +81,15 @@ function isEmptyHeading(above: TextLine, line: TextLine): boolean {
   return above.indent === line.indent && /^\s*[A-Z][\w ]{1,40}:$/.test(above.text) && line.text.endsWith(':');
 }
 
+/** `OPTIONS` of a manual page, right below it `Rounds`, and deeper what that is over. */
+function isPartOfAbove(line: TextLine, above: TextLine, next: TextLine | undefined): boolean {
+  const isDeeper = line.indent > above.indent && next !== undefined && next.indent > line.indent;
+  return isDeeper && isCapitals(above.text.trim()) && TITLE_WORDS.test(line.text.trim());
+}
+
+/** A few words, the first with a capital; one alone may be the name of what is described below it. */
+const TITLE_WORDS = /^[A-Z][a-z]+(?: [A-Za-z][a-z-]*){1,5}$/;
+
 /** Whether a line is a heading. The first line of a text is its title, however it is decorated. */
 function isHeading(
   line: TextLine,
@@ -98,7 +107,8 @@ function isHeading(
     before.blank ||
     isTaken(before) ||
     isEmptyHeading(before, line) ||
-    isLabelAboveList(line, before, lines[line.index + 1]);
+    isLabelAboveList(line, before, lines[line.index + 1]) ||
+    isPartOfAbove(line, before, lines[line.index + 1]);
   if (!opens || isDecorated) return opens;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
@@ -127,6 +137,11 @@ const MAX_LABEL_WORDS = 5;
 export function isLabel(line: TextLine): boolean {
   const text = line.text.trim();
   return LABEL.test(text) && text.split(' ').length <= MAX_LABEL_WORDS;
+}
+
+/** Whether a line is a sentence with a colon, which may lead to a list or to running text: `For more about boxes, please see:` */
+export function isLeadingSentence({ text }: TextLine): boolean {
+  return text.endsWith(':') && text.trim().split(' ').length > MAX_LABEL_WORDS;
 }
 
 /** Whether a line right below others is a label over a list: it announces one, or stands further left than what is above it. */

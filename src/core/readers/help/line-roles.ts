@@ -6,6 +6,7 @@ import { walkCommands } from '../../model/walk.ts';
 import type { LineRole } from '../../source/help-annotation.ts';
 import type { Place } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { isLeadingSentence } from './headings.ts';
 import type { PartsReading } from './help-parts.ts';
 import type { TextLine } from './text-line.ts';
 import { unclaimedRole } from './unclaimed-lines.ts';
@@ -37,7 +38,9 @@ export function lineRoles(
   for (const command of repeated) claimListed(command, [], claims);
   const kinds = new Map<number, string>();
   for (const { headingLine, kind, lines: own } of sections) {
-    if (headingLine !== undefined)
+    // A sentence with a colon that nothing is listed below is running text: `For more, please see:`
+    const isAbove = () => own.some(({ start }) => claims.has(cleaned.span(start, start).start));
+    if (headingLine !== undefined && (!isLeadingSentence(headingLine) || isAbove()))
       claims.place(cleaned.span(headingLine.start, headingLine.start + 1), 'heading');
     for (const { start } of own) kinds.set(start, kind);
   }
@@ -80,6 +83,11 @@ class Claims {
 
   at(index: number): Claim | undefined {
     return this.#claims.get(index);
+  }
+
+  /** Whether anything is taken of the line at an offset in the source. */
+  has(offset: number): boolean {
+    return this.#claims.has(this.#lineAt(offset));
   }
 
   /** All lines of a place have a role; what was read there is told at the first. */

@@ -34,10 +34,31 @@ export function readTitle(lines: readonly TextLine[], cleaned: CleanedText, usag
   return {
     program,
     version,
-    summary: readSummary(lines, cleaned, usage, version !== undefined),
+    summary: readNameSection(lines, cleaned) ?? readSummary(lines, cleaned, usage, version !== undefined),
     bugAddress: readBugAddress(lines, cleaned),
   };
 }
+
+/** `tiffin, boxes - carry boxes`, the names and the summary of a manual page. */
+const NAMES_AND_SUMMARY = /^\s*[\w.+:-]{1,60}(?:(?:, | )[\w.+:-]{1,60}){0,8} (?:-{1,2}|[–—]) +(?=\S)/;
+
+/** The summary below the heading `NAME` of a manual page; undefined where there is none. */
+function readNameSection(lines: readonly TextLine[], cleaned: CleanedText): Fact<string> | undefined {
+  const heading = lines.findIndex(({ text }, i) => i < TITLE_LINES && /^\s*NAME\s*$/.test(text));
+  const from = lines.findIndex((line, i) => heading >= 0 && i > heading && !line.blank);
+  const first = lines[from];
+  const names = NAMES_AND_SUMMARY.exec(first?.text.slice(0, 400) ?? '');
+  if (first === undefined || names === null) return undefined;
+  const to = lines.findIndex((line, i) => i > from && (line.blank || line.indent < first.indent));
+  const pieces = lines
+    .slice(from, to < 0 ? undefined : to)
+    .map((line) => ({ line, start: line === first ? names[0].length : line.first, end: line.text.length }));
+  const flow = new TextFlow(cleaned, pieces);
+  return stated(flow.text, flow.whole);
+}
+
+/** So far from the top stands what is said of the program as a whole. */
+const TITLE_LINES = 200;
 
 /** The first paragraph of prose before or after the synopses. */
 function readSummary(
@@ -48,7 +69,7 @@ function readSummary(
 ): Fact<string> | undefined {
   let skipsFirst = hasVersionLine;
   const paragraph: TextLine[] = [];
-  for (const line of lines.slice(0, 200)) {
+  for (const line of lines.slice(0, TITLE_LINES)) {
     const isProse =
       !line.blank && !usage.lines.taken.has(line.index) && !REFUSAL.test(line.text.slice(0, 200));
     if (!isProse) {

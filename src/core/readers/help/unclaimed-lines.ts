@@ -85,7 +85,9 @@ function isExampleLine(
   const { text, first } = line;
   // What stands between examples at the margin speaks of them.
   const isSentence = SENTENCE.test(text.slice(0, LOOKED_AT));
-  const isRemark = line.indent === 0 && isSentence && (before === 'prose' || /^\p{Lu}/u.test(text));
+  const isAddress = line.indent === 0 && ADDRESS.test(text);
+  const isRemark =
+    isAddress || (line.indent === 0 && isSentence && (before === 'prose' || /^\p{Lu}/u.test(text)));
   if ((kind === 'examples' && !isRemark) || COMMAND_LINE.test(text)) return true;
   const isOfProgram = program !== undefined && text.startsWith(`${program} `, first);
   // A text may stand beside it: `tiffin help box    more about boxes`.
