@@ -251,7 +251,8 @@ function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
 }
 
 /** What a program says that does not know the option for help, above its synopsis. */
-export const REFUSAL = /\b(?:invalid|illegal|unknown|unrecogni[sz]ed|bad) (?:option|switch|flag|argument)\b/i;
+export const REFUSAL =
+  /\b(?:(?:invalid|illegal|unknown|unrecogni[sz]ed|unexpected|unsupported|bad|no such) (?:(?:command[- ]line )?(?:option|switch|flag)|argument)|(?:can ?not|can't|could not|unable to) (?:interpret|understand|recogni[sz]e|parse) (?:the )?(?:option|switch|flag|argument))\b/i;
 
 /** A path, and behind it nothing but placeholders in brackets; or the placeholder for the options, and plain words behind it. */
 const WHOLE_NOTATION =
