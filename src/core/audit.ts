@@ -4,9 +4,9 @@ import type { Check, CheckResult, FindingOf } from './checks/define-check.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
-import { DoubtfulPlaces } from './findings/doubtful-places.ts';
 import type { NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
+import { settledByDoubts } from './findings/settled-by-doubts.ts';
 import { expectKeys, MisuseError } from './messages/misuse-error.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory, Shell } from './model/inventory.ts';
@@ -18,6 +18,7 @@ import {
   unknownSelectors,
 } from './settings/selection.ts';
 import { DEFAULT_SETTINGS, type Settings } from './settings/settings.ts';
+import { DoubtedSources } from './source/doubted-sources.ts';
 import { WordLists } from './words/word-lists.ts';
 
 /** How one check ended over all interfaces. */
@@ -132,8 +133,8 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
   const parted = new PartedSelection(selection, given);
   const checks = given.filter((check) => parted.hasCheck(check.name) && isWanted(check, settings));
   const results = views.flatMap((view) => {
-    const doubtful = new DoubtfulPlaces(view.interface.sources);
-    return checks.map((check) => settled(check, check.run(view), doubtful, parted, settings));
+    const doubted = new DoubtedSources(view.interface.sources);
+    return checks.map((check) => settled(check, check.run(view), doubted, parted, settings));
   });
   return {
     interfaces,
@@ -157,14 +158,14 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
 function settled(
   check: Check,
   result: CheckResult,
-  doubtful: DoubtfulPlaces,
+  doubted: DoubtedSources,
   selection: PartedSelection,
   settings: Settings,
 ): CheckResult {
   const findings = result.findings.flatMap((finding) => {
     const level = settledLevel(check, finding.level, finding.command, settings);
     const isLeftOut = level === 'off' || !selection.hasCommand(finding.command);
-    return isLeftOut ? [] : [doubtful.settled({ ...finding, level })];
+    return isLeftOut ? [] : [settledByDoubts({ ...finding, level }, doubted)];
   });
   const notJudged = result.notJudged.filter(
     ({ command }) =>

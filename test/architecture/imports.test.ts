@@ -79,6 +79,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'messages',
     'model',
     'settings',
+    'source',
     'words',
   ],
   settings: ['checks', 'findings', 'messages', 'model', 'readers', 'source', 'structured', 'words'],

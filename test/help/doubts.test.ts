@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { audit, auditText, type DoubtReason, readHelp } from 'dabbawala';
+import { audit, auditText, type DoubtReason, readDocument, readHelp } from 'dabbawala';
+import { documentYaml } from 'dabbawala/writers';
 
 /** Texts that can be read in more than one way, with the doubts that they leave, each at the words that it is about. */
 const DOUBTED: readonly { readonly text: string; readonly doubts: readonly [DoubtReason, string][] }[] = [
@@ -52,6 +53,39 @@ for (const { text, doubts } of DOUBTED) {
     assert.deepEqual(found, doubts);
   });
 }
+
+test('a document that was made from help keeps what may have been misread', () => {
+  for (const { text, doubts } of DOUBTED) {
+    const { interface: from } = readHelp({ name: 'help', text });
+    assert.ok(from !== undefined);
+    const written = documentYaml(from);
+    const { interface: again, problems } = readDocument({ name: 'document', text: written });
+    assert.deepEqual(problems, []);
+    assert.ok(again !== undefined);
+    const reasons = new Set(again.sources[0]?.doubts.map(({ reason }) => reason));
+    assert.deepEqual(reasons, new Set(doubts.map(([reason]) => reason)), written);
+    assert.equal(documentYaml(again), written);
+  }
+});
+
+test('findings about a part of a document that is unsure are notes', () => {
+  const text = 'dabbawala: 1\nprogram: tiffin\noptions:\n  --quiet: say less\n  --n: as many\n';
+  const levels = (unsure: string) => {
+    const { interface: from, problems } = readDocument({ name: 'document', text: `${text}${unsure}` });
+    assert.deepEqual(problems, []);
+    const { findings } = audit(from === undefined ? [] : [from], {
+      selection: { only: ['names/one-letter-long'] },
+    });
+    return findings.map(({ level, unsure: why }) => [level, why]);
+  };
+  assert.deepEqual(levels(''), [['warning', null]]);
+  assert.deepEqual(levels('unsure: [{part: option, name: --n, reason: odd-entry}]\n'), [
+    ['note', 'odd-entry'],
+  ]);
+  assert.deepEqual(levels('unsure: [{part: option, name: --quiet, reason: odd-entry}]\n'), [
+    ['warning', null],
+  ]);
+});
 
 test('what may have been misread gives notes only, and says why', () => {
   const options =

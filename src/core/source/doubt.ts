@@ -1,21 +1,25 @@
 import type { Span } from './source.ts';
 
-/** Why a place may have been misread. */
-export type DoubtReason =
+/** Reasons why a place may have been misread. */
+export const DOUBT_REASONS = [
   /** An entry that stands by itself, in another shape than the lines around it. */
-  | 'odd-entry'
+  'odd-entry',
   /** Lines right beside it look like entries and could not be read. */
-  | 'beside-unread'
+  'beside-unread',
   /** A synopsis that nothing announces, found by its looks. */
-  | 'bare-synopsis'
+  'bare-synopsis',
   /** A synopsis with a word or mark that belongs to no notation. */
-  | 'odd-synopsis'
+  'odd-synopsis',
   /** An entry without a text, right above one whose text may be that of both. */
-  | 'shared-text'
+  'shared-text',
   /** A list of commands that only its place below a synopsis makes one. */
-  | 'odd-list'
+  'odd-list',
   /** The text as a whole: of most of its lines nothing is known. */
-  | 'little-read';
+  'little-read',
+] as const;
+
+/** Why a place may have been misread. */
+export type DoubtReason = (typeof DOUBT_REASONS)[number];
 
 /** A part of a source that was read one way, where another way is nearly as likely. What rests on it is a note at most. */
 export interface Doubt {

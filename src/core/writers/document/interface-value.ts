@@ -1,3 +1,4 @@
+import { type DoubtfulPart, doubtfulParts } from '../../model/doubtful-parts.ts';
 import type { Interface, Observation } from '../../model/interface.ts';
 import { UNKNOWN_COMPLETENESS } from '../../readers/document/format/completeness.ts';
 import { FORMAT_VERSION } from '../../readers/document/format/interface-format.ts';
@@ -42,6 +43,8 @@ export function interfaceValue(from: Interface): DocumentMap {
   setFacts(record, 'see-also', from.seeAlso, (text) => text);
   record.text('bug-address', from.bugAddress);
   setCommand(record, from.root, 0, UNKNOWN_COMPLETENESS);
+  const doubtful = doubtfulParts(from);
+  if (doubtful.length > 0) record.set('unsure', doubtful.map(unsureValue));
   if (from.observations.length > 0) record.set('observations', from.observations.map(observationValue));
   return record.map;
 }
@@ -79,6 +82,15 @@ function setHelped(
     return { name, value: own.short('help') };
   });
   record.set(key, collectionValue(named, nameKey, 'help'));
+}
+
+function unsureValue({ kind, command, name, reason }: DoubtfulPart): DocumentValue {
+  const record = new RecordValue();
+  if (command.length > 0) record.set('command', command);
+  record.set('part', kind);
+  if (name !== '') record.set('name', name);
+  record.set('reason', reason);
+  return record.map;
 }
 
 function observationValue(one: Observation): DocumentValue {

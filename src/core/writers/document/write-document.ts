@@ -65,6 +65,8 @@ export function layOut(root: Document | Node): void {
     if (isPair(node) && isMap(node.value) && FLOW_KEYS.has(keyOf(node))) {
       node.value.flow = isShort(node.value.items);
     }
+    const list = path.at(-1);
+    if (isMap(node) && isSeq(list) && FLOW_LISTS.has(keyOf(path.at(-2)))) node.flow = isShort(node.items);
     // An empty value reads as "nothing said"; `null` would look like a word.
     if (isScalar(node) && node.value === null) node.source = '';
   });
@@ -79,6 +81,9 @@ function keyOf(parent: unknown): string {
 
 /** The keys of small mappings that are easier to read in one line. */
 const FLOW_KEYS: ReadonlySet<string> = new Set(['argument', 'complete', 'deprecated', 'range']);
+
+/** The keys of lists whose items are small mappings. */
+const FLOW_LISTS: ReadonlySet<string> = new Set(['unsure']);
 
 function isShort(items: readonly unknown[]): boolean {
   const texts = items.map(shortText);

@@ -1,4 +1,6 @@
+import { DOUBTFUL_KINDS } from '../../../model/doubtful-parts.ts';
 import { SOURCE_KINDS } from '../../../model/interface.ts';
+import { DOUBT_REASONS } from '../../../source/doubt.ts';
 import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists.ts';
 import { type PlacedRecord, record } from '../../../structured/shape/record.ts';
 import { choice, number, text } from '../../../structured/shape/scalars.ts';
@@ -25,6 +27,19 @@ const OBSERVATION_FIELDS = {
   milliseconds: described(number, 'How long the run took.'),
   'standard-output': text,
   'standard-error': text,
+};
+
+const UNSURE_FIELDS = {
+  command: described(
+    words,
+    'The command, by the words behind the program; the program itself where not given.',
+  ),
+  part: described(
+    choice(...DOUBTFUL_KINDS),
+    'What of the command: itself as the list above it has it, its synopses, an option, or an operand.',
+  ),
+  name: described(text, 'The name of the option or operand.'),
+  reason: described(choice(...DOUBT_REASONS), 'Why it may have been misread.'),
 };
 
 const INTERFACE_FIELDS = {
@@ -67,6 +82,10 @@ const INTERFACE_FIELDS = {
   observations: described(
     list(record('a mapping with words and what came back', OBSERVATION_FIELDS)),
     'What real runs of the program showed.',
+  ),
+  unsure: described(
+    list(record('a mapping with the keys part and reason', UNSURE_FIELDS, { required: ['part', 'reason'] })),
+    'What may have been misread, where nobody wrote the document; findings about it are notes.',
   ),
   ...COMMAND_FIELDS,
 };

@@ -1,3 +1,4 @@
+import { type DoubtfulPart, doubtsAbout } from '../../../model/doubtful-parts.ts';
 import {
   type ExitStatus,
   type Interface,
@@ -21,7 +22,7 @@ export function interfaceFromRecord(
   const { said } = from;
   const program = factOf(from, 'program', said.program);
   if (program === undefined) return undefined;
-  return makeInterface({
+  const made = makeInterface({
     program,
     extends: factOf(from, 'extends', said.extends),
     version: factOf(from, 'version', said.version),
@@ -58,6 +59,24 @@ export function interfaceFromRecord(
       },
     ],
   });
+  return withDoubts(made, (said.unsure?.value ?? []).map(doubtfulPartFrom));
+}
+
+type SaidPart = NonNullable<InterfaceRecord['said']['unsure']>['value'][number];
+
+function doubtfulPartFrom({ said }: SaidPart): DoubtfulPart {
+  const { part, reason } = said;
+  return {
+    kind: part?.value ?? 'command',
+    command: said.command?.value ?? [],
+    name: said.name?.value ?? '',
+    reason: reason?.value ?? 'odd-entry',
+  };
+}
+
+function withDoubts(made: Interface, doubtful: readonly DoubtfulPart[]): Interface {
+  const doubts = doubtsAbout(made, doubtful);
+  return { ...made, sources: made.sources.map((source) => ({ ...source, doubts })) };
 }
 
 type SaidStatus = NonNullable<InterfaceRecord['said']['exit-statuses']>['value'][number];

@@ -1,6 +1,5 @@
-import type { Doubt, DoubtReason } from '../source/doubt.ts';
-import type { Place, Source } from '../source/source.ts';
-import type { Finding } from './finding.ts';
+import type { Doubt, DoubtReason } from './doubt.ts';
+import type { Place, Source } from './source.ts';
 
 /** A source with its parts that may have been misread. */
 interface DoubtedSource {
@@ -15,7 +14,7 @@ interface OrderedDoubts {
 }
 
 /** The places of sources that may have been misread. */
-export class DoubtfulPlaces {
+export class DoubtedSources {
   readonly #doubts = new Map<Source, OrderedDoubts>();
 
   constructor(sources: readonly DoubtedSource[]) {
@@ -23,16 +22,20 @@ export class DoubtfulPlaces {
       if (doubts.length > 0) this.#doubts.set(source, ordered(doubts));
   }
 
-  /** A finding as it may be told: one that rests on what may have been misread is a note, and says why. */
-  settled<AnyFinding extends Finding>(finding: AnyFinding): AnyFinding {
-    if (this.#doubts.size === 0) return finding;
-    const unsure = [finding.place, ...finding.related.map(({ place }) => place)]
-      .map((place) => this.#at(place))
-      .find((reason) => reason !== undefined);
-    return unsure === undefined ? finding : { ...finding, level: 'note', unsure };
+  /** Whether everything was surely read. */
+  get isSure(): boolean {
+    return this.#doubts.size === 0;
   }
 
-  /** Why a place may have been misread; undefined where it was surely read. */
+  /** Why one of some places may have been misread, the first that may; undefined where all were surely read. */
+  reasonAt(places: readonly Place[]): DoubtReason | undefined {
+    for (const place of places) {
+      const reason = this.#at(place);
+      if (reason !== undefined) return reason;
+    }
+    return undefined;
+  }
+
   #at(place: Place): DoubtReason | undefined {
     const known = place === null ? undefined : this.#doubts.get(place.source);
     if (place === null || known === undefined) return undefined;
