@@ -94,8 +94,9 @@ function commandOf(
   });
 }
 
-/** Brackets and nothing else: the operands of a command, and no text. */
+/** Brackets, or an option, and nothing else: more of the command line, and no text. */
 function isNotation(text: string): boolean {
+  if (/^--?\w[\w-]{0,60}$/.test(text)) return true;
   return (
     /^[[{<]/.test(text) &&
     text

@@ -1,6 +1,6 @@
 import { bareSynopses } from './bare-synopses.ts';
 import { USAGE_WORDS } from './heading-words.ts';
-import type { TextLine, TextPiece } from './text-line.ts';
+import { columnAt, indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { ANOTHER_FORM, continuesUsage, firstWord } from './usage-continuation.ts';
 
 /** The lines of one synopsis; the words in front of it (`usage:`, `or:`, `$`) are left out. */
@@ -188,7 +188,38 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
       forms.push([text]);
     else forms.at(-1)?.push(text);
   }
-  return forms.map((pieces) => ({ pieces }));
+  return withoutAlignedTexts(forms).map((pieces) => ({ pieces }));
+}
+
+/** Synopses without a text that begins, behind two blanks, at the column where that of another synopsis does, whatever it begins with. */
+function withoutAlignedTexts(forms: readonly (readonly TextPiece[])[]): readonly (readonly TextPiece[])[] {
+  const columns = new Set(forms.flatMap(([piece]) => (piece === undefined ? [] : textColumn(piece))));
+  if (columns.size === 0) return forms;
+  return forms.map(([piece, ...more]) => {
+    if (piece === undefined || textColumn(piece).length > 0) return [...(piece ? [piece] : []), ...more];
+    const at = [...columns]
+      .map((column) => indexAtColumn(piece.line, column))
+      .find((i) => isBehindGutter(piece, i));
+    return [
+      at === undefined ? piece : { ...piece, end: piece.line.text.slice(0, at).trimEnd().length },
+      ...more,
+    ];
+  });
+}
+
+/** The column of the text that was taken off a synopsis. */
+function textColumn({ line, end }: TextPiece): number[] {
+  const gap = /^\s{2,}(?=\S)/.exec(line.text.slice(end, end + 200));
+  return gap === null ? [] : [columnAt(line, end + gap[0].length)];
+}
+
+function isBehindGutter({ line, start }: TextPiece, at: number | undefined): boolean {
+  return (
+    at !== undefined &&
+    at > start &&
+    /\S\s+$/.test(line.text.slice(start, at)) &&
+    /\s\s$/.test(line.text.slice(0, at))
+  );
 }
 
 /** Passes over a shell prompt in front of a synopsis, and over what it is for: `All boxes: tiffin --all`. */
