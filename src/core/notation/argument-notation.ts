@@ -69,9 +69,11 @@ function isValueStart(text: string, index: number): boolean {
 
 /** `=VALUE`, `<value>`, `{a,b}` or `VALUE` without a blank before it. */
 function joined(text: string, start: number, from: number, to: number): ScannedArgument | undefined {
-  const end = runEnd(text, from, to);
+  const end = withoutColon(text, from, runEnd(text, from, to));
   if (end === from) return undefined;
-  if (text[from] === '[' && bracketEnd(text, from, to) === end) {
+  // `--box=[]`: nothing is in the list by default.
+  const isEmpty = text.slice(from, end) === '[]';
+  if (text[from] === '[' && bracketEnd(text, from, to) === end && !isEmpty) {
     const argument = bracketArgument(text, from, end);
     // `--long=[VALUE]`: the value may be left out; in `--long=[a|b]` the bracket only holds the values together.
     return { ...argument, presence: isChoice(argument) ? 'mandatory' : 'optional', separate: false, start };
@@ -87,6 +89,12 @@ function joined(text: string, start: number, from: number, to: number): ScannedA
     start,
     end: end + dots,
   };
+}
+
+/** The end of a joined argument without the colon behind it, which parts it from its text: `--chunk=500:`. */
+function withoutColon(text: string, from: number, end: number): number {
+  const isAtEnd = end === text.length || isBlank(text[end]);
+  return end > from + 1 && isAtEnd && text[end - 1] === ':' ? end - 1 : end;
 }
 
 /** Whether an argument in a bracket is a choice by bars, `[a|b]`. */

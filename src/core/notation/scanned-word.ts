@@ -14,8 +14,12 @@ export interface ScannedWord {
   readonly end: number;
 }
 
-/** A value in the place of a placeholder, which is the default: in quotes, a number of several digits or parts, or a path. */
-const GIVEN_VALUE = /^(?:"([^"]+)"|-?\d+\.\d+|-?\d{2,}|~?\/[\w./-]{2,})$/;
+/**
+ * A value in the place of a placeholder, which is the default: in quotes, a number of several digits or parts or with a unit, an address, or a
+ * path.
+ */
+const GIVEN_VALUE =
+  /^(?:"([^"]*)"|'([^']*)'|true|false|\[\]|-?\d+\.\d+|-?\d{2,}|0x[\da-f]+|\d+(?:\.\d+)?(?:[num]?s|m|h|[kKMG]i?B?)|\d+(?:\.\d+){3}(?::\d+)?|~?\/[\w./-]{2,})$/;
 
 /** What stands in quotes in the place of a placeholder and is one: a word for a kind of value (`"file"`), or a notation (`"host<:port>"`). */
 const QUOTED_PLACEHOLDER =
@@ -30,17 +34,17 @@ export function makeScannedWord(text: string, start: number, end: number): Scann
     placeholder: value === null ? (QUOTED_PLACEHOLDER.test(raw) ? raw.slice(1, -1) : raw) : undefined,
     values: listedValues(raw, bare),
     separator: /,\s*(?:\.\.\.|…)|\[,/.test(raw) ? ',' : undefined,
-    default: value === null ? undefined : { value: value[1] ?? raw, start, end },
+    default: value === null ? undefined : { value: value[1] ?? value[2] ?? raw, start, end },
     start,
     end,
   };
 }
 
-/** The word at a range of a text, behind a blank: there, what stands in quotes (`"box list"`) names a value, and is no default. */
+/** The word at a range of a text, behind a blank: there, what stands in quotes (`"box list"`, `'box list'`) names a value, and is no default. */
 export function makeSeparateWord(text: string, start: number, end: number): ScannedWord {
   const word = makeScannedWord(text, start, end);
   const raw = text.slice(start, end);
-  return /^"[^"]+"$/.test(raw) ? { ...word, placeholder: raw.slice(1, -1), default: undefined } : word;
+  return /^(["'])[^"']+\1$/.test(raw) ? { ...word, placeholder: raw.slice(1, -1), default: undefined } : word;
 }
 
 function stripBrackets(word: string): string {
