@@ -1,6 +1,7 @@
 import { type Count, makeWord } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
+import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
@@ -11,7 +12,8 @@ import { findWordEntries, type WordEntry } from './word-entries.ts';
 /** Reads the operands that the lines of a section list with their texts. */
 export function readOperandList(section: Section, cleaned: CleanedText): Operand[] {
   const listed = findWordEntries(section.lines).flatMap((entry) => listedOperand(entry, cleaned) ?? []);
-  const isMarked = listed.some(({ isRequired }) => isRequired);
+  const marked = listed.filter(({ isRequired }) => isRequired);
+  const isMarked = marked.length > 0 && marked.every(({ isSetOff }) => isSetOff);
   return listed.map(({ operand, isRequired }) => {
     if (!isMarked || isRequired || operand.count !== undefined) return operand;
     return { ...operand, count: inferred({ least: 0, most: 1 }, operand.place) };
@@ -22,6 +24,8 @@ export function readOperandList(section: Section, cleaned: CleanedText): Operand
 interface ListedOperand {
   readonly operand: Operand;
   readonly isRequired: boolean;
+  /** Whether the mark stands apart from the text, as printers write theirs: what somebody wrote (`the day (required)`) says nothing of others. */
+  readonly isSetOff: boolean;
 }
 
 function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | undefined {
@@ -48,7 +52,17 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
     help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
     place,
   };
-  return { operand, isRequired: notations.required?.value === true };
+  const { required } = notations;
+  return {
+    operand,
+    isRequired: required?.value === true,
+    isSetOff: required !== undefined && standsApart(required.place, cleaned),
+  };
+}
+
+function standsApart(place: Place, cleaned: CleanedText): boolean {
+  if (place === null) return false;
+  return /(?:^|\s\s)[[(]?$/.test(cleaned.text.slice(Math.max(0, place.start - 3), place.start));
 }
 
 /** `<name>...`, `[name]`, `NAME [NAME ...]`, `name:` without what is no part of the name. */

@@ -197,7 +197,7 @@ function variableInProse(text: string, fact: ToFact): Fact<string>[] {
 
 /** `Required. The quay`: the first word of a text, as a sentence. */
 function readRequired(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {
-  if (note !== undefined) return fact(true, note);
+  if (note !== undefined) return fact(true, note.mark);
   const first = /^Required\.(?= |$)/.exec(text);
   return first === null ? undefined : fact(true, { start: 0, end: first[0].length });
 }
