@@ -225,6 +225,7 @@ test('texts that are no help output are refused with a reason', () => {
     ['', 'text-empty'],
     [' \n\t\n', 'text-empty'],
     ['The carriers meet at noon.\nThey bring boxes.\n', 'not-help'],
+    ['It failed on:\n--help\n\nRESULT: 127\n\ntiffin: line 15: --help: command not found\n', 'not-help'],
     ['x'.repeat(16 * 1024 * 1024 + 1), 'text-too-long'],
   ];
   for (const [text, code] of refusals) {

@@ -107,6 +107,8 @@ function isPlaceholderLike(word: string, isBeforeGutter: boolean): boolean {
     if (!isWordCharacter(unit) && !'-_|/:=.,+<>[]{}#%*@…'.includes(word[i] ?? '')) return false;
   }
   if (/[.,:]$/.test(word) && !/(?:\.\.|…)$/.test(word)) return false;
+  // `-o /path/to/file   where to write`
+  if (word.startsWith('/')) return isBeforeGutter && /^(?:\/[\w.-]+){2,}$/.test(word);
   const first = word.charCodeAt(0);
   if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word) || isBeforeGutter;
   return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23 || /^\.\w+$/.test(word);

@@ -48,7 +48,8 @@ export function valuesInProse(text: string): ProseValues | undefined {
     if (list === undefined || !/^[\s.]*(?:$|(?<=\. )\p{Lu})/u.test(text.slice(list.end, list.end + 3)))
       continue;
     const isClosed = /^\.(?:\s*$|\s\p{Lu})/u.test(text.slice(list.end, list.end + 3));
-    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted || isClosed)
+    const isSwitch = list.values.every(({ value }) => /^(?:yes|no|on|off|true|false)$/i.test(value));
+    if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted || isClosed || isSwitch)
       return { values: list.values, start: match.index + 3, end: list.end };
   }
   return undefined;

@@ -40,11 +40,12 @@ export function makeScannedWord(text: string, start: number, end: number): Scann
   };
 }
 
-/** The word at a range of a text, behind a blank: there, what stands in quotes (`"box list"`, `'box list'`) names a value, and is no default. */
+/** The word at a range of a text, behind a blank: there, what stands in quotes (`"box list"`, `'box list'`) and a path (`/path/to/box`) name a value, and are no defaults. */
 export function makeSeparateWord(text: string, start: number, end: number): ScannedWord {
   const word = makeScannedWord(text, start, end);
   const raw = text.slice(start, end);
-  return /^(["'])[^"']+\1$/.test(raw) ? { ...word, placeholder: raw.slice(1, -1), default: undefined } : word;
+  if (/^(["'])[^"']+\1$/.test(raw)) return { ...word, placeholder: raw.slice(1, -1), default: undefined };
+  return raw.startsWith('/') ? { ...word, placeholder: raw, default: undefined } : word;
 }
 
 function stripBrackets(word: string): string {

@@ -29,6 +29,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
   let textUntil = 0;
   const candidates = findCandidates(lines, shown);
   const declared = new Set(candidates.map(({ line }) => line));
+  const hasLettersAbove = hasLettersAboveNames(candidates);
   const bracketedIndents = new Set(
     candidates
       .filter((one) => isBracketed(one) && one.certainty === 'columns')
@@ -42,7 +43,10 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     const goesOn = candidate.certainty === 'alone' && candidate.line.text.trimEnd().endsWith(',');
     if (
       next?.line.index === candidate.line.index + 1 &&
-      (goesOn || isStacked(candidate, next, lines) || isAboveItsLetter(candidate, next))
+      (goesOn ||
+        isStacked(candidate, next, lines) ||
+        isAboveItsLetter(candidate, next) ||
+        (hasLettersAbove && isLetterAbove(candidate, next)))
     )
       continue;
     const further = furtherNames(candidates, i);
@@ -89,6 +93,34 @@ function isAboveItsLetter(long: Candidate, letter: Candidate): boolean {
     letter.line.indent > long.line.indent &&
     letter.line.indent <= long.line.indent + MAX_DEEPER &&
     wordsOf(name) === wordsOf(short)
+  );
+}
+
+/** So many letters above long names are the custom of a list. */
+const MIN_LETTERS_ABOVE = 2;
+
+/** Whether a list has its letters in lines of their own, and all that stand alone are such: `-o`, and right below it `--output   a text`. */
+function hasLettersAboveNames(candidates: readonly Candidate[]): boolean {
+  const alone = candidates.filter(isLetterAlone);
+  if (alone.length < MIN_LETTERS_ABOVE) return false;
+  const below = new Map(candidates.map((one) => [one.line.index, one]));
+  return alone.every((one) => isLetterAbove(one, below.get(one.line.index + 1)));
+}
+
+function isLetterAlone({ certainty, declaration: { names } }: Candidate): boolean {
+  const [name, ...others] = names;
+  return (
+    certainty === 'alone' && others.length === 0 && name?.form === 'short' && name.argument === undefined
+  );
+}
+
+function isLetterAbove(letter: Candidate, long: Candidate | undefined): boolean {
+  if (long === undefined || long.line.index !== letter.line.index + 1 || long.certainty === 'alone')
+    return false;
+  return (
+    isLetterAlone(letter) &&
+    long.line.indent === letter.line.indent &&
+    long.declaration.names.every(({ form }) => form === 'long')
   );
 }
 

@@ -2,7 +2,7 @@ import type { Interface } from '../../model/interface.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
-import { assembleInterface } from './assemble-interface.ts';
+import { assembleInterface, type HelpParts } from './assemble-interface.ts';
 import { CleanedText } from './cleaned-text.ts';
 import { findDoubts } from './doubts.ts';
 import { unfoldLabels } from './hanging-labels.ts';
@@ -55,12 +55,11 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   const lines = unfoldColumns(unfoldLabels(asTheyStand));
   const reading = readParts(lines, cleaned, settings);
   const { parts, problems } = reading;
-  const { usage, options, commands } = parts;
-  if (usage.readings.length === 0 && options.length === 0 && commands.length === 0) {
+  if (holdsNoHelp(parts)) {
     const message = 'expected help output with a usage line, options or commands, found none of them';
     return unusable(source, 'not-help', message, lineRoles(undefined, asTheyStand, reading, cleaned));
   }
-  const from = assembleInterface(source, settings, parts, readTitle(lines, cleaned, usage));
+  const from = assembleInterface(source, settings, parts, readTitle(lines, cleaned, parts.usage));
   const roles = lineRoles(from, asTheyStand, reading, cleaned);
   const view = { doubts: findDoubts(reading, roles, cleaned), lines: countLines(roles) };
   const sources = from.sources.map((one) => ({ ...one, ...view }));
@@ -69,6 +68,13 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
     problems: [...problems, ...unreadProblems(roles, cleaned)],
     lines: roles,
   };
+}
+
+/** Whether nothing was read that only help shows. A name alone, without a text, may be a word that the program was called with: `--help: not found`. */
+function holdsNoHelp({ usage, options, commands }: HelpParts): boolean {
+  const [option, ...more] = options;
+  const isName = option === undefined || (more.length === 0 && option.help === undefined);
+  return usage.readings.length === 0 && commands.length === 0 && isName;
 }
 
 function unusable(source: Source, code: string, message: string, lines: readonly LineWithRole[]): HelpLines {

@@ -314,10 +314,32 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
     next = lines[next.index + 1]
   )
     pieces.push({ line: next, start: next.first, end: withoutText(next, next.first) });
+  const more = isNotation ? furtherForms(lines, pieces) : [];
   return {
-    forms: [{ pieces }],
-    taken: new Set(pieces.map((piece) => piece.line.index)),
+    forms: [{ pieces }, ...more.map((piece) => ({ pieces: [piece] }))],
+    taken: new Set([...pieces, ...more].map((piece) => piece.line.index)),
     announced: false,
     isPath: false,
   };
+}
+
+/** `tiffin box` */
+const NAME_AND_COMMAND = /^\s*[\w./-]+ [a-z][\w:-]*\s*$/;
+
+/** Right below a synopsis without a word before it, others of the same program: `tiffin debug [<day>]`, `tiffin reset`. */
+function furtherForms(lines: readonly TextLine[], above: readonly TextPiece[]): TextPiece[] {
+  const [first] = above;
+  const last = above.at(-1);
+  if (first === undefined || last === undefined) return [];
+  const program = firstWord(first.line, first.start);
+  const further: TextPiece[] = [];
+  for (let i = last.line.index + 1; i < lines.length; i++) {
+    const next = lines[i];
+    if (next === undefined || next.indent !== first.line.indent || firstWord(next, next.first) !== program)
+      break;
+    const text = next.text.slice(0, 300);
+    if (!WHOLE_NOTATION.test(text) && !NAME_AND_COMMAND.test(text)) break;
+    further.push({ line: next, start: next.first, end: next.text.length });
+  }
+  return further;
 }
