@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import {
   chmodSync,
   existsSync,
@@ -106,35 +107,25 @@ for (const { what, words, skip } of LINES) {
   });
 }
 
-test('a folders of a process that lives, or of nobody who can be told, is left alone', {
+test('a folder of a process that lives, or of nobody who can be told, is left alone', {
   skip: NO_PROC,
 }, async () => {
   const stat = readFileSync('/proc/self/stat', 'utf8');
   const started = stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19];
   const boot = readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim();
-  const world = `${boot} ${spawnSync('readlink', ['/proc/self/ns/pid'], { encoding: 'utf8' }).stdout.trim()}`;
-  const owners: Record<string, string | undefined> = {
-    lives: JSON.stringify({ pid: process.pid, started, world }),
-    elsewhere: JSON.stringify({ pid: 1, started: '1', world: 'another machine' }),
-    unknown: undefined,
-    torn: '{"pid": ',
-    gone: JSON.stringify({ pid: process.pid, started: '1', world }),
-    forgotten: undefined,
-  };
-  for (const [name, owner] of Object.entries(owners)) {
-    const base = join(scratch, `dabbawala-capture-${name}`);
-    mkdirSync(join(base, 'home'), { recursive: true });
-    if (owner !== undefined) writeFileSync(join(base, 'owner.json'), owner);
-    if (name === 'forgotten') utimesSync(base, 1, 1);
-  }
+  const space = spawnSync('readlink', ['/proc/self/ns/pid'], { encoding: 'utf8' }).stdout.trim();
+  const world = createHash('sha256').update(`${boot} ${space}`).digest('hex').slice(0, 12);
+  // The name says whose a folder is from the moment at which it is there.
+  const kept = [
+    `dabbawala-capture-${process.pid}.${started}.${world}-lives`,
+    'dabbawala-capture-1.1.0123456789ab-elsewhere',
+    'dabbawala-capture-unknown',
+  ];
+  const left = [`dabbawala-capture-${process.pid}.1.${world}-gone`, 'dabbawala-capture-forgotten'];
+  for (const name of [...kept, ...left]) mkdirSync(join(scratch, name, 'home'), { recursive: true });
+  utimesSync(join(scratch, 'dabbawala-capture-forgotten'), 1, 1);
   mkdirSync(join(scratch, 'another-program'));
   await runAgain();
-  assert.deepEqual(readdirSync(scratch).sort(), [
-    'another-program',
-    'dabbawala-capture-elsewhere',
-    'dabbawala-capture-lives',
-    'dabbawala-capture-torn',
-    'dabbawala-capture-unknown',
-  ]);
+  assert.deepEqual(readdirSync(scratch).sort(), ['another-program', ...kept].sort());
   for (const name of readdirSync(scratch)) rmSync(join(scratch, name), { recursive: true });
 });

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { readFileSync, readlinkSync } from 'node:fs';
 
 /**
@@ -7,12 +8,25 @@ import { readFileSync, readlinkSync } from 'node:fs';
 export interface ProcessIdentity {
   readonly pid: number;
   readonly started: string | undefined;
-  /** The start of the machine, and the namespace of process numbers. */
+  /** The start of the machine and the namespace of process numbers, as one word. */
   readonly world: string | undefined;
 }
 
 export function ownIdentity(): ProcessIdentity {
   return { pid: process.pid, started: startOf(process.pid), world: ownWorld() };
+}
+
+/** An identity as a word without a hyphen, which can stand in the name of a file. */
+export function identityWord({ pid, started = '', world = '' }: ProcessIdentity): string {
+  return `${pid}.${started}.${world}`;
+}
+
+/** The identity that a word says; undefined where it says none. */
+export function identityFrom(word: string): ProcessIdentity | undefined {
+  const match = /^(\d{1,10})\.(\d{0,20})\.([\da-f]{0,12})$/.exec(word);
+  if (match === null) return undefined;
+  const [, pid, started, world] = match;
+  return { pid: Number(pid), started: started || undefined, world: world || undefined };
 }
 
 /** Whether a process is gone for certain; undefined where that cannot be told from here. */
@@ -40,7 +54,8 @@ function startOf(pid: number): string | undefined {
 function ownWorld(): string | undefined {
   try {
     const boot = readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim();
-    return `${boot} ${readlinkSync('/proc/self/ns/pid')}`;
+    const world = `${boot} ${readlinkSync('/proc/self/ns/pid')}`;
+    return createHash('sha256').update(world).digest('hex').slice(0, 12);
   } catch {
     return undefined;
   }

@@ -1,10 +1,9 @@
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { systemReason } from '../system-reason.ts';
-import { cleanLeftBehind, OWNER_FILE, WORKPLACE_PREFIX } from './left-behind.ts';
+import { cleanLeftBehind, ownPrefix } from './left-behind.ts';
 import { endMarked, MARK } from './marked-processes.ts';
-import { ownIdentity } from './process-identity.ts';
 
 /** Where programs are run: an empty folder, an empty home, and an environment with nothing of the user's. */
 export interface RunFolders {
@@ -26,14 +25,13 @@ export interface RunFolderSettings {
   readonly keepFolder: boolean;
 }
 
-/** Why there is no folders. */
+/** Why there are no folders. */
 export interface NoRunFolders {
   readonly reason: string;
 }
 
 /**
- * Makes a folders in the folder for temporary files, after cleaning up what killed runs left there. It says inside whose it is. Never
- * throws.
+ * Makes folders for runs in the folder for temporary files, after cleaning up what killed runs left there. Never throws.
  */
 export async function openRunFolders(settings: RunFolderSettings): Promise<RunFolders | NoRunFolders> {
   await cleanLeftBehind();
@@ -47,8 +45,7 @@ export async function openRunFolders(settings: RunFolderSettings): Promise<RunFo
 }
 
 async function makeRunFolders({ width, keepHome, keepFolder }: RunFolderSettings): Promise<RunFolders> {
-  const base = await mkdtemp(join(tmpdir(), WORKPLACE_PREFIX));
-  await writeFile(join(base, OWNER_FILE), JSON.stringify(ownIdentity()));
+  const base = await mkdtemp(join(tmpdir(), ownPrefix()));
   const home = await mkdtemp(join(base, 'home-'));
   const scratch = await mkdtemp(join(base, 'empty-'));
   const environment = {
