@@ -97,7 +97,11 @@ export function readParts(
     problems.push(tooMany(cleaned.source, 'commands', commands.length));
     commands = commands.slice(0, ENTRY_LIMIT);
   }
-  const distinct = distinctCommands([...commands, ...synopses.commands, ...usage.commands]);
+  const distinct = distinctCommands([
+    ...commands,
+    ...synopses.commands,
+    ...withoutAliases(usage.commands, commands),
+  ]);
   const parts: HelpParts = {
     usage,
     options: withRequiredInUsage([...options, ...more], usage.readings),
@@ -198,6 +202,12 @@ function firstLine(entry: OptionEntry): number {
 
 function blankLine(line: TextLine): TextLine {
   return { ...line, text: '', first: 0, indent: 0, blank: true };
+}
+
+/** Commands that a synopsis shows, without the aliases that a list shows of others: `{open,o,close} ...` has all of them. */
+function withoutAliases(shown: readonly Command[], listed: readonly Command[]): Command[] {
+  const aliases = new Set(listed.flatMap(({ names }) => names.slice(1).map(({ text }) => text)));
+  return shown.filter(({ names }) => !aliases.has(names[0]?.text ?? ''));
 }
 
 function distinctCommands(commands: readonly Command[]): Command[] {
