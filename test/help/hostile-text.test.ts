@@ -255,3 +255,14 @@ test('names, addresses and announcements again and again are read to an end', ()
   ])
     checkAnyText(text);
 });
+
+test('lists of 150,000 entries of each kind are read, or their end is told, without an overflow of the stack', () => {
+  for (const heading of ['Commands:', 'Keeping:', 'Environment:', 'Arguments:', 'Exit status:']) {
+    const entries = Array.from(
+      { length: 150_000 },
+      (_, i) => `  ${heading === 'Exit status:' ? i % 255 : `c${i}`}  does it`,
+    );
+    const text = ['Usage: tiffin COMMAND', '', heading, ...entries].join('\n');
+    assert.ok(readHelp({ name: 'help', text }).interface !== undefined, heading);
+  }
+});

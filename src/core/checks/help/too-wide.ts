@@ -49,7 +49,7 @@ export const tooWide = defineCheck({
       report.finding({
         command: path,
         subject: 'lines',
-        data: { lines: wide.length, widest: Math.max(...wide.map((line) => line.width)) },
+        data: { lines: wide.length, widest: wide.reduce((most, { width }) => Math.max(most, width), 0) },
         place: first.place,
         related: others.slice(0, RELATED).map(({ place }) => ({ place, note: 'and here' })),
       });

@@ -96,7 +96,7 @@ function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
       run = isBelow ? [...run, entry] : [entry];
       continue;
     }
-    if (isBelow && run.length >= MIN_STACKED) stacked.push(...run);
+    if (isBelow && run.length >= MIN_STACKED) for (const one of run) stacked.push(one);
     run = [];
   }
   return stacked;

@@ -53,26 +53,27 @@ export function readLists(
   for (const section of sections) {
     const free = { ...section, lines: section.lines.filter(isFree) };
     const kind = isValueList.has(section) ? 'none' : listKind(free, usage);
-    if (kind === 'environment') environment.push(...readVariables(free, cleaned));
-    if (kind === 'exit') exitStatuses.push(...readExitStatuses(free, cleaned));
+    if (kind === 'environment') for (const one of readVariables(free, cleaned)) environment.push(one);
+    if (kind === 'exit') for (const one of readExitStatuses(free, cleaned)) exitStatuses.push(one);
     if (HOLDS_NO_LISTS.has(section.kind)) continue;
     const choice = readCommandChoice(free, cleaned) ?? readNestedCommands(free, usage.readings, cleaned);
     if (choice !== undefined) {
-      commands.push(...choice.commands);
+      for (const one of choice.commands) commands.push(one);
       heads.push(choice.head);
     }
     if (choice === undefined && kind === 'commands') {
       const found = readCommandList(free, cleaned, described);
       // Words alone that no heading calls commands are none.
       if (section.kind !== 'commands' && found.every(({ summary }) => summary === undefined)) continue;
-      listed.push(...found);
+      // Not as arguments of one call: a long list would overflow the stack.
+      for (const one of found) listed.push(one);
       if (section.kind !== 'commands' && isOddList(found)) oddLists.push(free.lines.filter(isFilled));
     }
     if (kind === 'operands') {
       const found = readOperandList(withoutChoice(free, choice), cleaned);
       // Below another heading, only the words that a synopsis shows are operands.
       const isSure = ({ name }: Operand) => section.kind === 'operands' || shown.has(bareOperand(name));
-      operands.push(...withoutRepeated(found).filter(isSure));
+      for (const one of withoutRepeated(found).filter(isSure)) operands.push(one);
     }
   }
   return { commands: [...commands, ...listed], operands, values, environment, exitStatuses, heads, oddLists };

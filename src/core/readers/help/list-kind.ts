@@ -34,7 +34,7 @@ function isMostlyEntries({ lines }: Section): boolean {
   const taken = new Set(
     entries.flatMap(({ line, pieces }) => [line.index, ...pieces.map((piece) => piece.line.index)]),
   );
-  const indent = Math.min(...entries.map(({ line }) => line.indent));
+  const indent = entries.reduce((least, { line }) => Math.min(least, line.indent), Number.POSITIVE_INFINITY);
   // What stands further left is no part of the list.
   const filled = lines.filter((line) => !line.blank && line.indent >= indent);
   // Behind a mark (`open - open it`) texts need not begin at one column.
@@ -42,15 +42,15 @@ function isMostlyEntries({ lines }: Section): boolean {
     const isBehindGutter = text?.line === line && /\s{2}$|\t$/.test(line.text.slice(0, text.start).slice(-2));
     return isBehindGutter ? [columnAt(line, text.start)] : [];
   });
-  const isAligned = Math.max(...countsOf(columns)) * 2 >= columns.length;
+  const isAligned = mostOften(columns) * 2 >= columns.length;
   return entries.length === 0 || (taken.size * 2 >= filled.length && (columns.length === 0 || isAligned));
 }
 
-/** How often each number stands in a list. */
-function countsOf(numbers: readonly number[]): number[] {
+/** How often the number stands in a list that stands there most often. */
+function mostOften(numbers: readonly number[]): number {
   const counts = new Map<number, number>();
   for (const number of numbers) counts.set(number, (counts.get(number) ?? 0) + 1);
-  return [...counts.values()];
+  return [...counts.values()].reduce((most, count) => Math.max(most, count), 0);
 }
 
 /** So many lines that begin with the words of the program are its commands. */

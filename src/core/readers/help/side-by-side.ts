@@ -25,7 +25,7 @@ export function unfoldColumns(lines: readonly TextLine[]): readonly TextLine[] {
     const columns = rightColumns(block);
     if (columns.length > 0) {
       for (let before = done; before < i; before++) unfolded.push(lines[before] as TextLine);
-      unfolded.push(...columnByColumn(block, columns));
+      for (const one of columnByColumn(block, columns)) unfolded.push(one);
       done = end;
     }
     i = Math.max(i, end - 1);
