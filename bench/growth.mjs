@@ -1,16 +1,39 @@
 // How the time of every reader, and of what is done with an interface, grows with its input: `npm run growth [-- WORD]`. For twice the input no
 // more than 2.5 times as long is wanted; times too short to tell are left out. WORD limits it to units whose kind or name has it.
-import { audit, auditText, readCompletion, readDocument, readHelp, readSettings } from 'dabbawala';
-import { compareInterfaces, coverage, nameScopes, resolveWords, traceWords } from 'dabbawala/analysis';
+import {
+  annotateHelp,
+  audit,
+  auditText,
+  joinInterfaces,
+  readCompletion,
+  readDocument,
+  readHelp,
+  readSettings,
+} from 'dabbawala';
+import {
+  compareInterfaces,
+  coverage,
+  freeLetters,
+  judgeRelations,
+  nameScopes,
+  resolveWords,
+  traceWords,
+  whatIf,
+} from 'dabbawala/analysis';
+import { walkCommands } from 'dabbawala/model';
 import {
   bashCompletion,
+  completionProblems,
   documentYaml,
   fishCompletion,
   manualPage,
+  missingLines,
   referenceMarkdown,
+  updateDocument,
   zshCompletion,
 } from 'dabbawala/writers';
 import { buildIfNeeded } from '../scripts/setup.mjs';
+import { LISTS } from './growth-lists.mjs';
 import { repeated, UNITS } from './growth-units.mjs';
 
 buildIfNeeded();
@@ -29,7 +52,7 @@ const wanted = process.argv.slice(2);
 const wrong = [];
 let measured = 0;
 
-for (const one of UNITS) {
+for (const one of [...UNITS, ...LISTS]) {
   if (wanted.length > 0 && !wanted.some((word) => `${one.kind}: ${one.what}`.includes(word))) continue;
   for (const [what, prepare] of Object.entries(measurements(one.kind)))
     grow(`${one.kind}: ${one.what}: ${what}`, one, prepare);
@@ -95,11 +118,16 @@ function measurements(kind) {
     case 'help':
       return {
         read: (text) => () => readHelp({ name: 'help', text }),
+        annotate: (text) => () => annotateHelp({ name: 'help', text }),
         ...analyses((text) => readHelp({ name: 'help', text })),
       };
     case 'document':
       return {
         read: (text) => () => readDocument({ name: 'document', text }),
+        'update the document': (text) => () => {
+          const { interface: to } = readDocument({ name: 'document', text: renamed(text) });
+          return to === undefined ? undefined : updateDocument({ name: 'document', text }, to);
+        },
         ...analyses((text) => readDocument({ name: 'document', text })),
       };
     case 'settings':
@@ -119,6 +147,11 @@ function measurements(kind) {
   }
 }
 
+/** The same text with other names, as many and as long. */
+function renamed(text) {
+  return text.replace(/late|box|BOX|n(?=\d)|b(?=\d)/g, (name) => `${name.charAt(0)}z${name.slice(1)}`);
+}
+
 /** What is done with an interface, each part by itself. */
 function analyses(read) {
   const withInterface = (run) => (text) => {
@@ -130,6 +163,24 @@ function analyses(read) {
     audit: withInterface((from) => audit([from])),
     'audit as text': withInterface((from) => auditText(audit([from]), { width: 80, colour: false })),
     'compare with itself': withInterface((from) => compareInterfaces(from, from)),
+    'compare with all renamed': (text) => {
+      const [before, after] = [read(text), read(renamed(text))].map(({ interface: from }) => from);
+      return before === undefined || after === undefined ? undefined : () => compareInterfaces(before, after);
+    },
+    'join with all renamed': (text) => {
+      const views = [read(text), read(renamed(text))].flatMap(({ interface: from }) => from ?? []);
+      return views.length < 2 ? undefined : () => joinInterfaces(views);
+    },
+    'add an option': withInterface((from) => whatIf(from, 'tiffin --late-9')),
+    'letters and relations': withInterface((from) =>
+      [...walkCommands(from)].map((at) => [freeLetters(at), judgeRelations(at)]),
+    ),
+    'coverage and missing lines': withInterface((from) => {
+      const script = { name: 'script', text: bashCompletion(from) };
+      const [shell] = coverage(from, [readCompletion(script, 'bash', from.program.value)]);
+      const [none] = coverage(from, [readCompletion({ name: 'none', text: '' }, 'bash', 'tiffin')]);
+      return [missingLines(from, shell), missingLines(from, none), completionProblems(from)];
+    }),
     abbreviations: withInterface((from) => resolveWords(nameScopes(from), words)),
     trace: withInterface((from) =>
       traceWords(

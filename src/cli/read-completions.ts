@@ -54,7 +54,7 @@ export async function readCompletions(
       const read = programs.map(({ program }) => readCompletion(source, shell, program.value));
       // A script of one program says nothing of its siblings.
       const own = read.filter(({ commands, unread }) => commands.some(offersSomething) || unread.length > 0);
-      inventories.push(...(own.length > 0 ? own : read));
+      for (const one of own.length > 0 ? own : read) inventories.push(one);
     }
   }
   if (names.length === 0 && isObserved)

@@ -79,10 +79,10 @@ async function readSources(
   const problems: Problem[] = [];
   for (const name of names) {
     const read = name === '-' ? await readSourceStream('-', io.stdin) : await readFile(name);
-    problems.push(...read.problems);
+    for (const one of read.problems) problems.push(one);
     if (read.source === undefined) continue;
     const reading = readSource(read.source, settings);
-    problems.push(...reading.problems);
+    for (const one of reading.problems) problems.push(one);
     if (reading.interface !== undefined) interfaces.push(reading.interface);
   }
   for (const problem of problems) reportProblem(problem, io);

@@ -37,7 +37,7 @@ export async function loadChecks(paths: readonly string[]): Promise<LoadedChecks
       const found = [...new Set(Object.values(module).flat().filter(isCheck))];
       if (found.length === 0)
         problems.push(unusable(path, 'expected exported checks, as defineCheck makes them, found none'));
-      checks.push(...found.map((check) => withModule(check, path)));
+      for (const check of found) checks.push(withModule(check, path));
     } catch (error) {
       problems.push(unusable(path, `its checks cannot be loaded: ${reasonOf(error)}`));
     }

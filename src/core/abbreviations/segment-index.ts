@@ -166,7 +166,7 @@ function formLengths(segments: readonly string[]): (readonly number[])[] {
     }
     before = longer;
     const sum = (lengths: readonly number[]) => lengths.reduce((total, length) => total + length, 0);
-    forms.push(...longer.toSorted((a, b) => sum(a) - sum(b)));
+    for (const lengths of longer.toSorted((a, b) => sum(a) - sum(b))) forms.push(lengths);
     if (forms.length >= FORMS_LIMIT) break;
   }
   return forms;

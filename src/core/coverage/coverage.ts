@@ -1,6 +1,6 @@
 import type { Interface } from '../model/interface.ts';
 import type { CommandInventory, Inventory, OfferedArgument, OfferedWord, Shell } from '../model/inventory.ts';
-import { argumentOf, type Option } from '../model/option.ts';
+import { argumentOf } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
 import { joinedPath } from './command-path.ts';
 import { type Expected, type ExpectedValues, expectedAt } from './expected.ts';
@@ -160,9 +160,9 @@ function valueCoverage(
         ? inventory?.operands
         : optionNames.map((name) => inventory?.arguments.get(name)).find((one) => one !== undefined);
     const { words, files } = offered ?? NOTHING;
-    const isValue = (text: string) => values.some(({ names }) => names.includes(text));
+    const valueNames = new Set(values.flatMap(({ names }) => names));
     // Options that are offered in the place of a value are no stale values, but the wrong thing.
-    const real = words.filter(({ text }) => isValue(text) || !text.startsWith('-'));
+    const real = words.filter(({ text }) => valueNames.has(text) || !text.startsWith('-'));
     const one = covered(values, real, subject, true);
     const [value] = values;
     const hasNone = one.missing.length === values.length;
@@ -192,9 +192,10 @@ function valueCoverage(
 function wrongOptions(at: CommandAt, inventory: CommandInventory | undefined): WrongArgument[] {
   const offered = new Map((inventory?.options ?? []).map((option) => [option.text, option]));
   return at.command.options.items.flatMap((option): WrongArgument[] => {
-    const wrong = option.names.flatMap(({ text }): WrongArgument[] => {
+    const wrong = option.names.flatMap((name): WrongArgument[] => {
+      const { text } = name;
       const word = offered.get(text);
-      const presence = presenceOf(option, text);
+      const presence = argumentOf(option, name)?.value.presence;
       if (word?.takesArgument === undefined || presence === undefined || presence === 'optional') return [];
       if (word.takesArgument === (presence === 'mandatory')) return [];
       return [{ name: text, reason: word.takesArgument ? 'takes-none' : 'takes-one', word, thing: option }];
@@ -203,9 +204,4 @@ function wrongOptions(at: CommandAt, inventory: CommandInventory | undefined): W
     const told = wrong.find(({ name }) => name.startsWith('--')) ?? wrong[0];
     return told === undefined ? [] : [told];
   });
-}
-
-function presenceOf(option: Option, name: string): 'none' | 'optional' | 'mandatory' | undefined {
-  const own = option.names.find(({ text }) => text === name);
-  return own === undefined ? undefined : argumentOf(option, own)?.value.presence;
 }

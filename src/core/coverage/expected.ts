@@ -40,6 +40,7 @@ export interface ExpectedAt {
 /** What an interface has at one command that completion can offer. */
 export function expectedAt(at: CommandAt): ExpectedAt {
   const { command } = at;
+  const alsoOf = alsoAccepted(at);
   return {
     at,
     commands: command.commands.items.map((one) => ({
@@ -49,7 +50,7 @@ export function expectedAt(at: CommandAt): ExpectedAt {
       isWithdrawn: isWithdrawn(one),
       thing: one,
     })),
-    options: optionsInReach(at).flatMap((option) => expectedOption(option, alsoAccepted(at))),
+    options: optionsInReach(at).flatMap((option) => expectedOption(option, alsoOf)),
     values: [...command.options.items.flatMap(optionValues), ...operandValues(command)],
   };
 }

@@ -8,8 +8,7 @@ export function plainText(text: string): string {
 /** A text as code in a line, whatever backticks it holds. */
 export function inlineCode(text: string): string {
   const shown = printable(text.replace(/\s+/g, ' ').trim());
-  const runs = [...shown.matchAll(/`+/g)].map(([run]) => run.length);
-  const fence = '`'.repeat(Math.max(0, ...runs) + 1);
+  const fence = '`'.repeat(longestRun(shown) + 1);
   const pad = shown.startsWith('`') || shown.endsWith('`') || shown === '' ? ' ' : '';
   return `${fence}${pad}${shown}${pad}${fence}`;
 }
@@ -21,7 +20,12 @@ export function cellCode(text: string): string {
 
 /** Lines of code, whatever backticks they hold. */
 export function codeBlock(lines: readonly string[]): string {
-  const runs = lines.flatMap((line) => [...line.matchAll(/`+/g)].map(([run]) => run.length));
-  const fence = '`'.repeat(Math.max(2, ...runs) + 1);
+  const longest = lines.reduce((most, line) => Math.max(most, longestRun(line)), 2);
+  const fence = '`'.repeat(longest + 1);
   return [fence, ...lines.map(printable), fence].join('\n');
+}
+
+/** How many backticks stand in a row where most of them do. */
+function longestRun(text: string): number {
+  return [...text.matchAll(/`+/g)].reduce((most, [run]) => Math.max(most, run.length), 0);
 }

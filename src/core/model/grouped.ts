@@ -4,9 +4,14 @@ export function groupedBy<T, K>(items: Iterable<T>, keyOf: (item: T) => K | unde
   for (const item of items) {
     const key = keyOf(item);
     if (key === undefined) continue;
-    const group = groups.get(key);
-    if (group === undefined) groups.set(key, [item]);
-    else group.push(item);
+    addTo(groups, key, item);
   }
   return groups;
+}
+
+/** Adds an item to the list that a key has, or makes that list. */
+export function addTo<K, T>(groups: Map<K, T[]>, key: K, item: T): void {
+  const group = groups.get(key);
+  if (group === undefined) groups.set(key, [item]);
+  else group.push(item);
 }

@@ -44,12 +44,20 @@ export function joinCommands(a: Command, b: Command): Command {
 /** Commands with a name in common are one. */
 function joinCommandLists(a: readonly Command[], b: readonly Command[]): Command[] {
   const result = [...a];
+  // Of each name the first that has it.
+  const indexes = new Map<string, number>();
+  const note = ({ names }: Command, at: number) => {
+    for (const { text } of names) indexes.set(text, Math.min(at, indexes.get(text) ?? at));
+  };
+  for (const [at, command] of a.entries()) note(command, at);
   for (const command of b) {
-    const names = new Set(command.names.map(({ text }) => text));
-    const at = result.findIndex((other) => other.names.some(({ text }) => names.has(text)));
+    const at = command.names.reduce(
+      (least, { text }) => Math.min(least, indexes.get(text) ?? least),
+      result.length,
+    );
     const known = result[at];
-    if (known === undefined) result.push(command);
-    else result[at] = joinCommands(known, command);
+    result[at] = known === undefined ? command : joinCommands(known, command);
+    note(command, at);
   }
   return result;
 }
@@ -59,7 +67,10 @@ function inOrderOf(listed: readonly Command[], commands: readonly Command[]): Co
   const rank = new Map<string, number>();
   for (const [i, command] of listed.entries()) for (const { text } of command.names) rank.set(text, i);
   const rankOf = (command: Command) =>
-    Math.min(...command.names.map(({ text }) => rank.get(text) ?? listed.length));
+    command.names.reduce(
+      (least, { text }) => Math.min(least, rank.get(text) ?? listed.length),
+      listed.length,
+    );
   return commands.toSorted((a, b) => rankOf(a) - rankOf(b));
 }
 

@@ -3,11 +3,17 @@ import type { Knowable } from './fact.ts';
 import type { Option, OptionName } from './option.ts';
 import { prefer, unite } from './prefer.ts';
 
+/** So many options of one name are told apart by their other names. */
+const MOST_ALIKE = 50;
+
 /** Joins the options of two views of one command: an option of the second belongs to that of the first with most names in common. */
 export function joinOptions(first: readonly Option[], second: readonly Option[]): Option[] {
   const byName = new Map<string, number[]>();
   for (const [i, option] of first.entries()) {
-    for (const { text } of option.names) byName.set(text, [...(byName.get(text) ?? []), i]);
+    for (const { text } of option.names) {
+      const alike = byName.get(text) ?? [];
+      if (alike.length < MOST_ALIKE) byName.set(text, [...alike, i]);
+    }
   }
   const result = [...first];
   for (const option of second) {

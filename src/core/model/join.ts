@@ -1,3 +1,4 @@
+import { addTo } from './grouped.ts';
 import {
   type EnvironmentVariable,
   type ExitStatus,
@@ -17,7 +18,7 @@ export function joinInterfaces(interfaces: readonly Interface[]): Interface[] {
   const byProgram = new Map<string, Interface[]>();
   for (const next of interfaces) {
     const key = `${next.extends?.value ?? ''}\0${next.program.value}`;
-    byProgram.set(key, [...(byProgram.get(key) ?? []), next]);
+    addTo(byProgram, key, next);
   }
   return [...byProgram.values()].map((views) =>
     views.toSorted((a, b) => preference(a) - preference(b)).reduce(joinTwo),

@@ -75,7 +75,7 @@ export function longNames(option: Option): OptionName[] {
 
 /** The name that messages use: the first long name, else the first of all. */
 export function mainName(option: Option): OptionName {
-  const name = longNames(option)[0] ?? option.names[0];
+  const name = option.names.find(({ form }) => form === 'long') ?? option.names[0];
   if (name === undefined) throw new TypeError('an option needs at least one name');
   return name;
 }

@@ -13,19 +13,16 @@ export function unite<T>(
   keyOf: (thing: T) => string,
   joinTwo: (a: T, b: T) => T = (a) => a,
 ): T[] {
-  const byKey = new Map<string, T>();
-  const before = first.length;
-  for (const [i, thing] of [...first, ...second].entries()) {
-    // What stands twice in one source stays twice.
-    const key = i < before ? uniqueKey(byKey, keyOf(thing)) : keyOf(thing);
-    const known = byKey.get(key);
-    byKey.set(key, known === undefined ? thing : joinTwo(known, thing));
+  // What stands twice in one source stays twice.
+  const result = [...first];
+  const indexes = new Map(result.map((thing, i) => [keyOf(thing), i] as const).reverse());
+  for (const thing of second) {
+    const at = indexes.get(keyOf(thing));
+    const known = at === undefined ? undefined : result[at];
+    if (at === undefined || known === undefined) {
+      indexes.set(keyOf(thing), result.length);
+      result.push(thing);
+    } else result[at] = joinTwo(known, thing);
   }
-  return [...byKey.values()];
-}
-
-function uniqueKey(known: ReadonlyMap<string, unknown>, key: string): string {
-  let unique = key;
-  while (known.has(unique)) unique += '\0';
-  return unique;
+  return result;
 }

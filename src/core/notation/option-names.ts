@@ -66,8 +66,8 @@ interface KeptName {
 
 /** Parts the names that take the option back (`--[no-]colour`, `--colour / --no-colour`) from the others. */
 function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated: OptionName[] } {
-  const isShown = (text: string) => names.some(({ declared }) => declared.text === text);
-  const kept: KeptName[] = [];
+  const shown = new Set(names.map(({ declared }) => declared.text));
+  const kept = new Map<string, KeptName>();
   const negated: OptionName[] = [];
   for (const shownAs of names) {
     const { declared } = shownAs;
@@ -82,9 +82,9 @@ function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated
     // `--noQuiet` takes `--quiet` back.
     const isTakingBack =
       plain !== undefined &&
-      (isShown(`--${plain}`) || isShown(`--${plain.charAt(0).toLowerCase()}${plain.slice(1)}`));
+      (shown.has(`--${plain}`) || shown.has(`--${plain.charAt(0).toLowerCase()}${plain.slice(1)}`));
     if (isTakingBack) negated.push(name);
-    else if (!kept.some((other) => other.name.text === declared.text)) kept.push({ name, shownAs });
+    else if (!kept.has(name.text)) kept.set(name.text, { name, shownAs });
     if (declared.negated !== undefined) {
       negated.push({
         text: declared.negated,
@@ -94,5 +94,5 @@ function partNegations(names: readonly ShownName[]): { kept: KeptName[]; negated
       });
     }
   }
-  return { kept, negated };
+  return { kept: [...kept.values()], negated };
 }

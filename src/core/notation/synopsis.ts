@@ -227,7 +227,7 @@ function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
     } else if (left !== undefined) {
       out.push(left);
     }
-    out.push(...rest);
+    for (const item of rest) out.push(item);
   }
   return out;
 }

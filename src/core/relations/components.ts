@@ -1,3 +1,4 @@
+import { addTo } from '../model/grouped.ts';
 import type { ClauseGroup, Formula } from './formula.ts';
 import type { Clause } from './satisfy.ts';
 
@@ -30,8 +31,7 @@ export function componentsOf(formula: Formula): Component[] {
   }
   const members = new Map<number, number[]>();
   for (const [i] of formula.variables.entries()) {
-    const root = rootOf(i + 1);
-    members.set(root, [...(members.get(root) ?? []), i + 1]);
+    addTo(members, rootOf(i + 1), i + 1);
   }
   return [...members.values()].map((variables) => {
     const own = new Set(variables);

@@ -1,4 +1,5 @@
 import type { Fact } from '../model/fact.ts';
+import { addTo } from '../model/grouped.ts';
 import type { Operand } from '../model/operand.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { Member, Relation } from '../model/relation.ts';
@@ -102,7 +103,8 @@ class FormulaBuilder {
     for (const [option, values] of this.#values) {
       // Where it counts once only, two values cannot both be meant.
       const isSingle = option.repetition?.value === 'refused' || option.repetition?.value === 'last-wins';
-      if (isSingle && option.repetition?.basis !== 'inferred') this.#structure.push(...atMostOne(values));
+      if (isSingle && option.repetition?.basis !== 'inferred')
+        for (const clause of atMostOne(values)) this.#structure.push(clause);
       if (this.#areAll(option)) this.#structure.push([-this.#option(option), ...values]);
     }
     return { variables: this.#variables, groups, structure: this.#structure, tooLarge, unknown };
@@ -156,7 +158,7 @@ class FormulaBuilder {
     const literal = this.#variable({ kind: 'value', text: `${mainName(option).text}=${value}`, option });
     if (this.#variables.length > before) {
       this.#structure.push([-literal, own]);
-      this.#values.set(option, [...(this.#values.get(option) ?? []), literal]);
+      addTo(this.#values, option, literal);
     }
     return literal;
   }

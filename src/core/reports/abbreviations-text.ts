@@ -5,6 +5,7 @@ import type { PrefixRange } from '../abbreviations/name-lookup.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { OptionScope } from '../abbreviations/option-scope.ts';
 import { countOf, listNames } from '../messages/wording.ts';
+import { addTo } from '../model/grouped.ts';
 import { printable } from '../source/printable.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
@@ -42,7 +43,7 @@ function singlesText(scopes: readonly NameScope[], options: TextOptions): string
   const byName = new Map<string, string[]>();
   for (const { index, at } of scopes) {
     const [name = ''] = index.names;
-    byName.set(name, [...(byName.get(name) ?? []), at.path.map(printable).join(' ')]);
+    addTo(byName, name, at.path.map(printable).join(' '));
   }
   return [...byName].map(([name, paths]) => {
     const where = styled(paths.join(', '), ['bold'], options);

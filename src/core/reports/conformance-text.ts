@@ -25,7 +25,7 @@ export function conformanceText({ program, posix, gnu }: Conformance, options: T
 function tableText(title: string, rows: readonly ConformanceRow[], options: TextOptions): string {
   const judged = rows.filter((row) => row.standing !== 'not judged');
   const open = rows.filter((row) => row.standing === 'not judged');
-  const width = Math.max(...rows.map((row) => rowName(row).length));
+  const width = rows.reduce((most, row) => Math.max(most, rowName(row).length), 0);
   const lines = judged.map((row) => {
     const lead = `  ${row.standing.padEnd('by design'.length)}  ${rowName(row).padEnd(width)}  `;
     const text = wrapText(rowText(row), usedWidth(options), lead, ' '.repeat(lead.length));

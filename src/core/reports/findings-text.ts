@@ -40,7 +40,7 @@ export function findingsText(findings: readonly Finding[], options: TextOptions)
     parts.push(`${ruledTitle('Notes', notes, options)}\n`);
     if (findings.length <= QUOTED_IN_FULL)
       for (const finding of notes) parts.push(findingText(finding, indexes, options));
-    else parts.push(...shortNotes(notes, indexes, options));
+    else for (const part of shortNotes(notes, indexes, options)) parts.push(part);
   }
   return parts;
 }

@@ -20,8 +20,8 @@ export function applySettings(interfaces: readonly Interface[], settings: Settin
     for (const one of settings.commands.toSorted((a, b) => a.path.length - b.path.length)) {
       if (one.path[0] !== from.program.value) continue;
       const root = overrideBelow(next.root, one.path.slice(1), one.rules);
-      if (root === undefined) problems.push(...unknownCommand(from.root, one));
-      else next = { ...next, root };
+      if (root !== undefined) next = { ...next, root };
+      else for (const problem of unknownCommand(from.root, one)) problems.push(problem);
     }
     return next;
   });

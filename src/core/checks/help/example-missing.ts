@@ -26,9 +26,9 @@ export const exampleMissing = defineCheck({
       place: (typeof view.commands)[number]['command']['place'];
     }[] = [];
     for (const { command, path } of view.described) {
-      const operands = Math.max(
+      const operands = command.forms.reduce(
+        (most, form) => Math.max(most, form.operands.length),
         command.operands.items.length,
-        ...command.forms.map((form) => form.operands.length),
       );
       const parts = command.options.items.length + operands;
       if (parts <= MAX_PARTS) continue;

@@ -1,5 +1,10 @@
 import { listNames } from '../../messages/wording.ts';
+import type { Form } from '../../model/command.ts';
+import type { Source } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
+
+/** So many different names are looked for in the text: each costs a look at all of it. */
+const MOST_NAMES = 200;
 
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck({
@@ -19,23 +24,22 @@ export const operandUndescribed = defineCheck({
   judge(view, report) {
     for (const { command, path } of view.described) {
       const listed = new Set(command.operands.items.map(({ name }) => name.toLowerCase()));
-      const silent = command.forms.flatMap(({ operands, place }) => {
-        if (place === null || !view.isHelp(place)) return [];
-        // The usage lines stand together: what speaks of an operand stands outside them.
-        const start = Math.min(...command.forms.map((form) => form.place?.start ?? place.start));
-        const end = Math.max(...command.forms.map((form) => form.place?.end ?? place.end));
-        const { text } = place.source;
-        const rest = `${text.slice(0, start)}\n${text.slice(end)}`.toLowerCase();
-        return operands.filter(({ name, kind }) => {
+      const forms = command.forms.filter(({ place }) => place !== null && view.isHelp(place));
+      const text = textOutside(forms);
+      const told = new Map<string, boolean>();
+      const isTold = (word: string) => {
+        const known = told.get(word) ?? (told.size >= MOST_NAMES || text.includes(word));
+        told.set(word, known);
+        return known;
+      };
+      const silent = forms.flatMap(({ operands }) =>
+        operands.filter(({ name, kind }) => {
           const word = name.toLowerCase().replace(/[^\p{L}\d]+$/u, '');
           return (
-            kind === 'word' &&
-            /^[\p{L}]/u.test(word) &&
-            !listed.has(name.toLowerCase()) &&
-            !rest.includes(word)
+            kind === 'word' && /^[\p{L}]/u.test(word) && !listed.has(name.toLowerCase()) && !isTold(word)
           );
-        });
-      });
+        }),
+      );
       report.judged(command.forms.reduce((sum, { operands }) => sum + operands.length, 0));
       const names = [...new Set(silent.map(({ name }) => name))];
       const [first] = silent;
@@ -48,3 +52,16 @@ export const operandUndescribed = defineCheck({
   fix: ({ names }) =>
     `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without ${names.length === 1 ? 'it' : 'them'}`,
 });
+
+/** The text, in small letters, of the sources of usage lines without these: what speaks of an operand stands outside them. */
+function textOutside(forms: readonly Form[]): string {
+  const usage = new Map<Source, { start: number; end: number }>();
+  for (const { place } of forms) {
+    if (place === null) continue;
+    const { start, end } = usage.get(place.source) ?? place;
+    usage.set(place.source, { start: Math.min(start, place.start), end: Math.max(end, place.end) });
+  }
+  return [...usage]
+    .map(([{ text }, { start, end }]) => `${text.slice(0, start)}\n${text.slice(end)}`.toLowerCase())
+    .join('\n');
+}

@@ -42,8 +42,10 @@ export const oneLetterManyMeanings = defineCheck({
     const byLetter = new Map<string, Map<string, Meaning>>();
     for (const { command, path } of [...view.siblingCommands, ...view.commands]) {
       for (const { names } of command.options.items) {
+        const longs = firstByLetter(names.filter(({ form }) => form === 'long'));
         for (const { text, form, place } of names) {
-          const long = longNameOf(text, names);
+          // The long name that the letter stands for begins with it, or is the first.
+          const long = longs.get(text.charAt(1)) ?? longs.get('');
           if (form !== 'short' || long === undefined) continue;
           const meaning = view.words.conceptOf(long.text)?.id ?? long.text;
           const known = byLetter.get(text) ?? new Map();
@@ -141,8 +143,15 @@ function isSameCommand(a: Meaning, b: Meaning): boolean {
   return a.path.length === b.path.length && a.path.every((name, i) => name === b.path[i]);
 }
 
-/** The long name that a letter stands for: the first that begins with it, else the first. */
-function longNameOf(letter: string, names: readonly OptionName[]): OptionName | undefined {
-  const longs = names.filter(({ form }) => form === 'long');
-  return longs.find(({ text }) => text.charAt(2) === letter.charAt(1)) ?? longs[0];
+/** The first long name with each letter at its beginning, and the first of all as that of no letter. */
+function firstByLetter(longs: readonly OptionName[]): ReadonlyMap<string, OptionName> {
+  return new Map(
+    longs.toReversed().flatMap(
+      (name) =>
+        [
+          [name.text.charAt(2), name],
+          ['', name],
+        ] as const,
+    ),
+  );
 }

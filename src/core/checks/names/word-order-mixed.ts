@@ -1,5 +1,6 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { commandName } from '../../model/command.ts';
+import { addTo } from '../../model/grouped.ts';
 import type { Place } from '../../source/source.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
@@ -30,8 +31,7 @@ export const wordOrderMixed = defineCheck({
         report.judged();
         const name = commandName(sub);
         const order = orderOf(name, view.words);
-        if (order !== undefined)
-          groups.set(order, [...(groups.get(order) ?? []), { name, path, place: sub.place }]);
+        if (order !== undefined) addTo(groups, order, { name, path, place: sub.place });
       }
     }
     const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);

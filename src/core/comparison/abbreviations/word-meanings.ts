@@ -1,5 +1,6 @@
 import type { AllowedValue } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
+import { addTo } from '../../model/grouped.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { compareCodeUnits } from '../../source/source.ts';
 import type { WordRange } from '../change.ts';
@@ -33,6 +34,8 @@ export interface WordMeanings {
   readonly refused: ReadonlyMap<Thing, readonly WordRange[]>;
   /** Words that a changed parsing rule refuses, by the command of the old version where they were typed. */
   readonly refusedByRule: ReadonlyMap<Command, readonly WordRange[]>;
+  /** Of these words, those that stood for one name of a thing. */
+  refusedOf(thing: Thing, name: string): readonly WordRange[];
   /** What a full name of a thing comes to. */
   nameOutcome(thing: Thing, name: string): Outcome | undefined;
 }
@@ -75,6 +78,7 @@ class Meanings implements WordMeanings {
   readonly #outcomes = new Map<Thing, Map<string, Outcome>>();
   readonly #ids = new Map<object, number>();
   readonly refused = new Map<Thing, WordRange[]>();
+  readonly #refusedByName = new Map<Thing, Map<string, WordRange[]>>();
   readonly refusedByRule = new Map<Command, WordRange[]>();
 
   constructor(pairing: Pairing) {
@@ -83,6 +87,10 @@ class Meanings implements WordMeanings {
 
   get shifts(): readonly Shift[] {
     return [...this.#shifts.values()];
+  }
+
+  refusedOf(thing: Thing, name: string): readonly WordRange[] {
+    return this.#refusedByName.get(thing)?.get(name) ?? [];
   }
 
   nameOutcome(thing: Thing, name: string): Outcome | undefined {
@@ -268,15 +276,15 @@ class Meanings implements WordMeanings {
     };
     const shift = this.#shiftOf(judged, old, pair);
     if (shift !== undefined) shift.ranges.push(ranged);
-    else if (judged.outcome === 'refused-by-rule') push(this.refusedByRule, old.at.command, ranged);
-    else push(this.refused, judged.old.thing, ranged);
+    else if (judged.outcome === 'refused-by-rule') addTo(this.refusedByRule, old.at.command, ranged);
+    else {
+      const { thing } = judged.old;
+      addTo(this.refused, thing, ranged);
+      const byName = this.#refusedByName.get(thing) ?? new Map<string, WordRange[]>();
+      this.#refusedByName.set(thing, byName);
+      addTo(byName, ranged.name, ranged);
+    }
   }
-}
-
-function push<K>(map: Map<K, WordRange[]>, key: K, range: WordRange): void {
-  const known = map.get(key);
-  if (known === undefined) map.set(key, [range]);
-  else known.push(range);
 }
 
 function standingOf({ wasName }: Judged, old: WordScope): Conformity {

@@ -1,5 +1,6 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
+import { addTo } from '../../model/grouped.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { WordRange } from '../change.ts';
 import type { ChangeKind } from '../change-kinds.ts';
@@ -46,7 +47,7 @@ export function commandsAddedAndRemoved({ pairing, meanings, list }: Context): v
     const complete = pair.newer.command.commands.complete;
     const name = commandName(at.command);
     if (complete?.value !== true) {
-      missing.set(pair, [...(missing.get(pair) ?? []), name]);
+      addTo(missing, pair, name);
       continue;
     }
     const words = meanings.refused.get(at.command) ?? [];

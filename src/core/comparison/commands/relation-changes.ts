@@ -5,7 +5,8 @@ import type { Member, Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Effect } from '../change.ts';
 import type { Context } from '../context.ts';
-import { type CommandPair, optionNamed } from '../pairing/pairing.ts';
+import { optionNamed } from '../pairing/option-named.ts';
+import type { CommandPair } from '../pairing/pairing.ts';
 
 /** How the relations of a command differ: those of the same members are one relation. */
 export function relationChanges(pair: CommandPair, context: Context): void {

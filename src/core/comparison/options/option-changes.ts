@@ -3,7 +3,8 @@ import { argumentOf, longNames, mainName, type Option } from '../../model/option
 import type { Context } from '../context.ts';
 import { lostOption } from '../pairing/lost-options.ts';
 import { oppositeName } from '../pairing/opposite-name.ts';
-import { type CommandPair, isToldOf, optionNamed } from '../pairing/pairing.ts';
+import { optionNamed } from '../pairing/option-named.ts';
+import { type CommandPair, isToldOf } from '../pairing/pairing.ts';
 import { addTakenName } from '../pairing/taken-names.ts';
 import { argumentChanges } from './argument-changes.ts';
 import { optionFactChanges } from './option-fact-changes.ts';
@@ -196,9 +197,11 @@ function isOneSource(a: Option, b: Option): boolean {
 
 /** The arguments of names that have one of their own. */
 function ownArguments(option: Option, same: Option, pair: CommandPair, context: Context): void {
+  const main = mainName(option);
+  const newNames = new Map(same.names.toReversed().map((name) => [name.text, name]));
   for (const name of option.names) {
-    const newer = same.names.find(({ text }) => text === name.text);
-    if (newer === undefined || name === mainName(option)) continue;
+    const newer = newNames.get(name.text);
+    if (newer === undefined || name === main) continue;
     if (name.argument === undefined && newer.argument === undefined) continue;
     argumentChanges(
       argumentOf(option, name),

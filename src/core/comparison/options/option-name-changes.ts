@@ -1,11 +1,11 @@
 import { quoteName } from '../../messages/wording.ts';
 import { mainName, type Option, type OptionName } from '../../model/option.ts';
-import type { WordRange } from '../change.ts';
 import type { Context } from '../context.ts';
 import { lostNameEffect, lostNameMessage } from '../pairing/lost-names.ts';
 import { lostOption } from '../pairing/lost-options.ts';
 import { oppositeName } from '../pairing/opposite-name.ts';
-import { type CommandPair, optionNamed } from '../pairing/pairing.ts';
+import { optionNamed } from '../pairing/option-named.ts';
+import type { CommandPair } from '../pairing/pairing.ts';
 import { addTakenName } from '../pairing/taken-names.ts';
 
 interface Named {
@@ -16,11 +16,13 @@ interface Named {
 /** How the names of an option that both versions have differ: gone, given to another option, new, or the option renamed. */
 export function nameChanges(option: Option, same: Option, pair: CommandPair, context: Context): void {
   const [old, newer] = [namesOf(option), namesOf(same)];
-  const gone = old.filter(({ name }) => !newer.some((other) => other.name.text === name.text));
-  const come = newer.filter(({ name }) => !old.some((other) => other.name.text === name.text));
+  const [oldNames, newNames] = [byText(old), byText(newer)];
+  const gone = old.filter(({ name }) => !newNames.has(name.text));
+  const come = newer.filter(({ name }) => !oldNames.has(name.text));
   const { list } = context;
+  const main = quoteName(mainName(option).text);
   // Where a long name goes and another one comes, or no name stays, the option was renamed; a letter is a name among others.
-  const staysMain = old.some((one) => isMain(one) && !gone.includes(one));
+  const staysMain = old.some((one) => isMain(one) && newNames.has(one.name.text));
   const isRenamed =
     come.length > 0 && (gone.length === old.length || (gone.some(isMain) && come.some(isMain) && !staysMain));
   if (isRenamed) renamed(option, same, gone, come, pair, context);
@@ -32,13 +34,13 @@ export function nameChanges(option: Option, same: Option, pair: CommandPair, con
       command: pair.old.path,
       subject: name.text,
       after: name.text,
-      message: `${quoteName(name.text)} is a new name of ${quoteName(mainName(option).text)}${negated ? ', and switches it off' : ''}`,
+      message: `${quoteName(name.text)} is a new name of ${main}${negated ? ', and switches it off' : ''}`,
       oldPlace: option.place,
       newPlace: name.place,
     });
   }
   for (const { name, negated } of old) {
-    const other = newer.find((one) => one.name.text === name.text);
+    const other = newNames.get(name.text);
     if (other === undefined || other.negated === negated) continue;
     list.add({
       kind: 'option-name-negated',
@@ -124,7 +126,7 @@ function nameRemoved(
     message: lostNameMessage(name.text, mainName(same).text, outcome, consequence([name.text])),
     oldPlace: name.place,
     newPlace: same.place,
-    words: refusedOf(option, name, context),
+    words: context.meanings.refusedOf(option, name.text),
   });
 }
 
@@ -144,15 +146,16 @@ function isRefused(option: Option, name: OptionName, pair: CommandPair, { meanin
   return outcome === undefined ? optionNamed(pair.newer, name.text) === undefined : outcome === 'refused';
 }
 
-function refusedOf(option: Option, { text }: OptionName, { meanings }: Context): WordRange[] {
-  return (meanings.refused.get(option) ?? []).filter(({ name }) => name === text);
-}
-
 function namesOf({ names, negatedNames }: Option): Named[] {
   return [
     ...names.map((name) => ({ name, negated: false })),
     ...negatedNames.map((name) => ({ name, negated: true })),
   ];
+}
+
+/** The first of each text. */
+function byText(names: readonly Named[]): ReadonlyMap<string, Named> {
+  return new Map(names.toReversed().map((one) => [one.name.text, one]));
 }
 
 function isMain({ name, negated }: Named): boolean {

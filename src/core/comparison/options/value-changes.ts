@@ -1,6 +1,5 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
 import type { AllowedValue, Word } from '../../model/argument.ts';
-import type { WordRange } from '../change.ts';
 import { standingChanges } from '../commands/standing-changes.ts';
 import type { About, Context } from '../context.ts';
 import { areStated, textDiffers } from '../facts.ts';
@@ -74,7 +73,7 @@ function removedValue(value: AllowedValue, old: Values, newer: Values, about: Ab
     message: `${quoteName(text)} is no longer a value of ${quoteName(about.subject)}${consequence}`,
     oldPlace: place,
     newPlace: newer.place,
-    words: rangesOf(value, text, context),
+    words: context.meanings.refusedOf(value, text),
   });
 }
 
@@ -92,11 +91,6 @@ function keptValue(value: AllowedValue, same: AllowedValue, about: About, contex
     oldPlace: value.help?.place ?? value.place,
     newPlace: same.help?.place ?? same.place,
   });
-}
-
-/** The words of a value that are refused; without the value itself there would be an entry without words. */
-function rangesOf(value: AllowedValue, text: string, { meanings }: Context): WordRange[] {
-  return (meanings.refused.get(value) ?? []).filter(({ name }) => name === text);
 }
 
 function textsOf(values: readonly AllowedValue[]): string[] {

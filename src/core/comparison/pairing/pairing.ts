@@ -1,4 +1,3 @@
-import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
@@ -65,13 +64,6 @@ export function pairInterfaces(before: Interface, after: Interface): Pairing {
 /** Whether a source tells what a command takes, and does not only name it in the list of another. */
 export function isToldOf({ described, options }: Command): boolean {
   return described || options.complete?.value === true;
-}
-
-/** What stands for an option at a command of the new version: that which has one of its names there. */
-export function optionNamed(at: CommandAt, name: string): Option | undefined {
-  return optionsInReach(at).find(({ names, negatedNames }) =>
-    [...names, ...negatedNames].some(({ text }) => text === name),
-  );
 }
 
 /** Options that the same command no longer declares, but one above it does; adds them to the pairs. */

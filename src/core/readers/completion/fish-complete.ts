@@ -1,3 +1,4 @@
+import { addTo } from '../../model/grouped.ts';
 import type { Span } from '../../source/source.ts';
 import type { FishStatement, FishWord } from './fish-words.ts';
 
@@ -58,7 +59,7 @@ export function readFishComplete(statement: FishStatement): FishComplete | undef
   const flags = new Set<string>();
   const take = (name: string, word: FishWord | undefined) => {
     if (!WITH_ARGUMENT.has(name)) flags.add(name);
-    else if (word !== undefined) given.set(name, [...(given.get(name) ?? []), word]);
+    else if (word !== undefined) addTo(given, name, word);
   };
   for (let i = 0; i < words.length; i++) {
     const word = words[i] as FishWord;

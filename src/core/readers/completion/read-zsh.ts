@@ -140,7 +140,8 @@ class ZshReader {
       if (this.#script.word(i) === 'esac') return i + 1;
       const patterns: string[] = [];
       for (; i < to && !this.#script.is(i, ')'); i++)
-        if (this.#script.tokens[i]?.kind === 'word') patterns.push(...(this.#script.tokens[i]?.texts ?? []));
+        if (this.#script.tokens[i]?.kind === 'word')
+          for (const text of this.#script.tokens[i]?.texts ?? []) patterns.push(text);
       i++;
       const start = i;
       let nested = 0;

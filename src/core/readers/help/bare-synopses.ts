@@ -1,3 +1,4 @@
+import { addTo } from '../../model/grouped.ts';
 import type { TextLine } from './text-line.ts';
 
 /** A word in the notation of synopses: an option, a bracket, a placeholder, or a plain word. */
@@ -37,7 +38,7 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
     const match = isAmongExamples ? null : SYNOPSIS.exec(line.text.slice(0, LINE_LIMIT));
     const [, program = '', words = ''] = match ?? [];
     if (match === null || line.text.length > LINE_LIMIT || SENTENCE.test(words)) continue;
-    byProgram.set(program, [...(byProgram.get(program) ?? []), line]);
+    addTo(byProgram, program, line);
   }
   const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
   // A word with a capital begins sentences; the name of a program stands in the title too, and begins more lines.

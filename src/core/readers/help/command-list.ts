@@ -1,10 +1,12 @@
 import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
+import { addTo } from '../../model/grouped.ts';
 import { notesIn } from '../../notation/mark-notes.ts';
+import { textWidth } from '../../source/text-width.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { headingFact, type Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
-import { columnAt, type TextLine } from './text-line.ts';
+import type { TextLine } from './text-line.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** A command's name: no placeholder and no sentence; `route:plan` and `list-users` are names. */
@@ -214,32 +216,33 @@ function withPaths(read: readonly { readonly head: Head; readonly command: Comma
   for (const { head } of read) {
     const [first] = head.names;
     if (first === undefined || head.further === undefined) continue;
-    seconds.set(first.text, new Set([...(seconds.get(first.text) ?? []), head.further.text]));
+    seconds.set(first.text, (seconds.get(first.text) ?? new Set()).add(head.further.text));
   }
-  const made = new Map<string, Command>();
   const commands: Command[] = [];
+  // Where the command of each first word stands, and what was found below it.
+  const indexes = new Map<string, number>();
+  const children = new Map<number, Command[]>();
   for (const { head, command } of read) {
     const [first] = head.names;
     const isNested =
       first !== undefined && head.further !== undefined && (seconds.get(first.text)?.size ?? 0) > 1;
+    const known = first === undefined ? undefined : indexes.get(first.text);
+    if (first !== undefined && known === undefined) indexes.set(first.text, commands.length);
     if (!isNested || first === undefined || head.further === undefined) {
       commands.push(command);
-      if (first !== undefined && !made.has(first.text)) made.set(first.text, command);
       continue;
     }
     const names = [head.further, ...command.names.slice(head.names.length)];
-    const child = { ...command, names, place: head.further.place };
-    const above = made.get(first.text);
-    const grown = makeCommand({
-      ...(above ?? { names: [first], place: first.place }),
-      commands: { items: [...(above?.commands.items ?? []), child], complete: undefined },
-    });
-    const at = above === undefined ? -1 : commands.indexOf(above);
-    if (at < 0) commands.push(grown);
-    else commands[at] = grown;
-    made.set(first.text, grown);
+    addTo(children, known ?? commands.length, { ...command, names, place: head.further.place });
+    if (known === undefined) commands.push(makeCommand({ names: [first], place: first.place }));
   }
-  return commands;
+  return commands.map((command, i) => {
+    const below = children.get(i);
+    const items = [...command.commands.items, ...(below ?? [])];
+    return below === undefined
+      ? command
+      : makeCommand({ ...command, commands: { items, complete: undefined } });
+  });
 }
 
 /** The lines of the first paragraph. */
@@ -265,13 +268,21 @@ function readRunningList(lines: readonly TextLine[], cleaned: CleanedText): Comm
   return isRunning ? namesIn(filled, /[^\s,]+/g, cleaned) : undefined;
 }
 
+/** The display column of each word of a line. */
+function startsOf({ text }: TextLine): number[] {
+  let [column, done] = [0, 0];
+  return [...text.matchAll(/\S+/g)].map(({ index }) => {
+    column += textWidth(text.slice(done, index), column);
+    done = index;
+    return column;
+  });
+}
+
 /** Names in several columns, without texts. */
 function readGrid(lines: readonly TextLine[], cleaned: CleanedText): Command[] | undefined {
   const filled = firstParagraph(lines);
   const [first] = filled;
   if (first === undefined) return undefined;
-  const startsOf = (line: TextLine) =>
-    [...line.text.matchAll(/\S+/g)].map((match) => columnAt(line, match.index));
   const columns = new Set(startsOf(first));
   const isGrid =
     columns.size >= 3 &&

@@ -1,4 +1,5 @@
 import { type Command, makeCommand } from '../../model/command.ts';
+import { addTo } from '../../model/grouped.ts';
 import { formOf } from '../../notation/form.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
@@ -32,8 +33,7 @@ export function readCommandSynopses(lines: readonly TextLine[], cleaned: Cleaned
     for (const { index } of paragraph) taken.add(index);
     for (const pieces of synopses) {
       const reading = readUsageForm(new TextFlow(cleaned, pieces));
-      const name = reading.program[0] ?? '';
-      readings.set(name, [...(readings.get(name) ?? []), reading]);
+      addTo(readings, reading.program[0] ?? '', reading);
     }
   }
   return { commands: [...readings].map(([name, own]) => commandOf(name, own)), lines: taken };

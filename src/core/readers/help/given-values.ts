@@ -1,5 +1,6 @@
 import { bareValue, makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
+import { addTo } from '../../model/grouped.ts';
 import { argumentOf, makeOption, type Option, type OptionName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 
@@ -21,8 +22,7 @@ interface Given {
 export function joinGivenValues(options: readonly Option[]): Option[] {
   const groups = new Map<string, Given[]>();
   for (const option of options) {
-    for (const given of givenIn(option))
-      groups.set(given.name.text, [...(groups.get(given.name.text) ?? []), given]);
+    for (const given of givenIn(option)) addTo(groups, given.name.text, given);
   }
   const joined = new Map<Option, { readonly given: Given; readonly group: readonly Given[] }>();
   for (const group of groups.values()) {

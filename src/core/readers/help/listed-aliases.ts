@@ -1,4 +1,5 @@
 import type { Command, CommandName } from '../../model/command.ts';
+import { addTo } from '../../model/grouped.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { ALIASES_HEADING } from './own-aliases.ts';
@@ -20,7 +21,7 @@ export function withListedAliases(
       if (alias === undefined || name === undefined || alias === name) continue;
       const start = line.start + line.first;
       const place = cleaned.span(start, start + alias.length);
-      found.set(name, [...(found.get(name) ?? []), { text: alias, place }]);
+      addTo(found, name, { text: alias, place });
     }
   }
   if (found.size === 0) return [...commands];

@@ -50,7 +50,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     )
       continue;
     const further = furtherNames(candidates, i);
-    declaring.push(...further);
+    for (const one of further) declaring.push(one);
     const last = further.at(-1) ?? candidate;
     const { pieces: gathered, nextLine } = gatherText(last, lines, declared);
     const pieces =
@@ -71,7 +71,8 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     } else {
       const bare = bareNames(declaring, pieces, nextLine);
       const isSoft = candidate.certainty === 'soft';
-      found.push(...(bare ?? [{ declaring, pieces, nextLine, isBareName: false, isSoft }]));
+      const whole = { declaring, pieces, nextLine, isBareName: false, isSoft };
+      for (const one of bare ?? [whole]) found.push(one);
     }
     declaring = [];
     textUntil = nextLine;

@@ -8,6 +8,7 @@ import {
 } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
 import { type Fact, type Knowable, stated } from '../../model/fact.ts';
+import { addTo } from '../../model/grouped.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
 import { makeOption, type NameForm, type Option, type OptionName } from '../../model/option.ts';
@@ -99,7 +100,7 @@ export function withNegations(options: readonly Option[]): Option[] {
     const plain = /^--no-(.+)$/.exec(name?.text ?? '')?.[1];
     const positive = plain === undefined ? undefined : byName.get(`--${plain}`);
     if (name === undefined || others.length > 0 || positive === undefined || positive === option) continue;
-    negations.set(positive, [...(negations.get(positive) ?? []), name]);
+    addTo(negations, positive, name);
     taken.add(option);
   }
   return options

@@ -1,3 +1,4 @@
+import { addTo } from '../../model/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
 import { lines, ShellCode, sh, words } from '../../shells/shell-code.ts';
 import type { CompletionPlan, PlannedCommand, PlannedOption, PlannedWord } from './completion-plan.ts';
@@ -96,7 +97,7 @@ function patterns(texts: readonly string[]): ShellCode {
 
 function groupSteps(steps: PlannedCommand['steps']): Map<string, string[]> {
   const groups = new Map<string, string[]>();
-  for (const { name, to } of steps) groups.set(to, [...(groups.get(to) ?? []), name]);
+  for (const { name, to } of steps) addTo(groups, to, name);
   return groups;
 }
 

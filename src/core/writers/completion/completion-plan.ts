@@ -6,6 +6,7 @@ import { nearestRule } from '../../model/nearest-rule.ts';
 import type { Operand } from '../../model/operand.ts';
 import { argumentOf, mainName, type Option } from '../../model/option.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
+import { ExcludedNames } from './excluded-names.ts';
 
 /** A value with its text; an empty text where it has none. */
 export interface PlannedValue {
@@ -56,7 +57,7 @@ export interface CompletionPlan {
 
 /** Plans a completion script: hidden and deprecated names are left out, and names that no shell could take as one word. */
 export function completionPlan(from: Interface): CompletionPlan {
-  const ids = new Set<string>();
+  const ids = new Map<string, number>();
   const commands = [...walkCommands(from)]
     .filter(({ path }) => path.slice(1).every(isOneWord))
     .map((at) => planCommand(at, ids));
@@ -70,16 +71,17 @@ export function completionPlan(from: Interface): CompletionPlan {
   };
 }
 
-function planCommand(at: CommandAt, ids: Set<string>): PlannedCommand {
+function planCommand(at: CommandAt, ids: Map<string, number>): PlannedCommand {
   const { command, line } = at;
   const subcommands = command.commands.items;
   const order = nearestRule(line, 'operandOrder')?.value ?? 'mixed';
+  const excluded = new ExcludedNames(at);
   return {
     path: at.path,
     id: newId(at.path.slice(1), ids),
     options: optionsInReach(at)
       .filter((option) => !isWithdrawn(option))
-      .flatMap((option) => planOption(option, at)),
+      .flatMap((option) => planOption(option, excluded)),
     commands: subcommands
       .filter((one) => !isWithdrawn(one) && isOneWord(commandName(one)))
       .map((one) => ({
@@ -98,20 +100,25 @@ function planCommand(at: CommandAt, ids: Set<string>): PlannedCommand {
   };
 }
 
-/** Letters, digits and underscores that tell a command path, with a number where another path has the same. */
-function newId(path: readonly string[], ids: Set<string>): string {
+/** Letters, digits and underscores that tell a command path, with a number where another path has the same: `ids` has the last one of each. */
+function newId(path: readonly string[], ids: Map<string, number>): string {
   const plain = path.map((name) => name.replace(/[^A-Za-z0-9]+/g, '_')).join('__');
+  let number = ids.get(plain) ?? 0;
   let id = plain;
-  for (let number = 2; ids.has(id); number++) id = `${plain}_${number}`;
-  ids.add(id);
+  do {
+    number++;
+    if (number > 1) id = `${plain}_${number}`;
+  } while (id !== plain && ids.has(id));
+  ids.set(plain, number);
+  ids.set(id, Math.max(1, ids.get(id) ?? 0));
   return id;
 }
 
 /** An option, and its negated names as another one beside which it may not stand. */
-function planOption(option: Option, at: CommandAt): PlannedOption[] {
+function planOption(option: Option, excluded: ExcludedNames): PlannedOption[] {
   const again = option.repetition?.value === 'all-count' || option.repetition?.value === 'counted';
   const text = oneLine(option.help?.value);
-  const others = excludedBy(option, at);
+  const others = excluded.of(option).filter(isOneWord);
   const names = option.names.map((name) => name.text).filter(isOneWord);
   const negated = option.negatedNames
     .map((name) => name.text)
@@ -147,28 +154,6 @@ function wordsOf(words: readonly Word[]): readonly (Word | undefined)[] {
   return words.length === 0 ? [undefined] : words;
 }
 
-/** The names of the options that a relation forbids beside one. */
-function excludedBy(option: Option, { command, line }: CommandAt): string[] {
-  const own = new Set(option.names.map(({ text }) => text));
-  const excluded = new Set<string>();
-  for (const { relations } of line) {
-    for (const { kind, subject, members } of relations) {
-      const all = subject === undefined ? members : [subject, ...members];
-      const isPlain = all.every((member) => member.kind === 'option' && member.value === undefined);
-      if (!isPlain || !['exactly-one', 'at-most-one', 'excludes'].includes(kind)) continue;
-      if (!all.some(({ name }) => own.has(name))) continue;
-      // Of those that one option excludes, each excludes only that one.
-      const others =
-        kind === 'excludes' && subject !== undefined && !own.has(subject.name) ? [subject] : members;
-      for (const { name } of others) {
-        const other = command.options.items.find(({ names }) => names.some(({ text }) => text === name));
-        for (const { text } of other?.names ?? []) if (!own.has(text) && isOneWord(text)) excluded.add(text);
-      }
-    }
-  }
-  return [...excluded];
-}
-
 function planOperand(operand: Operand): PlannedWord & { readonly again: boolean } {
   return {
     ...planWord(operand.word, operand.name),
@@ -180,8 +165,9 @@ function planOperand(operand: Operand): PlannedWord & { readonly again: boolean 
 function operandsOf({ forms, operands }: Command): readonly Operand[] {
   const [form, ...others] = forms;
   if (form === undefined || others.length > 0) return operands.items;
+  const byName = new Map(operands.items.toReversed().map((operand) => [operand.name, operand]));
   return form.operands.map((operand) => {
-    const listed = operands.items.find(({ name }) => name === operand.name);
+    const listed = byName.get(operand.name);
     return listed === undefined ? operand : { ...operand, word: listed.word };
   });
 }

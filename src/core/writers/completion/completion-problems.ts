@@ -37,7 +37,7 @@ export function completionProblems(from: Interface): Problem[] {
     for (const { names, negatedNames, argument } of options.items.filter((one) => !isWithdrawn(one))) {
       for (const { text, place } of [...names, ...negatedNames])
         if (!isOneWord(text)) tell('option', text, place, 'partly-read');
-      words.push(...(argument?.value.words ?? []));
+      for (const word of argument?.value.words ?? []) words.push(word);
     }
     for (const { value, place } of words.flatMap(({ values }) => values?.value ?? []))
       if (!isOfferedValue(value)) tell('value', value, place, 'partly-read');

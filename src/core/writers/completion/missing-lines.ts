@@ -1,5 +1,6 @@
 import type { ShellCoverage } from '../../coverage/coverage.ts';
 import type { Command } from '../../model/command.ts';
+import { groupedBy } from '../../model/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
 import { fish, ShellCode, sh, words } from '../../shells/shell-code.ts';
@@ -23,10 +24,10 @@ export function missingLines(from: Interface, { shell, commands }: ShellCoverage
     if (planned === undefined) return [];
     const named = (things: readonly { readonly thing: object }[]) =>
       new Set(things.map(({ thing }) => thing));
-    const options = [...named(kinds.options.missing)].flatMap((thing) => plannedOf(thing as Option, planned));
+    const missing = plannedOf([...named(kinds.options.missing)] as Option[], planned);
     const subjects = new Set(kinds.values.missing.flatMap(({ subject }) => subject ?? []));
     const withValues = planned.options.filter(
-      (option) => option.names.some((name) => subjects.has(name)) && !options.includes(option),
+      (option) => option.names.some((name) => subjects.has(name)) && !missing.has(option),
     );
     const commandNames = new Set(
       [...named(kinds.commands.missing)].map((thing) => (thing as Command).names[0]?.text ?? ''),
@@ -35,7 +36,7 @@ export function missingLines(from: Interface, { shell, commands }: ShellCoverage
     const found = WRITERS[shell]({
       program: from.program.value,
       planned,
-      options,
+      options: [...missing],
       withValues,
       subcommands,
     });
@@ -58,9 +59,15 @@ const WRITERS: Record<ShellCoverage['shell'], (lacking: Lacking) => ShellCode[]>
   zsh: zshLines,
 };
 
-function plannedOf(option: Option, { options }: PlannedCommand): PlannedOption[] {
-  const names = new Set([...option.names, ...option.negatedNames].map(({ text }) => text));
-  return options.filter((one) => one.names.some((name) => names.has(name)));
+/** What the plan has for options, in their order. */
+function plannedOf(options: readonly Option[], planned: PlannedCommand): Set<PlannedOption> {
+  const named = planned.options.flatMap((option) => option.names.map((name) => ({ name, option })));
+  const byName = groupedBy(named, ({ name }) => name);
+  return new Set(
+    options.flatMap(({ names, negatedNames }) =>
+      [...names, ...negatedNames].flatMap(({ text }) => (byName.get(text) ?? []).map(({ option }) => option)),
+    ),
+  );
 }
 
 function bashLines({ options, withValues, subcommands }: Lacking): ShellCode[] {

@@ -76,12 +76,10 @@ function commandFunctions(
     helpers.push(listFunction(sh`${own}__commands`, sh`commands`, 'command', command.commands));
     specs.push(sh`${`1:command:${own.text}__commands`}`, sh`'*:: :->words'`);
   }
-  specs.push(
-    ...command.operands.map((operand, i) => {
-      const place = operand.again && i === command.operands.length - 1 ? '*' : String(i + 1);
-      return sh`${`${place}:${escaped(operand.label)}:${action(operand, `operand_${i + 1}`)}`}`;
-    }),
-  );
+  for (const [i, operand] of command.operands.entries()) {
+    const place = operand.again && i === command.operands.length - 1 ? '*' : String(i + 1);
+    specs.push(sh`${`${place}:${escaped(operand.label)}:${action(operand, `operand_${i + 1}`)}`}`);
+  }
   const flags = [
     sh`-S`,
     ...(groups ? [sh`-s`] : []),

@@ -119,7 +119,7 @@ class Patch {
         ? this.#node(value)
         : this.#value(node, old, value, short);
     });
-    list.items.splice(start, gone.length, ...items);
+    list.items = [...list.items.slice(0, start), ...items, ...list.items.slice(start + gone.length)];
   }
 
   #node(value: DocumentValue): Node {
