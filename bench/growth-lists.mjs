@@ -5,7 +5,13 @@ const DOCUMENT = 'dabbawala: 1\nprogram: tiffin\ncomplete: true\n';
 export const LISTS = [
   { kind: 'help', what: 'names of one option', head: `${USAGE}  --n`, unit: ', --n@', tail: '  text\n' },
   { kind: 'help', what: 'names with arguments', head: `${USAGE}  --n=A`, unit: ', --n@=A', tail: '  text\n' },
-  { kind: 'help', what: 'names and what takes them back', head: `${USAGE}  --n`, unit: ', --n@, --no-n@' },
+  {
+    kind: 'help',
+    what: 'names and what takes them back',
+    head: `${USAGE}  --n`,
+    unit: ', --n@, --no-n@',
+    tail: '  text\n',
+  },
   { kind: 'help', what: 'names below each other', head: USAGE, unit: '  --n@\n', tail: '  --last  text\n' },
   {
     kind: 'help',

@@ -92,6 +92,9 @@ export function optionsInReach(at: CommandAt): Option[] {
   return [...at.command.options.items, ...above];
 }
 
+/** So often an option may be the same as one that is the same as another. */
+const MOST_STEPS = 20;
+
 /** For each option, what its names and its negated names stand for; an option that is the same as another is that one. */
 function targetsOf(options: readonly Option[]): ReadonlyMap<Option, readonly [ScopeTarget, ScopeTarget]> {
   const byName = new Map<string, Option>();
@@ -103,8 +106,8 @@ function targetsOf(options: readonly Option[]): ReadonlyMap<Option, readonly [Sc
   return new Map(
     options.map((option) => {
       let meant = option;
-      // As many steps as there are options: two may call each other the same.
-      for (let steps = 0; steps < options.length; steps++) {
+      // Two may call each other the same.
+      for (let steps = 0; steps < MOST_STEPS; steps++) {
         const same = meant.sameAs?.value;
         const next = same === undefined || same.value !== undefined ? undefined : byName.get(same.option);
         if (next === undefined || next === option) break;

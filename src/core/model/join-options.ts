@@ -3,7 +3,7 @@ import type { Knowable } from './fact.ts';
 import type { Option, OptionName } from './option.ts';
 import { prefer, unite } from './prefer.ts';
 
-/** So many options of one name are told apart by their other names. */
+/** So many options of one name are told apart by their other names, and so many of one view joined with one of the other. */
 const MOST_ALIKE = 50;
 
 /** Joins the options of two views of one command: an option of the second belongs to that of the first with most names in common. */
@@ -16,15 +16,19 @@ export function joinOptions(first: readonly Option[], second: readonly Option[])
     }
   }
   const result = [...first];
+  const joined = new Map<number, number>();
   for (const option of second) {
     const shared = new Map<number, number>();
     for (const { text } of option.names) {
       for (const i of byName.get(text) ?? []) shared.set(i, (shared.get(i) ?? 0) + 1);
     }
     const [best] = [...shared].sort(([i, a], [j, b]) => b - a || i - j);
-    const known = best === undefined ? undefined : result[best[0]];
-    if (best === undefined || known === undefined) result.push(option);
-    else result[best[0]] = joinOption(known, option);
+    const at = best?.[0] ?? result.length;
+    const known = result[at];
+    const times = joined.get(at) ?? 0;
+    joined.set(at, times + 1);
+    if (known === undefined || times >= MOST_ALIKE) result.push(option);
+    else result[at] = joinOption(known, option);
   }
   return result;
 }

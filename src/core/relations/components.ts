@@ -1,4 +1,4 @@
-import { addTo } from '../model/grouped.ts';
+import { addTo, groupedBy } from '../model/grouped.ts';
 import type { ClauseGroup, Formula } from './formula.ts';
 import type { Clause } from './satisfy.ts';
 
@@ -15,7 +15,12 @@ export function componentsOf(formula: Formula): Component[] {
   const parent = formula.variables.map((_, i) => i + 1);
   const rootOf = (variable: number): number => {
     let root = variable;
-    while (parent[root - 1] !== root) root = parent[root - 1] ?? root;
+    while (parent[root - 1] !== root) {
+      const next = parent[root - 1] ?? root;
+      // Half the way for who comes next, so that no chain grows long.
+      parent[root - 1] = parent[next - 1] ?? next;
+      root = next;
+    }
     return root;
   };
   const clauses = [...formula.groups.flatMap((group) => group.clauses), ...formula.structure];
@@ -30,16 +35,14 @@ export function componentsOf(formula: Formula): Component[] {
     for (const clause of own) parent[rootOf(Math.abs(clause[0] ?? first)) - 1] = rootOf(Math.abs(first));
   }
   const members = new Map<number, number[]>();
-  for (const [i] of formula.variables.entries()) {
-    addTo(members, rootOf(i + 1), i + 1);
-  }
-  return [...members.values()].map((variables) => {
-    const own = new Set(variables);
-    const isOwn = (clause: Clause | undefined) => clause?.[0] !== undefined && own.has(Math.abs(clause[0]));
-    return {
-      variables,
-      groups: formula.groups.filter((group) => isOwn(group.clauses[0])),
-      structure: formula.structure.filter(isOwn),
-    };
-  });
+  for (const [i] of formula.variables.entries()) addTo(members, rootOf(i + 1), i + 1);
+  const rootOfClause = (clause: Clause | undefined) =>
+    clause?.[0] === undefined ? undefined : rootOf(Math.abs(clause[0]));
+  const groups = groupedBy(formula.groups, (group) => rootOfClause(group.clauses[0]));
+  const structure = groupedBy(formula.structure, rootOfClause);
+  return [...members].map(([root, variables]) => ({
+    variables,
+    groups: groups.get(root) ?? [],
+    structure: structure.get(root) ?? [],
+  }));
 }

@@ -1,9 +1,12 @@
-import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import { memberWords, relationWords } from '../../messages/relation-words.ts';
-import type { Option } from '../../model/option.ts';
+import type { Command } from '../../model/command.ts';
 import type { Member, Relation } from '../../model/relation.ts';
-import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
+import { NamedMembers } from '../named-members.ts';
+
+/** A relation of more members is not looked for in texts; nor is one looked for in more usage lines. */
+const MOST_MEMBERS = 100;
+const MOST_FORMS = 100;
 
 /** One finding for each relation of which neither the usage lines nor the texts of its members speak. */
 export const relationUnstated = defineCheck({
@@ -45,13 +48,15 @@ relations:
   },
   judge(view, report) {
     for (const at of view.described) {
+      const named = new NamedMembers(at);
       for (const relation of at.command.relations) {
         // What help output shows is said by that.
         if (relation.basis !== 'stated' || view.isHelp(relation.place)) continue;
         report.judged();
         const members = [...(relation.subject === undefined ? [] : [relation.subject]), ...relation.members];
         const [first] = members;
-        if (first === undefined || members.length < 2 || isSaid(relation, members, at)) continue;
+        if (first === undefined || members.length < 2 || members.length > MOST_MEMBERS) continue;
+        if (isSaid(relation, members, at.command, named)) continue;
         report.finding({
           command: at.path,
           subject: first.name,
@@ -72,38 +77,22 @@ function sentence(relation: string): string {
 }
 
 /** A text of one member that names another, a usage line that has two of them, or a sentence of the command that does. */
-function isSaid(relation: Relation, members: readonly Member[], at: CommandAt): boolean {
-  const { command } = at;
-  const options = optionsInReach(at);
-  const namesOf = (member: Member) =>
-    options
-      .find(({ names }) => names.some(({ text }) => text === member.name))
-      ?.names.map(({ text }) => text) ?? [member.name];
-  const spellings = members.map(namesOf);
-  const countIn = (text: string) =>
-    spellings.filter((names) => names.some((name) => hasName(text, name))).length;
-  if (countIn(command.description?.value ?? '') > 1 || countIn(command.summary?.value ?? '') > 1) return true;
-  const isDrawn = command.forms.some(({ text }) => countIn(text) > 1);
+function isSaid(
+  relation: Relation,
+  members: readonly Member[],
+  { description, summary, forms }: Command,
+  named: NamedMembers,
+): boolean {
+  const spellings = members.map((member) => named.namesOf(member));
+  const countIn = (text: string) => spellings.filter((names) => named.hasOne(text, names)).length;
+  if (countIn(description?.value ?? '') > 1 || countIn(summary?.value ?? '') > 1) return true;
+  const counts = forms.slice(0, MOST_FORMS).map(({ text }) => countIn(text));
+  const isDrawn = counts.some((count) => count > 1);
   // Synopses of their own keep options apart that exclude each other.
-  const isApart = command.forms.filter(({ text }) => countIn(text) === 1).length > 1;
+  const isApart = counts.filter((count) => count === 1).length > 1;
   if (isDrawn || (isApart && relation.kind !== 'requires')) return true;
   return members.some((member, i) => {
-    const text = textOf(member, options, at);
-    return spellings.some((names, j) => i !== j && names.some((name) => hasName(text, name)));
+    const text = named.textOf(member);
+    return spellings.some((names, j) => i !== j && named.hasOne(text, names));
   });
-}
-
-function textOf(member: Member, options: readonly Option[], { command }: CommandAt): string {
-  const option = options.find(({ names }) => names.some(({ text }) => text === member.name));
-  const operand = command.operands.items.find(({ name }) => name === member.name);
-  return (option === undefined ? operand?.help : option.help)?.value ?? '';
-}
-
-/** Whether a name stands in a text as a word of its own. */
-function hasName(text: string, name: string): boolean {
-  for (let at = text.indexOf(name); at >= 0; at = text.indexOf(name, at + 1)) {
-    const isStart = at === 0 || !/[\w-]/.test(text[at - 1] ?? '');
-    if (isStart && !/[\w-]/.test(text[at + name.length] ?? '')) return true;
-  }
-  return false;
 }

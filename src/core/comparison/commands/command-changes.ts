@@ -2,7 +2,6 @@ import { listNames, quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import { addTo } from '../../model/grouped.ts';
 import type { CommandAt } from '../../model/walk.ts';
-import type { WordRange } from '../change.ts';
 import type { ChangeKind } from '../change-kinds.ts';
 import type { Context } from '../context.ts';
 import { areStated, differing, textDiffers } from '../facts.ts';
@@ -89,12 +88,13 @@ function commandAdded({ command, path }: CommandAt, parent: Command, list: Conte
 function commandNameChanges(pair: CommandPair, { meanings, list }: Context): void {
   const texts = ({ names }: Command) => names.map(({ text }) => text);
   const [old, newer] = [texts(pair.old.command), texts(pair.newer.command)];
-  const gone = old.filter((name) => !newer.includes(name));
-  const come = newer.filter((name) => !old.includes(name));
+  const [oldNames, newNames] = [new Set(old), new Set(newer)];
+  const gone = old.filter((name) => !newNames.has(name));
+  const come = newer.filter((name) => !oldNames.has(name));
   const now = commandName(pair.newer.command);
   const ranges = meanings.refused.get(pair.old.command) ?? [];
   const isRenamed =
-    gone.length === old.length || (gone.includes(commandName(pair.old.command)) && come.includes(now));
+    gone.length === old.length || (!newNames.has(commandName(pair.old.command)) && !oldNames.has(now));
   const places = { oldPlace: pair.old.command.place, newPlace: pair.newer.command.place };
   if (isRenamed) {
     const refused = gone.filter((name) => isRefused(pair.old.command, name, meanings));
@@ -124,7 +124,7 @@ function commandNameChanges(pair: CommandPair, { meanings, list }: Context): voi
       subject: name,
       before: name,
       message: lostNameMessage(name, now, outcome),
-      words: ranges.filter((range: WordRange) => range.name === name),
+      words: meanings.refusedOf(pair.old.command, name),
     });
   }
   for (const name of come) {

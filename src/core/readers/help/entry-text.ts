@@ -99,8 +99,13 @@ function goesOnWithParagraph(
 
 /** Whether a line closes the bracket beside the names above it: `--seed=N (absent=0 or`, and below it `TIFFIN_SEED env)`. */
 function closesHead(next: TextLine, head: TextLine, pieces: readonly TextPiece[]): boolean {
-  const [piece, ...more] = pieces;
-  if (next.index !== head.index + 1 || next.indent !== head.indent || piece === undefined || more.length > 0)
+  const [piece] = pieces;
+  if (
+    next.index !== head.index + 1 ||
+    next.indent !== head.indent ||
+    piece === undefined ||
+    pieces.length > 1
+  )
     return false;
   const isOpen = /^\([^()]{1,200}$/.test(head.text.slice(piece.start, piece.end));
   return isOpen && /^[^()]{1,200}\)$/.test(next.text);

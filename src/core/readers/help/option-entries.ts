@@ -153,13 +153,14 @@ function furtherNames(candidates: readonly Candidate[], index: number): Candidat
   const first = candidates[index];
   const further: Candidate[] = [];
   const hasComma = ({ line, declaration }: Candidate) => line.text[declaration.end] === ',';
+  let isAtEnds = false;
   if (first?.certainty !== 'columns' || !hasComma(first)) return further;
   for (let i = index + 1; i < candidates.length; i++) {
     const next = candidates[i];
     const isNext = next?.line.index === first.line.index + further.length + 1;
     if (next === undefined || !isNext || !next.line.text.startsWith('--', next.line.first)) break;
     // Names that are aligned at their ends may begin anywhere: only a comma goes on with them.
-    const isAtEnds = [...further, next].some(({ line }) => line.indent <= first.line.indent);
+    isAtEnds ||= next.line.indent <= first.line.indent;
     if (isAtEnds && !hasComma(further.at(-1) ?? first)) break;
     further.push(next);
   }

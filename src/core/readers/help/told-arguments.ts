@@ -75,7 +75,8 @@ function isPlaceholder(text: string | undefined): boolean {
 
 /** `--[no]quiet` */
 function isMarkedSwitch({ names, negatedNames }: Option): boolean {
-  return negatedNames.some(({ text }) => names.some((name) => text === `--no${name.text.slice(2)}`));
+  const marked = new Set(names.map(({ text }) => `--no${text.slice(2)}`));
+  return negatedNames.some(({ text }) => marked.has(text));
 }
 
 /** Whether the text of a switch tells whether it is on by default, as a parser does that marks every switch. */

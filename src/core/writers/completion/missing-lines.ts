@@ -63,11 +63,10 @@ const WRITERS: Record<ShellCoverage['shell'], (lacking: Lacking) => ShellCode[]>
 function plannedOf(options: readonly Option[], planned: PlannedCommand): Set<PlannedOption> {
   const named = planned.options.flatMap((option) => option.names.map((name) => ({ name, option })));
   const byName = groupedBy(named, ({ name }) => name);
-  return new Set(
-    options.flatMap(({ names, negatedNames }) =>
-      [...names, ...negatedNames].flatMap(({ text }) => (byName.get(text) ?? []).map(({ option }) => option)),
-    ),
+  const names = new Set(
+    options.flatMap((one) => [...one.names, ...one.negatedNames]).map(({ text }) => text),
   );
+  return new Set([...names].flatMap((name) => (byName.get(name) ?? []).map(({ option }) => option)));
 }
 
 function bashLines({ options, withValues, subcommands }: Lacking): ShellCode[] {

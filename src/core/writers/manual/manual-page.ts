@@ -2,6 +2,7 @@ import type { OptionArgument } from '../../model/argument.ts';
 import type { Interface } from '../../model/interface.ts';
 import { argumentOf, type Option } from '../../model/option.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
+import { saysValues } from '../says-values.ts';
 import { mdocArgument, mdocLines } from './mdoc-text.ts';
 
 const MONTHS = [
@@ -191,8 +192,7 @@ function optionText(option: Option): string {
     .filter(({ hidden }) => hidden?.value !== true)
     .map(({ value }) => value);
   const notes: string[] = [];
-  if (values.length > 0 && !values.every((value) => help.includes(value)))
-    notes.push(`One of ${values.join(', ')}.`);
+  if (!saysValues(help, values)) notes.push(`One of ${values.join(', ')}.`);
   if (word?.default !== undefined && !help.includes(word.default.value))
     notes.push(`The default is ${word.default.value}.`);
   if (option.deprecated !== undefined) notes.push('Deprecated.');

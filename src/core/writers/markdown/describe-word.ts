@@ -1,11 +1,13 @@
 import { cellCode, plainText } from '../../markdown/markdown-text.ts';
 import type { Word } from '../../model/argument.ts';
+import { saysValues } from '../says-values.ts';
 
 /** What is known of a word beyond what its help says, each in a few words. */
 export function wordNotes(word: Word, help = ''): string[] {
   const notes: string[] = [];
   const values = word.values?.value.filter((value) => value.hidden?.value !== true) ?? [];
-  if (!values.every(({ value }) => help.includes(value))) {
+  const names = values.map(({ value }) => value);
+  if (!saysValues(help, names)) {
     const listed = values.map(({ value, help }) =>
       help === undefined ? cellCode(value) : `${cellCode(value)} (${plainText(help.value)})`,
     );
