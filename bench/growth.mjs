@@ -1,9 +1,10 @@
 // How the time of every reader, and of what is done with an interface, grows with its input: `npm run growth [-- WORD]`. For twice the input no
 // more than 2.5 times as long is wanted; times too short to tell are left out. WORD limits it to units whose kind or name has it.
 import {
+  ANNOTATION_REPORTS,
+  AUDIT_REPORTS,
   annotateHelp,
   audit,
-  auditText,
   joinInterfaces,
   readCompletion,
   readDocument,
@@ -11,12 +12,16 @@ import {
   readSettings,
 } from 'dabbawala';
 import {
+  ABBREVIATION_REPORTS,
+  COMPARISON_REPORTS,
+  COVERAGE_REPORTS,
   compareInterfaces,
   coverage,
   freeLetters,
   judgeRelations,
   nameScopes,
   resolveWords,
+  TRACE_REPORTS,
   traceWords,
   whatIf,
 } from 'dabbawala/analysis';
@@ -118,7 +123,7 @@ function measurements(kind) {
     case 'help':
       return {
         read: (text) => () => readHelp({ name: 'help', text }),
-        annotate: (text) => () => annotateHelp({ name: 'help', text }),
+        annotate: (text) => () => reported(ANNOTATION_REPORTS, annotateHelp({ name: 'help', text })),
         ...analyses((text) => readHelp({ name: 'help', text })),
       };
     case 'document':
@@ -147,13 +152,20 @@ function measurements(kind) {
   }
 }
 
+/** All reports of a thing. */
+function reported(reports, subject) {
+  const context = { tool: { name: 'growth', version: '1' }, text: { width: 80, colour: true } };
+  return Object.values(reports).map((report) => report(subject, context));
+}
+
 /** The same text with other names, as many and as long. */
 function renamed(text) {
   return text.replace(/late|box|BOX|n(?=\d)|b(?=\d)/g, (name) => `${name.charAt(0)}z${name.slice(1)}`);
 }
 
 /** What is done with an interface, each part by itself. */
-function analyses(read) {
+function analyses(readAnew) {
+  const read = once(readAnew);
   const withInterface = (run) => (text) => {
     const { interface: from } = read(text);
     return from === undefined ? undefined : () => run(from);
@@ -161,11 +173,15 @@ function analyses(read) {
   const words = ['--late', '--la', '-a', 'box', '--', 'x'];
   return {
     audit: withInterface((from) => audit([from])),
-    'audit as text': withInterface((from) => auditText(audit([from]), { width: 80, colour: false })),
+    'audit reported': withInterface((from) => reported(AUDIT_REPORTS, audit([from]))),
     'compare with itself': withInterface((from) => compareInterfaces(from, from)),
     'compare with all renamed': (text) => {
       const [before, after] = [read(text), read(renamed(text))].map(({ interface: from }) => from);
-      return before === undefined || after === undefined ? undefined : () => compareInterfaces(before, after);
+      if (before === undefined || after === undefined) return undefined;
+      return () => {
+        const comparison = compareInterfaces(before, after);
+        return reported(COMPARISON_REPORTS, { title: 'renamed', comparison, clashes: undefined });
+      };
     },
     'join with all renamed': (text) => {
       const views = [read(text), read(renamed(text))].flatMap(({ interface: from }) => from ?? []);
@@ -179,19 +195,31 @@ function analyses(read) {
       const script = { name: 'script', text: bashCompletion(from) };
       const [shell] = coverage(from, [readCompletion(script, 'bash', from.program.value)]);
       const [none] = coverage(from, [readCompletion({ name: 'none', text: '' }, 'bash', 'tiffin')]);
-      return [missingLines(from, shell), missingLines(from, none), completionProblems(from)];
+      const all = reported(COVERAGE_REPORTS, [shell, none]);
+      return [all, missingLines(from, shell), missingLines(from, none), completionProblems(from)];
     }),
-    abbreviations: withInterface((from) => resolveWords(nameScopes(from), words)),
-    trace: withInterface((from) =>
-      traceWords(
-        from,
-        Array.from({ length: 200 }, (_, i) => words[i % words.length]),
-      ),
-    ),
+    abbreviations: withInterface((from) => {
+      const scopes = nameScopes(from);
+      const resolved = resolveWords(scopes, words);
+      return [false, true].map((isAsked) => reported(ABBREVIATION_REPORTS, { scopes, resolved, isAsked }));
+    }),
+    trace: withInterface((from) => {
+      const line = Array.from({ length: 200 }, (_, i) => words[i % words.length]);
+      return reported(TRACE_REPORTS, traceWords(from, line));
+    }),
     'write YAML': withInterface((from) => documentYaml(from)),
     'write pages': withInterface((from) => referenceMarkdown(from) + manualPage(from, '2026-11-24')),
     'write scripts': withInterface(
       (from) => bashCompletion(from) + zshCompletion(from) + fishCompletion(from),
     ),
+  };
+}
+
+/** The same function, which answers from memory what it was asked before: each text of a unit is read for many measurements. */
+function once(read) {
+  const known = new Map();
+  return (text) => {
+    if (!known.has(text)) known.set(text, read(text));
+    return known.get(text);
   };
 }

@@ -32,10 +32,11 @@ export function resolveWords(scopes: readonly NameScope[], words: readonly strin
   const likely = new LikelyNames(
     scopes.flatMap((scope) => (scope.kind === 'options' ? scope.index.names : [])),
   );
+  const named = scopes.map((scope) => ({ scope, own: new Set(scope.index.names) }));
   return words.flatMap((word) => {
-    const all = scopes
-      .filter(({ kind }) => kind === 'options' || !word.startsWith('-'))
-      .map((scope) => resolveIn(scope, word, likely));
+    const all = named
+      .filter(({ scope: { kind } }) => kind === 'options' || !word.startsWith('-'))
+      .map(({ scope, own }) => resolveIn(scope, own, word, likely));
     const meaning = all.filter(
       ({ verdict, kind, accepted }) =>
         verdict !== 'unknown' && (kind !== 'values' || verdict === 'exact' || accepted === true),
@@ -45,11 +46,16 @@ export function resolveWords(scopes: readonly NameScope[], words: readonly strin
   });
 }
 
-function resolveIn(scope: NameScope, given: string, likely: LikelyNames): WordResolution {
+function resolveIn(
+  scope: NameScope,
+  own: ReadonlySet<string>,
+  given: string,
+  likely: LikelyNames,
+): WordResolution {
   const word = scope.kind === 'options' ? optionName(given) : given;
   const { verdict, names, count } = scope.index.resolve(word);
   const [name] = verdict === 'ambiguous' ? [] : names;
-  const has = (one: string) => scope.index.names.includes(one);
+  const has = (one: string) => own.has(one);
   const breakersOf = (prefix: string) => (scope.kind === 'options' ? likely.beginning(prefix, has) : []);
   const isShort = verdict === 'unique' || verdict === 'same-option';
   return {

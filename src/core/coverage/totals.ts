@@ -29,10 +29,10 @@ export function totalsOf(kinds: readonly KindCoverage[]): KindTotals {
   const sum = (count: (kind: KindCoverage) => number) =>
     kinds.reduce((total, kind) => total + count(kind), 0);
   // A thing that is offered by several of its names is one thing.
-  const offered = sum(
-    (kind) =>
-      new Set(kind.offered.filter((one) => !kind.withdrawn.includes(one)).map(({ thing }) => thing)).size,
-  );
+  const offered = sum((kind) => {
+    const withdrawn = new Set(kind.withdrawn);
+    return new Set(kind.offered.filter((one) => !withdrawn.has(one)).map(({ thing }) => thing)).size;
+  });
   const missing = sum((kind) => kind.missing.length);
   const undecided = sum((kind) => kind.undecided.length);
   const expected = offered + missing + undecided;

@@ -9,8 +9,8 @@ import { satisfiableWith, smallestCause } from './smallest-cause.ts';
 const EXACT_MEMBERS = 20;
 const EXACT_RULES = 100;
 
-/** How much work a larger component is worth, in clauses looked at. */
-const BOUNDED_STEPS = 20_000_000;
+/** How much work a larger component is worth, in options and operands of clauses looked at. */
+const BOUNDED_STEPS = 50_000_000;
 
 /** Options, or options with a value, that no valid command line can hold. */
 export interface NeverUsable {
@@ -78,40 +78,47 @@ const NOTHING: ComponentVerdict = { impossible: undefined, neverUsable: [], with
 
 function judgeComponent(component: Component, formula: Formula): ComponentVerdict {
   const { groups, variables } = component;
-  const count = formula.variables.length;
   const isExact = variables.length <= EXACT_MEMBERS && groups.length <= EXACT_RULES;
   const steps = new Steps(isExact ? Number.POSITIVE_INFINITY : BOUNDED_STEPS);
   const undecided = { ...NOTHING, undecided: variables.length };
-  const isPossible = satisfiableWith(component, groups, [], count, steps);
+  const isPossible = satisfiableWith(component, groups, [], steps);
   if (isPossible === undefined) return undecided;
   if (!isPossible) {
-    return { ...NOTHING, impossible: causesOf(smallestCause(component, [], count, steps)) };
+    return { ...NOTHING, impossible: causesOf(smallestCause(component, [], steps)) };
   }
+  const optionVariables = new Map(
+    variables.flatMap((variable) => {
+      const own = formula.variables[variable - 1];
+      return own?.kind === 'option' ? [[own.option, variable] as const] : [];
+    }),
+  );
   const usable = new Map<number, boolean>();
   for (const variable of variables) {
-    const verdict = satisfiableWith(component, groups, [variable], count, steps);
+    const verdict = satisfiableWith(component, groups, [variable], steps);
     if (verdict === undefined) return undecided;
     usable.set(variable, verdict);
   }
   const ruledOut = variables.filter(
-    (variable) => usable.get(variable) === false && isReported(variable, formula, usable),
+    (variable) =>
+      usable.get(variable) === false &&
+      isReported(formula.variables[variable - 1], (option) => usable.get(optionVariables.get(option) ?? 0)),
   );
   const found = ruledOut.map((variable) => ({
     variable: formula.variables[variable - 1],
-    groups: smallestCause(component, [variable], count, steps),
+    groups: smallestCause(component, [variable], steps),
   }));
-  const withoutEffect = redundant(component, usable, count, steps);
+  const withoutEffect = redundant(component, usable, steps);
   // Where the work ran out in between, what was found may not be the smallest cause.
   return steps.take(0) ? { ...NOTHING, neverUsable: firstCauses(found), withoutEffect } : undecided;
 }
 
 /** An operand is no option; and of a value nothing is said where its option is ruled out already. */
-function isReported(variable: number, { variables }: Formula, usable: ReadonlyMap<number, boolean>): boolean {
-  const own = variables[variable - 1];
+function isReported(
+  own: Variable | undefined,
+  isUsable: (option: Variable['option']) => boolean | undefined,
+): boolean {
   if (own === undefined || own.kind === 'operand') return false;
-  if (own.kind === 'option') return true;
-  const option = variables.findIndex((other) => other.kind === 'option' && other.option === own.option);
-  return usable.get(option + 1) !== false;
+  return own.kind === 'option' || isUsable(own.option) !== false;
 }
 
 interface RuledOut {
@@ -142,7 +149,6 @@ function firstCauses(found: readonly RuledOut[]): NeverUsable[] {
 function redundant(
   component: Component,
   usable: ReadonlyMap<number, boolean>,
-  count: number,
   steps: Steps,
 ): WithoutEffect[] {
   const twins = laterTwins(component.groups);
@@ -157,6 +163,7 @@ function redundant(
       found.push({ relation: group.cause.relation, causes: causesOf([twin]) });
       continue;
     }
+    if (!steps.take(kept.length)) break;
     const others = kept.filter((other) => other !== group);
     const isImplied = group.clauses.every(
       (clause) =>
@@ -164,7 +171,6 @@ function redundant(
           component,
           others,
           clause.map((literal) => -literal),
-          count,
           steps,
         ) === false,
     );
@@ -175,7 +181,6 @@ function redundant(
         smallestCause(
           within,
           clause.map((literal) => -literal),
-          count,
           steps,
         ),
       ),

@@ -23,24 +23,30 @@ export class Steps {
  * Whether some assignment makes all clauses hold, by search with unit propagation (Davis, Putnam, Logemann, Loveland);
  * undefined where the steps ran out before that was known.
  */
-export function isSatisfiable(
-  clauses: readonly Clause[],
-  variables: number,
-  steps: Steps,
-): boolean | undefined {
-  return search(clauses, new Int8Array(variables + 1), steps);
+export function isSatisfiable(clauses: readonly Clause[], steps: Steps): boolean | undefined {
+  const literals = clauses.reduce((sum, clause) => sum + clause.length, clauses.length + 1);
+  return search(clauses, new Map(), literals, steps);
 }
 
-function search(clauses: readonly Clause[], values: Int8Array, steps: Steps): boolean | undefined {
+/** What each variable is so far; one that is not in it may be either. */
+type Values = Map<number, boolean>;
+
+/** `literals` is what one look at all clauses costs. */
+function search(
+  clauses: readonly Clause[],
+  values: Values,
+  literals: number,
+  steps: Steps,
+): boolean | undefined {
   const trail: number[] = [];
   const undo = () => {
-    for (const variable of trail) values[variable] = 0;
+    for (const variable of trail) values.delete(variable);
   };
   let open: Literal | undefined;
   for (let changed = true; changed; ) {
     changed = false;
     open = undefined;
-    if (!steps.take(clauses.length + 1)) {
+    if (!steps.take(literals)) {
       undo();
       return undefined;
     }
@@ -54,7 +60,7 @@ function search(clauses: readonly Clause[], values: Int8Array, steps: Steps): bo
       open ??= state.literal;
       if (!state.isUnit) continue;
       const variable = Math.abs(state.literal);
-      values[variable] = state.literal > 0 ? 1 : -1;
+      values.set(variable, state.literal > 0);
       trail.push(variable);
       changed = true;
     }
@@ -65,10 +71,10 @@ function search(clauses: readonly Clause[], values: Int8Array, steps: Steps): bo
   }
   const variable = Math.abs(open);
   let known: boolean | undefined = false;
-  for (const value of open > 0 ? [1, -1] : [-1, 1]) {
-    values[variable] = value;
-    const found = search(clauses, values, steps);
-    values[variable] = 0;
+  for (const value of [open > 0, open < 0]) {
+    values.set(variable, value);
+    const found = search(clauses, values, literals, steps);
+    values.delete(variable);
     if (found === true) {
       undo();
       return true;
@@ -81,16 +87,16 @@ function search(clauses: readonly Clause[], values: Int8Array, steps: Steps): bo
 
 function clauseState(
   clause: Clause,
-  values: Int8Array,
+  values: Values,
 ): 'holds' | 'broken' | { readonly literal: Literal; readonly isUnit: boolean } {
   let free: Literal | undefined;
   let count = 0;
   for (const literal of clause) {
-    const value = values[Math.abs(literal)] ?? 0;
-    if (value === 0) {
+    const value = values.get(Math.abs(literal));
+    if (value === undefined) {
       free ??= literal;
       count++;
-    } else if (value > 0 === literal > 0) return 'holds';
+    } else if (value === literal > 0) return 'holds';
   }
   return free === undefined ? 'broken' : { literal: free, isUnit: count === 1 };
 }

@@ -13,11 +13,10 @@ const SETS_TRIED = 20_000;
 export function smallestCause(
   component: Component,
   literals: readonly Literal[],
-  variables: number,
   steps: Steps,
 ): ClauseGroup[] {
   const isCause = (groups: readonly ClauseGroup[]) =>
-    satisfiableWith(component, groups, literals, variables, steps) === false;
+    satisfiableWith(component, groups, literals, steps) === false;
   if (isCause([])) return [];
   if (!steps.take(component.groups.length)) return [...component.groups];
   const neighbours = component.groups.map((group) => variablesOf(group.clauses));
@@ -68,17 +67,16 @@ export function satisfiableWith(
   component: Component,
   groups: readonly ClauseGroup[],
   literals: readonly Literal[],
-  variables: number,
   steps: Steps,
 ): boolean | undefined {
   // To put the clauses together is work too.
-  if (!steps.take(groups.length)) return undefined;
+  if (!steps.take(groups.length + component.structure.length)) return undefined;
   const clauses: Clause[] = [
     ...literals.map((literal) => [literal]),
     ...component.structure,
     ...groups.flatMap((group) => group.clauses),
   ];
-  return isSatisfiable(clauses, variables, steps);
+  return isSatisfiable(clauses, steps);
 }
 
 function variablesOf(clauses: readonly Clause[]): Set<number> {

@@ -5,7 +5,7 @@ import type { PrefixRange } from '../abbreviations/name-lookup.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { OptionScope } from '../abbreviations/option-scope.ts';
 import { countOf, listNames } from '../messages/wording.ts';
-import { addTo } from '../model/grouped.ts';
+import { addTo, groupedBy } from '../model/grouped.ts';
 import { printable } from '../source/printable.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
@@ -101,9 +101,10 @@ function namesTable(scope: NameScope, options: TextOptions): string[] {
 /** For each long name of a command's own options, its letter, or those that it could have. */
 function lettersByName(scope: OptionScope): Map<string, string> {
   const letters = new Map<string, string>();
-  for (const { option, name } of scope.names) {
+  const own = groupedBy(scope.names, ({ option }) => option);
+  for (const [option, names] of own) {
     const letter = option.names.find(({ form }) => form === 'short');
-    if (letter !== undefined) letters.set(name.text, printable(letter.text));
+    if (letter !== undefined) for (const { name } of names) letters.set(name.text, printable(letter.text));
   }
   for (const { option, customary, free } of freeLetters(scope.at)) {
     const [first, ...others] = free;

@@ -66,7 +66,8 @@ function refusal(word: Word, literal: Fact<string>): string | undefined {
   if (values !== undefined && values.basis === 'stated') {
     const allowed = values.value.map(({ value }) => value);
     const more = allowed.length > VALUES_SHOWN ? ` and ${allowed.length - VALUES_SHOWN} more` : '';
-    return parts.every((part) => allowed.includes(part))
+    const all = new Set(allowed);
+    return parts.every((part) => all.has(part))
       ? undefined
       : `one of ${allowed.slice(0, VALUES_SHOWN).join(', ')}${more}`;
   }

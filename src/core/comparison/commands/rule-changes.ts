@@ -26,7 +26,7 @@ const OF_WORDS: ReadonlySet<keyof ParsingRules> = new Set([
 export function ruleChanges(pairs: readonly CommandPair[], context: Context): void {
   const told = new Map<string, string>();
   const key = (pair: CommandPair, rule: string) => JSON.stringify([pair.old.path, rule]);
-  for (const pair of pairs) {
+  for (const [i, pair] of pairs.entries()) {
     for (const rule of RULES) {
       const [was, is] = [nearestRule(pair.old.line, rule), nearestRule(pair.newer.line, rule)];
       if (saysTheSame(was?.value, is?.value)) continue;
@@ -34,7 +34,7 @@ export function ruleChanges(pairs: readonly CommandPair[], context: Context): vo
       told.set(key(pair, rule), change);
       const parent = JSON.stringify([pair.old.path.slice(0, -1), rule]);
       if (pair.old.path.length > 1 && told.get(parent) === change) continue;
-      add(rule, pair, wordsBelow(pair, rule, pairs, context), context);
+      add(rule, pair, wordsBelow(i, rule, pairs, context), context);
     }
   }
 }
@@ -71,14 +71,18 @@ function add<K extends keyof ParsingRules>(
 
 /** The words that a rule refuses at a command and below it. Of several rules that changed, the first one takes them. */
 function wordsBelow(
-  pair: CommandPair,
+  at: number,
   rule: keyof ParsingRules,
   pairs: readonly CommandPair[],
   { meanings }: Context,
 ): WordRange[] {
-  if (!OF_WORDS.has(rule)) return [];
+  const pair = pairs[at];
+  if (pair === undefined || !OF_WORDS.has(rule)) return [];
+  // The commands below one stand right behind it.
+  let end = at + 1;
+  while ((pairs[end]?.old.path.length ?? 0) > pair.old.path.length) end++;
   return pairs
-    .filter(({ old }) => pair.old.path.every((name, i) => old.path[i] === name))
+    .slice(at, end)
     .flatMap(({ old, newer }) =>
       (meanings.refusedByRule.get(old.command) ?? []).filter(
         ({ scope }) => ruleOf(scope, { old, newer }) === rule,

@@ -46,9 +46,9 @@ function nameChange({ program: before }: Interface, { program: after }: Interfac
 }
 
 function invocationChanges(before: Interface, after: Interface): ProgramChange[] {
-  const [old, newer] = [invocations(before), invocations(after)];
-  const removed = old
-    .filter((words) => !newer.includes(words))
+  const [old, newer] = [new Set(invocations(before)), new Set(invocations(after))];
+  const removed = [...old]
+    .filter((words) => !newer.has(words))
     .map(
       (words): ProgramChange => ({
         kind: 'invocation-removed',
@@ -58,8 +58,8 @@ function invocationChanges(before: Interface, after: Interface): ProgramChange[]
         message: `calling it as ${quoteName(words)} is no longer listed`,
       }),
     );
-  const added = newer
-    .filter((words) => !old.includes(words))
+  const added = [...newer]
+    .filter((words) => !old.has(words))
     .map(
       (words): ProgramChange => ({
         kind: 'invocation-added',

@@ -120,9 +120,10 @@ function planOption(option: Option, excluded: ExcludedNames): PlannedOption[] {
   const text = oneLine(option.help?.value);
   const others = excluded.of(option).filter(isOneWord);
   const names = option.names.map((name) => name.text).filter(isOneWord);
+  const own = new Set(names);
   const negated = option.negatedNames
-    .map((name) => name.text)
-    .filter((name) => isOneWord(name) && !names.includes(name));
+    .map(({ text }) => text)
+    .filter((name) => isOneWord(name) && !own.has(name));
   const argument = argumentOf(option, mainName(option))?.value;
   const planned: PlannedOption[] = [];
   if (names.length > 0) {
