@@ -3,6 +3,10 @@ import { TOKENS } from './tokens.mjs';
 /** How long an input may become, in characters; one in twenty may be ten times as long. */
 const SIZE = 6_000;
 
+/** How long a list may become that is the whole of a change, in characters; one text in so many has such a list. */
+const LIST_SIZE = 200_000;
+const LIST_EACH = 1_500;
+
 /** A text made of seeds of its kind by a few changes: cut, spliced, repeated, nested, with tokens put in. */
 export function mutated(random, seeds, kind) {
   const tokens = TOKENS[kind];
@@ -11,7 +15,26 @@ export function mutated(random, seeds, kind) {
   const changes = 1 + random.below(6);
   for (let i = 0; i < changes; i++)
     text = random.pick(CHANGES)(text, random, tokens, seeds, limit).slice(0, limit);
-  return text;
+  return random.once(LIST_EACH) ? withLongList(text, random) : text;
+}
+
+/** A text in which some lines, or a part of a line, are repeated until they are a long list, each time with another number in one of the words. */
+function withLongList(text, random) {
+  const { lines, from, to } = lineRange(text, random);
+  const isPart = random.once(2);
+  const line = lines[from];
+  const [start, end] = [place(line, random), place(line, random)].sort((a, b) => a - b);
+  const part = isPart ? line.slice(start, end) : `${lines.slice(from, to).join('\n')}\n`;
+  const words = [...part.matchAll(/\w+/g)];
+  const word = words.length === 0 ? undefined : random.pick(words);
+  const at = word === undefined ? part.length : word.index + word[0].length;
+  const size = random.below(LIST_SIZE);
+  const list = [];
+  for (let length = 0; length < size; length += list.at(-1).length)
+    list.push(`${part.slice(0, at)}${list.length}${part.slice(at)}`);
+  const before = isPart ? [...lines.slice(0, from), line.slice(0, start)] : [...lines.slice(0, from), ''];
+  const behind = isPart ? [line.slice(end), ...lines.slice(from + 1)] : lines.slice(to);
+  return before.join('\n') + list.join('') + behind.join('\n');
 }
 
 function place(text, random) {

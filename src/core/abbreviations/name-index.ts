@@ -42,6 +42,8 @@ export class NameIndex<T> implements NameLookup<T> {
   readonly #rules: IndexRules;
   /** For each name, the last index up to which all names stand for the same thing as it does. */
   readonly #sameUntil: Uint32Array;
+  /** For each name, the first index from which all names stand for the same thing as it does. */
+  readonly #sameFrom: Uint32Array;
   /** For each name, how many were declared before it. */
   readonly #declared: Uint32Array;
   #firstDeclared: RangeMinimum | undefined;
@@ -63,6 +65,11 @@ export class NameIndex<T> implements NameLookup<T> {
     for (let i = sorted.length - 1; i >= 0; i--) {
       const joins = i + 1 < sorted.length && this.#targets[i] === this.#targets[i + 1];
       this.#sameUntil[i] = joins ? (this.#sameUntil[i + 1] ?? i) : i;
+    }
+    this.#sameFrom = new Uint32Array(sorted.length);
+    for (let i = 0; i < sorted.length; i++) {
+      const joins = i > 0 && this.#targets[i] === this.#targets[i - 1];
+      this.#sameFrom[i] = joins ? (this.#sameFrom[i - 1] ?? i) : i;
     }
   }
 
@@ -116,17 +123,11 @@ export class NameIndex<T> implements NameLookup<T> {
   /** How long a prefix of the name at an index must be to part it from its neighbours that stand for other things. */
   #lengthApart(at: number): number {
     const key = this.#keys[at] ?? '';
-    let needed = 1;
-    for (const step of [-1, 1]) {
-      for (let i = at + step; i >= 0 && i < this.#keys.length; i += step) {
-        const shared = sharedLength(this.#keys[i] ?? '', key);
-        if (shared < needed) break;
-        if (this.#targets[i] === this.#targets[at] && !this.#rules.spellingsTie) continue;
-        needed = shared + 1;
-        break;
-      }
-    }
-    return needed;
+    const isTie = this.#rules.spellingsTie === true;
+    const before = isTie ? at : (this.#sameFrom[at] ?? at);
+    const behind = isTie ? at : (this.#sameUntil[at] ?? at);
+    const sharedWith = (i: number) => sharedLength(this.#keys[i] ?? '', key);
+    return 1 + Math.max(sharedWith(before - 1), sharedWith(behind + 1));
   }
 
   /** Every proper prefix of every name, `from` characters long or longer, once each and in order. */

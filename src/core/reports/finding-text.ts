@@ -5,7 +5,6 @@ import type { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
 import { quoteLine } from '../source/quoted-line.ts';
 import type { Place, Span } from '../source/source.ts';
-import { textWidth } from '../source/text-width.ts';
 import { type Attribute, styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
 
@@ -68,9 +67,8 @@ function commandOf({ command }: Finding): string {
 /** `FILE:LINE:COLUMN: ` as GNU messages have it: the column from 1 in display columns, tabs every 8. */
 export function placeText(place: Place, indexes: LineIndexes): string {
   if (place === null) return '';
-  const start = indexes.start(place);
-  const before = place.source.text.slice(start.offset - start.column + 1, start.offset);
-  return `${printable(place.source.name)}:${start.line}:${textWidth(printable(before)) + 1}: `;
+  const { line } = indexes.start(place);
+  return `${printable(place.source.name)}:${line}:${indexes.displayColumn(place)}: `;
 }
 
 function quoteText(place: Span, level: Level, indexes: LineIndexes, options: TextOptions): string {

@@ -1,3 +1,4 @@
+import { DisplayColumns } from './display-columns.ts';
 import type { Source, Span } from './source.ts';
 
 /** A point in a text: line and column from 1, the column and the offset in UTF-16 units. */
@@ -54,6 +55,7 @@ function isLineBreak(unit: number): boolean {
 /** Line indexes by source, each built once: one of these belongs to one report. */
 export class LineIndexes {
   readonly #bySource = new Map<Source, LineIndex>();
+  readonly #columns = new Map<Source, DisplayColumns>();
 
   of(source: Source): LineIndex {
     let index = this.#bySource.get(source);
@@ -70,5 +72,14 @@ export class LineIndexes {
 
   end(span: Span): Position {
     return this.of(span.source).position(span.end);
+  }
+
+  /** The display column, from 1, where a span starts, as its line is printed. */
+  displayColumn(span: Span): number {
+    const { source } = span;
+    const columns = this.#columns.get(source) ?? new DisplayColumns(source.text);
+    this.#columns.set(source, columns);
+    const { offset, column } = this.start(span);
+    return columns.column(offset - column + 1, offset) + 1;
   }
 }
