@@ -25,7 +25,7 @@ export class DisplayColumns {
     const marks = this.#marks.get(lineStart) ?? [{ offset: lineStart, column: 0 }];
     this.#marks.set(lineStart, marks);
     for (let last = marks.at(-1); last !== undefined && last.offset + STEP <= offset; last = marks.at(-1)) {
-      const next = this.#blankFrom(last.offset + STEP, offset);
+      const next = this.#plainFrom(last.offset + STEP, offset);
       if (next === undefined) break;
       marks.push({ offset: next, column: this.#width(last, next) });
     }
@@ -38,9 +38,12 @@ export class DisplayColumns {
     return this.#width(marks[low] ?? { offset: lineStart, column: 0 }, offset);
   }
 
-  /** The first blank from one offset to another: there no character is cut in two. */
-  #blankFrom(from: number, to: number): number | undefined {
-    for (let i = from; i <= to; i++) if (this.#text[i] === ' ') return i;
+  /** The first offset from one to another where a character begins whatever stands before it: one of ASCII, or one of the scripts of East Asia. */
+  #plainFrom(from: number, to: number): number | undefined {
+    for (let i = from; i <= to; i++) {
+      const unit = this.#text.charCodeAt(i);
+      if ((unit >= 0x20 && unit <= 0x7e) || (unit >= 0x3041 && unit <= 0xd7a3)) return i;
+    }
     return undefined;
   }
 

@@ -1,34 +1,30 @@
-import { Lexer } from 'yaml';
+import { type CST, Lexer, Parser } from 'yaml';
 
 /** The deepest nesting of lists and mappings that a document may have. */
 export const DEPTH_LIMIT = 100;
 
+/** Beside the lists and mappings, the parser holds the document and a scalar. */
+const HELD_BESIDE = 2;
+
+/** A text parsed into the parts that the parser's composer makes documents of. */
+export interface ParsedParts {
+  readonly parts: readonly CST.Token[];
+  /** The offset at which the text nests deeper than the limit, where parsing ended; undefined where it nowhere does. */
+  readonly tooDeep: number | undefined;
+}
+
 /**
- * The offset at which a YAML text nests deeper than the limit; undefined where it nowhere does. Looks at the lexer's tokens
- * only, since parsing such a text would already use up the stack.
+ * Parses YAML text as far as it is not too deep. Nesting is looked at after each token, since the parser calls itself once for each
+ * level that ends, and what it takes for a level in a faulty text cannot be told from the text.
  */
-export function findTooDeep(text: string): number | undefined {
-  const columns: number[] = [];
-  let flow = 0;
-  let offset = 0;
-  let lineStart = 0;
-  let opens = true;
+export function parseParts(text: string): ParsedParts {
+  const parser = new Parser();
+  const parts: CST.Token[] = [];
   for (const token of new Lexer().lex(text)) {
-    // The lexer marks documents and scalars by single control characters that are not in the text.
-    if (token === '\x02' || token === '\x18' || token === '\x1f' || token === '\u{feff}') continue;
-    if (token === '[' || token === '{') flow++;
-    else if (token === ']' || token === '}') flow = Math.max(0, flow - 1);
-    if (token.includes('\n')) {
-      lineStart = offset + token.lastIndexOf('\n') + 1;
-      opens = true;
-    } else if (opens && token.trim() !== '') {
-      const column = offset - lineStart;
-      while ((columns.at(-1) ?? -1) >= column) columns.pop();
-      columns.push(column);
-      opens = token === '-' || token === '?' || token === ':';
-    }
-    if (columns.length + flow > DEPTH_LIMIT) return offset;
-    offset += token.length;
+    for (const part of parser.next(token)) parts.push(part);
+    if (parser.stack.length > DEPTH_LIMIT + HELD_BESIDE)
+      return { parts, tooDeep: parser.offset - token.length };
   }
-  return undefined;
+  for (const part of parser.end()) parts.push(part);
+  return { parts, tooDeep: undefined };
 }

@@ -1,8 +1,8 @@
-import { isAlias, isMap, isScalar, isSeq, type Node, parseAllDocuments } from 'yaml';
+import { Composer, isAlias, isMap, isScalar, isSeq, type Node } from 'yaml';
 import type { Problem } from '../source/problem.ts';
 import type { Source, Span } from '../source/source.ts';
 import type { DocumentNode, MappingEntry, ScalarNode } from './document-node.ts';
-import { DEPTH_LIMIT, findTooDeep } from './nesting.ts';
+import { DEPTH_LIMIT, parseParts } from './nesting.ts';
 
 /** The longest document that is read, in UTF-16 units. */
 export const DOCUMENT_LIMIT = 4 * 1024 * 1024;
@@ -29,13 +29,12 @@ export function parseDocument(source: Source): ParsedDocument {
     const message = `a document can have at most ${DOCUMENT_LIMIT} characters, this has ${text.length}`;
     return unusable(source, 'document-too-long', message, null);
   }
-  const deep = findTooDeep(text);
-  if (deep !== undefined) {
+  const { parts, tooDeep } = parseParts(text);
+  if (tooDeep !== undefined) {
     const message = `a document can be nested at most ${DEPTH_LIMIT} levels deep; here it goes deeper`;
-    return unusable(source, 'document-too-deep', message, at(deep, deep + 1));
+    return unusable(source, 'document-too-deep', message, at(tooDeep, tooDeep + 1));
   }
-  const documents = parseAllDocuments(text, { prettyErrors: false, uniqueKeys: false });
-  const [document, ...others] = 'empty' in documents ? [] : documents;
+  const [document, ...others] = new Composer({ uniqueKeys: false }).compose(parts);
   if (document === undefined) return unusable(source, 'document-empty', 'expected a document', null);
   const faults = [...document.errors, ...document.warnings];
   if (faults.length > 0) {
