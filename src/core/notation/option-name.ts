@@ -11,8 +11,16 @@ export interface ScannedName {
   readonly end: number;
 }
 
+/** What is longer is no name that anybody types; reports tell it again with all that belongs to it. */
+const LONGEST = 500;
+
 /** Reads the option name that begins at `start`; undefined where none does. */
 export function scanOptionName(text: string, start: number, to: number): ScannedName | undefined {
+  const name = scanAny(text, start, to);
+  return name === undefined || name.end - name.start > LONGEST ? undefined : name;
+}
+
+function scanAny(text: string, start: number, to: number): ScannedName | undefined {
   const first = text[start];
   if (first === '+') return scanPlus(text, start, to);
   if (first !== '-' || start + 1 >= to) return undefined;

@@ -211,7 +211,7 @@ class FormWalker {
   #operandChoice(node: SynopsisNode & { kind: 'choice' }, words: readonly string[], context: Context): void {
     const place = this.#flow.span(node.start, node.end);
     const isLiteral = words.every((word) => LITERAL.test(word));
-    const name = words.map((word) => word.replace(/^<(.*)>$/, '$1')).join('|');
+    const name = choiceName(words.map((word) => word.replace(/^<(.*)>$/, '$1')));
     this.operands.push({
       kind: 'word',
       name,
@@ -342,6 +342,17 @@ class FormWalker {
       place,
     });
   }
+}
+
+/** How long a name made of the words of a choice may become; reports tell it again for each of its values. */
+const LONGEST_CHOICE = 500;
+
+/** `on|off`; where there are too many words, as many as have room and an ellipsis. */
+function choiceName(words: readonly string[]): string {
+  const whole = words.join('|');
+  if (whole.length <= LONGEST_CHOICE) return whole;
+  const end = whole.lastIndexOf('|', LONGEST_CHOICE);
+  return `${whole.slice(0, end < 0 ? LONGEST_CHOICE : end)}|…`;
 }
 
 /** The most words of an operand that stands once more in a bracket: `FILE [FILE]` are two. */
