@@ -24,6 +24,13 @@ test('documents that would take all time or memory are refused with a message', 
     ['an alias within itself', `${HEAD}options: &o\n  a: *o\n`, /at most .*100 levels/],
     ['10,000 flow lists', `${HEAD}a: ${'['.repeat(10_000)}`, /nested at most 100 levels deep/],
     ['10,000 block lists', `${HEAD}a:\n  ${'- '.repeat(10_000)}x\n`, /nested at most 100 levels deep/],
+    ['100,000 keys in a line', `${HEAD}a: ${'b: '.repeat(100_000)}x\n`, /nested at most 100 levels deep/],
+    ['100,000 keys in a bracket', `${HEAD}[ ${'a: '.repeat(100_000)}]\n`, /nested at most 100 levels deep/],
+    [
+      '100,000 lines of keys in a bracket',
+      `${HEAD}[ a: b\n${' b: c\n'.repeat(100_000)}]\n`,
+      /100 levels deep/,
+    ],
     ['10,000 explicit keys', `${HEAD}${'? '.repeat(10_000)}x\n`, /nested at most 100 levels deep/],
     [
       '10,000 levels of indent',

@@ -2,7 +2,17 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, auditJson, auditText, detectKind, type Place, readDocument, readHelp } from 'dabbawala';
+import {
+  audit,
+  auditJson,
+  auditText,
+  detectKind,
+  type Place,
+  readCompletion,
+  readDocument,
+  readHelp,
+} from 'dabbawala';
+import { COVERAGE_REPORTS, coverage } from 'dabbawala/analysis';
 import { type Interface, walkCommands } from 'dabbawala/model';
 import { documentYaml } from 'dabbawala/writers';
 import fc from 'fast-check';
@@ -265,4 +275,18 @@ test('lists of 150,000 entries of each kind are read, or their end is told, with
     const text = ['Usage: tiffin COMMAND', '', heading, ...entries].join('\n');
     assert.ok(readHelp({ name: 'help', text }).interface !== undefined, heading);
   }
+});
+
+test('what is told of a choice of 5,000 words does not repeat all of them for each', () => {
+  const words = Array.from({ length: 5000 }, (_, i) => `box${i}`);
+  const text = `Usage: tiffin {${words.join('|')}}\n`;
+  const { interface: from } = readHelp({ name: 'help', text });
+  assert.ok(from !== undefined);
+  const offered = readCompletion({ name: 'script', text: '' }, 'bash', 'tiffin');
+  const report = COVERAGE_REPORTS.json(coverage(from, [offered]), {
+    tool: TOOL,
+    text: { width: 80, colour: false },
+  });
+  assert.equal(from.root.forms[0]?.operands[0]?.word.values?.value.length, 5000);
+  assert.ok(report.length < text.length * 100, `${report.length} for ${text.length}`);
 });
