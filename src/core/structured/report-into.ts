@@ -9,7 +9,8 @@ const PROBLEM_LIMIT = 1000;
 export function reportInto(problems: Problem[], source: Source): Report {
   return (code, message, place) => {
     if (problems.length < PROBLEM_LIMIT) {
-      problems.push({ code, message, place, source: source.name, consequence: 'mistake' });
+      const text = typeof message === 'string' ? message : message();
+      problems.push({ code, message: text, place, source: source.name, consequence: 'mistake' });
     }
   };
 }

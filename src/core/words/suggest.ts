@@ -8,6 +8,9 @@ export type SuggestionScope = Iterable<string> | { readonly index: { readonly na
 /** Longer words are compared only so far. */
 const COMPARED = 60;
 
+/** So many more separators the one of two names may have where the words are the same. */
+const MOST_SEPARATORS = 2;
+
 /** How many names are suggested at the most. */
 const SUGGESTIONS = 3;
 
@@ -21,9 +24,10 @@ export function suggest(word: string, scope: SuggestionScope): string[] {
   const names = Symbol.iterator in scope ? scope : scope.index.names;
   const given = plain(word.split('=', 1)[0] ?? '').slice(0, COMPARED);
   if (given === '') return [];
+  const givenWords = sortedWords(given);
   const ranked: { name: string; cost: number }[] = [];
   for (const name of new Set(names)) {
-    const cost = costOf(given, plain(name).slice(0, COMPARED));
+    const cost = costOf(given, givenWords, plain(name).slice(0, COMPARED));
     if (cost !== undefined) ranked.push({ name, cost });
   }
   ranked.sort((a, b) => a.cost - b.cost || a.name.length - b.name.length || compareCodeUnits(a.name, b.name));
@@ -39,16 +43,21 @@ function plain(name: string): string {
 }
 
 /** How far a name is from what was given; undefined where it is too far to be meant. */
-function costOf(given: string, name: string): number | undefined {
+function costOf(given: string, givenWords: string, name: string): number | undefined {
   if (name === given) return 0;
   if (given.length > 1 && name.startsWith(given)) return 0.2;
-  const sorted = (text: string) => nameWords(text).sort(compareCodeUnits).join('-');
-  if (given.length > 2 && sorted(given) === sorted(name)) return 0.4;
+  // Most names differ too much in their lengths to have the same words.
+  const mayHaveSame = given.length > 2 && Math.abs(given.length - name.length) <= MOST_SEPARATORS;
+  if (mayHaveSame && givenWords === sortedWords(name)) return 0.4;
   if (isSwapped(given, name)) return 1;
   const edits = distance(given, name);
   // Two letters of five may be wrong; of a single letter none.
   const most = given.length < 2 ? 0 : Math.max(1, Math.floor(Math.min(given.length, name.length) * 0.4));
   return edits <= most ? edits : undefined;
+}
+
+function sortedWords(text: string): string {
+  return nameWords(text).sort(compareCodeUnits).join('-');
 }
 
 /** Whether two words differ in two neighbouring letters that are swapped. */

@@ -30,7 +30,7 @@ export function readParsingRule(word: string): ParsingRuleReading {
   const record =
     root &&
     readAs(parsing, root, (_, message) => {
-      mistake ??= message;
+      mistake ??= typeof message === 'string' ? message : message();
     });
   return mistake === undefined ? { rules: rulesFromRecord(record), mistake } : { rules: undefined, mistake };
 }

@@ -69,11 +69,8 @@ export function record<F extends Fields>(
       for (const { key, value } of node.entries) {
         const shape = shapes.get(key.text);
         if (shape === undefined) {
-          report(
-            'unknown-key',
-            `unknown key '${shorten(key.text)}'${nearestKey(key.text, [...shapes.keys()])}`,
-            key.place,
-          );
+          const found = () => `unknown key '${shorten(key.text)}'${nearestKey(key.text, [...shapes.keys()])}`;
+          report('unknown-key', found, key.place);
         } else if (said.has(key.text)) {
           report('key-twice', `'${key.text}' is given twice in one mapping; keep one of them`, key.place);
         } else {

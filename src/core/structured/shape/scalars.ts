@@ -94,8 +94,8 @@ export function choice<const T extends string>(...words: readonly T[]): Shape<Pl
     () => ({ enum: words.flatMap(asJson) }),
     ({ text: value, place }, report) => {
       if (isWord(value)) return { value, place };
-      const hint = words.length === 1 ? '' : didYouMean(value, words);
-      report('wrong-value', `expected ${expected}, found '${value.slice(0, 80)}'${hint}`, place);
+      const hint = () => (words.length === 1 ? '' : didYouMean(value, words));
+      report('wrong-value', () => `expected ${expected}, found '${value.slice(0, 80)}'${hint()}`, place);
       return undefined;
     },
   );

@@ -7,8 +7,8 @@ export interface Placed<T> {
   readonly place: Span;
 }
 
-/** Takes the mistakes that are found as a document is read. */
-export type Report = (code: string, message: string, place: Span) => void;
+/** Takes the mistakes that are found as a document is read. A message that is work to make is given as what makes it: of many mistakes, few are told. */
+export type Report = (code: string, message: string | (() => string), place: Span) => void;
 
 /** A part of a JSON Schema (draft 2020-12). */
 export type JsonSchema = { readonly [key: string]: unknown };

@@ -29,8 +29,9 @@ export function table<T>(
       const seen = new Set<string>();
       const rows = node.entries.flatMap(({ key, value: one }): Row<T>[] => {
         if (known !== undefined && !allowed.has(key.text)) {
-          const hint = didYouMean(key.text, known.keys);
-          report('unknown-key', `expected ${known.one}, found '${key.text.slice(0, 80)}'${hint}`, key.place);
+          const found = () =>
+            `expected ${known.one}, found '${key.text.slice(0, 80)}'${didYouMean(key.text, known.keys)}`;
+          report('unknown-key', found, key.place);
           return [];
         }
         if (seen.has(key.text)) {
