@@ -93,7 +93,7 @@ export function optionsInReach(at: CommandAt): Option[] {
 }
 
 /** So often an option may be the same as one that is the same as another. */
-const MOST_STEPS = 20;
+const MAX_STEPS = 20;
 
 /** For each option, what its names and its negated names stand for; an option that is the same as another is that one. */
 function targetsOf(options: readonly Option[]): ReadonlyMap<Option, readonly [ScopeTarget, ScopeTarget]> {
@@ -107,7 +107,7 @@ function targetsOf(options: readonly Option[]): ReadonlyMap<Option, readonly [Sc
     options.map((option) => {
       let meant = option;
       // Two may call each other the same.
-      for (let steps = 0; steps < MOST_STEPS; steps++) {
+      for (let steps = 0; steps < MAX_STEPS; steps++) {
         const same = meant.sameAs?.value;
         const next = same === undefined || same.value !== undefined ? undefined : byName.get(same.option);
         if (next === undefined || next === option) break;

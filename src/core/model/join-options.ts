@@ -4,7 +4,7 @@ import type { Option, OptionName } from './option.ts';
 import { prefer, unite } from './prefer.ts';
 
 /** So many options of one name are told apart by their other names, and so many of one view joined with one of the other. */
-const MOST_ALIKE = 50;
+const MAX_ALIKE = 50;
 
 /** Joins the options of two views of one command: an option of the second belongs to that of the first with most names in common. */
 export function joinOptions(first: readonly Option[], second: readonly Option[]): Option[] {
@@ -12,7 +12,7 @@ export function joinOptions(first: readonly Option[], second: readonly Option[])
   for (const [i, option] of first.entries()) {
     for (const { text } of option.names) {
       const alike = byName.get(text) ?? [];
-      if (alike.length < MOST_ALIKE) byName.set(text, [...alike, i]);
+      if (alike.length < MAX_ALIKE) byName.set(text, [...alike, i]);
     }
   }
   const result = [...first];
@@ -27,7 +27,7 @@ export function joinOptions(first: readonly Option[], second: readonly Option[])
     const known = result[at];
     const times = joined.get(at) ?? 0;
     joined.set(at, times + 1);
-    if (known === undefined || times >= MOST_ALIKE) result.push(option);
+    if (known === undefined || times >= MAX_ALIKE) result.push(option);
     else result[at] = joinOption(known, option);
   }
   return result;

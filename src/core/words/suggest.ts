@@ -9,7 +9,7 @@ export type SuggestionScope = Iterable<string> | { readonly index: { readonly na
 const COMPARED = 60;
 
 /** So many more separators the one of two names may have where the words are the same. */
-const MOST_SEPARATORS = 2;
+const MAX_SEPARATORS = 2;
 
 /** How many names are suggested at the most. */
 const SUGGESTIONS = 3;
@@ -47,7 +47,7 @@ function costOf(given: string, givenWords: string, name: string): number | undef
   if (name === given) return 0;
   if (given.length > 1 && name.startsWith(given)) return 0.2;
   // Most names differ too much in their lengths to have the same words.
-  const mayHaveSame = given.length > 2 && Math.abs(given.length - name.length) <= MOST_SEPARATORS;
+  const mayHaveSame = given.length > 2 && Math.abs(given.length - name.length) <= MAX_SEPARATORS;
   if (mayHaveSame && givenWords === sortedWords(name)) return 0.4;
   if (isSwapped(given, name)) return 1;
   const edits = distance(given, name);

@@ -40,7 +40,7 @@ export const optionalBeforeRequired = defineCheck({
 });
 
 /** A usage line with more operands than this is not looked at. */
-const MOST_OPERANDS = 100;
+const MAX_OPERANDS = 100;
 
 /** An optional operand before a mandatory one, where a third one varies in number, so that counting does not help. */
 function undecided({ operands, text }: Form): { optional: Operand; required: Operand } | undefined {
@@ -48,7 +48,7 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
   if (/\s\|\s/.test(text.replace(/[[({<][^\][(){}<>]{0,200}[\])}>]/g, ''))) return undefined;
   const words = operands.filter((one) => one.kind === 'word' && /\p{L}/u.test(one.name) && !isJoined(one));
   // Each is held against all others.
-  if (words.length > MOST_OPERANDS || words.some(({ count }) => count === undefined)) return undefined;
+  if (words.length > MAX_OPERANDS || words.some(({ count }) => count === undefined)) return undefined;
   // Two that take any number of words are told as such.
   if (words.filter(({ count }) => count?.value.most === null).length > 1) return undefined;
   const varies = ({ count }: Operand) => count?.value.least !== count?.value.most;

@@ -4,7 +4,7 @@ import type { Source } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** So many different names are looked for in the text: each costs a look at all of it. */
-const MOST_NAMES = 200;
+const MAX_NAMES = 200;
 
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck({
@@ -28,7 +28,7 @@ export const operandUndescribed = defineCheck({
       const text = textOutside(forms);
       const told = new Map<string, boolean>();
       const isTold = (word: string) => {
-        const known = told.get(word) ?? (told.size >= MOST_NAMES || text.includes(word));
+        const known = told.get(word) ?? (told.size >= MAX_NAMES || text.includes(word));
         told.set(word, known);
         return known;
       };

@@ -5,8 +5,8 @@ import { defineCheck } from '../define-check.ts';
 import { NamedMembers } from '../named-members.ts';
 
 /** A relation of more members is not looked for in texts; nor is one looked for in more usage lines. */
-const MOST_MEMBERS = 100;
-const MOST_FORMS = 100;
+const MAX_MEMBERS = 100;
+const MAX_FORMS = 100;
 
 /** One finding for each relation of which neither the usage lines nor the texts of its members speak. */
 export const relationUnstated = defineCheck({
@@ -55,7 +55,7 @@ relations:
         report.judged();
         const members = [...(relation.subject === undefined ? [] : [relation.subject]), ...relation.members];
         const [first] = members;
-        if (first === undefined || members.length < 2 || members.length > MOST_MEMBERS) continue;
+        if (first === undefined || members.length < 2 || members.length > MAX_MEMBERS) continue;
         if (isSaid(relation, members, at.command, named)) continue;
         report.finding({
           command: at.path,
@@ -86,7 +86,7 @@ function isSaid(
   const spellings = members.map((member) => named.namesOf(member));
   const countIn = (text: string) => spellings.filter((names) => named.hasOne(text, names)).length;
   if (countIn(description?.value ?? '') > 1 || countIn(summary?.value ?? '') > 1) return true;
-  const counts = forms.slice(0, MOST_FORMS).map(({ text }) => countIn(text));
+  const counts = forms.slice(0, MAX_FORMS).map(({ text }) => countIn(text));
   const isDrawn = counts.some((count) => count > 1);
   // Synopses of their own keep options apart that exclude each other.
   const isApart = counts.filter((count) => count === 1).length > 1;

@@ -43,14 +43,14 @@ export function usageOnlyOptions(
 const ANY_OPTION = /^--?(?:options?|switch(?:es)?|flags?)$/;
 
 /** More names than these are not spellings of one option. */
-const MOST_SPELLINGS = 20;
+const MAX_SPELLINGS = 20;
 
 /** For each name that a bar shows to be a spelling of another, the names that are one with it. */
 function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, ReadonlySet<string>> {
   const groups = new Map<string, Set<string>>();
   for (const [a, b] of readings.flatMap((reading) => reading.spellings)) {
     const joined = new Set([a, ...(groups.get(a) ?? []), b, ...(groups.get(b) ?? [])]);
-    if (joined.size > MOST_SPELLINGS) continue;
+    if (joined.size > MAX_SPELLINGS) continue;
     for (const name of joined) groups.set(name, joined);
   }
   return groups;

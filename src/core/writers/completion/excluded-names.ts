@@ -4,7 +4,7 @@ import type { Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 
 /** A relation with more members is left out: each of them would have to name all others. */
-const MOST_MEMBERS = 100;
+const MAX_MEMBERS = 100;
 
 /** Which names of options may not stand beside an option, by the relations that hold at a command. */
 export class ExcludedNames {
@@ -19,7 +19,7 @@ export class ExcludedNames {
       const { kind, subject, members } = relation;
       const all = subject === undefined ? members : [subject, ...members];
       const isPlain = all.every((member) => member.kind === 'option' && member.value === undefined);
-      if (!isPlain || all.length > MOST_MEMBERS) continue;
+      if (!isPlain || all.length > MAX_MEMBERS) continue;
       if (!['exactly-one', 'at-most-one', 'excludes'].includes(kind)) continue;
       for (const name of new Set(all.map((member) => member.name))) addTo(this.#relations, name, relation);
     }
