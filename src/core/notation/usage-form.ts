@@ -4,6 +4,7 @@ import { stated } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { Span } from '../source/source.ts';
+import { choiceName } from './choice-name.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
 import {
   type FollowingArgument,
@@ -342,17 +343,6 @@ class FormWalker {
       place,
     });
   }
-}
-
-/** How long a name made of the words of a choice may become; reports tell it again for each of its values. */
-const MAX_CHOICE_LENGTH = 500;
-
-/** `on|off`; where there are too many words, as many as have room and an ellipsis. */
-function choiceName(words: readonly string[]): string {
-  const whole = words.join('|');
-  if (whole.length <= MAX_CHOICE_LENGTH) return whole;
-  const end = whole.lastIndexOf('|', MAX_CHOICE_LENGTH);
-  return `${whole.slice(0, end < 0 ? MAX_CHOICE_LENGTH : end)}|…`;
 }
 
 /** The most words of an operand that stands once more in a bracket: `FILE [FILE]` are two. */
