@@ -15,13 +15,23 @@ const ALIKE = 0.6;
 /** Texts of fewer words are alike only where they are the same. */
 const MIN_WORDS = 3;
 
+/** So much of a text is held against others. */
+const MAX_COMPARED = 2000;
+
 /** How many pairs of texts are held against each other; beyond that only equal texts and names make a rename. */
 const PAIRS_LIMIT = 250_000;
 
 /** Whether two texts speak of one thing: undefined where one is lacking. */
 export function textsAlike(a: string | undefined, b: string | undefined): boolean | undefined {
   if (a === undefined || b === undefined || a.trim() === '' || b.trim() === '') return undefined;
-  return normalisedText(a) === normalisedText(b) || likeness(wordsOf(a), wordsOf(b)) >= ALIKE;
+  const [first, second] = [comparedPart(a), comparedPart(b)];
+  return (
+    normalisedText(first) === normalisedText(second) || likeness(wordsOf(first), wordsOf(second)) >= ALIKE
+  );
+}
+
+function comparedPart(text: string | undefined): string {
+  return (text ?? '').trim().slice(0, MAX_COMPARED);
 }
 
 /**
@@ -45,7 +55,7 @@ export function findRenamed(before: readonly Described[], after: readonly Descri
   };
   byKey(({ names }) => names.map(wordKey).filter((key) => key.length > 1));
   // The same text says more than the same words in another order.
-  byKey(({ text }) => (text === undefined || text.trim() === '' ? [] : [normalisedText(text)]));
+  byKey(({ text }) => [comparedPart(text)].filter((part) => part !== '').map(normalisedText));
   byKey(({ names }) => names.map(unorderedKey).filter((key) => key.length > 1));
   for (const [old, newer] of likeTexts(before, after, renamed, taken)) renamed.set(old, newer);
   return renamed;
@@ -60,7 +70,7 @@ function likeTexts(
 ): [number, number][] {
   const left = (things: readonly Described[], isTaken: (i: number) => boolean) =>
     things.flatMap((thing, i) => {
-      const words = wordsOf(thing.text ?? '');
+      const words = wordsOf(comparedPart(thing.text));
       return isTaken(i) || words.size < MIN_WORDS ? [] : [{ i, words, thing }];
     });
   const olds = left(before, (i) => renamed.has(i));
