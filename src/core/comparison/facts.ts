@@ -14,7 +14,7 @@ export function areStated(...facts: readonly Knowable<unknown>[]): boolean {
 
 /** Whether two texts differ in more than how they are wrapped. */
 export function textDiffers(before: string | undefined, after: string | undefined): boolean {
-  return unwrapped(before ?? '') !== unwrapped(after ?? '');
+  return before !== after && unwrapped(before ?? '') !== unwrapped(after ?? '');
 }
 
 function unwrapped(text: string): string {
