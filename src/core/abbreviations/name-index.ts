@@ -2,6 +2,7 @@ import { withTwoHyphens } from '../model/long-hyphens.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import type { NameLookup, PrefixRange } from './name-lookup.ts';
 import { RangeMinimum } from './range-minimum.ts';
+import { sharedLength } from './shared-length.ts';
 import type { Resolution } from './verdict.ts';
 
 /** A name and what it stands for; two names of one thing have the same target. */
@@ -213,11 +214,4 @@ export class NameIndex<T> implements NameLookup<T> {
     }
     return low;
   }
-}
-
-function sharedLength(a: string, b: string): number {
-  const limit = Math.min(a.length, b.length);
-  let i = 0;
-  while (i < limit && a.charCodeAt(i) === b.charCodeAt(i)) i++;
-  return i;
 }

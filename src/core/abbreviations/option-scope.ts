@@ -3,6 +3,7 @@ import type { Interface } from '../model/interface.ts';
 import { takesEitherHyphens, withTwoHyphens } from '../model/long-hyphens.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { Option, OptionName } from '../model/option.ts';
+import { optionsByName } from '../model/options-by-name.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
 import { indexRules } from './index-rules.ts';
 import { type IndexedName, NameIndex } from './name-index.ts';
@@ -97,9 +98,7 @@ const MAX_STEPS = 20;
 
 /** For each option, what its names and its negated names stand for; an option that is the same as another is that one. */
 function targetsOf(options: readonly Option[]): ReadonlyMap<Option, readonly [ScopeTarget, ScopeTarget]> {
-  const byName = new Map<string, Option>();
-  for (const option of options)
-    for (const { text } of option.names) if (!byName.has(text)) byName.set(text, option);
+  const byName = optionsByName(options);
   const own = new Map(
     options.map((option) => [option, [targetOf(option, false), targetOf(option, true)] as const]),
   );

@@ -1,6 +1,8 @@
 import { optionsInReach } from '../abbreviations/option-scope.ts';
+import { firstBy } from '../model/grouped.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Option } from '../model/option.ts';
+import { optionsByName } from '../model/options-by-name.ts';
 import type { Member } from '../model/relation.ts';
 import type { CommandAt } from '../model/walk.ts';
 
@@ -9,16 +11,13 @@ const SEARCHED = 10_000;
 
 /** The members of relations at one command: what they are called there, and which texts name them. */
 export class NamedMembers {
-  readonly #options = new Map<string, Option>();
+  readonly #options: ReadonlyMap<string, Option>;
   readonly #operands: ReadonlyMap<string, Operand>;
   readonly #words = new Map<string, ReadonlySet<string>>();
 
   constructor(at: CommandAt) {
-    for (const option of optionsInReach(at))
-      for (const { text } of option.names) if (!this.#options.has(text)) this.#options.set(text, option);
-    this.#operands = new Map(
-      at.command.operands.items.toReversed().map((operand) => [operand.name, operand]),
-    );
+    this.#options = optionsByName(optionsInReach(at));
+    this.#operands = firstBy(at.command.operands.items, ({ name }) => name);
   }
 
   /** All names of what a member names. */

@@ -15,3 +15,13 @@ export function addTo<K, T>(groups: Map<K, T[]>, key: K, item: T): void {
   if (group === undefined) groups.set(key, [item]);
   else group.push(item);
 }
+
+/** The first item of each key. */
+export function firstBy<T, K>(items: readonly T[], keyOf: (item: T) => K): Map<K, T> {
+  const first = new Map<K, T>();
+  for (const item of items) {
+    const key = keyOf(item);
+    if (!first.has(key)) first.set(key, item);
+  }
+  return first;
+}

@@ -2,6 +2,7 @@ import type { Fact } from '../model/fact.ts';
 import { addTo } from '../model/grouped.ts';
 import type { Operand } from '../model/operand.ts';
 import { mainName, type Option } from '../model/option.ts';
+import { allNames, optionsByName } from '../model/options-by-name.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { CommandAt } from '../model/walk.ts';
 import type { Clause, Literal } from './satisfy.ts';
@@ -51,20 +52,18 @@ class FormulaBuilder {
   readonly #variables: Variable[] = [];
   readonly #byText = new Map<string, number>();
   readonly #byOption = new Map<Option, number>();
-  readonly #options = new Map<string, Option>();
+  readonly #options: ReadonlyMap<string, Option>;
   readonly #operands: ReadonlySet<string>;
   readonly #structure: Clause[] = [];
   readonly #values = new Map<Option, Literal[]>();
 
   constructor(at: CommandAt) {
     this.#at = at;
-    for (const { options } of at.line.toReversed()) {
-      for (const option of options.items) {
-        for (const { text } of [...option.names, ...option.negatedNames]) {
-          if (!this.#options.has(text)) this.#options.set(text, option);
-        }
-      }
-    }
+    // A command's own options come before those of the commands above it.
+    this.#options = optionsByName(
+      at.line.toReversed().flatMap(({ options }) => options.items),
+      allNames,
+    );
     const { operands, forms } = at.command;
     this.#operands = new Set(
       [...operands.items, ...forms.flatMap((form) => form.operands)].map(({ name }) => name),

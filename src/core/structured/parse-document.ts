@@ -2,7 +2,7 @@ import { Composer, isAlias, isMap, isScalar, isSeq, type Node } from 'yaml';
 import type { Problem } from '../source/problem.ts';
 import type { Source, Span } from '../source/source.ts';
 import type { DocumentNode, MappingEntry, ScalarNode } from './document-node.ts';
-import { DEPTH_LIMIT, parseParts } from './nesting.ts';
+import { DEPTH_LIMIT, parseParts } from './parse-parts.ts';
 
 /** The longest document that is read, in UTF-16 units. */
 export const DOCUMENT_LIMIT = 4 * 1024 * 1024;

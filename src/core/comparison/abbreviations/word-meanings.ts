@@ -1,3 +1,4 @@
+import { sharedLength } from '../../abbreviations/shared-length.ts';
 import type { AllowedValue } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
 import { addTo } from '../../model/grouped.ts';
@@ -295,10 +296,4 @@ function standingOf({ wasName }: Judged, old: WordScope): Conformity {
 
 function isNext(before: string, word: string): boolean {
   return word.length === before.length + 1 && word.startsWith(before);
-}
-
-function sharedLength(a: string, b: string): number {
-  let i = 0;
-  while (i < a.length && a[i] === b[i]) i++;
-  return i;
 }

@@ -1,7 +1,7 @@
 import { quoteName } from '../../messages/wording.ts';
 import type { Count } from '../../model/argument.ts';
 import type { Command, Form } from '../../model/command.ts';
-import { groupedBy } from '../../model/grouped.ts';
+import { firstBy, groupedBy } from '../../model/grouped.ts';
 import type { Operand } from '../../model/operand.ts';
 import { saysTheSame } from '../../model/same.ts';
 import type { About, Context } from '../context.ts';
@@ -90,7 +90,7 @@ function orderChanges(
   const newNames = newer.map(({ name }) => name);
   const isOld = new Set(oldNames);
   // Of two of one name the first counts.
-  const freshByName = new Map(newer.toReversed().map((operand) => [operand.name, operand]));
+  const freshByName = firstBy(newer, ({ name }) => name);
   const stay = oldNames.filter((name) => freshByName.has(name));
   const inNewOrder = newNames.filter((name) => isOld.has(name));
   if (stay.join('\0') !== inNewOrder.join('\0')) {

@@ -1,4 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
+import { firstBy } from '../../model/grouped.ts';
 import { argumentOf, longNames, mainName, type Option } from '../../model/option.ts';
 import type { Context } from '../context.ts';
 import { lostOption } from '../pairing/lost-options.ts';
@@ -198,7 +199,7 @@ function isOneSource(a: Option, b: Option): boolean {
 /** The arguments of names that have one of their own. */
 function ownArguments(option: Option, same: Option, pair: CommandPair, context: Context): void {
   const main = mainName(option);
-  const newNames = new Map(same.names.toReversed().map((name) => [name.text, name]));
+  const newNames = firstBy(same.names, ({ text }) => text);
   for (const name of option.names) {
     const newer = newNames.get(name.text);
     if (newer === undefined || name === main) continue;

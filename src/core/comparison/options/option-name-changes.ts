@@ -1,4 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
+import { firstBy } from '../../model/grouped.ts';
 import { mainName, type Option, type OptionName } from '../../model/option.ts';
 import type { Context } from '../context.ts';
 import { lostNameEffect, lostNameMessage } from '../pairing/lost-names.ts';
@@ -16,7 +17,7 @@ interface Named {
 /** How the names of an option that both versions have differ: gone, given to another option, new, or the option renamed. */
 export function nameChanges(option: Option, same: Option, pair: CommandPair, context: Context): void {
   const [old, newer] = [namesOf(option), namesOf(same)];
-  const [oldNames, newNames] = [byText(old), byText(newer)];
+  const [oldNames, newNames] = [firstBy(old, textOf), firstBy(newer, textOf)];
   const gone = old.filter(({ name }) => !newNames.has(name.text));
   const come = newer.filter(({ name }) => !oldNames.has(name.text));
   const { list } = context;
@@ -153,9 +154,8 @@ function namesOf({ names, negatedNames }: Option): Named[] {
   ];
 }
 
-/** The first of each text. */
-function byText(names: readonly Named[]): ReadonlyMap<string, Named> {
-  return new Map(names.toReversed().map((one) => [one.name.text, one]));
+function textOf({ name }: Named): string {
+  return name.text;
 }
 
 function isMain({ name, negated }: Named): boolean {

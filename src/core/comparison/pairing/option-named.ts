@@ -1,5 +1,6 @@
 import type { Command } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
+import { allNames, optionsByName } from '../../model/options-by-name.ts';
 import type { CommandAt } from '../../model/walk.ts';
 
 /** The option that a name stands for, of those that a command declares, and of those of them that may stand anywhere below it. */
@@ -27,17 +28,12 @@ function namedBy(command: Command): Named {
   if (before !== undefined) return before;
   const { items } = command.options;
   const named: Named = {
-    own: firstByName(items),
-    below: firstByName(items.filter(({ inheritance }) => inheritance?.value === 'anywhere-below')),
+    own: optionsByName(items, allNames),
+    below: optionsByName(
+      items.filter(({ inheritance }) => inheritance?.value === 'anywhere-below'),
+      allNames,
+    ),
   };
   known.set(command, named);
   return named;
-}
-
-function firstByName(options: readonly Option[]): ReadonlyMap<string, Option> {
-  const byName = new Map<string, Option>();
-  for (const option of options)
-    for (const { text } of [...option.names, ...option.negatedNames])
-      if (!byName.has(text)) byName.set(text, option);
-  return byName;
 }

@@ -1,3 +1,4 @@
+import { firstBy } from '../../model/grouped.ts';
 import { argumentOf, mainName } from '../../model/option.ts';
 import { valueWords, type WordScope } from '../abbreviations/word-scope.ts';
 import type { CommandPair, Pairing } from './pairing.ts';
@@ -20,7 +21,7 @@ export function* valuePairs(
     }
   }
   // Of several operands of one name the first counts.
-  const freshOperands = new Map(newer.command.operands.items.toReversed().map((one) => [one.name, one]));
+  const freshOperands = firstBy(newer.command.operands.items, ({ name }) => name);
   for (const operand of old.command.operands.items) {
     const same = freshOperands.get(operand.name);
     if (same === undefined) continue;

@@ -1,9 +1,9 @@
 import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
-import { addTo } from '../../model/grouped.ts';
 import { notesIn } from '../../notation/mark-notes.ts';
 import { textWidth } from '../../source/text-width.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { type Head, withPaths } from './command-paths.ts';
 import { headingFact, type Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
@@ -162,12 +162,6 @@ function commonPath(entries: readonly WordEntry[], programPath: readonly string[
   return path;
 }
 
-/** The left part of an entry: the names of a command, and a further literal word behind a single name. */
-interface Head {
-  readonly names: readonly CommandName[];
-  readonly further: CommandName | undefined;
-}
-
 function readHead(entry: WordEntry, cleaned: CleanedText, programPath: readonly string[]): Head | undefined {
   const { line, end } = entry;
   const at = pathEnd(entry, programPath);
@@ -208,41 +202,6 @@ function pathEnd({ line, start, end }: WordEntry, programPath: readonly string[]
     if (isPassed) at = next;
   }
   return at;
-}
-
-/** Where entries share a first word and differ in a second (`round open`, `round close`), they are commands of one command. */
-function withPaths(read: readonly { readonly head: Head; readonly command: Command }[]): Command[] {
-  const seconds = new Map<string, Set<string>>();
-  for (const { head } of read) {
-    const [first] = head.names;
-    if (first === undefined || head.further === undefined) continue;
-    seconds.set(first.text, (seconds.get(first.text) ?? new Set()).add(head.further.text));
-  }
-  const commands: Command[] = [];
-  // Where the command of each first word stands, and what was found below it.
-  const indexes = new Map<string, number>();
-  const children = new Map<number, Command[]>();
-  for (const { head, command } of read) {
-    const [first] = head.names;
-    const isNested =
-      first !== undefined && head.further !== undefined && (seconds.get(first.text)?.size ?? 0) > 1;
-    const known = first === undefined ? undefined : indexes.get(first.text);
-    if (first !== undefined && known === undefined) indexes.set(first.text, commands.length);
-    if (!isNested || first === undefined || head.further === undefined) {
-      commands.push(command);
-      continue;
-    }
-    const names = [head.further, ...command.names.slice(head.names.length)];
-    addTo(children, known ?? commands.length, { ...command, names, place: head.further.place });
-    if (known === undefined) commands.push(makeCommand({ names: [first], place: first.place }));
-  }
-  return commands.map((command, i) => {
-    const below = children.get(i);
-    const items = [...command.commands.items, ...(below ?? [])];
-    return below === undefined
-      ? command
-      : makeCommand({ ...command, commands: { items, complete: undefined } });
-  });
 }
 
 /** The lines of the first paragraph. */

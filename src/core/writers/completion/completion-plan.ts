@@ -1,6 +1,7 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import type { AllowedValue, Offer, Word } from '../../model/argument.ts';
 import { type Command, commandName } from '../../model/command.ts';
+import { firstBy } from '../../model/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import type { Operand } from '../../model/operand.ts';
@@ -166,7 +167,7 @@ function planOperand(operand: Operand): PlannedWord & { readonly again: boolean 
 function operandsOf({ forms, operands }: Command): readonly Operand[] {
   const [form, ...others] = forms;
   if (form === undefined || others.length > 0) return operands.items;
-  const byName = new Map(operands.items.toReversed().map((operand) => [operand.name, operand]));
+  const byName = firstBy(operands.items, ({ name }) => name);
   return form.operands.map((operand) => {
     const listed = byName.get(operand.name);
     return listed === undefined ? operand : { ...operand, word: listed.word };

@@ -1,5 +1,6 @@
 import { addTo } from '../../model/grouped.ts';
 import type { Option } from '../../model/option.ts';
+import { optionsByName } from '../../model/options-by-name.ts';
 import type { Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 
@@ -8,13 +9,12 @@ const MAX_MEMBERS = 100;
 
 /** Which names of options may not stand beside an option, by the relations that hold at a command. */
 export class ExcludedNames {
-  readonly #options = new Map<string, Option>();
+  readonly #options: ReadonlyMap<string, Option>;
   /** The relations in which a name stands. */
   readonly #relations = new Map<string, Relation[]>();
 
   constructor({ command, line }: CommandAt) {
-    for (const option of command.options.items)
-      for (const { text } of option.names) if (!this.#options.has(text)) this.#options.set(text, option);
+    this.#options = optionsByName(command.options.items);
     for (const relation of line.flatMap(({ relations }) => relations)) {
       const { kind, subject, members } = relation;
       const all = subject === undefined ? members : [subject, ...members];

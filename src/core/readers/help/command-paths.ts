@@ -1,0 +1,43 @@
+import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
+import { addTo } from '../../model/grouped.ts';
+
+/** The left part of an entry: the names of a command, and a further literal word behind a single name. */
+export interface Head {
+  readonly names: readonly CommandName[];
+  readonly further: CommandName | undefined;
+}
+
+/** Where entries share a first word and differ in a second (`round open`, `round close`), they are commands of one command. */
+export function withPaths(read: readonly { readonly head: Head; readonly command: Command }[]): Command[] {
+  const seconds = new Map<string, Set<string>>();
+  for (const { head } of read) {
+    const [first] = head.names;
+    if (first === undefined || head.further === undefined) continue;
+    seconds.set(first.text, (seconds.get(first.text) ?? new Set()).add(head.further.text));
+  }
+  const commands: Command[] = [];
+  // Where the command of each first word stands, and what was found below it.
+  const indexes = new Map<string, number>();
+  const children = new Map<number, Command[]>();
+  for (const { head, command } of read) {
+    const [first] = head.names;
+    const isNested =
+      first !== undefined && head.further !== undefined && (seconds.get(first.text)?.size ?? 0) > 1;
+    const known = first === undefined ? undefined : indexes.get(first.text);
+    if (first !== undefined && known === undefined) indexes.set(first.text, commands.length);
+    if (!isNested || first === undefined || head.further === undefined) {
+      commands.push(command);
+      continue;
+    }
+    const names = [head.further, ...command.names.slice(head.names.length)];
+    addTo(children, known ?? commands.length, { ...command, names, place: head.further.place });
+    if (known === undefined) commands.push(makeCommand({ names: [first], place: first.place }));
+  }
+  return commands.map((command, i) => {
+    const below = children.get(i);
+    const items = [...command.commands.items, ...(below ?? [])];
+    return below === undefined
+      ? command
+      : makeCommand({ ...command, commands: { items, complete: undefined } });
+  });
+}
