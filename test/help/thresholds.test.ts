@@ -157,9 +157,12 @@ const PAIRS: readonly {
   {
     threshold: 'two lines that begin with the program and go on are its commands',
     read: commands,
-    below: { text: 'Usage: t <command>\n\n    t one [day]\n        Take one\n', gives: [] },
+    below: {
+      text: 'Usage: t <command>\n\nBoxes of a day are taken round.\n\n    t one [day]   Take one\n',
+      gives: [],
+    },
     at: {
-      text: 'Usage: t <command>\n\n    t one [day]\n        Take one\n    t two [day]\n        Take two\n',
+      text: 'Usage: t <command>\n\nBoxes of a day are taken round.\n\n    t one [day]   Take one\n    t two [day]   Take two\n',
       gives: ['one', 'two'],
     },
   },

@@ -68,8 +68,8 @@ export function surestNote(notes: readonly MarkNote[], kind: NoteKind): MarkNote
 /** Reads the notes of a mark. What is no note, such as a remark in brackets, gives none. */
 export function readNotes(text: string, mark: TextMark): MarkNote[] {
   const from = mark.start + 1;
-  // `run it with -i[n|p]`: a bracket that goes on with a word is a part of it.
-  const isJoined = /[\w-]/.test(text[mark.start - 1] ?? ' ');
+  // `run it with -i[n|p]`, `/(n|p)/`, `[n-|p-][late-]`: a bracket that is joined to something is a part of it.
+  const isJoined = /[\w\-/\])}]/.test(text[mark.start - 1] ?? ' ') || /[\w/[({]/.test(text[mark.end] ?? ' ');
   const inner = text.slice(from, mark.end - 1);
   const cuts = [...inner.matchAll(NEXT_NOTE)];
   const notes: MarkNote[] = [];

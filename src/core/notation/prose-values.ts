@@ -47,6 +47,7 @@ export function valuesInProse(text: string): ProseValues | undefined {
     const list = scanValueList(text, match.index + match[0].length);
     if (list === undefined || !/^[\s.]*(?:$|(?<=\. )\p{Lu})/u.test(text.slice(list.end, list.end + 3)))
       continue;
+    if (OF_A_KIND.test(text.slice(Math.max(0, match.index - KIND_LIMIT), match.index + 1))) continue;
     const isClosed = /^\.(?:\s*$|\s\p{Lu})/u.test(text.slice(list.end, list.end + 3));
     const isSwitch = list.values.every(({ value }) => /^(?:yes|no|on|off|true|false)$/i.test(value));
     if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted || isClosed || isSwitch)
@@ -54,6 +55,11 @@ export function valuesInProse(text: string): ProseValues | undefined {
   }
   return undefined;
 }
+
+/** `a number, or a day with a unit`: what stands behind the colon are examples of a kind. */
+const OF_A_KIND =
+  /\b(?:or|with) an? [\w -]{1,30}$|\b(?:examples?|for instance|such as|e\.g\.?|like)(?: \w+)?$/i;
+const KIND_LIMIT = 60;
 
 /** So many words, and nothing else, are a list; two may be what an option does. */
 const MIN_WORDS = 3;

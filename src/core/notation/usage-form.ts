@@ -16,6 +16,7 @@ import {
 import { type KnownOptions, NOTHING_KNOWN } from './known-options.ts';
 import { makeArgument } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
+import { withoutRedirections } from './redirections.ts';
 import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
 import { arePairs, isBareLetter, plainWords } from './usage-choice.ts';
@@ -25,8 +26,7 @@ import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, isPhrase, LITERAL, namesOptions
 
 /** Reads one synopsis whose text is `flow`. */
 export function readUsageForm(flow: PlacedText, known: KnownOptions = NOTHING_KNOWN): UsageReading {
-  // Where output goes is the shell's matter (`tiffin list > FILE`).
-  const root = parseSynopsis(flow.text.split(/\s>{1,2}\s/, 1)[0] ?? '');
+  const root = parseSynopsis(withoutRedirections(flow.text));
   const items = root.kind === 'sequence' ? root.items : [root];
   const head = readHead(items, flow);
   const walker = new FormWalker(flow, known);

@@ -65,13 +65,18 @@ function pathBehindOptions(
 const INTERPRETER = /^(?:perl|python|pypy|ruby|sh|bash|dash|ksh|zsh|php|node|java|lua|tclsh|mono)[\d.]*$/;
 const SCRIPT = /^[\w./+-]{1,200}\.(?:pl|py|rb|sh|php|js|mjs|lua|tcl|jar|exe)$/;
 
+/** Whether a word is the path of an interpreter, and one behind it that of a script: `/usr/bin/node ../tiffin`. */
+function isScript(first: string, word: string): boolean {
+  return INTERPRETER.test(first.split('/').at(-1) ?? '') && (SCRIPT.test(word) || word.includes('/'));
+}
+
 /** Whether a word behind the first is one that invokes the program too: `python3 -m tiffin`, `java -jar tiffin.jar`, `perl tiffin.pl`. */
 function invokesMore(program: readonly string[], word: string, next: SynopsisNode | undefined): boolean {
   const [first = '', second] = program;
   if (program.length === 2) return second === '-m' || second === '-jar';
   if (program.length > 2) return false;
   const isSwitch = word === '-m' || (word === '-jar' && INTERPRETER.test(first));
-  return isSwitch ? next?.kind === 'word' : INTERPRETER.test(first) && SCRIPT.test(word);
+  return isSwitch ? next?.kind === 'word' : isScript(first, word);
 }
 
 /** The words at the beginning of a synopsis, and how many of its items they are. */

@@ -52,8 +52,16 @@ export function isPhrase(node: SynopsisNode): boolean {
 const OPERAND_NOUN =
   /^(?!pro|mk|rm|re|un|cur|ls)\w{2,}(?:files?|filenames?|dir|dirs|directory|paths?|urls?)$|^(?:file|host|path|user|dir)names?$/;
 
+/** Words that stand for whatever the program is given. */
+const ANY_WORDS = /^(?:arguments|args|operands|parameters|params)$/;
+
+/** The name of a file, with an ending that no command has: `boxes.csv`. */
+export const FILE_NAME =
+  /^[\w+-][\w.+-]*\.(?:txt|md|csv|tsv|json|ya?ml|toml|xml|html?|css|[mc]?[jt]sx?|py|rb|pl|php|sh|lua|c|cc|cpp|h|hpp|go|rs|java|jar|pdf|ps|tex|bib|png|jpe?g|gif|svg|tiff?|wav|mp[34]|og[gv]|avi|mkv|tar|t?gz|bz2|xz|zip|log|conf|cfg|ini|sql|db|fa|fasta|fastq|bam|sam|vcf|bed|img|iso|bin|hex|elf|so|pcap|pem|crt|key|po|pot|scss|less)$/i;
+
 /** Whether a word in small letters names an operand, by what it says or by a second of its kind beside it (`file1 file2`). */
 export function namesOperand(word: string, synopsis: string): boolean {
   const [, stem] = /^(\w*[a-z_])1$/.exec(word) ?? [];
+  if (ANY_WORDS.test(word) || FILE_NAME.test(word)) return true;
   return OPERAND_NOUN.test(word) || (stem !== undefined && new RegExp(`\\b${stem}2\\b`).test(synopsis));
 }

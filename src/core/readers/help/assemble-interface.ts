@@ -103,7 +103,7 @@ function usageRelations(usage: UsageSummary, options: readonly Option[]): Relati
 }
 
 /** The name of the file without folders and ending stands for a program that the text does not name. */
-function nameFromSource(source: Source): string {
+export function nameFromSource(source: Source): string {
   const base = source.name.split('/').at(-1) ?? '';
   const stem = base.replace(/\.[^.]*$/, '');
   return stem === '' || stem === '-' ? 'program' : stem;

@@ -1,6 +1,7 @@
 import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
 import { notesIn } from '../../notation/mark-notes.ts';
+import { FILE_NAME } from '../../notation/usage-words.ts';
 import { textWidth } from '../../source/text-width.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { type Head, withPaths } from './command-paths.ts';
@@ -43,6 +44,7 @@ export function commandsOfEntries(
     // The program alone, in a list of command lines, is no command.
     const head = readHead(entry, cleaned, path);
     if (head === undefined || isJustified(entry) || isSentence(entry)) return [];
+    if (head.names.some(({ text }) => FILE_NAME.test(text))) return [];
     const isProgram = head.names[0]?.text === (path === described.path ? described.program : path[0]);
     if (isProgram && head.further === undefined) return [];
     return [{ head, command: commandOf(head.names, entry, section, cleaned) }];

@@ -3,7 +3,7 @@
  * Polish, Russian, Japanese and Chinese. Without word boundaries, which only Latin letters have.
  */
 export const USAGE_WORDS =
-  'usage|synopsis|use|aufruf|verwendung|syntax|utilisation|uso|sintaxis|użycie|składnia|использование|使い方|使用法|用法';
+  'usage is(?: as follows)?|usage|synopsis|use|aufruf|verwendung|syntax|utilisation|uso|sintaxis|użycie|składnia|использование|使い方|使用法|用法';
 
 export const COMMAND_WORDS =
   'befehle|unterbefehle|kommandos|commandes|sous-commandes|comandos|comandi|polecenia|команды|コマンド|命令|子命令';

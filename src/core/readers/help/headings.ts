@@ -182,6 +182,8 @@ function headingKind(heading: string): HeadingKind {
   if (ENVIRONMENT.test(heading)) return 'environment';
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
   if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
+  // `The box argument can be one of` leads to its values.
+  if (/\bargument (?:is|can|may|must|should)\b/i.test(heading)) return 'other';
   if (/\b(?:arguments?|args|operands?|positionals?)\b|\bparameters$/i.test(heading)) return 'operands';
   if (
     /\b(?:sub-?commands?|commands?|subcmds?|verbs|actions)\b/i.test(heading) &&

@@ -30,13 +30,14 @@ export interface HelpLists {
 
 /**
  * Reads the lists of words in sections. `isFree` says which lines no entry of an option list holds; the synopses and the options tell what
- * some of the words are.
+ * some of the words are. `program` is what the program is called where they do not tell.
  */
 export function readLists(
   sections: readonly Section[],
   isFree: (line: { readonly index: number }) => boolean,
   usage: UsageSummary,
   options: readonly Option[],
+  program: string,
   cleaned: CleanedText,
 ): HelpLists {
   const values = readValueLists(sections, placeholdersOf(options), cleaned);
@@ -52,7 +53,7 @@ export function readLists(
   const oddLists: TextLine[][] = [];
   for (const section of sections) {
     const free = { ...section, lines: section.lines.filter(isFree) };
-    const kind = isValueList.has(section) ? 'none' : listKind(free, usage);
+    const kind = isValueList.has(section) ? 'none' : listKind(free, usage, usage.program?.value ?? program);
     if (kind === 'environment') for (const one of readVariables(free, cleaned)) environment.push(one);
     if (kind === 'exit') for (const one of readExitStatuses(free, cleaned)) exitStatuses.push(one);
     if (HOLDS_NO_LISTS.has(section.kind)) continue;

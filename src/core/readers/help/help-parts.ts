@@ -3,7 +3,7 @@ import type { Option } from '../../model/option.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import { withAnnouncedValues } from './announced-values.ts';
-import type { HelpParts } from './assemble-interface.ts';
+import { type HelpParts, nameFromSource } from './assemble-interface.ts';
 import { withoutChosen } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { readCommandSynopses } from './command-synopses.ts';
@@ -89,7 +89,14 @@ export function readParts(
     shown.words,
   );
 
-  const lists = readLists(sections, (line) => taken[line.index] !== 1, usage, options, cleaned);
+  const lists = readLists(
+    sections,
+    (line) => taken[line.index] !== 1,
+    usage,
+    options,
+    settings.program ?? nameFromSource(cleaned.source),
+    cleaned,
+  );
   if (lists.values.length > 0) options = options.map((option) => withListedValues(option, lists.values));
   options = withAnnouncedValues(withDefaultsInAngles(options), body, cleaned);
   let { commands } = lists;

@@ -6,22 +6,28 @@ import { findWordEntries, type WordEntry } from './word-entries.ts';
 /** What the words of a list are; `none` where the lines of a section are no list of words. */
 export type ListKind = 'commands' | 'operands' | 'environment' | 'exit' | 'none';
 
-/** Headings over the name of what the text is about, and over other names. */
-const HOLDS_NO_COMMANDS = /^(?:name|(?:command )?alias(?:es)?|description|version)$/i;
+/** Headings over the name of what the text is about, and over other names: `Name`, `Configuration files (the first that is found)`. */
+const HOLDS_NO_COMMANDS =
+  /^(?:name|(?:command )?alias(?:es)?|description|version)$|\bfiles(?: \([^()]{1,80}\))?$/i;
 
 /**
  * What kind of list a section holds: what its heading announces; else operands, where the synopses show its words as such; else
- * commands, where a synopsis has a place for one.
+ * commands, where a synopsis has a place for one, or the lines begin with the name of the program.
  */
-export function listKind(section: Section, usage: UsageSummary): ListKind {
+export function listKind(section: Section, usage: UsageSummary, program: string): ListKind {
   const { kind, heading, headingLine } = section;
   if (kind === 'commands' || kind === 'operands' || kind === 'environment' || kind === 'exit') return kind;
   if ((kind === 'other' || kind === 'options') && namesOperands(section, usage)) return 'operands';
   if (kind !== 'other') return 'none';
+  // Where nothing is called usage, the list of command lines stands for it.
+  const hasCommands =
+    usage.commandPlace !== undefined || (usage.readings.length === 0 && namesOwnPath(section, [program]));
   const mayBeCommands =
-    usage.commandPlace !== undefined &&
+    hasCommands &&
     !HOLDS_NO_COMMANDS.test(heading) &&
-    (headingLine !== undefined || namesOwnPath(section, usage));
+    (headingLine !== undefined ||
+      namesOwnPath(section, [program, ...usage.path]) ||
+      isAnnounced(section, usage));
   return mayBeCommands && isMostlyEntries(section) ? 'commands' : 'none';
 }
 
@@ -57,13 +63,24 @@ function mostOften(numbers: readonly number[]): number {
 const MIN_OWN = 2;
 
 /** Whether the lines of a list begin with the program and its path, and go on: `tiffin box list`, `tiffin box open <day>`. */
-function namesOwnPath({ lines }: Section, usage: UsageSummary): boolean {
-  const words = [usage.program?.value ?? '', ...usage.path];
+function namesOwnPath({ lines }: Section, words: readonly string[]): boolean {
   const own = `${words.join(' ')} `;
   const filled = lines.filter(({ blank }) => !blank);
-  const first = filled.find(({ indent }) => indent > 0);
+  const first = filled.find(({ indent }) => indent > 0) ?? filled[0];
   const heads = filled.filter(({ indent }) => indent === first?.indent);
   return heads.length >= MIN_OWN && heads.every(({ text, first: at }) => text.startsWith(own, at));
+}
+
+/** Whether a list without a heading stands right below a synopsis, or below a sentence that leads to commands and ends in a colon. */
+function isAnnounced({ lines }: Section, usage: UsageSummary): boolean {
+  const first = findWordEntries(lines).find(({ line, pieces }) => pieces.length > 0 && line.indent > 0)?.line;
+  if (first === undefined) return false;
+  const at = lines.indexOf(first);
+  const above = lines.slice(0, at).findLast(({ blank }) => !blank);
+  // The lines of a section do not hold the synopses.
+  const isBehindBlank = lines[at - 1]?.blank && lines[at - 1]?.index === first.index - 1;
+  if (usage.lines.taken.has(first.index - (isBehindBlank ? 2 : 1))) return true;
+  return above?.text.endsWith(':') === true && above.indent < first.indent;
 }
 
 /** Whether most words of a list are operands that the synopses show. */

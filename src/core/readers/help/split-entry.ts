@@ -25,7 +25,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
   if (scanned === undefined) return undefined;
   return (
     (namesFollow ? namesAlone(line) : undefined) ??
-    atLeader(line) ??
+    atLeader(line, columns) ??
     splitAtKnownColumn(line, columns, firmColumns, textIsBelow) ??
     inNameColumns(line, nameColumns) ??
     atGutter(line) ??
@@ -45,14 +45,19 @@ function namesAlone(line: TextLine): SplitEntry | undefined {
   return declaration && { declaration, certainty: 'alone', textStart: undefined, textColumn: undefined };
 }
 
-/** `-x VALUE ..... text`: dots that lead to the text; three alone only behind a bracket, since they mean more elsewhere. */
-const LEADER = / (?:\.{4,}|(?<=[>\]] )\.{3}) (?=\S)/;
+/** `-x VALUE ..... text`: dots that lead to the text. */
+const LEADER = / \.{2,} (?=\S)/;
 
-function atLeader(line: TextLine): SplitEntry | undefined {
+/** Two or three dots alone lead to a text behind a bracket, or where other texts begin: elsewhere they mean more of what is before them. */
+function atLeader(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
   const leader = LEADER.exec(line.text);
   if (leader === null) return undefined;
-  const declaration = whole(line.text, line.first, leader.index);
   const textStart = leader.index + leader[0].length;
+  const isSure =
+    leader[0].length > 5 ||
+    /[>\]]/.test(line.text[leader.index - 1] ?? '') ||
+    columns.includes(columnAt(line, textStart));
+  const declaration = isSure ? whole(line.text, line.first, leader.index) : undefined;
   return (
     declaration && { declaration, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
   );
@@ -166,10 +171,11 @@ function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefi
   if (best === undefined) return undefined;
   const declaration = whole(line.text, line.first, best.index);
   if (declaration === undefined) return undefined;
-  // `--server network netmask : text` in a list whose other texts stand in columns.
+  // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`, where a hyphen parts all texts.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
   const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
-  if (declaration.loose && !isColon) return undefined;
+  const isHyphen = best.mark === ' - ' && words === 1 && columns.length === 0;
+  if (declaration.loose && !isColon && !isHyphen) return undefined;
   const at = best.index + best.mark.length;
   return {
     declaration,

@@ -40,9 +40,9 @@ export interface TextNotations {
 const READ_LIMIT = 20_000;
 
 // Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
-/** `(a|b|c)`, `("a"|"b")`, `[a | b]`, and `<a|b>:` in front of a text. */
+/** `(a|b|c)`, `("a"|"b")`, `[a | b]`, and `<a|b>:` in front of a text; a bracket with more joined to it is a part of a pattern. */
 const VALUES_BY_BAR =
-  /(?<![\w-])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]]|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+  /(?<![\w\-/\])}])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
 /** `<options: a|b>` */
 const VALUES_IN_ANGLES = /<(?:options|values|choices): ?([\w.+-]{1,40}(?:\s?[|,]\s?[\w.+-]{1,40}){1,40})>/i;
 /** `<a|b>: the text` */

@@ -29,9 +29,20 @@ export function continuesUsage(
   // An option list may follow at once; a synopsis goes on with brackets or under its own first words.
   return (
     next.text[next.first] !== '-' ||
-    ((next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
+    (!showsAnyOptions(body) &&
+      (next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
       !isListed(next) &&
       !LETTER_AND_TEXT.test(next.text))
+  );
+}
+
+/** A word for all options, or for whatever is given: `[options]`, `parameters`. */
+const ANY_OPTIONS = /(?:^|[\s[<])(?:options?|flags|switches|parameters)[\]>.]*(?=\s|$)/i;
+
+/** Whether the synopses so far have a word for all options: those in lines of their own are a list. */
+function showsAnyOptions(body: readonly TextPiece[]): boolean {
+  return body.some(({ line, start, end }) =>
+    ANY_OPTIONS.test(line.text.slice(start, Math.min(end, start + 300))),
   );
 }
 

@@ -1,5 +1,6 @@
 import { bareSynopses } from './bare-synopses.ts';
 import { USAGE_WORDS } from './heading-words.ts';
+import { synopsesBetweenBars } from './pipelines.ts';
 import { columnAt, indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { ANOTHER_FORM, continuesUsage, firstWord } from './usage-continuation.ts';
 
@@ -38,15 +39,25 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
       (line.indent <= 1 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
     if (match === null || isInsideText(line, lines[line.index - 1])) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
-    const text = behind.trim() === '' ? notationOf(lines[line.index + 1]) : behind;
-    // `Usage:` with nothing but a heading below it.
-    if (behind.trim() === '' && /^\s*[A-Z][\w ]{2,40}:$/.test(text)) continue;
+    const text = behind.trim() === '' ? notationOf(lines[below(lines, line.index)]) : behind;
+    // `Usage:` with nothing but a heading, or options with their texts, below it.
+    if (behind.trim() === '' && (/^\s*[A-Z][\w ]{2,40}:$/.test(text) || LISTED_OPTION.test(text))) continue;
     const headed = behind.trim() === '' ? headedForms(lines, line) : undefined;
     if (headed !== undefined) return headed;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return qualified(lines) ?? unannounced(lines);
 }
+
+/** The line below another, or behind an empty line or two. */
+function below(lines: readonly TextLine[], index: number): number {
+  let at = index + 1;
+  while (lines[at]?.blank && at < index + 3) at++;
+  return at;
+}
+
+/** `-q: be quiet`: an entry of a list. */
+const LISTED_OPTION = /^--?\w[\w-]{0,60}(?: <?\w{1,40}>?)?: [A-Za-z]/;
 
 /** `Basic usage:`, `First way of usage:`: a heading with the word among others. */
 const QUALIFIED_HEADING = /^\s*[A-Z][\w-]{0,30} (?:[a-z]{1,30} ){0,3}usage(?: [a-z]{1,30}){0,2}:\s*$/;
@@ -88,8 +99,7 @@ const SUBHEADING = /^\s*[A-Z][^.[\]<>|]{2,60}:$/;
  * where no heading stands first.
  */
 function headedForms(lines: readonly TextLine[], line: TextLine): UsageLines | undefined {
-  let at = line.index + 1;
-  while (lines[at]?.blank && at < line.index + 3) at++;
+  const at = below(lines, line.index);
   const heading = lines[at];
   const first = lines[at + 1];
   if (heading === undefined || first === undefined || !SUBHEADING.test(heading.text)) return undefined;
@@ -112,9 +122,8 @@ function announced(lines: readonly TextLine[], line: TextLine, afterMark: number
   const taken = new Set([line.index]);
   const body: TextPiece[] = [];
   if (afterMark < line.text.length) body.push({ line, start: afterMark, end: line.text.length });
-  let i = line.index + 1;
   // `Usage:` alone: the synopses may stand behind an empty line.
-  if (body.length === 0) while (lines[i]?.blank && i < line.index + 3) i++;
+  let i = body.length === 0 ? below(lines, line.index) : line.index + 1;
   for (; i < lines.length && i < line.index + LINES_LIMIT; i++) {
     const next = lines[i];
     if (next === undefined || next.blank) break;
@@ -164,11 +173,19 @@ function isSentence(text: string): boolean {
   return !/[[<{|]|\s--?\w/.test(text) && /(?:\s[a-z]+){4}/.test(text);
 }
 
+/** What a program can be called. */
+function isName(word: string): boolean {
+  return /^[\w./-]*\w$/.test(word) && !word.startsWith('-');
+}
+
 function splitForms(body: readonly TextPiece[]): UsageForm[] {
   const forms: TextPiece[][] = [];
   const first = body[0];
   if (first === undefined) return [];
   const program = firstWord(first.line, markEnd(first.line, first.start));
+  const programs = new Set(
+    body.map(({ line, start }) => firstWord(line, markEnd(line, start))).filter(isName),
+  );
   for (const piece of body) {
     const or = ANOTHER_FORM.exec(piece.line.text.slice(0, piece.end));
     const isOther = or !== null && or[0].length > piece.start;
@@ -184,6 +201,11 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
       piece.line.indent === first.line.indent &&
       first.start === first.line.first &&
       /^[a-z][\w:.-]*$/.test(piece.line.text.slice(start));
+    const parts = synopsesBetweenBars(text, programs);
+    if (parts !== undefined) {
+      for (const part of parts) forms.push([part]);
+      continue;
+    }
     if (forms.length === 0 || isOther || isName || firstWord(piece.line, start) === program)
       forms.push([text]);
     else forms.at(-1)?.push(text);
@@ -251,11 +273,14 @@ const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
 const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
 
-/** `$ tiffin box [--late] <day>`, below a title: a prompt, and a command line in notation. */
+/** A prompt, or a symbol in its place, and a command line in notation: `$ tiffin box [--late] <day>`, `▲ tiffin [options] <day>`. */
+const PROMPTED = /^\s*(?:\$|(?!\p{ASCII})\p{So}) [\w./-]+ .*[[<]/u;
+
+/** A synopsis behind a prompt, below a title. */
 function prompted(lines: readonly TextLine[]): UsageLines {
-  const line = lines.find(({ text }) => /^\s*\$ [\w./-]+ .*[[<]/.test(text.slice(0, 300)));
+  const line = lines.find(({ text }) => PROMPTED.test(text.slice(0, 300)));
   if (line === undefined || line.index > PROMPT_LIMIT) return amongSentences(lines);
-  const start = line.text.indexOf('$') + 2;
+  const start = line.first + 2;
   const piece = { line, start, end: withoutText(line, start) };
   return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: false };
 }
@@ -299,6 +324,8 @@ function unannounced(lines: readonly TextLine[]): UsageLines {
   }
   if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
     return prompted(lines);
+  // `Tiffin CLI 2.0.1`
+  if (/ v?\d+(?:\.\d+)+$/.test(line.text.slice(0, 300))) return prompted(lines);
   // Three plain words in a row are a sentence, and two at its end, unless all of the line is notation.
   const isNotation = WHOLE_NOTATION.test(line.text.slice(0, 300));
   if (
