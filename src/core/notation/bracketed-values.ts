@@ -5,7 +5,7 @@ const CHOSEN =
   /\b(?:action|algorithm|backend|colou?r|encoding|format|kind|language|level|method|mode|order|policy|protocol|severity|strategy|style|syntax|theme|type|unit)s?\s?\($/i;
 
 /** What tells that a list goes on, or is of examples. */
-const OPEN_ENDED = /\b(?:etc|e\.g|i\.e|such as|like|for example|default|see)\b|\.\.\.|…/i;
+const OPEN_ENDED = /\b(?:etc|e\.g|i\.e|such as|like|for example|default(?!,)|see)\b|\.\.\.|…/i;
 
 /** So many values are surely a list, and no remark of a word or two. */
 const MIN_VALUES = 3;

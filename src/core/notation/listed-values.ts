@@ -50,7 +50,13 @@ export function scanValueList(text: string, start: number): ListedValues | undef
     const separator = /^(?:,? (?:or|and) |,\s*|\s*\|\s*|;\s(?=["'`]))(?:or |and )?/.exec(
       text.slice(at, at + 12),
     );
-    if (separator === null || separator[0] === '') return finish(at);
+    if (separator === null || separator[0] === '') {
+      // `'a' (the first) 'b' (the second)`: notes part them.
+      if (!value.isQuoted || at === value.after || !/^\s["'`]/.test(text.slice(at, at + 2)))
+        return finish(at);
+      at++;
+      continue;
+    }
     if (/\bor /.test(separator[0])) hasOr = true;
     if (/\band /.test(separator[0])) hasAnd = true;
     at += separator[0].length;

@@ -1,4 +1,4 @@
-import { type ListedValue, scanValueList } from './listed-values.ts';
+import { type ListedValue, type ListedValues, scanValueList } from './listed-values.ts';
 
 /** Values that a text lists, by their place in it. */
 export interface ProseValues {
@@ -8,10 +8,10 @@ export interface ProseValues {
 }
 
 /** A text without these lists nothing: most texts are sorted out by that. */
-const MAY_LIST = /[:,|]| or /;
+const MAY_LIST = /[:,|]| or |\) ["'`]/;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:may|can|must|should) be|values are|choices are|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
+  /\b(?:one of|either|(?:may|can|must|should) be|values are|choices are|options are|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
 
 /** `Valid values: ` */
 const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available)\b.*:/i;
@@ -31,7 +31,11 @@ export function valuesInProse(text: string): ProseValues | undefined {
     const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
     const rest = text.slice(list?.end ?? 0);
     // `packages that are either taken or left`: words of a sentence.
-    const isLoose = /^either /i.test(match[0]) && match.index > 0 && !isAfterPlaceholder(text, match.index);
+    const isLoose =
+      /^either /i.test(match[0]) &&
+      match.index > 0 &&
+      !isAfterPlaceholder(text, match.index) &&
+      !isApart(text, match.index, list);
     const isToTheEnd = !isLoose && /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(rest);
     // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
@@ -60,6 +64,16 @@ export function valuesInProse(text: string): ProseValues | undefined {
 const OF_A_KIND =
   /\b(?:or|with) an? [\w -]{1,30}$|\b(?:examples?|for instance|such as|e\.g\.?|like)(?: \w+)?$/i;
 const KIND_LIMIT = 60;
+
+/** `the kind, either a, b or c (default: a)`: behind a comma, and up to the end of the sentence. */
+function isApart(text: string, index: number, list: ListedValues | undefined): boolean {
+  return (
+    list?.hasOr === true &&
+    list.values.length >= MIN_WORDS &&
+    /,\s$/.test(text.slice(0, index)) &&
+    /^\s*(?:[.;([]|$)/.test(text.slice(list.end))
+  );
+}
 
 /** So many words, and nothing else, are a list; two may be what an option does. */
 const MIN_WORDS = 3;

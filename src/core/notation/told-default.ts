@@ -9,5 +9,8 @@ export function toldDefault(
   const note = surestNote(notes, 'default');
   if (note === undefined) return defaultInProse(text);
   const value = unquoted(note.value.trim().replace(/[,;]$/, ''));
-  return value === '' ? undefined : { value, start: note.mark.start, end: note.mark.end };
+  // `(the default value, meaning none)`
+  return value === '' || /^[,;:]/.test(note.value.trim())
+    ? undefined
+    : { value, start: note.mark.start, end: note.mark.end };
 }

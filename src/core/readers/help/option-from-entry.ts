@@ -129,7 +129,7 @@ function optionArgument(
           ...argument.words.slice(0, -1),
           {
             ...last,
-            default: withoutClass(last.default ?? notations.default, values),
+            default: asValue(last.default ?? notations.default, values),
             range: last.range ?? notations.range,
             values,
           },
@@ -138,12 +138,10 @@ function optionArgument(
   return stated({ ...argument, presence, words }, argument.place);
 }
 
-/** A default such as `Level.high` as the value `high`, where that is one: so Python writes a member of an enumeration. */
-function withoutClass(
-  byDefault: Knowable<string>,
-  values: Knowable<readonly AllowedValue[]>,
-): Knowable<string> {
-  const [, member] = /^[A-Z]\w*\.(\w+)$/.exec(byDefault?.value ?? '') ?? [];
+/** A default such as `Level.high` or `1:high` as the value `high` or `1`, where that is one: so Python writes a member of an enumeration. */
+function asValue(byDefault: Knowable<string>, values: Knowable<readonly AllowedValue[]>): Knowable<string> {
+  // `2:binary`, `2 (binary)` where the values are numbers.
+  const [, member] = /^(?:[A-Z]\w*\.(?=\w+$))?(\w+)(?:$|[:=]| \()/.exec(byDefault?.value ?? '') ?? [];
   const isNamed = (name: string | undefined) => values?.value.some(({ value }) => value === name) === true;
   if (byDefault === undefined || member === undefined || !isNamed(member) || isNamed(byDefault.value))
     return byDefault;

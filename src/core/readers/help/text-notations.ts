@@ -3,9 +3,11 @@ import { type Fact, stated } from '../../model/fact.ts';
 import { bracketedValues } from '../../notation/bracketed-values.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
 import { type MarkNote, type NoteKind, notesIn, surestNote } from '../../notation/mark-notes.ts';
+import { numberedValues } from '../../notation/numbered-values.ts';
 import { unquoted } from '../../notation/prose-default.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
 import { rangeOf } from '../../notation/range-notation.ts';
+import { slashedValues } from '../../notation/slashed-values.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import type { TextFlow } from './text-flow.ts';
 import { valuesBelow } from './values-below.ts';
@@ -126,7 +128,7 @@ function readValues(
     const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
     if (values !== undefined) return fact(values, { start: match.index, end: match.index + match[0].length });
   }
-  const found = bracketedValues(text) ?? valuesInProse(text);
+  const found = bracketedValues(text) ?? slashedValues(text) ?? valuesInProse(text) ?? numberedValues(text);
   return found && fact(found.values, found);
 }
 

@@ -1,7 +1,10 @@
 import { bareValue, makeWord, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
+import { type ListedValue, scanValueList } from '../../notation/listed-values.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
+import { numberedValues } from '../../notation/numbered-values.ts';
+import { slashedValues } from '../../notation/slashed-values.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 
@@ -139,8 +142,21 @@ function isValueInMark(text: string): boolean {
   const note = surestNote(notesIn(text), 'default');
   return (
     note?.mark.isTrailing === true &&
-    !/^["'`]?(?:true|false|yes|no|on|off|none|null|nil|0|1|enabled|disabled)\b/i.test(note.value)
+    !/^(?:["'`]?(?:true|false|yes|no|on|off|none|null|nil|enabled|disabled)\b|[01](?![\w.,]))/i.test(
+      note.value,
+    )
   );
+}
+
+/** Values in quotes that a bracket at the end of a text lists: `how much to tell ("little", "some" or "all")`. */
+function quotedValues(text: string): readonly ListedValue[] | undefined {
+  const list = /\((["'`][^()]{1,200}["'`])\)(?:\s*[[(][^[\]()]{0,100}[\])])*\.?$/.exec(text)?.[1];
+  return list === undefined ? undefined : (slashedValues(`(${list})`)?.values ?? quotedList(list));
+}
+
+function quotedList(list: string): readonly ListedValue[] | undefined {
+  const found = scanValueList(list, 0);
+  return found?.isQuoted && found.end === list.length ? found.values : undefined;
 }
 
 function withToldArgument(option: Option): Option {
@@ -150,8 +166,17 @@ function withToldArgument(option: Option): Option {
   const isTold =
     [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
-  if (!isTold) return option;
-  const word = makeWord({ default: byDefault === undefined ? undefined : stated(byDefault, help.place) });
+  const listed = quotedValues(help.value) ?? numberedValues(help.value)?.values;
+  if (!isTold && listed === undefined) return option;
+  const word = makeWord({
+    default: byDefault === undefined ? undefined : stated(byDefault, help.place),
+    values:
+      listed &&
+      stated(
+        listed.map(({ value }) => bareValue(value, help.place)),
+        help.place,
+      ),
+  });
   return {
     ...option,
     argument: inferred({ presence: 'mandatory', words: [word], count: undefined, place: null }, help.place),

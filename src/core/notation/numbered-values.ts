@@ -1,0 +1,40 @@
+import type { ListedValue } from './listed-values.ts';
+
+/** A number, and a mark that tells what it means: `0=none`, `1: some`; with a plus (`4+=all`), all from there on. */
+const NUMBER = /(^|[,;:.()[]\s*|\s)(-?\d{1,2})(\+?)\s?([=:])\s?(?=[A-Za-z"'<])/g;
+
+/** What one number means is no longer. */
+const MAX_GAP = 160;
+
+/** One number may be the number of anything. */
+const MIN_NUMBERS = 2;
+
+/** Where a word may be given as well, the numbers are not all. */
+const NAMES_TOO = /\bor (?:a )?(?:numbers?|names?|words?)\b/i;
+
+/**
+ * Values that are numbers, each with what it means, counted up by one from one at the most: `kind: 0=none, 1=some (slow), 2=all`. Undefined where
+ * there are none, or these are not all.
+ */
+export function numberedValues(
+  text: string,
+): { values: readonly ListedValue[]; start: number; end: number } | undefined {
+  const values: ListedValue[] = [];
+  for (const match of text.matchAll(NUMBER)) {
+    const [, before = '', value = '', plus, mark] = match;
+    // `Example 1: ...`: a colon behind a word with its number.
+    if (mark === ':' && /^\s?$/.test(before) && match.index > 0) continue;
+    if (plus !== '') return undefined;
+    const last = values.at(-1);
+    const start = match.index + before.length;
+    const isNext =
+      last === undefined
+        ? Number(value) <= 1
+        : Number(value) === Number(last.value) + 1 && start - last.end <= MAX_GAP;
+    if (!isNext) return undefined;
+    values.push({ value, start, end: start + value.length });
+  }
+  const [first] = values;
+  if (first === undefined || values.length < MIN_NUMBERS || NAMES_TOO.test(text)) return undefined;
+  return { values, start: first.start, end: text.length };
+}

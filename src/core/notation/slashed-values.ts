@@ -1,0 +1,23 @@
+import type { ListedValue } from './listed-values.ts';
+
+/** `("a"/"b")`, `(a/b/c)`, and `to a/b/c` at the end of a text. */
+const SLASHED =
+  /(?<=\()("[\w.+-]{1,40}"(?:\/"[\w.+-]{1,40}"){1,40}|[a-z][\w-]{1,40}(?:\/[a-z][\w-]{1,40}){2,40})(?=\))|(?<=\b(?:to|of) )([a-z][\w-]{1,40}(?:\/[a-z][\w-]{1,40}){2,40})(?=\.?\s*$)/;
+
+/** Folders, and words of a path that is an example. */
+const OF_A_PATH =
+  /(?:^|\/)(?:bin|boot|dev|dir|etc|file|home|lib|local|media|mnt|name|opt|path|root|share|src|sys|tmp|to|usr|var)(?:\/|$)/;
+
+/** Values parted by slashes, as no words of a sentence are; undefined where there are none. */
+export function slashedValues(
+  text: string,
+): { values: readonly ListedValue[]; start: number; end: number } | undefined {
+  const match = SLASHED.exec(text);
+  const list = match?.[1] ?? match?.[2];
+  if (match === null || list === undefined || OF_A_PATH.test(list)) return undefined;
+  const values = [...list.matchAll(/[^/"]+/g)].map(({ 0: value, index }) => {
+    const start = match.index + index;
+    return { value, start, end: start + value.length };
+  });
+  return { values, start: match.index, end: match.index + list.length };
+}
