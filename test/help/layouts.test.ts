@@ -22,6 +22,8 @@ interface Expected {
   readonly ranges?: Record<string, string>;
   /** The summary of each command; its path, and its aliases behind commas, are the key. */
   readonly commands?: Record<string, string | null>;
+  /** The synopses that a list shows for commands, by their paths. */
+  readonly synopses?: Record<string, string>;
   /** The operands of the first form, each with its count. */
   readonly operands?: string[];
   /** The operands that a list describes, each with its count where the list tells it. */
@@ -54,6 +56,14 @@ function summaries(command: Command, path: readonly string[] = []): [string, str
   });
 }
 
+function synopses(command: Command, path: readonly string[] = []): [string, string][] {
+  return command.commands.items.flatMap((below) => {
+    const own = [...path, below.names[0]?.text ?? ''];
+    const shown = below.forms.map(({ text }) => [own.join(' '), text] as [string, string]);
+    return [...shown, ...synopses(below, own)];
+  });
+}
+
 /** `FILE 1..any`; undefined where it is not told how often the operand may stand. */
 function counted({ name, count }: Operand): string | undefined {
   return count && `${name} ${count.value.least}..${count.value.most ?? 'any'}`;
@@ -75,6 +85,7 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>>
       }),
     ),
     commands: Object.fromEntries(summaries(command)),
+    synopses: Object.fromEntries(synopses(command)),
     operands: (command.forms[0]?.operands ?? []).map((operand) => counted(operand) ?? `${operand.name} ?..?`),
     listed: command.operands.items.map((operand) => counted(operand) ?? operand.name),
     variables: Object.fromEntries(from.environment.map(({ name, help }) => [name, help?.value ?? null])),

@@ -59,6 +59,21 @@ test('what one view infers gives way to what another states, whatever their kind
   assert.equal(option(joined(help, stated), '--map')?.argument?.value.presence, 'none');
 });
 
+test('the synopsis of the help of a command counts before that of a list, whichever comes first', () => {
+  const list = readText(
+    'Usage: tiffin box <command>\n\nCommands:\n  list [day]   list boxes\n  open <box>   open one\n',
+  );
+  for (const views of [
+    [list, readText(HELP)],
+    [readText(HELP), list],
+  ]) {
+    const from = joined(...views);
+    const shown = (name: string) => commandAt(from, 'box', name).forms.map(({ text }) => text);
+    assert.deepEqual(shown('list'), ['tiffin box list [OPTION]... [DAY]']);
+    assert.deepEqual(shown('open'), ['open <box>']);
+  }
+});
+
 test('two options that one view tells apart stay two, and each gets its own view', () => {
   const document = readYaml('options:\n  -b, --bicycle: by bicycle\n  -b, --breakfast: before eight\n');
   const help = readText('Usage: tiffin\n\n  -b, --breakfast  early\n  -b, --bicycle    slow\n');

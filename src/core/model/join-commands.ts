@@ -1,4 +1,4 @@
-import type { Command } from './command.ts';
+import type { Command, Form } from './command.ts';
 import type { Knowable } from './fact.ts';
 import type { ItemList } from './item-list.ts';
 import { joinOptions, joinWords } from './join-options.ts';
@@ -15,7 +15,7 @@ export function joinCommands(a: Command, b: Command): Command {
     names: unite(a.names, b.names, (name) => name.text),
     summary: prefer(a.summary, b.summary),
     description: prefer(a.description, b.description),
-    forms: a.forms.length > 0 ? a.forms : b.forms,
+    forms: joinForms(a, b),
     options: {
       items: joinOptions(a.options.items, b.options.items),
       complete: whole((command) => command.options),
@@ -39,6 +39,12 @@ export function joinCommands(a: Command, b: Command): Command {
     heading: prefer(a.heading, b.heading),
     place: a.described || !b.described ? (a.place ?? b.place) : (b.place ?? a.place),
   };
+}
+
+/** The forms that the first view shows; of a command that it only lists, those of the view that describes it. */
+function joinForms(a: Command, b: Command): readonly Form[] {
+  const isSecond = a.forms.length === 0 || (!a.described && b.described && b.forms.length > 0);
+  return isSecond ? b.forms : a.forms;
 }
 
 /** Commands with a name in common are one. */

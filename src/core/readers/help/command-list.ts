@@ -5,6 +5,7 @@ import { FILE_NAME } from '../../notation/usage-words.ts';
 import { textWidth } from '../../source/text-width.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { type Head, withPaths } from './command-paths.ts';
+import { readHeadSynopsis } from './head-synopsis.ts';
 import { headingFact, type Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
@@ -90,12 +91,28 @@ function commandOf(
 ): Command {
   const flow = new TextFlow(cleaned, entry.pieces);
   const place = names[0]?.place ?? null;
+  const { forms, options } = headSynopsis(names, entry, cleaned);
   return makeCommand({
     names: [...names, ...aliasesInText(flow, names)],
+    forms,
+    options: { items: options, complete: undefined },
     summary: flow.text === '' || isNotation(flow.text) ? undefined : stated(flow.text, flow.whole),
     heading: headingFact(section, cleaned),
     place,
   });
+}
+
+/** What stands behind the names: `open (o) [--late] <box>`. */
+function headSynopsis(names: readonly CommandName[], { line, start, end }: WordEntry, cleaned: CleanedText) {
+  const [first, last] = [names[0]?.place, names.at(-1)?.place];
+  const at = (last?.end ?? line.start + start) - line.start;
+  const mark = /^[:)]*\s*/.exec(line.text.slice(at, end))?.[0].length ?? 0;
+  const name = {
+    line,
+    start: (first?.start ?? line.start + start) - line.start,
+    end: (first?.end ?? line.start + end) - line.start,
+  };
+  return readHeadSynopsis(name, { line, start: at + mark, end }, cleaned);
 }
 
 /** Brackets, or an option, and nothing else: more of the command line, and no text. */
