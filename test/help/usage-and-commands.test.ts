@@ -228,6 +228,13 @@ test('what is joined to a word, and words beside a bar, are one operand', () => 
     ['tiffin [box-options] BOX', ['word BOX 1..1']],
     ['tiffin [--skip DAY [DAY ...]] BOX', ['word BOX 1..1']],
     ['tiffin (-l BOX | -e BOX [FOLDER ...])', []],
+    ['tiffin <quay>:<number> [<key>=<value>]', ['word quay:number 1..1', 'keyword key 0..1']],
+    ['tiffin <box> [day]*', ['word box 1..1', 'word day 0..any']],
+    ['tiffin <box>+', ['word box 1..any']],
+    ['tiffin [-q] "text to print"', ['word text to print 1..1']],
+    ['tiffin [mode] BOX', ['word BOX 1..1']],
+    ['tiffin BOX > <ledger>', ['word BOX 1..1']],
+    ['tiffin <box> (where <box> is a box or a lid)', ['word box 1..1']],
   ];
   for (const [usage, operands] of usages) {
     assert.deepEqual(operandText(describedCommand(readText(`Usage: ${usage}\n`)).forms[0]), operands, usage);

@@ -39,6 +39,8 @@ export function scanValueList(text: string, start: number): ListedValues | undef
   while (values.length < LIMIT) {
     const value = scanValue(text, at);
     if (value === undefined) break;
+    // `fast, slow, or a number of boxes` names not all.
+    if (hasOr && !value.isQuoted && /^an?$/.test(value.value)) return undefined;
     if (quoted > 0 && quoted === values.length && !value.isQuoted) {
       // `"wide", "flat", or a number of lids` names not all; in `"wide", "flat", required` a bare word is no value.
       if (hasOr) return undefined;

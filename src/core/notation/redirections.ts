@@ -1,8 +1,9 @@
 /** `[< in [> out]]`, `[> out]`: redirections in brackets, the innermost first. */
-const BRACKETED = /\[\s?(?:\d?>{1,2}|<)\s?[\w./-]{1,60}\s*\]/g;
+const BRACKETED = /\[\s?(?:\d?>{1,2}|<)\s?(?:<[\w ./-]{1,60}>|[\w./-]{1,60})\s*\]/g;
 
 /** `< in`, `> out`, `2> log` behind a blank. A word between both, with a blank before the second (`< box >`), is a placeholder. */
-const BARE = /(?<=\s)(?:\d?>{1,2}\s|<\s(?![^<>]{1,60}\s>(?:\s*$|\s*[[<.])))\s?[\w./-]{1,60}(?=[\s\]]|$)/g;
+const BARE =
+  /(?<=\s)(?:\d?>{1,2}\s|<\s(?![^<>]{1,60}\s>(?:\s*$|\s*[[<.])))\s?(?:<[\w ./-]{1,60}>|[\w./-]{1,60})(?=[\s\]]|$)/g;
 
 /** Brackets are one in another so deep. */
 const MAX_DEPTH = 3;

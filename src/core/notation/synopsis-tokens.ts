@@ -67,6 +67,9 @@ function isWordWithDots(text: string, i: number): boolean {
 function dotsLength(text: string, i: number): number {
   if (text.startsWith('...', i)) return 3;
   if (text[i] === '…') return 1;
+  // `[day]*`, `<day>+`, as patterns have it.
+  if (/[*+]/.test(text[i] ?? '') && /[\])}>]/.test(text[i - 1] ?? ''))
+    return /^[\s\])>]?$/.test(text.slice(i + 1, i + 2)) ? 1 : 0;
   return text.startsWith('..', i) &&
     /[\w>\]]/.test(text[i - 1] ?? '') &&
     /^[\s\])>]?$/.test(text.slice(i + 2, i + 3))
@@ -74,7 +77,15 @@ function dotsLength(text: string, i: number): number {
     : 0;
 }
 
+/** Where a phrase in quotes ends, `"name of a box"`; undefined where none begins. */
+function phraseEnd(text: string, start: number): number | undefined {
+  const phrase = /^(["'])[\w.,+-]+(?: [\w.,+-]+){1,8}\1(?=[\s\])]|$)/.exec(text.slice(start, start + 120));
+  return phrase === null ? undefined : start + phrase[0].length;
+}
+
 function wordEnd(text: string, start: number): number {
+  const phrase = phraseEnd(text, start);
+  if (phrase !== undefined) return phrase;
   let i = isWordWithDots(text, start) ? start + 3 : start;
   const negation = /^--\[no-?\]/.exec(text.slice(start, start + 8));
   if (negation !== null) i += negation[0].length;

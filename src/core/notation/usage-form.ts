@@ -105,7 +105,7 @@ class FormWalker {
         else this.sequence(node.items, { ...context, bracketed: true });
         break;
       case 'optional':
-        if (namesOptions(node.body) || isAnyOptions(node.body)) {
+        if (namesOptions(node.body) || isAnyOptions(node.body) || this.#isMode(node.body)) {
           if (this.endOfOptions === undefined) break;
         }
         if (isPhrase(node.body)) {
@@ -121,6 +121,11 @@ class FormWalker {
         this.#choice(node, context, argument);
         break;
     }
+  }
+
+  /** `[mode]` before all operands stands for the options that are modes: as an operand it could not be told from the next. */
+  #isMode(body: SynopsisNode): boolean {
+    return this.operands.length === 0 && body.kind === 'word' && /^modes?$/i.test(body.text);
   }
 
   /** `[input file...]`: plain words in one bracket are the name of one operand. */
@@ -314,7 +319,7 @@ class FormWalker {
     if (isCommand) this.commandPlace = place;
     // Behind `--`, a word for options stands for those of another program.
     const isOthers = /^<?(?:options?|flags)>?$/i.test(node.text);
-    const inner = node.text.replace(/^<(.*)>$/, '$1').replace(/,$/, '');
+    const inner = withoutMarks(node.text).replace(/,$/, '');
     // `<name...>`, `...name`: the dots are inside.
     const name = inner.replace(/^\.{3}|(?:\.{2,3}|…)$/g, '');
     const repeated = context.repeated || name !== inner;
@@ -343,6 +348,12 @@ class FormWalker {
       place,
     });
   }
+}
+
+/** `<name>`, `"name of a box"`, `<host>:<port>` without brackets and quotes. */
+function withoutMarks(placeholder: string): string {
+  const quoted = /^(["'])(.*)\1$/.exec(placeholder)?.[2];
+  return quoted ?? (/^<.*>$/.test(placeholder) ? placeholder.replace(/<([^<>]*)>/g, '$1') : placeholder);
 }
 
 /** The most words of an operand that stands once more in a bracket: `FILE [FILE]` are two. */

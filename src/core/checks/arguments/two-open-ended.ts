@@ -40,10 +40,13 @@ export const twoOpenEnded = defineCheck({
   fix: ({ second }) => `make ${quoteName(second)} an option-argument, or separate the two with '--'`,
 });
 
-/** Whether an option, a word with a mark such as `NAME=VALUE`, or `--` stands between two operands, or tells one by itself. */
+/** Whether an option, the name of a command, a word with a mark such as `NAME=VALUE`, or `--` stands between two operands, or tells one by itself. */
 function isParted(form: Form, first: Operand, second: Operand): boolean {
   const isMarked = ({ word, name }: Operand) => /[=:@+%]|^-/.test(word.placeholder?.value ?? name);
   if (isMarked(first) || isMarked(second)) return true;
+  // The name of a command between them parts them.
+  const inner = form.operands.slice(form.operands.indexOf(first) + 1, form.operands.indexOf(second));
+  if (inner.some(({ kind }) => kind === 'command-line')) return true;
   const from = form.text.indexOf(placeholderOf(first)) + placeholderOf(first).length;
   const between = form.text.slice(from, form.text.indexOf(placeholderOf(second), from));
   // `[NAME PATH]...`, `[KEY [NOTE]]...`: the dots are those of both.

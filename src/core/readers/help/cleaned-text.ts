@@ -1,6 +1,6 @@
 import type { Source, Span } from '../../source/source.ts';
 import { withoutBoxes } from './boxes.ts';
-import { withoutCommentMarks } from './comment-marks.ts';
+import { withoutLineMarks } from './line-marks.ts';
 
 const ESCAPE = 0x1b;
 const BACKSPACE = 0x08;
@@ -22,11 +22,11 @@ export class CleanedText {
   constructor(source: Source) {
     this.source = source;
     if (isClean(source.text)) {
-      this.text = withoutBoxes(withoutCommentMarks(source.text));
+      this.text = withoutBoxes(withoutLineMarks(source.text));
       return;
     }
     const cleaned = clean(source.text);
-    this.text = withoutBoxes(withoutCommentMarks(cleaned.text));
+    this.text = withoutBoxes(withoutLineMarks(cleaned.text));
     this.#offsets = cleaned.offsets;
   }
 
@@ -54,19 +54,27 @@ function isClean(text: string): boolean {
 }
 
 function clean(text: string): { text: string; offsets: Uint32Array } {
-  const units = new Uint16Array(text.length);
-  const offsets = new Uint32Array(text.length + 1);
+  // Blanks for what a terminal passes over may be as many as the text is long.
+  const units = new Uint16Array(text.length * 2);
+  const offsets = new Uint32Array(text.length * 2 + 1);
   let length = 0;
+  let lineStart = 0;
+  let room = text.length;
   let i = 0;
   const put = (unit: number, offset: number) => {
     units[length] = unit;
     offsets[length] = offset;
     length++;
+    if (unit === LINE_FEED) lineStart = length;
   };
   while (i < text.length) {
     const unit = text.charCodeAt(i);
     if (unit === ESCAPE || unit === 0x9b) {
-      i = escapeEnd(text, i);
+      const end = escapeEnd(text, i);
+      const blanks = Math.min(room, passedOver(text.slice(i, end), length - lineStart));
+      room -= blanks;
+      for (let n = 0; n < blanks; n++) put(0x20, i);
+      i = end;
     } else if (unit === BACKSPACE) {
       i++;
       // Overstruck text: the bold or underlined character is the one of the two that is no underscore.
@@ -88,6 +96,18 @@ function clean(text: string): { text: string; offsets: Uint32Array } {
     text: decode(units.subarray(0, length)),
     offsets: offsets.subarray(0, length + 1),
   };
+}
+
+/** No terminal is wider. */
+const MAX_COLUMN = 500;
+
+/** How many columns an escape moves the cursor to the right: `CSI n G` to a column, `CSI n C` by so many (ECMA-48). */
+function passedOver(move: string, column: number): number {
+  const [, number = '', kind] = /^(?:\x1b\[|\x9b)(\d{0,3})([CG])$/.exec(move) ?? [];
+  if (kind === undefined) return 0;
+  const count = Number(number === '' ? 1 : number);
+  const to = kind === 'G' ? count - 1 : column + count;
+  return Math.max(0, Math.min(to, MAX_COLUMN) - column);
 }
 
 /** The index after the terminal escape that begins at `start` (ECMA-48). */

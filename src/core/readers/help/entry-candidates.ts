@@ -13,7 +13,7 @@ function goesOnWithCommandLine(line: TextLine, lines: readonly TextLine[]): bool
 
 /** Whether a line is a part of a choice by bars over several lines: `-c | -d |`, and `-n name }` below it. */
 function isAlternation({ text, index, indent }: TextLine, lines: readonly TextLine[]): boolean {
-  if (/[^|]\|$/.test(text)) return true;
+  if (/[^|]\|$/.test(text) && !/\S(?: {2,}|\t\s*)[A-Za-z(]\w* \w/.test(text)) return true;
   const above = lines[index - 1];
   return /\s\}$/.test(text) && !text.includes('{') && above !== undefined && above.indent >= indent - 2;
 }

@@ -1,16 +1,23 @@
 import type { Option } from '../../model/option.ts';
 
 /**
- * Two entries one below the other with one text, `-help` and `--help`, are spellings of one option with either number of hyphens. Gives the
- * options with such entries joined.
+ * Two entries with one text, `-help` and `--help`, are spellings of one option with either number of hyphens, also in two lists of a text. Gives
+ * the options with such entries joined.
  */
 export function joinHyphenSpellings(options: readonly Option[]): readonly Option[] {
   const joined: Option[] = [];
+  // Where the first option of each name stands, without its hyphens.
+  const indexes = new Map<string, number>();
   for (const option of options) {
-    const above = joined.at(-1);
-    if (above !== undefined && isSpellingOf(option, above))
-      joined[joined.length - 1] = { ...above, names: [...above.names, ...option.names] };
-    else joined.push(option);
+    const name = bare(option.names[0]?.text ?? '');
+    const at = indexes.get(name) ?? -1;
+    const above = joined[at];
+    if (above !== undefined && isSpellingOf(option, above)) {
+      joined[at] = { ...above, names: [...above.names, ...option.names] };
+    } else {
+      if (above === undefined) indexes.set(name, joined.length);
+      joined.push(option);
+    }
   }
   return joined;
 }

@@ -121,7 +121,9 @@ function optionArgument(
   }
   const argument = makeArgument(shown.declared.argument, shown.toSpan);
   const last = argument.words.at(-1);
-  const values = last?.values ?? allowedValues(notations, flow);
+  const values =
+    last?.values ??
+    (isOfAnother(flow.text, last?.placeholder?.value) ? undefined : allowedValues(notations, flow));
   const words =
     last === undefined
       ? argument.words
@@ -136,6 +138,12 @@ function optionArgument(
         ];
   const presence = isShownBare(shown, names) ? 'optional' : argument.presence;
   return stated({ ...argument, presence, words }, argument.place);
+}
+
+/** `of the form <count><unit>, where <unit> is one of`: the values of a part of the argument. */
+function isOfAnother(text: string, placeholder = ''): boolean {
+  const told = /\bwhere <?([\w-]{1,40})>? (?:is|can be|may be|must be)\b/i.exec(text)?.[1]?.toLowerCase();
+  return told !== undefined && !placeholder.toLowerCase().includes(told);
 }
 
 /** A default such as `Level.high` or `1:high` as the value `high` or `1`, where that is one: so Python writes a member of an enumeration. */

@@ -2,8 +2,8 @@ import { type Fact, inferred, stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
+import { REFUSAL } from './unannounced-usage.ts';
 import type { UsageSummary } from './usage.ts';
-import { REFUSAL } from './usage-lines.ts';
 
 /** What the lines around the synopses say of the program as a whole. */
 export interface Title {

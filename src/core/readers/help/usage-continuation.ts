@@ -15,7 +15,8 @@ export function continuesUsage(
   if (ANOTHER_FORM.test(next.text)) return true;
   const startsBelow = afterMark >= first.text.length;
   const opening = body[0];
-  if (isShownAbove(next, body)) return false;
+  if (isShownAbove(next, body) || OPERAND_AND_TEXT.test(next.text.slice(next.first, next.first + 200)))
+    return false;
   if (startsBelow) {
     if (opening === undefined || next.indent < opening.line.indent || isProse(next)) return false;
     // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
@@ -75,6 +76,9 @@ function isAligned(next: TextLine, first: TextLine, body: readonly TextPiece[]):
 }
 
 const NOTATION = /[[\]<>{}|]|\.{3}|(?:^|\s)-|[A-Z]{2,}/;
+
+/** `<box>      the box to open`: an entry of a list that follows a synopsis at once. */
+const OPERAND_AND_TEXT = /^<[\w-]{1,40}>(?: {3,}|\t+)[A-Za-z][a-z']* [a-z]+ /;
 
 /** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
 const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;

@@ -1,25 +1,11 @@
-import { bareSynopses } from './bare-synopses.ts';
 import { USAGE_WORDS } from './heading-words.ts';
 import { synopsesBetweenBars } from './pipelines.ts';
 import { columnAt, indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
+import { unannounced } from './unannounced-usage.ts';
 import { ANOTHER_FORM, continuesUsage, firstWord } from './usage-continuation.ts';
+import type { UsageForm, UsageLines } from './usage-found.ts';
+import { withoutText } from './usage-text.ts';
 
-/** The lines of one synopsis; the words in front of it (`usage:`, `or:`, `$`) are left out. */
-export interface UsageForm {
-  readonly pieces: readonly TextPiece[];
-}
-
-export interface UsageLines {
-  readonly forms: readonly UsageForm[];
-  /** The lines, by number, that belong to the usage. */
-  readonly taken: ReadonlySet<number>;
-  /** Whether the text calls them so; a first line that only looks like a synopsis is taken for one too. */
-  readonly announced: boolean;
-  /** Whether they are the path of a command and nothing else. */
-  readonly isPath: boolean;
-}
-
-const NONE: UsageLines = { forms: [], taken: new Set(), announced: false, isPath: false };
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
 /** A heading of a manual page with the first synopsis beside it. */
 const CAPITAL_ANNOUNCEMENT = /^(?:SYNOPSIS|USAGE)\s{2,}(?=\S)/;
@@ -37,7 +23,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
       ANNOUNCEMENT.exec(line.text) ??
       CAPITAL_ANNOUNCEMENT.exec(line.text) ??
       (line.indent <= 1 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
-    if (match === null || isInsideText(line, lines[line.index - 1])) continue;
+    if (match === null || isInsideText(line, lines)) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
     const text = behind.trim() === '' ? notationOf(lines[below(lines, line.index)]) : behind;
     // `Usage:` with nothing but a heading, or options with their texts, below it.
@@ -84,11 +70,21 @@ function notationOf(line: TextLine | undefined): string {
   return /^.*?(?=\s{2,}|\t| --? )/.exec(text)?.[0] ?? text;
 }
 
-/** So deep, right below another line, stands the text of an entry. */
+/** So deep, right below another line or its paragraph, stands the text of an entry. */
 const TEXT_COLUMN = 12;
 
-function isInsideText(line: TextLine, before: TextLine | undefined): boolean {
-  return line.indent >= TEXT_COLUMN && before !== undefined && !before.blank;
+function isInsideText(line: TextLine, lines: readonly TextLine[]): boolean {
+  if (line.indent < TEXT_COLUMN) return false;
+  const [before, above] = [lines[line.index - 1], lines[line.index - 2]];
+  if (before !== undefined && !before.blank) return true;
+  // Behind an empty line, where a text above begins at its column.
+  return above !== undefined && !above.blank && beginsAt(above, line.indent);
+}
+
+/** Whether a line has a word at a column, with two blanks before it or nothing. */
+function beginsAt(line: TextLine, column: number): boolean {
+  const at = indexAtColumn(line, column);
+  return at !== undefined && /^\S/.test(line.text.slice(at)) && /(?:^|\s)\s$/.test(line.text.slice(0, at));
 }
 
 /** A heading over some of the synopses: `Planning mode (default):` */
@@ -250,123 +246,4 @@ function markEnd(line: TextLine, start: number): number {
     line.text.slice(start, start + 80),
   );
   return start + (prompt?.[0].length ?? 0);
-}
-
-/** A synopsis may have a text behind a gutter (`tiffin list    list the boxes`). */
-function withoutText(line: TextLine, start: number): number {
-  const match = /\S(?:\s{3,}(?=[A-Za-z][a-z']* [a-z])|\s{2}(?=[a-z]+ (?:[a-z]+|<\w+>) [a-z<]))/.exec(
-    line.text.slice(start),
-  );
-  const end = match === null ? line.text.length : start + match.index + 1;
-  // `tiffin open BOX (same as tiffin box open BOX)`
-  const text = line.text.slice(start, end);
-  const remark =
-    MARKED_TEXT.exec(text) ??
-    /\s\((?:same as|see|e\.g\.|for example)\s/i.exec(text) ??
-    SENTENCE_BEHIND.exec(text);
-  return remark === null ? end : start + remark.index;
-}
-
-/** `tiffin -q   -- be quiet` */
-const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
-
-/** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
-const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
-
-/** A prompt, or a symbol in its place, and a command line in notation: `$ tiffin box [--late] <day>`, `▲ tiffin [options] <day>`. */
-const PROMPTED = /^\s*(?:\$|(?!\p{ASCII})\p{So}) [\w./-]+ .*[[<]/u;
-
-/** A synopsis behind a prompt, below a title. */
-function prompted(lines: readonly TextLine[]): UsageLines {
-  const line = lines.find(({ text }) => PROMPTED.test(text.slice(0, 300)));
-  if (line === undefined || line.index > PROMPT_LIMIT) return amongSentences(lines);
-  const start = line.first + 2;
-  const piece = { line, start, end: withoutText(line, start) };
-  return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: false };
-}
-
-function amongSentences(lines: readonly TextLine[]): UsageLines {
-  const found = bareSynopses(lines);
-  if (found.length === 0) return NONE;
-  return {
-    forms: found.map((line) => ({ pieces: [{ line, start: line.first, end: line.text.length }] })),
-    taken: new Set(found.map(({ index }) => index)),
-    announced: false,
-    isPath: false,
-  };
-}
-
-/** A synopsis with a prompt stands among the first lines. */
-const PROMPT_LIMIT = 6;
-
-/** `tiffin box` alone, above lines such as `  tiffin box list   list them`. */
-function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
-  const path = line.text.trim();
-  if (!/^[\w.-]{1,60}(?: [a-z][\w:.-]{0,60}){1,4}$/.test(path)) return false;
-  return lines.some(({ indent, text, first }) => indent > line.indent && text.startsWith(`${path} `, first));
-}
-
-/** What a program says that does not know the option for help, above its synopsis. */
-export const REFUSAL =
-  /\b(?:(?:invalid|illegal|unknown|unrecogni[sz]ed|unexpected|unsupported|bad|no such) (?:(?:command[- ]line )?(?:option|switch|flag)|argument)|(?:can ?not|can't|could not|unable to) (?:interpret|understand|recogni[sz]e|parse) (?:the )?(?:option|switch|flag|argument))\b/i;
-
-/** A path, and behind it nothing but placeholders in brackets; or the placeholder for the options, and plain words behind it. */
-const WHOLE_NOTATION =
-  /^\s*[\w./-]+(?: [\w:-]+){0,5}(?:(?: (?:\[[^\][]{1,80}\]|<[^<>]{1,80}>)(?:\.{3})?)+| \[options?\](?: [\w-]+){1,8})\s*$/i;
-
-/** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
-function unannounced(lines: readonly TextLine[]): UsageLines {
-  const line = lines.find((candidate) => !candidate.blank && !REFUSAL.test(candidate.text.slice(0, 200)));
-  if (line === undefined || line.index > 3) return prompted(lines);
-  if (isPathOfCommands(line, lines)) {
-    const piece = { line, start: line.first, end: line.text.length };
-    return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: true };
-  }
-  if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
-    return prompted(lines);
-  // `Tiffin CLI 2.0.1`
-  if (/ v?\d+(?:\.\d+)+$/.test(line.text.slice(0, 300))) return prompted(lines);
-  // Three plain words in a row are a sentence, and two at its end, unless all of the line is notation.
-  const isNotation = WHOLE_NOTATION.test(line.text.slice(0, 300));
-  if (
-    !isNotation &&
-    /(?:\s[a-z]+){3}\b|[A-Z]{2,}\b[^<[{|]*(?: [A-Za-z]?[a-z]+){2}$/.test(line.text.slice(0, 300))
-  )
-    return prompted(lines);
-  const pieces = [{ line, start: line.first, end: withoutText(line, line.first) }];
-  // `[DAY]` in the next line: more of it.
-  for (
-    let next = lines[line.index + 1];
-    next !== undefined && /^\s*[[<]\w/.test(next.text);
-    next = lines[next.index + 1]
-  )
-    pieces.push({ line: next, start: next.first, end: withoutText(next, next.first) });
-  const more = isNotation ? furtherForms(lines, pieces) : [];
-  return {
-    forms: [{ pieces }, ...more.map((piece) => ({ pieces: [piece] }))],
-    taken: new Set([...pieces, ...more].map((piece) => piece.line.index)),
-    announced: false,
-    isPath: false,
-  };
-}
-
-/** `tiffin box` */
-const NAME_AND_COMMAND = /^\s*[\w./-]+ [a-z][\w:-]*\s*$/;
-
-/** Right below a synopsis without a word before it, others of the same program: `tiffin debug [<day>]`, `tiffin reset`. */
-function furtherForms(lines: readonly TextLine[], above: readonly TextPiece[]): TextPiece[] {
-  const [first] = above;
-  const last = above.at(-1);
-  if (first === undefined || last === undefined) return [];
-  const program = firstWord(first.line, first.start);
-  const further: TextPiece[] = [];
-  for (let i = last.line.index + 1; i < lines.length; i++) {
-    const next = lines[i];
-    if (next === undefined || next.indent !== first.line.indent || firstWord(next, next.first) !== program)
-      break;
-    const text = next.text.slice(0, 300);
-    if (!WHOLE_NOTATION.test(text) && !NAME_AND_COMMAND.test(text)) break;
-    further.push({ line: next, start: next.first, end: next.text.length });
-  }
-  return further;
 }

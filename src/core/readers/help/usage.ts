@@ -13,7 +13,8 @@ import type { HelpSettings } from './help-settings.ts';
 import { PATH_LIMIT } from './limits.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
-import { findUsage, type UsageLines } from './usage-lines.ts';
+import type { UsageLines } from './usage-found.ts';
+import { findUsage } from './usage-lines.ts';
 
 /** What all synopses of a text say together. */
 export interface UsageSummary {

@@ -1,0 +1,22 @@
+import type { TextLine } from './text-line.ts';
+
+/** A synopsis may have a text behind a gutter (`tiffin list    list the boxes`). */
+export function withoutText(line: TextLine, start: number): number {
+  const match = /\S(?:\s{3,}(?=[A-Za-z][a-z']* [a-z])|\s{2}(?=[a-z]+ (?:[a-z]+|<\w+>) [a-z<]))/.exec(
+    line.text.slice(start),
+  );
+  const end = match === null ? line.text.length : start + match.index + 1;
+  // `tiffin open BOX (same as tiffin box open BOX)`
+  const text = line.text.slice(start, end);
+  const remark =
+    MARKED_TEXT.exec(text) ??
+    /\s\((?:same as|see|e\.g\.|for example|where)\s/i.exec(text) ??
+    SENTENCE_BEHIND.exec(text);
+  return remark === null ? end : start + remark.index;
+}
+
+/** `tiffin -q   -- be quiet` */
+const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
+
+/** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
+const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
