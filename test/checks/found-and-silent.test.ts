@@ -143,6 +143,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'an option between them', text: 'Usage: tiffin BOX... -t CARRIER...\n', found: [] },
     { why: 'a mark in the word', text: 'Usage: tiffin NAME=VALUE... BOX...\n', found: [] },
     { why: 'one form each', text: 'Usage: tiffin BOX...\n   or: tiffin --all CARRIER...\n', found: [] },
+    {
+      why: 'the name of a command between them',
+      text: 'Usage: tiffin <box...> <command> <lids...>\n',
+      found: [],
+    },
   ],
   'arguments/optional-before-required': [
     { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },

@@ -30,8 +30,12 @@ function isSpellingOf(option: Option, above: Option): boolean {
     name.text !== aboveName.text &&
     bare(name.text) === bare(aboveName.text) &&
     option.help !== undefined &&
-    option.help.value === above.help?.value
+    withoutStop(option.help.value) === withoutStop(above.help?.value ?? '')
   );
+}
+
+function withoutStop(text: string): string {
+  return text.replace(/\.$/, '');
 }
 
 function bare(name: string): string {

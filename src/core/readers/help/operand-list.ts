@@ -11,13 +11,27 @@ import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** Reads the operands that the lines of a section list with their texts. */
 export function readOperandList(section: Section, cleaned: CleanedText): Operand[] {
-  const listed = findWordEntries(section.lines).flatMap((entry) => listedOperand(entry, cleaned) ?? []);
+  const listed = findWordEntries(section.lines)
+    .flatMap(eachNumbered)
+    .flatMap((entry) => listedOperand(entry, cleaned) ?? []);
   const marked = listed.filter(({ isRequired }) => isRequired);
   const isMarked = marked.length > 0 && marked.every(({ isSetOff }) => isSetOff);
   return listed.map(({ operand, isRequired }) => {
     if (!isMarked || isRequired || operand.count !== undefined) return operand;
     return { ...operand, count: inferred({ least: 0, most: 1 }, operand.place) };
   });
+}
+
+/** `box1 box2 ...`, and its text: an entry for each. */
+function eachNumbered(entry: WordEntry): WordEntry[] {
+  const { line, start, end } = entry;
+  const numbered = /^((\w*[A-Za-z_])1) (\2[2nN](?: ?\.{3})?)$/.exec(line.text.slice(start, end));
+  if (numbered === null) return [entry];
+  const [, first = ''] = numbered;
+  return [
+    { ...entry, end: start + first.length },
+    { ...entry, start: start + first.length + 1 },
+  ];
 }
 
 /** An operand of a list, and whether its text ends with a mark such as `[required]`: then those without one may be left out. */
