@@ -134,6 +134,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     {
+      why: 'operands of the subcommands, which no synopsis shows',
+      text: 'Usage: tiffin COMMAND [ARGUMENTS]\n\nCommands:\n  pack BOX\n      Pack a box\n  wash BOX\n      Wash it\n\nArguments:\n  BOX   the box\n',
+      found: [],
+    },
+    {
       why: 'a placeholder for the command',
       text: yaml('operands:\n  COMMAND: {help: a, count: 1}\ncommands: {list: b}\n'),
       found: [],
@@ -299,6 +304,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'a list that may lack some', text: help('  --map  see --late\n'), found: [] },
   ],
   'help/usage-disagrees': [
+    {
+      why: 'a value behind the name that the list has alone',
+      text: 'Usage: tiffin [/LID:lid] [/QUAY:quay] BOX\n\nParameters:\n  /LID    - the lid\n  /QUAY   - the quay\n  BOX     - the box\n',
+      found: [],
+    },
     {
       why: 'brackets around what must be given',
       text: yaml('usage: tiffin [--quay=NAME]\noptions:\n  --quay=NAME: {help: a, required: true}\n'),

@@ -62,9 +62,13 @@ function unnamed(start: number): ScannedArgument {
   };
 }
 
-/** What may follow a colon as a value: `-file:NAME`, `-debug:{lines,vars}`, `-agent:<lib>`, `-verbose:[class|gc]`. */
+/** What may follow a colon as a value: `-file:NAME`, `-debug:{lines,vars}`, `-agent:<lib>`, `-verbose:[class|gc]`, `-drop:...`. */
 function isValueStart(text: string, index: number): boolean {
-  return isWordCharacter(text.charCodeAt(index)) || '[{<'.includes(text[index] ?? ' ');
+  return (
+    isWordCharacter(text.charCodeAt(index)) ||
+    '[{<'.includes(text[index] ?? ' ') ||
+    text.startsWith('...', index)
+  );
 }
 
 /** `=VALUE`, `<value>`, `{a,b}` or `VALUE` without a blank before it. */
@@ -150,6 +154,10 @@ function bracketArgument(text: string, start: number, end: number): ScannedArgum
   };
 }
 
+/** Three words or more in round brackets, and one blank before what follows: a text. */
+const REMARK = /^\([\w'-]+ [\w'-]+ [\w'-][^()]{0,300}\) (?=[^\s(])|^\([\w'-]+ [\w'-]+ [^()]{0,300}$/;
+const REMARK_LIMIT = 320;
+
 /** `int[=often]`: what the option comes to without an argument. */
 const IMPLIED = /(?<=[\w>])\[=(?:"[^"]{0,80}"|[^[\]]{0,80})\]$/;
 
@@ -157,7 +165,8 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
   let i = start;
   while (i < to && isBlank(text[i])) i++;
   // `--basis (-B)`: another name.
-  if (i >= to || (text[i] === '(' && text[i + 1] === '-')) return undefined;
+  if (i >= to || (text[i] === '(' && (text[i + 1] === '-' || REMARK.test(text.slice(i, i + REMARK_LIMIT)))))
+    return undefined;
   if (text[i] === '=' && i + 1 < to) {
     // `--long = VALUE`
     while (i + 1 < to && isBlank(text[i + 1])) i++;

@@ -37,8 +37,13 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     const scanned: ScannedName | undefined = shared?.last ?? scanOptionName(text, next, to);
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
-    const name: ScannedName =
+    let name: ScannedName =
       longer === undefined ? scanned : { ...scanned, text: longer.without, end: longer.end };
+    // `--mean|average|m`: further names without hyphens.
+    const bare: SharedHyphen | undefined = scanBareNames(text, name, to);
+    for (const one of bare === undefined ? [] : [name, ...bare.before])
+      names.push({ ...one, argument: undefined });
+    name = bare?.last ?? name;
     const scannedBehind = scanBehindName(text, skipFootnote(text, name.end, to), to, closer, isBracketed);
     const behind: BehindName | undefined = isShortOf(scannedBehind?.end, close)
       ? (restOfBracket(text, name.end, close) ?? scannedBehind)
@@ -189,6 +194,35 @@ function scanSharedHyphen(text: string, start: number, to: number): SharedHyphen
   });
   const last = all.pop();
   return last === undefined ? undefined : { before: all, last };
+}
+
+/**
+ * `--variance|var|v`: names behind a long one without their hyphens, as Perl's Getopt::Long is told them. One of them must be a letter or a part of
+ * the first: `--on|off` are two options.
+ */
+function scanBareNames(text: string, name: ScannedName, to: number): SharedHyphen | undefined {
+  if (name.form !== 'long' || text[name.end] !== '|') return undefined;
+  const others = /^(?:\|[A-Za-z][\w-]{0,40}){1,8}(?=[\s=,]|$)/.exec(
+    text.slice(name.end, Math.min(to, name.end + 200)),
+  );
+  if (others === null) return undefined;
+  const first = name.text.slice(2);
+  const all = [...others[0].matchAll(/[^|]+/g)].map(({ 0: word, index }): ScannedName => {
+    const start = name.end + index;
+    const isLetter = word.length === 1;
+    return {
+      text: isLetter ? `-${word}` : `--${word}`,
+      form: isLetter ? 'short' : 'long',
+      negated: undefined,
+      start,
+      end: start + word.length,
+    };
+  });
+  const isSpelling = all.some(
+    ({ text: { length }, start, end }) => length === 2 || first.startsWith(text.slice(start, end)),
+  );
+  const last = all.pop();
+  return !isSpelling || last === undefined ? undefined : { before: all, last };
 }
 
 /** `-, -l, --login`: a hyphen alone is an operand beside the names. */

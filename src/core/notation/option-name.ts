@@ -101,12 +101,19 @@ function nameEnd(text: string, from: number, to: number): number {
   while (i < to) {
     const character = text[i] ?? '';
     if (isWordCharacter(text.charCodeAt(i))) i++;
-    else if ('-.:+@'.includes(character) && i + 1 < to && isWordCharacter(text.charCodeAt(i + 1))) i++;
-    else break;
+    else if ('-.:+@'.includes(character) && i + 1 < to && isWordCharacter(text.charCodeAt(i + 1))) {
+      if (character === ':' && isValueBehindColon(text, i, to)) break;
+      i++;
+    } else break;
   }
   // `--c++` and `--gstabs+` are names.
   const plus = text.startsWith('++', i) ? 2 : text[i] === '+' ? 1 : 0;
   return isBlankOrEnd(text, i + plus, to) ? i + plus : i;
+}
+
+/** `--lids:LID`, `--lids:on|off`: a placeholder or a choice behind a colon is no part of the name. */
+function isValueBehindColon(text: string, colon: number, to: number): boolean {
+  return /^:(?:[A-Z][A-Z0-9_]*(?![\w-])|\w[\w-]{0,40}\|)/.test(text.slice(colon, Math.min(to, colon + 60)));
 }
 
 /** Whether a name can end before this index. */

@@ -10,7 +10,7 @@ export function toldDefault(
   if (note === undefined) return defaultInProse(text);
   const value = unquoted(note.value.trim().replace(/[,;]$/, ''));
   // `(the default value, meaning none)`
-  return value === '' || /^[,;:]/.test(note.value.trim())
+  return value === '' || /^(?:[,;]|: )/.test(note.value.trim())
     ? undefined
     : { value, start: note.mark.start, end: note.mark.end };
 }

@@ -33,6 +33,9 @@ export const commandOrOperand = defineCheck({
       });
       // A list of the operand's values that are the commands themselves shows the commands, and no operand.
       if (operand === undefined || operand.word.values !== undefined || stands(operand.name)) continue;
+      // A list of operands that no synopsis shows here is that of the subcommands.
+      const shown = command.forms.flatMap(({ operands }) => operands.map(({ name }) => name));
+      if (command.forms.length > 0 && !shown.includes(operand.name)) continue;
       // `+toolchain` is told from a command by its first character.
       if (!/^[\w<[]*\w/.test(operand.name)) continue;
       report.finding({

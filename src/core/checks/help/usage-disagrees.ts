@@ -84,7 +84,12 @@ function optionFault(shown: FormOption, option: Option | undefined, command: Com
 function operandFaults({ forms, operands }: Command): Found[] {
   const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
   if (listed.length === 0) return [];
-  const plain = (name: string) => name.toLowerCase().replace(/[^\p{L}\d]/gu, '');
+  // `/LID:lid` and `lid=NUMBER` are told of by what stands before the mark.
+  const plain = (name: string) =>
+    name
+      .toLowerCase()
+      .replace(/(?<=^\/?\w+)[:=].*$/, '')
+      .replace(/[^\p{L}\d]/gu, '');
   const shown = forms.flatMap((form: Form) => form.operands);
   const names = new Set(listed.map(({ name }) => plain(name)));
   const shownNames = new Set(shown.map(({ name }) => plain(name)));

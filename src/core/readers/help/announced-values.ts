@@ -8,7 +8,8 @@ import { withValues } from './value-lists.ts';
 import { findWordEntries } from './word-entries.ts';
 
 /** The end of a sentence that leads to a list of values. */
-const ANNOUNCEMENT = /\b(?:values?|choices|one of|any of|types|formats|modes|levels)\b[^.]{0,60}:$/i;
+const ANNOUNCEMENT =
+  /\b(?:values?|choices|one of|any of|types|formats|modes|levels)\b[^.]{0,60}(?<!\bdefault):$/i;
 
 /** A sentence that leads to a list has no more lines. */
 const SENTENCE_LINES = 5;
@@ -75,15 +76,40 @@ function onlyOption(text: string, options: readonly Option[]): Option | undefine
 /** So many lines of a list of values are read. */
 const LIST_LIMIT = 200;
 
+/** Names alone, `none, off`; the words of a sentence are none. */
+const NAMES = /^(?:["'`]?[\w.+-]+["'`]?(?:\s*[,|]\s*|$)){1,20}$/;
+
+/** A line that is filled and declares no option. */
+function isOfList(line: TextLine | undefined): boolean {
+  return line?.blank === false && !/^[-+]\S/.test(line.text.slice(line.first, line.first + 2));
+}
+
+/** `* 'early' takes what came first`: a value in quotes behind a bullet. */
+const QUOTED_BULLET = /^\s*[*•-] (["'`])([\w.+-]{1,60})\1(?=\s|$)/;
+
+/** One may be a remark. */
+const MIN_BULLETS = 2;
+
+function quotedBullets(lines: readonly TextLine[], cleaned: CleanedText): AllowedValue[] {
+  return lines.flatMap((line) => {
+    const [whole = '', , value = ''] = QUOTED_BULLET.exec(line.text.slice(0, 200)) ?? [];
+    const end = line.start + whole.length - 1;
+    return whole === '' ? [] : [bareValue(value, cleaned.span(end - value.length, end))];
+  });
+}
+
 function valuesBelowLine(line: TextLine, lines: readonly TextLine[], cleaned: CleanedText): AllowedValue[] {
   let from = line.index + 1;
   if (lines[from]?.blank) from++;
   let to = from;
-  while (to < lines.length && to < from + LIST_LIMIT && lines[to]?.blank === false) to++;
+  while (to < lines.length && to < from + LIST_LIMIT && isOfList(lines[to])) to++;
+  const bulleted = quotedBullets(lines.slice(from, to), cleaned);
+  if (bulleted.length >= MIN_BULLETS) return bulleted;
   return findWordEntries(lines.slice(from, to)).flatMap((entry) => {
     const flow = new TextFlow(cleaned, entry.pieces);
     const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);
     const left = entry.line.text.slice(entry.start, entry.end);
+    if (!NAMES.test(left.slice(0, 200))) return [];
     return [...left.matchAll(/[^\s,|'"`]+/g)].flatMap((match) => {
       if (!VALUE.test(match[0])) return [];
       const start = entry.line.start + entry.start + match.index;

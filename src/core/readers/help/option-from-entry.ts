@@ -55,11 +55,17 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
             ...notations.deprecated,
             value: { since: undefined, replacedBy: undefined },
           },
-    help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+    help: helpText(notations, flow),
     listed: !entry.isBareName,
     heading,
     place: entryPlace(entry, cleaned),
   });
+}
+
+function helpText({ ownText }: TextNotations, flow: TextFlow): Option['help'] {
+  if (ownText !== undefined)
+    return stated(flow.text.slice(ownText.start, ownText.end), flow.span(ownText.start, ownText.end));
+  return flow.text === '' ? undefined : stated(flow.text, flow.whole);
 }
 
 /** `--count <n> (REQUIRED)` */
@@ -105,7 +111,8 @@ function optionArgument(
   if (shown?.declared.argument === undefined) {
     const isTold =
       notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked || notations.range !== undefined;
-    if ((isTold && !showsArguments) || isOneOfValues(notations)) {
+    const isFlag = notations.ownText !== undefined && notations.typeMark?.value === 'mandatory';
+    if ((isTold && !showsArguments) || isFlag || isOneOfValues(notations)) {
       const word = makeWord({
         default: notations.default,
         range: notations.range,
@@ -150,6 +157,8 @@ function isOfAnother(text: string, placeholder = ''): boolean {
 function asValue(byDefault: Knowable<string>, values: Knowable<readonly AllowedValue[]>): Knowable<string> {
   // `2:binary`, `2 (binary)` where the values are numbers.
   const [, member] = /^(?:[A-Z]\w*\.(?=\w+$))?(\w+)(?:$|[:=]| \()/.exec(byDefault?.value ?? '') ?? [];
+  // What Python has for nothing.
+  if (byDefault?.value === 'None' && !values?.value.some(({ value }) => value === 'None')) return undefined;
   const isNamed = (name: string | undefined) => values?.value.some(({ value }) => value === name) === true;
   if (byDefault === undefined || member === undefined || !isNamed(member) || isNamed(byDefault.value))
     return byDefault;

@@ -36,6 +36,8 @@ export interface TextNotations {
   readonly sameAs: Fact<{ readonly option: string; readonly value: string | undefined }> | undefined;
   readonly required: Fact<boolean> | undefined;
   readonly deprecated: Fact<boolean> | undefined;
+  /** What was written of the option, where the printer puts it in brackets before marks of its own. */
+  readonly ownText: { readonly start: number; readonly end: number } | undefined;
 }
 
 /** Longer texts are read only so far for notations. */
@@ -63,6 +65,18 @@ const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
 const SAME_AS =
   /^(?:the )?(?:same as|an? alias (?:for|of)|alias (?:for|of)|an? synonym (?:for|of)|synonym (?:for|of)|equivalent to|(?:a )?shorthand for|short for)(?: the)?(?: option)? (--?\w[\w-]{0,60})(?:=(\S{1,60}))?\.?$/i;
 
+/** `(the text) type: string default: ""`, as the C++ library for flags writes it. */
+const FLAG = /^\(([^\n]*)\) type: (\w{1,20}) default: ("[^"]*"|\S*)(?: currently: (?:"[^"]*"|\S*))?$/;
+
+function defaultOfFlag([whole, , , value = '']: RegExpExecArray):
+  | (Stretch & { readonly value: string })
+  | undefined {
+  const bare = unquoted(value);
+  return bare === ''
+    ? undefined
+    : { value: bare, start: whole.lastIndexOf(value), end: whole.lastIndexOf(value) + value.length };
+}
+
 /** A text that is about something to be used no more. */
 const DEPRECATED = /^(?:deprecated|obsolete)\b/i;
 
@@ -73,8 +87,9 @@ export function readNotations(flow: TextFlow): TextNotations {
   const notes = notesIn(text);
   const of = (kind: NoteKind) => surestNote(notes, kind);
   const values = readValues(flow, text, of('values'), fact);
+  const flag = FLAG.exec(text);
   const type = of('type');
-  const byDefault = defaultOf(text, notes, values);
+  const byDefault = flag === null ? defaultOf(text, notes, values) : defaultOfFlag(flag);
   const required = of('required');
   const same = SAME_AS.exec(text);
   return {
@@ -89,8 +104,13 @@ export function readNotations(flow: TextFlow): TextNotations {
       ...notes.filter(({ kind }) => kind === 'environment').flatMap((note) => variablesIn(note, fact)),
       ...variableInProse(text, fact),
     ],
+    ownText: flag === null ? undefined : { start: 1, end: 1 + (flag[1]?.length ?? 0) },
     typeMark:
-      type === undefined ? undefined : fact(/bool|count/i.test(type.value) ? 'none' : 'mandatory', type),
+      flag !== null
+        ? fact(flag[2] === 'bool' ? 'none' : 'mandatory', { start: flag[0].length - 1, end: flag[0].length })
+        : type === undefined
+          ? undefined
+          : fact(/bool|count/i.test(type.value) ? 'none' : 'mandatory', type),
     sameAs:
       same === null
         ? undefined
