@@ -22,7 +22,8 @@ export function isEntry(
   accepted: ReadonlySet<number>,
 ): boolean {
   if (isAmongWords(candidate, lines) || continuesTextOfWord(candidate, lines)) return false;
-  if (candidate.certainty !== 'columns' && isExample(candidate, lines)) return false;
+  const isListed = indents.has(candidate.line.indent) && isAboveText(candidate, lines);
+  if (candidate.certainty !== 'columns' && !isListed && isExample(candidate, lines)) return false;
   if (candidate.certainty === 'columns' || candidate.certainty === 'marked') return true;
   const before = lines[candidate.line.index - 1];
   const continuesText =
@@ -49,6 +50,15 @@ function speaksOf({ line, textStart = line.text.length }: Candidate): boolean {
     line.text.slice(textStart),
   );
 }
+
+/** Whether the next line is a text deeper than a line: the line is an entry where others stand at its indentation, whatever is above it. */
+function isAboveText({ line }: Candidate, lines: readonly TextLine[]): boolean {
+  const next = lines[line.index + 1];
+  return next !== undefined && !next.blank && next.indent > line.indent + MIN_DEEPER && !mayDeclare(next);
+}
+
+/** A text below a name is so many columns deeper, and more. */
+const MIN_DEEPER = 2;
 
 /** Whether a line by itself is what a sentence above it leads to: `like`, `for example:`. */
 function isExample({ line }: Candidate, lines: readonly TextLine[]): boolean {
