@@ -41,6 +41,18 @@ const PAIRS: readonly {
     },
   },
   {
+    threshold: 'a text is three columns deeper than the name above it, whatever stands above that',
+    read: options,
+    below: {
+      text: 'Usage: t\n\nUse it with\n  -a, --all\n    all of it\n  -b      bare\n',
+      gives: ['-b: bare'],
+    },
+    at: {
+      text: 'Usage: t\n\nUse it with\n  -a, --all\n     all of it\n  -b      bare\n',
+      gives: ['-a --all: all of it', '-b: bare'],
+    },
+  },
+  {
     threshold: 'three words with texts are surely commands, two are not',
     read: doubts,
     below: { text: 'Usage: tiffin COMMAND\n\nBoxes:\n  box   a box\n  lid   a lid\n', gives: ['odd-list'] },

@@ -3,9 +3,6 @@ import type { ListedValue } from './listed-values.ts';
 /** A number, and a mark that tells what it means: `0=none`, `1: some`; with a plus (`4+=all`), all from there on. */
 const NUMBER = /(^|[,;:.()[]\s*|\s)(-?\d{1,2})(\+?)\s?([=:])\s?(?=[A-Za-z"'<])/g;
 
-/** What one number means is no longer. */
-const MAX_GAP = 160;
-
 /** One number may be the number of anything. */
 const MIN_NUMBERS = 2;
 
@@ -27,10 +24,7 @@ export function numberedValues(
     if (plus !== '') return undefined;
     const last = values.at(-1);
     const start = match.index + before.length;
-    const isNext =
-      last === undefined
-        ? Number(value) <= 1
-        : Number(value) === Number(last.value) + 1 && start - last.end <= MAX_GAP;
+    const isNext = last === undefined ? Number(value) <= 1 : Number(value) === Number(last.value) + 1;
     if (!isNext) return undefined;
     values.push({ value, start, end: start + value.length });
   }

@@ -87,9 +87,6 @@ function isOfList(line: TextLine | undefined): boolean {
 /** `* 'early' takes what came first`: a value in quotes behind a bullet. */
 const QUOTED_BULLET = /^\s*[*•-] (["'`])([\w.+-]{1,60})\1(?=\s|$)/;
 
-/** One may be a remark. */
-const MIN_BULLETS = 2;
-
 function quotedBullets(lines: readonly TextLine[], cleaned: CleanedText): AllowedValue[] {
   return lines.flatMap((line) => {
     const [whole = '', , value = ''] = QUOTED_BULLET.exec(line.text.slice(0, 200)) ?? [];
@@ -104,7 +101,7 @@ function valuesBelowLine(line: TextLine, lines: readonly TextLine[], cleaned: Cl
   let to = from;
   while (to < lines.length && to < from + LIST_LIMIT && isOfList(lines[to])) to++;
   const bulleted = quotedBullets(lines.slice(from, to), cleaned);
-  if (bulleted.length >= MIN_BULLETS) return bulleted;
+  if (bulleted.length > 0) return bulleted;
   return findWordEntries(lines.slice(from, to)).flatMap((entry) => {
     const flow = new TextFlow(cleaned, entry.pieces);
     const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);

@@ -99,7 +99,7 @@ function clean(text: string): { text: string; offsets: Uint32Array } {
 }
 
 /** No terminal is wider. */
-const MAX_COLUMN = 500;
+const COLUMN_LIMIT = 500;
 
 /** How many columns an escape moves the cursor to the right: `CSI n G` to a column, `CSI n C` by so many (ECMA-48). */
 function passedOver(move: string, column: number): number {
@@ -107,7 +107,7 @@ function passedOver(move: string, column: number): number {
   if (kind === undefined) return 0;
   const count = Number(number === '' ? 1 : number);
   const to = kind === 'G' ? count - 1 : column + count;
-  return Math.max(0, Math.min(to, MAX_COLUMN) - column);
+  return Math.max(0, Math.min(to, COLUMN_LIMIT) - column);
 }
 
 /** The index after the terminal escape that begins at `start` (ECMA-48). */

@@ -12,7 +12,7 @@ export function withoutLineMarks(text: string): string {
   const lines = text.split('\n');
   const filled = lines.filter((line) => line.trim() !== '');
   if (filled.length < MIN_LINES) return text;
-  const mark = markOf(filled[Math.floor(filled.length / 2)] ?? '');
+  const mark = filled.map(markOf).find((one) => one !== undefined);
   if (mark === undefined) return text;
   const marked = filled.filter((line) => markOf(line) === mark).length;
   if (marked < filled.length * MIN_SHARE) return text;
