@@ -3,6 +3,48 @@ const USAGE = 'Usage: tiffin [OPTION]... BOX...\n\n';
 const DOCUMENT = 'dabbawala: 1\nprogram: tiffin\ncomplete: true\n';
 
 export const LISTS = [
+  {
+    kind: 'help',
+    what: 'marks of an operand',
+    head: 'Usage: tiffin ',
+    unit: '`',
+    tail: 'x\n\nArguments:\n  box  a box\n',
+  },
+  {
+    kind: 'help',
+    what: 'colons of an operand',
+    head: 'Usage: tiffin [',
+    unit: ':',
+    tail: 'x]\n\nArguments:\n  box  a box\n',
+  },
+  {
+    kind: 'help',
+    what: 'bars in a synopsis',
+    head: 'Usage: tiffin',
+    unit: ' | tiffin [box@]',
+    tail: '\n\nOptions:\n  -q  quiet\n',
+  },
+  {
+    kind: 'help',
+    what: 'redirections',
+    head: 'Usage: tiffin box',
+    unit: ' [< in@]',
+    tail: '\n\nOptions:\n  -q  quiet\n',
+  },
+  {
+    kind: 'help',
+    what: 'numbers as values',
+    head: 'Usage: tiffin [options]\n\n  -q N  kind: 0=x',
+    unit: ', @=x',
+    tail: '\n',
+  },
+  {
+    kind: 'help',
+    what: 'values by slashes',
+    head: 'Usage: tiffin [options]\n\n  -q N  kind (x',
+    unit: '/box@',
+    tail: ')\n',
+  },
   { kind: 'help', what: 'names of one option', head: `${USAGE}  --n`, unit: ', --n@', tail: '  text\n' },
   { kind: 'help', what: 'names with arguments', head: `${USAGE}  --n=A`, unit: ', --n@=A', tail: '  text\n' },
   {

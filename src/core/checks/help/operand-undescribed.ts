@@ -34,7 +34,8 @@ export const operandUndescribed = defineCheck({
       };
       const silent = forms.flatMap(({ operands }) =>
         operands.filter(({ name, kind }) => {
-          const word = name.toLowerCase().replace(/[^\p{L}\d]+$/u, '');
+          // Up to the last letter or digit; greedy, so that it is looked for from the end only.
+          const word = /^.*[\p{L}\d]/su.exec(name.toLowerCase())?.[0] ?? '';
           return (
             kind === 'word' && /^[\p{L}]/u.test(word) && !listed.has(name.toLowerCase()) && !isTold(word)
           );

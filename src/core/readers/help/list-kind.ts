@@ -103,5 +103,7 @@ function head({ line, start, end }: WordEntry): string {
 
 /** A placeholder without brackets, dots and case. */
 export function bareOperand(placeholder: string): string {
-  return placeholder.toLowerCase().replace(/[<>[\]]|(?:\.{2,3}|…)|[\s:]+$/g, '');
+  const bare = placeholder.toLowerCase().replace(/[<>[\]]|(?:\.{2,3}|…)/g, '');
+  // Greedy, so that blanks and colons are looked for from the end only.
+  return /^.*[^\s:]/s.exec(bare)?.[0] ?? '';
 }

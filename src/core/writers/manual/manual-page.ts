@@ -40,7 +40,7 @@ export function manualPage(from: Interface, date: string): string {
     '.Os',
     '.Sh NAME',
     `.Nm ${mdocArgument(program)}`,
-    `.Nd ${mdocArgument(first.replace(/[.\s]+$/, ''))}`,
+    `.Nd ${mdocArgument(/^.*[^.\s]/s.exec(first)?.[0] ?? '')}`,
     '.Sh SYNOPSIS',
     ...(root === undefined ? [] : synopsis(root, program)),
     '.Sh DESCRIPTION',
