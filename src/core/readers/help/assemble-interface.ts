@@ -60,8 +60,7 @@ export function assembleInterface(
   let command: Command | undefined;
   for (let i = names.length - 1; i >= 0; i--) {
     const place = places[i] ?? null;
-    // A program has one name; what else it is called by are other programs.
-    const aliases = command === undefined && i > 0 ? parts.aliases : [];
+    const aliases = command === undefined ? parts.aliases : [];
     const own = { names: [{ text: names[i] ?? '', place }, ...aliases], place };
     command =
       command === undefined

@@ -54,7 +54,7 @@ export function aliasesInUsage(readings: readonly UsageReading[]): CommandName[]
   const alone = others.flatMap(({ form, programPlace, program }) => {
     const [name] = program;
     const isAlone = name !== undefined && form.text.trim() === name && name !== first.program[0];
-    return isAlone ? [{ text: name, place: programPlace }] : [];
+    return isAlone && NAME.test(name) ? [{ text: name, place: programPlace }] : [];
   });
   return [...beside, ...alone];
 }
