@@ -14,6 +14,9 @@ export interface FormContext {
   readonly hasCommands: boolean;
 }
 
+/** A synopsis that begins with the name of the command itself, of which nothing else is known. */
+export const OWN_SYNOPSIS: FormContext = { pathLength: 0, commandNames: new Set(), hasCommands: false };
+
 /** The form that a synopsis shows: literal words that are no commands are operands. */
 export function formOf(reading: UsageReading, context: FormContext): Form {
   const literals = reading.literals

@@ -129,7 +129,8 @@ function isNotation(text: string): boolean {
 
 /** `[deprecated] ...`, `[CAREFUL] ...`: what a command is, and no other name of it. */
 const STATE =
-  /^(?:[A-Z]{2,}|[Dd]eprecated|[Ee]xperimental|[Bb]eta|[Aa]lpha|[Pp]review|[Oo]ptional|[Rr]equired|[Dd]efault|[Nn]ew|[Ii]nternal|[Oo]bsolete|[Aa]dvanced|[Ii]nteractive)$/;
+  /^(?:deprecated|experimental|beta|alpha|preview|optional|required|default|new|internal|obsolete|advanced|interactive)$/i;
+const CAPITALS = /^[A-Z]{2,}$/;
 
 /** `[aliases: ls, l]` at the end of a text, and `[ls|l]` at its beginning. */
 function aliasesInText(flow: TextFlow, names: readonly CommandName[]): CommandName[] {
@@ -138,7 +139,9 @@ function aliasesInText(flow: TextFlow, names: readonly CommandName[]): CommandNa
   const notes = notesIn(text).filter(({ kind }) => kind === 'aliases');
   const leading = /^\[([\w:.-]+(?:\|[\w:.-]+)*)\] \S/.exec(text)?.[1];
   const lists = [
-    ...(leading === undefined || STATE.test(leading) ? [] : [{ from: 1, list: leading }]),
+    ...(leading === undefined || STATE.test(leading) || CAPITALS.test(leading)
+      ? []
+      : [{ from: 1, list: leading }]),
     ...notes.map(({ start, value }) => ({ from: start, list: value })),
   ];
   return lists.flatMap(({ from, list }) => {

@@ -1,6 +1,6 @@
 import { type Command, makeCommand } from '../../model/command.ts';
 import { addTo } from '../../model/grouped.ts';
-import { formOf } from '../../notation/form.ts';
+import { formOf, OWN_SYNOPSIS } from '../../notation/form.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -41,10 +41,9 @@ export function readCommandSynopses(lines: readonly TextLine[], cleaned: Cleaned
 
 function commandOf(name: string, readings: readonly UsageReading[]): Command {
   const place = readings[0]?.programPlace ?? null;
-  const context = { pathLength: 0, commandNames: new Set<string>(), hasCommands: false };
   return makeCommand({
     names: [{ text: name, place }],
-    forms: readings.map((reading) => formOf(reading, context)),
+    forms: readings.map((reading) => formOf(reading, OWN_SYNOPSIS)),
     options: { items: usageOnlyOptions(readings, new Set()), complete: undefined },
     place,
   });

@@ -1,6 +1,6 @@
 import type { Form } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
-import { formOf } from '../../notation/form.ts';
+import { formOf, OWN_SYNOPSIS } from '../../notation/form.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
@@ -18,8 +18,7 @@ export function readHeadSynopsis(
 ): { readonly forms: readonly Form[]; readonly options: readonly Option[] } {
   if (!NOTATION.test(behind.line.text.slice(behind.start - 1, behind.end))) return { forms: [], options: [] };
   const reading = readUsageForm(new TextFlow(cleaned, [name, behind]));
-  const context = { pathLength: 0, commandNames: new Set<string>(), hasCommands: false };
-  const form = formOf(reading, context);
+  const form = formOf(reading, OWN_SYNOPSIS);
   if (form.operands.length === 0 && form.options.length === 0) return { forms: [], options: [] };
   return { forms: [form], options: usageOnlyOptions([reading], new Set()) };
 }

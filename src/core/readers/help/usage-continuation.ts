@@ -1,3 +1,4 @@
+import { ANY_OPTIONS } from '../../notation/usage-words.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 
 /** A word in front of one more synopsis. */
@@ -37,13 +38,13 @@ export function continuesUsage(
   );
 }
 
-/** A word for all options, or for whatever is given: `[options]`, `parameters`. */
-const ANY_OPTIONS = /(?:^|[\s[<])(?:options?|flags|switches|parameters)[\]>.]*(?=\s|$)/i;
-
-/** Whether the synopses so far have a word for all options: those in lines of their own are a list. */
+/** Whether the synopses so far have a word for all options, or for whatever is given (`parameters`): options in lines of their own are a list. */
 function showsAnyOptions(body: readonly TextPiece[]): boolean {
   return body.some(({ line, start, end }) =>
-    ANY_OPTIONS.test(line.text.slice(start, Math.min(end, start + 300))),
+    line.text
+      .slice(start, Math.min(end, start + 300))
+      .split(/\s+/)
+      .some((word) => ANY_OPTIONS.test(word.replace(/\.{2,3}/, '')) || word === 'parameters'),
   );
 }
 
