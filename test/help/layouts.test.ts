@@ -22,7 +22,7 @@ interface Expected {
   readonly ranges?: Record<string, string>;
   /** The summary of each command; its path, and its aliases behind commas, are the key. */
   readonly commands?: Record<string, string | null>;
-  /** The synopses that a list shows for commands, by their paths. */
+  /** The synopses that a list shows for commands, by their paths, each with its operands. */
   readonly synopses?: Record<string, string>;
   /** The operands of the first form, each with its count. */
   readonly operands?: string[];
@@ -59,7 +59,13 @@ function summaries(command: Command, path: readonly string[] = []): [string, str
 function synopses(command: Command, path: readonly string[] = []): [string, string][] {
   return command.commands.items.flatMap((below) => {
     const own = [...path, below.names[0]?.text ?? ''];
-    const shown = below.forms.map(({ text }) => [own.join(' '), text] as [string, string]);
+    const shown = below.forms.map(
+      ({ text, operands }) =>
+        [own.join(' '), [text, ...operands.map((one) => counted(one) ?? one.name)].join('; ')] as [
+          string,
+          string,
+        ],
+    );
     return [...shown, ...synopses(below, own)];
   });
 }

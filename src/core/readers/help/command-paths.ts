@@ -1,4 +1,4 @@
-import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
+import { type Command, type CommandName, type Form, makeCommand } from '../../model/command.ts';
 import { addTo } from '../../model/grouped.ts';
 
 /** The left part of an entry: the names of a command, and a further literal word behind a single name. */
@@ -30,7 +30,8 @@ export function withPaths(read: readonly { readonly head: Head; readonly command
       continue;
     }
     const names = [head.further, ...command.names.slice(head.names.length)];
-    addTo(children, known ?? commands.length, { ...command, names, place: head.further.place });
+    const forms = command.forms.map((form) => behindWord(form, head.further));
+    addTo(children, known ?? commands.length, { ...command, names, forms, place: head.further.place });
     if (known === undefined) commands.push(makeCommand({ names: [first], place: first.place }));
   }
   return commands.map((command, i) => {
@@ -40,4 +41,12 @@ export function withPaths(read: readonly { readonly head: Head; readonly command
       ? command
       : makeCommand({ ...command, commands: { items, complete: undefined } });
   });
+}
+
+/** A synopsis from a further word on, which is the name of the command and no operand: of `round open <day>`, `open <day>`. */
+function behindWord(form: Form, word: CommandName | undefined): Form {
+  const start = word?.place?.start;
+  const operands = form.operands.filter(({ place }) => place === null || place.start !== start);
+  const at = form.text.indexOf(word?.text ?? '', form.text.indexOf(' '));
+  return { ...form, operands, text: form.text.slice(Math.max(0, at)) };
 }
