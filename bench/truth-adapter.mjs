@@ -11,11 +11,10 @@ export function fromTool(json) {
 
 /** The same of an interface. */
 export function scoredForm(from) {
-  const at = [...walkCommands(from)].findLast(({ command }) => command.described);
+  const at = [...walkCommands(from)].find(({ command }) => command.described);
   const command = at?.command ?? from.root;
   // A text that shows its commands by synopses shows their options there, and the truths are about all options in the text.
-  const shown = command.commands.items.filter(({ described }) => !described);
-  const options = [command, ...shown].flatMap(({ options: { items } }) => items);
+  const options = [command, ...command.commands.items].flatMap(({ options: { items } }) => items);
   const line = at?.line ?? [from.root];
   return {
     options: options.map((option) => scoredOption(option, takesEitherHyphens(line))),

@@ -40,9 +40,9 @@ export function scoreHelp(truth, from, own, tell) {
   scoreOperands(truth, command, own, tell);
 }
 
-/** The command that a text describes: the deepest one that has more than a name. */
+/** The command that a text describes: the first on its path that has more than a name. */
 export function describedCommand(from) {
-  return [...walkCommands(from)].findLast(({ command }) => command.described)?.command ?? from.root;
+  return [...walkCommands(from)].find(({ command }) => command.described)?.command ?? from.root;
 }
 
 function scoreOptions({ options, neutral }, command, own, tell) {

@@ -1,6 +1,7 @@
 import { type Command, type CommandName, makeCommand } from '../../model/command.ts';
 import { inferred, type Knowable, stated } from '../../model/fact.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
+import { joinCommands } from '../../model/join-commands.ts';
 import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
@@ -10,7 +11,7 @@ import type { HelpLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { withListedCounts, withRepeats, withSharedCount } from './listed-operands.ts';
 import { withoutOptionPlaceholders } from './option-placeholders.ts';
-import type { readTitle } from './title.ts';
+import type { Title } from './title.ts';
 import { type UsageSummary, usageForms } from './usage.ts';
 
 /** What was read of a text, part by part. */
@@ -28,47 +29,39 @@ export interface HelpParts {
   readonly aliases: readonly CommandName[];
 }
 
-/** The interface of which the parts are, with the path of the command that the text is about. */
+/**
+ * The interface of which the parts are, with the path of the command that the text is about. `sections` are commands right below it that the
+ * text describes in sections of their own.
+ */
 export function assembleInterface(
   source: Source,
   settings: HelpSettings,
   parts: HelpParts,
-  title: ReturnType<typeof readTitle>,
+  title: Title,
+  sections: readonly Command[],
 ): Interface {
   const { usage } = parts;
   const path = settings.command ?? usage.path;
   const program = settings.program === undefined ? usage.program : stated(settings.program, null);
   const programName =
     program ?? inferred(title.program?.value ?? nameFromSource(source), title.program?.place ?? null);
-  const hasCommands = parts.commands.some(({ names }) => names[0]?.text !== 'help');
-  const forms = usageForms(usage, path, hasCommands).map((form) =>
-    withoutOptionPlaceholders(form, parts.options),
-  );
-  const operands = withRepeats(parts.operands, forms);
-  const described: Partial<Command> = {
-    description: title.summary,
-    forms: withListedCounts(forms, operands),
-    options: { items: parts.options, complete: parts.optionsComplete },
-    commands: { items: parts.commands, complete: parts.commandsComplete },
-    operands: { items: withSharedCount(operands, forms), complete: undefined },
-    relations: usageRelations(usage, parts.options),
-    rules: parts.rules,
-    described: true,
-  };
   const names = [programName.value, ...path];
   const places = [programName.place, ...path.map((_, i) => usage.pathPlaces[i] ?? null)];
-  let command: Command | undefined;
-  for (let i = names.length - 1; i >= 0; i--) {
+  const own = { text: names.at(-1) ?? '', place: places.at(-1) ?? null };
+  const listed = describedCommand(parts, title, path, [own, ...parts.aliases]);
+  const inSections = makeCommand({
+    names: [own],
+    place: own.place,
+    commands: { items: sections, complete: undefined },
+  });
+  let root = sections.length === 0 ? listed : joinCommands(listed, inSections);
+  for (let i = names.length - 2; i >= 0; i--) {
     const place = places[i] ?? null;
-    const aliases = command === undefined ? parts.aliases : [];
-    const own = { names: [{ text: names[i] ?? '', place }, ...aliases], place };
-    command =
-      command === undefined
-        ? makeCommand({ ...described, ...own })
-        : makeCommand({
-            ...own,
-            commands: { items: [command], complete: undefined },
-          });
+    root = makeCommand({
+      names: [{ text: names[i] ?? '', place }],
+      place,
+      commands: { items: [root], complete: undefined },
+    });
   }
   return makeInterface({
     program: programName,
@@ -77,13 +70,35 @@ export function assembleInterface(
     bugAddress: title.bugAddress,
     environment: parts.lists.environment,
     exitStatuses: parts.lists.exitStatuses,
-    root:
-      command ??
-      makeCommand({
-        names: [{ text: programName.value, place: null }],
-        place: null,
-      }),
+    root,
     sources: [{ source, kind: 'help', command: names, width: settings.width, doubts: [], lines: undefined }],
+  });
+}
+
+/** The command that a text, or a part of it, describes. `names` are its own, the first of which `path` ends with. */
+export function describedCommand(
+  parts: HelpParts,
+  title: Title,
+  path: readonly string[],
+  names: readonly CommandName[],
+): Command {
+  const { usage } = parts;
+  const hasCommands = parts.commands.some((command) => command.names[0]?.text !== 'help');
+  const forms = usageForms(usage, path, hasCommands).map((form) =>
+    withoutOptionPlaceholders(form, parts.options),
+  );
+  const operands = withRepeats(parts.operands, forms);
+  return makeCommand({
+    names,
+    place: names[0]?.place ?? null,
+    description: title.summary,
+    forms: withListedCounts(forms, operands),
+    options: { items: parts.options, complete: parts.optionsComplete },
+    commands: { items: parts.commands, complete: parts.commandsComplete },
+    operands: { items: withSharedCount(operands, forms), complete: undefined },
+    relations: usageRelations(usage, parts.options),
+    rules: parts.rules,
+    described: true,
   });
 }
 

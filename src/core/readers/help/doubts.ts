@@ -7,21 +7,30 @@ import type { OptionEntry } from './option-entries.ts';
 import type { TextLine } from './text-line.ts';
 import { looksLikeEntry } from './unclaimed-lines.ts';
 
-/** Where a text may have been misread, in the order in which the parts were read. `lines` are all of its lines with their roles. */
+/**
+ * Where a text may have been misread, in the order in which the parts were read. `readings` are those of its parts, `lines` all of its lines
+ * with their roles.
+ */
 export function findDoubts(
-  reading: PartsReading,
+  readings: readonly PartsReading[],
   lines: readonly LineWithRole[],
   cleaned: CleanedText,
 ): Doubt[] {
-  const { entries, parts, oddLists } = reading;
-  const over = (first: TextLine, last: TextLine, reason: DoubtReason): Doubt => ({
-    place: cleaned.span(first.start, last.start + last.text.length),
-    reason,
-  });
+  return [
+    ...(isLittleRead(lines)
+      ? [{ place: cleaned.span(0, cleaned.text.length), reason: 'little-read' as const }]
+      : []),
+    ...readings.flatMap((reading) => doubtsOf(reading, cleaned)),
+    ...besideUnread(lines).map(([first, last]) => over(first, last, 'beside-unread', cleaned)),
+  ];
+}
+
+/** Where one part of a text may have been misread. */
+function doubtsOf({ entries, parts, oddLists }: PartsReading, cleaned: CleanedText): Doubt[] {
   const overEntry = (entry: OptionEntry, reason: DoubtReason): Doubt[] => {
     const first = entry.declaring[0]?.line;
     const last = entry.pieces.at(-1)?.line ?? entry.declaring.at(-1)?.line;
-    return first === undefined || last === undefined ? [] : [over(first, last, reason)];
+    return first === undefined || last === undefined ? [] : [over(first, last, reason, cleaned)];
   };
   const synopses = parts.usage.readings.flatMap(({ form: { text, place, operands } }): Doubt[] => {
     if (place === null) return [];
@@ -29,19 +38,19 @@ export function findDoubts(
     return ODD_IN_SYNOPSIS.test(text) || namesTwice(operands) ? [{ place, reason: 'odd-synopsis' }] : [];
   });
   return [
-    ...(isLittleRead(lines)
-      ? [{ place: cleaned.span(0, cleaned.text.length), reason: 'little-read' as const }]
-      : []),
     ...synopses,
     ...oddEntries(entries).flatMap((entry) => overEntry(entry, 'odd-entry')),
     ...stackedEntries(entries).flatMap((entry) => overEntry(entry, 'shared-text')),
     ...oddLists.flatMap((list) => {
       const [first] = list;
       const last = list.at(-1);
-      return first === undefined || last === undefined ? [] : [over(first, last, 'odd-list')];
+      return first === undefined || last === undefined ? [] : [over(first, last, 'odd-list', cleaned)];
     }),
-    ...besideUnread(lines).map(([first, last]) => over(first, last, 'beside-unread')),
   ];
+}
+
+function over(first: TextLine, last: TextLine, reason: DoubtReason, cleaned: CleanedText): Doubt {
+  return { place: cleaned.span(first.start, last.start + last.text.length), reason };
 }
 
 /** A brace around one thing, a quotation mark, `@`, or four plain words in a row: no notation of synopses has them. */

@@ -25,9 +25,11 @@ import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { withRequiredInUsage } from './required-options.ts';
 import { withArgumentsOfSame } from './same-options.ts';
-import type { TextLine } from './text-line.ts';
+import { blankLine, type TextLine } from './text-line.ts';
 import { withToldArguments } from './told-arguments.ts';
 import { readUsage, readUsageAgain } from './usage.ts';
+import type { UsageLines } from './usage-found.ts';
+import { findUsage } from './usage-lines.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 import { withListedValues } from './value-lists.ts';
 
@@ -51,14 +53,18 @@ export interface PartsReading {
   readonly problems: readonly Problem[];
 }
 
-/** Reads the lines of a text part by part: synopses, lists of options, lists of words, and what they say together. */
+/**
+ * Reads the lines of a text part by part: synopses, lists of options, lists of words, and what they say together. `found` are the synopses,
+ * where they are known.
+ */
 export function readParts(
   lines: readonly TextLine[],
   cleaned: CleanedText,
   settings: HelpSettings,
+  found: UsageLines = findUsage(lines),
 ): PartsReading {
   const problems: Problem[] = [];
-  const first = readUsage(lines, cleaned, settings);
+  const first = readUsage(found, cleaned, settings);
   // The synopses are read as such: for everything else their lines are empty.
   const withoutUsage = lines.map((line) => (first.lines.taken.has(line.index) ? blankLine(line) : line));
   const synopses = readCommandSynopses(withoutUsage, cleaned);
@@ -205,10 +211,6 @@ function linesOfEntry({ declaring, pieces }: OptionEntry): ClaimedLine[] {
 
 function firstLine(entry: OptionEntry): number {
   return entry.declaring[0]?.line.index ?? 0;
-}
-
-function blankLine(line: TextLine): TextLine {
-  return { ...line, text: '', first: 0, indent: 0, blank: true };
 }
 
 /** Commands that a synopsis shows, without the aliases that a list shows of others: `{open,o,close} ...` has all of them. */

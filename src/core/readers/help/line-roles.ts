@@ -21,23 +21,23 @@ export interface LineWithRole {
 
 /**
  * Gives every line of a text its role: that of what was taken from it, in the order of `ORDER` where that is more than one thing; else what its
- * looks and its section make of it. `lines` are those of the text as it stands.
+ * looks and its section make of it. `lines` are those of the text as it stands, `readings` its parts as they were read.
  */
 export function lineRoles(
   from: Interface | undefined,
   lines: readonly TextLine[],
-  { sections, repeated, claimed }: Pick<PartsReading, 'sections' | 'repeated' | 'claimed'>,
+  readings: readonly PartsReading[],
   cleaned: CleanedText,
 ): LineWithRole[] {
   const claims = new Claims(lines.map((line) => cleaned.span(line.start, line.start).start));
   if (from !== undefined) claimInterface(from, claims);
-  for (const { line, role } of from === undefined ? [] : claimed) {
+  for (const { line, role } of from === undefined ? [] : readings.flatMap(({ claimed }) => claimed)) {
     const start = line.start + line.first;
     claims.place(cleaned.span(start, start + 1), role);
   }
-  for (const command of repeated) claimListed(command, [], claims);
+  for (const command of readings.flatMap(({ repeated }) => repeated)) claimListed(command, [], claims);
   const kinds = new Map<number, string>();
-  for (const { headingLine, kind, lines: own } of sections) {
+  for (const { headingLine, kind, lines: own } of readings.flatMap(({ sections }) => sections)) {
     // A sentence with a colon that nothing is listed below is running text: `For more, please see:`
     const isAbove = () => own.some(({ start }) => claims.has(cleaned.span(start, start).start));
     if (headingLine !== undefined && (!isLeadingSentence(headingLine) || isAbove()))

@@ -4,12 +4,14 @@ import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
 import { assembleInterface, type HelpParts } from './assemble-interface.ts';
 import { CleanedText } from './cleaned-text.ts';
+import { partCommands } from './command-sections.ts';
 import { findDoubts } from './doubts.ts';
 import { unfoldLabels } from './hanging-labels.ts';
 import { readParts } from './help-parts.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { TEXT_LIMIT } from './limits.ts';
 import { countLines, type LineWithRole, lineRoles } from './line-roles.ts';
+import { readSection, sectionCommands } from './section-commands.ts';
 import { unfoldColumns } from './side-by-side.ts';
 import { splitLines } from './text-line.ts';
 import { readTitle } from './title.ts';
@@ -45,27 +47,29 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   if (source.text.trim() === '') {
     const message =
       'expected help output, found an empty text; does the program print its help to standard error?';
-    return unusable(
-      source,
-      'text-empty',
-      message,
-      lineRoles(undefined, asTheyStand, { sections: [], repeated: [], claimed: [] }, cleaned),
-    );
+    return unusable(source, 'text-empty', message, lineRoles(undefined, asTheyStand, [], cleaned));
   }
-  const lines = unfoldColumns(unfoldLabels(asTheyStand));
-  const reading = readParts(lines, cleaned, settings);
-  const { parts, problems } = reading;
-  if (holdsNoHelp(parts)) {
+  const { own, sections } = partCommands(unfoldColumns(unfoldLabels(asTheyStand)), settings);
+  const reading = readParts(own, cleaned, settings);
+  const below = sections.map((section) => readSection(section, cleaned, settings));
+  const all = [reading, ...below.map(({ reading }) => reading)];
+  if (holdsNoHelp(reading.parts) && below.length === 0) {
     const message = 'expected help output with a usage line, options or commands, found none of them';
-    return unusable(source, 'not-help', message, lineRoles(undefined, asTheyStand, reading, cleaned));
+    return unusable(source, 'not-help', message, lineRoles(undefined, asTheyStand, all, cleaned));
   }
-  const from = assembleInterface(source, settings, parts, readTitle(lines, cleaned, parts.usage));
-  const roles = lineRoles(from, asTheyStand, reading, cleaned);
-  const view = { doubts: findDoubts(reading, roles, cleaned), lines: countLines(roles) };
+  const from = assembleInterface(
+    source,
+    settings,
+    reading.parts,
+    readTitle(own, cleaned, reading.parts.usage),
+    sectionCommands(below),
+  );
+  const roles = lineRoles(from, asTheyStand, all, cleaned);
+  const view = { doubts: findDoubts(all, roles, cleaned), lines: countLines(roles) };
   const sources = from.sources.map((one) => ({ ...one, ...view }));
   return {
     interface: { ...from, sources },
-    problems: [...problems, ...unreadProblems(roles, cleaned)],
+    problems: [...all.flatMap(({ problems }) => problems), ...unreadProblems(roles, cleaned)],
     lines: roles,
   };
 }

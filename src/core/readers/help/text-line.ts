@@ -36,6 +36,11 @@ export function splitLines(text: string): TextLine[] {
   return lines;
 }
 
+/** A line of which nothing is left to read, in the place of one that something was read of. */
+export function blankLine(line: TextLine): TextLine {
+  return { ...line, text: '', first: 0, indent: 0, blank: true };
+}
+
 /** The display column, from 0, of an index in a line. */
 export function columnAt(line: TextLine, index: number): number {
   return textWidth(line.text.slice(0, index));

@@ -12,9 +12,7 @@ import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { PATH_LIMIT } from './limits.ts';
 import { TextFlow } from './text-flow.ts';
-import type { TextLine } from './text-line.ts';
 import type { UsageLines } from './usage-found.ts';
-import { findUsage } from './usage-lines.ts';
 
 /** What all synopses of a text say together. */
 export interface UsageSummary {
@@ -34,12 +32,8 @@ export interface UsageSummary {
 }
 
 /** Reads all synopses of a text. */
-export function readUsage(
-  lines: readonly TextLine[],
-  cleaned: CleanedText,
-  settings: HelpSettings,
-): UsageSummary {
-  return summarize(findUsage(lines), NOTHING_KNOWN, cleaned, settings);
+export function readUsage(found: UsageLines, cleaned: CleanedText, settings: HelpSettings): UsageSummary {
+  return summarize(found, NOTHING_KNOWN, cleaned, settings);
 }
 
 /** Reads the synopses once more, when the options that the text lists are known. */
