@@ -119,6 +119,7 @@ function isHeading(
   if (BY_COLON.test(text) && next !== undefined && BY_COLON.test(next.text.trim())) return false;
   const isAbove = next !== undefined && (next.index === line.index + 1 || next.indent > line.indent);
   if (isCapitals(text) || (HEADING_WORDS.test(text) && isAbove)) return true;
+  if (isGeneric(text) && next !== undefined && next.indent > line.indent) return true;
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );

@@ -4,6 +4,7 @@ import type { Option } from '../../model/option.ts';
 import { type ListedValue, scanValueList } from '../../notation/listed-values.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
 import { numberedValues } from '../../notation/numbered-values.ts';
+import { valuesInProse } from '../../notation/prose-values.ts';
 import { slashedValues } from '../../notation/slashed-values.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
@@ -166,8 +167,9 @@ function withToldArgument(option: Option): Option {
   const isTold =
     [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
-  const listed = quotedValues(help.value) ?? numberedValues(help.value)?.values;
-  if (!isTold && listed === undefined) return option;
+  const told = quotedValues(help.value) ?? numberedValues(help.value)?.values;
+  if (!isTold && told === undefined) return option;
+  const listed = told ?? valuesInProse(help.value)?.values;
   const word = makeWord({
     default: byDefault === undefined ? undefined : stated(byDefault, help.place),
     values:

@@ -38,9 +38,9 @@ function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
   return lines.some(({ indent, text, first }) => indent > line.indent && text.startsWith(`${path} `, first));
 }
 
-/** What a program says that does not know the option for help, above its synopsis. */
+/** What a program says above its synopsis that does not know the option for help or misses something, and what it proposes. */
 export const REFUSAL =
-  /\b(?:(?:invalid|illegal|unknown|unrecogni[sz]ed|unexpected|unsupported|bad|no such) (?:(?:command[- ]line )?(?:option|switch|flag)|argument)|(?:can ?not|can't|could not|unable to) (?:interpret|understand|recogni[sz]e|parse) (?:the )?(?:option|switch|flag|argument))\b/i;
+  /^\s*(?:error|fatal|tip|hint): |\bdid you mean\b|\b(?:(?:invalid|illegal|unknown|unrecogni[sz]ed|unexpected|unsupported|bad|no such) (?:(?:command[- ]line )?(?:option|switch|flag)|argument)|(?:can ?not|can't|could not|unable to) (?:interpret|understand|recogni[sz]e|parse) (?:the )?(?:option|switch|flag|argument))\b/i;
 
 /** A path, and behind it nothing but placeholders in brackets; or the placeholder for the options, and plain words behind it. */
 const WHOLE_NOTATION =

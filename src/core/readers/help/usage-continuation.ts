@@ -24,7 +24,8 @@ export function continuesUsage(
     return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
   }
   if (isAligned(next, first, body)) return true;
-  if (isProse(next)) return false;
+  if (isProse(next) || (next.indent < afterMark && WORD_AND_SENTENCE.test(next.text.slice(0, 200))))
+    return false;
   // Plain words further left than the program's name are a summary.
   if (next.indent > first.indent && next.indent < afterMark && !NOTATION.test(next.text)) return false;
   if (next.indent <= first.indent) return firstWord(next, next.first) === firstWord(first, afterMark);
@@ -81,15 +82,18 @@ const NOTATION = /[[\]<>{}|]|\.{3}|(?:^|\s)-|[A-Z]{2,}/;
 /** `<box>      the box to open`: an entry of a list that follows a synopsis at once. */
 const OPERAND_AND_TEXT = /^<[\w-]{1,40}>(?: {3,}|\t+)[A-Za-z][a-z']* [a-z]+ /;
 
+/** `b/B      Print the box`: an entry of a list, whatever it begins with. */
+const WORD_AND_SENTENCE = /^\s*[^\s[<{|-]\S{0,30}(?: {2,}|\t+)[A-Z][a-z]+ [a-z]+ /;
+
 /** `-q print the day`, with a blank and no bracket: a list that follows a synopsis at once. */
 const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
 
-/** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q | --quiet    be quiet`. */
+/** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q : be quiet`, `-q | --quiet    be quiet`. */
 function isListed(line: TextLine): boolean {
   const text = line.text.slice(line.first, line.first + 120);
   // A sentence behind a wide gutter, whatever stands in front of it.
   if (/^-[^[\]|]*\S(?: {3,}|\t+)[A-Za-z(][\w'’]*(?: [a-z]\S*){1,3}/.test(text)) return true;
-  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +- +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
+  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +[-:] +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
     text,
   );
 }
@@ -101,6 +105,8 @@ function isProse(line: TextLine): boolean {
     .trimEnd()
     .split(/\s{2,}|\t/, 1);
   if (/^[A-Za-z][\w ]*:$/.test(text) || /^[A-Z][a-z]+(?: [a-z]{2,}){2}\b/.test(text)) return true;
+  // `tiffin - carry boxes`: a name and what it is.
+  if (/^[\w.-]+ (?:--?|[–—]) [A-Za-z]+ [A-Za-z]/.test(text)) return true;
   // Four plain words in a row are a sentence, whatever stands beside them.
   if (/^[\w<]/.test(text) && /(?:\s[a-z]{2,}){4}|^[A-Z][a-z]* .*(?:\s[a-z]{2,}){3}/.test(text)) return true;
   return !/[[\]<>{}|]|(?:^|\s)-/.test(text) && /(?:^|\s)[A-Za-z]{2,}(?: [a-z]+){2,}/.test(text);

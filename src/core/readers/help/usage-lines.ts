@@ -6,7 +6,7 @@ import { ANOTHER_FORM, continuesUsage, firstWord } from './usage-continuation.ts
 import type { UsageForm, UsageLines } from './usage-found.ts';
 import { withoutText } from './usage-text.ts';
 
-const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:[:：]|$)\\s*`, 'iu');
+const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:::?|：|$)\\s*`, 'iu');
 /** A heading of a manual page with the first synopsis beside it. */
 const CAPITAL_ANNOUNCEMENT = /^(?:SYNOPSIS|USAGE)\s{2,}(?=\S)/;
 /** `Usage of tiffin:` is a heading over the options, and no synopsis. */
@@ -14,6 +14,8 @@ const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
 const LATE_ANNOUNCEMENT =
   /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: usage:\s*)/i;
+/** `box: box [--late] <day>`: the name, and behind it the synopsis. */
+const NAMED = /^([\w.-]{1,60}): (?=\1 .{0,200}[[<])/;
 const LINES_LIMIT = 400;
 
 /** Finds the synopses of a help text. */
@@ -22,7 +24,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     const match =
       ANNOUNCEMENT.exec(line.text) ??
       CAPITAL_ANNOUNCEMENT.exec(line.text) ??
-      (line.indent <= 1 ? (LOOSE_ANNOUNCEMENT.exec(line.text) ?? LATE_ANNOUNCEMENT.exec(line.text)) : null);
+      (line.indent <= 1 ? announcementAtMargin(line.text) : null);
     if (match === null || isInsideText(line, lines)) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
     const text = behind.trim() === '' ? notationOf(lines[below(lines, line.index)]) : behind;
@@ -33,6 +35,10 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
   return qualified(lines) ?? unannounced(lines);
+}
+
+function announcementAtMargin(text: string): RegExpExecArray | null {
+  return LOOSE_ANNOUNCEMENT.exec(text) ?? LATE_ANNOUNCEMENT.exec(text) ?? NAMED.exec(text);
 }
 
 /** The line below another, or behind an empty line or two. */
@@ -182,15 +188,11 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
   const programs = new Set(
     body.map(({ line, start }) => firstWord(line, markEnd(line, start))).filter(isName),
   );
-  for (const piece of body) {
+  for (const [i, piece] of body.entries()) {
     const or = ANOTHER_FORM.exec(piece.line.text.slice(0, piece.end));
     const isOther = or !== null && or[0].length > piece.start;
     const start = markEnd(piece.line, isOther ? or[0].length : piece.start);
-    const text = {
-      line: piece.line,
-      start,
-      end: withoutText(piece.line, start),
-    };
+    const text = { line: piece.line, start, end: synopsisEnd(piece.line, start, body[i + 1], program) };
     // Below `Usage:`, a word alone at the indentation of the first synopsis is another name of the command.
     const isName =
       piece !== first &&
@@ -207,6 +209,14 @@ function splitForms(body: readonly TextPiece[]): UsageForm[] {
     else forms.at(-1)?.push(text);
   }
   return withoutAlignedTexts(forms).map((pieces) => ({ pieces }));
+}
+
+/** Where a synopsis ends in a line: before its text, or before an `or` that leads to another below it. */
+function synopsisEnd(line: TextLine, start: number, next: TextPiece | undefined, program: string): number {
+  const end = withoutText(line, start);
+  const leads = next !== undefined && firstWord(next.line, next.start) === program;
+  const or = leads ? /\s+or\s*$/i.exec(line.text.slice(Math.max(start, end - 80), end)) : null;
+  return or === null ? end : end - or[0].length;
 }
 
 /** Synopses without a text that begins, behind two blanks, at the column where that of another synopsis does, whatever it begins with. */

@@ -16,6 +16,8 @@ export interface WordEntry {
 
 /** A mark in front of each entry: `- box: text`, `* box  text`. */
 const BULLET = /^\s*[-*•+o] (?=\w)/;
+/** The same, or in front of an option. */
+const ANY_BULLET = /^\s*[-*•+o] (?=\w|--?\w)/;
 
 /** The lines of a list in which each entry has such a mark, as lines that begin behind it; all other lines as they are. */
 function withoutBullets(lines: readonly TextLine[]): readonly TextLine[] {
@@ -23,9 +25,9 @@ function withoutBullets(lines: readonly TextLine[]): readonly TextLine[] {
   const first = filled[0];
   if (first === undefined || !BULLET.test(first.text)) return lines;
   const marked = filled.filter((line) => line.indent === first.indent);
-  if (marked.length < MIN_BULLETS || !marked.every(({ text }) => BULLET.test(text))) return lines;
+  if (marked.length < MIN_BULLETS || !marked.every(({ text }) => ANY_BULLET.test(text))) return lines;
   return lines.map((line) => {
-    if (line.blank || line.indent !== first.indent) return line;
+    if (line.blank || line.indent !== first.indent || !BULLET.test(line.text)) return line;
     const at = BULLET.exec(line.text)?.[0].length ?? line.first;
     return { ...line, first: at, indent: columnAt(line, at) };
   });
@@ -277,7 +279,7 @@ function isPathWithNotation(text: string): boolean {
 /** A name alone, with placeholders at most; its text stands below, or nowhere. */
 function isNameAlone(line: TextLine): boolean {
   // `box list [<flags>] <day>`: a path with operands.
-  const head = line.text.trim();
+  const head = line.text.slice(line.first).trim();
   if (/^\{[^\s{}]{1,800}\}$/.test(head) || isPathWithNotation(head.slice(0, 500))) return true;
   return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*|--?[a-z]\S*)){0,8}$/.test(
     head.slice(0, 200),
@@ -294,7 +296,9 @@ function splitAtColumn(
   );
   if (names === null) return undefined;
   const end = line.first + names[0].length;
-  return columns.has(columnAt(line, end + 1)) ? { end, textStart: end + 1 } : undefined;
+  const textStart = end + 1 + markLength(line.text, end + 1);
+  const isAtColumn = [end + 1, textStart].some((at) => columns.has(columnAt(line, at)));
+  return isAtColumn ? { end, textStart } : undefined;
 }
 
 function splitAtGutter(line: TextLine): { end: number; textStart: number } | undefined {
