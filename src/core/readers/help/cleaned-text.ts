@@ -1,6 +1,6 @@
 import type { Source, Span } from '../../source/source.ts';
 import { withoutBoxes } from './boxes.ts';
-import { withoutLineMarks } from './line-marks.ts';
+import { withoutLineMarks, withoutOptionBullets } from './line-marks.ts';
 
 const ESCAPE = 0x1b;
 const BACKSPACE = 0x08;
@@ -22,11 +22,11 @@ export class CleanedText {
   constructor(source: Source) {
     this.source = source;
     if (isClean(source.text)) {
-      this.text = withoutBoxes(withoutLineMarks(source.text));
+      this.text = withoutBoxes(withoutOptionBullets(withoutLineMarks(source.text)));
       return;
     }
     const cleaned = clean(source.text);
-    this.text = withoutBoxes(withoutLineMarks(cleaned.text));
+    this.text = withoutBoxes(withoutOptionBullets(withoutLineMarks(cleaned.text)));
     this.#offsets = cleaned.offsets;
   }
 

@@ -21,6 +21,21 @@ export function withoutLineMarks(text: string): string {
     .join('\n');
 }
 
+/** A bullet in front of an option: `* --late`, `• -l, --late`, `- --late`. */
+const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,3}--?[A-Za-z])/gm;
+
+const OPTION_LINE = /^[ \t]*--?[A-Za-z]/gm;
+
+/** One bullet is no list. */
+const MIN_BULLETS = 2;
+
+/** A text of the same length without the bullets that most lines with options have: before a few of them they are marks for a footnote. */
+export function withoutOptionBullets(text: string): string {
+  const bullets = text.match(OPTION_BULLET)?.length ?? 0;
+  const isList = bullets >= MIN_BULLETS && bullets > (text.match(OPTION_LINE)?.length ?? 0);
+  return isList ? text.replace(OPTION_BULLET, '$1 ') : text;
+}
+
 /** The mark of a line; of several `#`, one. */
 function markOf(line: string): string | undefined {
   return MARK.exec(line.slice(0, 200))?.[0].trim().replace(/#+/, '#');

@@ -5,6 +5,8 @@ import type { TextFlow } from './text-flow.ts';
 const BULLET = /^[-*•] ["'`]?([\w.+-]{1,60}?)["'`]?(?:(?:\s*:|\s{2,}| [-–])\s.*|:)?$/s;
 /** `json   as JSON`, `json: as JSON`, `json - as JSON`, `'json'  as JSON` */
 const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s;
+/** `json   as JSON`, `yaml | yml   as YAML`: with spellings of one value, in a list that is the whole text. */
+const SPELLINGS_IN_COLUMNS = /^([\w.+-]{1,60}(?: ?\| ?[\w.+-]{1,60}){0,3})(?:\s{2,}|\t)\S/s;
 /** `json (as JSON; default)` */
 const IN_REMARK = /^["'`]?([\w.+-]{1,60}?)["'`]?\s+\(\S/s;
 /** `[json]  as JSON`, for which nothing need stand above. */
@@ -14,10 +16,36 @@ const LIKE_AN_ENTRY = /^\S{1,30} \S{1,30}(?::\s+| {2,}|\t)\S/;
 const ANNOUNCEMENT =
   /\b(?:values|choices|one of|options|formats?|modes?|types?|levels?|following)\b[^.]{0,40}:$|:$/i;
 
-/** A list of values inside the text of an entry, each on a line of its own, below a line that ends in a colon; undefined where there is none. */
+/** So many values with texts of their own need nothing that announces them, where they are the whole text of an entry. */
+const MIN_WHOLE = 3;
+
+/** The values of a text that is nothing but their list: each at the indentation of the first, or more of its text below it. */
+function wholeList(flow: TextFlow): readonly ListedValue[] | undefined {
+  const { starts, text } = flow;
+  const values: ListedValue[] = [];
+  let lines = 0;
+  for (const [i, start] of starts.entries()) {
+    const isDeeper = i > 0 && flow.indentAt(i) > flow.indentAt(0);
+    const listed = isDeeper ? undefined : SPELLINGS_IN_COLUMNS.exec(text.slice(start, starts[i + 1]))?.[1];
+    if (listed === undefined && !isDeeper) return undefined;
+    if (listed !== undefined) lines++;
+    for (const match of (listed ?? '').matchAll(/[\w.+-]+/g)) {
+      const at = start + match.index;
+      values.push({ value: match[0], start: at, end: at + match[0].length });
+    }
+  }
+  return lines >= MIN_WHOLE ? values : undefined;
+}
+
+/**
+ * A list of values inside the text of an entry, each on a line of its own, below a line that ends in a colon, or as the whole text; undefined
+ * where there is none.
+ */
 export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined {
   const { starts, text } = flow;
   if (starts.length < 3) return undefined;
+  const whole = wholeList(flow);
+  if (whole !== undefined) return whole;
   const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
   for (let i = 0; i + 2 < starts.length; i++) {
     const first = lineAt(i + 1);
