@@ -499,6 +499,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help('  --keepBoxes  a\n  --drawMap    b\n  --no-keepBoxes  c\n'),
       found: [],
     },
+    {
+      why: 'an old spelling beside the usual one',
+      text: help('  --late-fee  a\n  --box-size, --box_size  b\n'),
+      found: [],
+    },
+    {
+      why: 'an old spelling beside the usual one, and another alone',
+      text: help('  --late-fee  a\n  --box-size, --box_size  b\n  --lid_size  c\n'),
+      found: ['warning --lid_size'],
+    },
   ],
   'posix/hyphen-operand-unsaid': [
     {

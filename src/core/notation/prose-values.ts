@@ -11,7 +11,7 @@ export interface ProseValues {
 const MAY_LIST = /[:,|]| or |\) ["'`]/;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:may|can|must|should) be|values are|choices are|options are|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
+  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|values are|choices are|options are|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
 
 /** `Valid values: ` */
 const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available)\b.*:/i;

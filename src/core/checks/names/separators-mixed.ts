@@ -1,4 +1,6 @@
 import { countOf, listNames } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Style = 'hyphen' | 'underscore' | 'camel case';
@@ -9,6 +11,14 @@ const JOINED: Readonly<Record<Style, string>> = {
   underscore: 'with underscores',
   'camel case': 'in camel case',
 };
+
+/** A long name of several words. */
+interface JoinedName {
+  readonly text: string;
+  readonly option: Option;
+  readonly command: readonly string[];
+  readonly place: Place;
+}
 
 /** One finding for an interface whose long names join their words in more than one way. */
 export const separatorsMixed = defineCheck({
@@ -28,35 +38,30 @@ export const separatorsMixed = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --__proto__   an odd name of one word\n',
   },
   judge(view, report) {
-    const groups = new Map<
-      Style,
-      {
-        text: string;
-        command: readonly string[];
-        place: (typeof view.scopes)[number]['names'][number]['name']['place'];
-      }[]
-    >();
+    const groups = new Map<Style, JoinedName[]>();
     const seen = new Set<string>();
     for (const scope of view.scopes) {
-      for (const { name } of scope.names) {
+      for (const { name, option } of scope.names) {
         const style = styleOf(name.text);
         if (style === undefined || seen.has(name.text)) continue;
         seen.add(name.text);
         report.judged();
         const group = groups.get(style) ?? [];
-        group.push({
-          text: name.text,
-          command: scope.at.path,
-          place: name.place,
-        });
+        group.push({ text: name.text, option, command: scope.at.path, place: name.place });
         groups.set(style, group);
       }
     }
     if (groups.size < 2) return;
     const [usual, ...others] = [...groups].sort(([, a], [, b]) => b.length - a.length);
-    const odd = others.flatMap(([, names]) => names);
+    if (usual === undefined) return;
+    // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess.
+    const known = new Set(usual[1].map(({ text }) => text));
+    const isKept = ({ text, option }: JoinedName) =>
+      option.names.some((other) => known.has(other.text) && inLetters(other.text) === inLetters(text));
+    const oddOf = (names: readonly JoinedName[]) => names.filter((name) => !isKept(name));
+    const odd = others.flatMap(([, names]) => oddOf(names));
     const first = odd[0];
-    if (usual === undefined || first === undefined) return;
+    if (first === undefined) return;
     report.finding({
       command: first.command,
       subject: first.text,
@@ -64,7 +69,7 @@ export const separatorsMixed = defineCheck({
         usual: usual[0],
         count: usual[1].length,
         names: odd.map(({ text }) => text),
-        styles: others.map(([style]) => style),
+        styles: others.flatMap(([style, names]) => (oddOf(names).length > 0 ? [style] : [])),
       },
       place: first.place,
       related: odd.slice(1, 5).map(({ text, place }) => ({ place, note: `${text} too` })),
@@ -84,6 +89,11 @@ export const separatorsMixed = defineCheck({
     `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words ${styles.map((style) => JOINED[style]).join(' and ')}, ${countOf(count, 'other name')} ${JOINED[usual]}`,
   fix: ({ usual }) => `join all words ${JOINED[usual]}, and keep the other forms as hidden aliases`,
 });
+
+/** A name without what joins its words. */
+function inLetters(name: string): string {
+  return name.replace(/[-_]/g, '').toLowerCase();
+}
 
 function styleOf(name: string): Style | undefined {
   // The hyphen of `--no-` is the parser's.

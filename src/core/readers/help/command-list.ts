@@ -44,7 +44,7 @@ export function commandsOfEntries(
   const read = entries.flatMap((entry) => {
     // The program alone, in a list of command lines, is no command.
     const head = readHead(entry, cleaned, path);
-    if (head === undefined || isJustified(entry) || isSentence(entry)) return [];
+    if (head === undefined || isJustified(entry) || isSentence(entry) || isSetting(entry)) return [];
     if (head.names.some(({ text }) => FILE_NAME.test(text))) return [];
     const isProgram = head.names[0]?.text === (path === described.path ? described.program : path[0]);
     if (isProgram && head.further === undefined) return [];
@@ -158,6 +158,11 @@ function isJustified({ line, start, pieces }: WordEntry): boolean {
   const [piece] = pieces;
   if (piece?.line !== line || !/^[A-Z][a-z]/.test(line.text.slice(start, start + 2))) return false;
   return /[a-z,] {2,}[a-z]/.test(line.text.slice(piece.start, piece.end));
+}
+
+/** `tiffin.day   = monday|tuesday`: what can be set, and to what. */
+function isSetting({ line, end, pieces: [text] }: WordEntry): boolean {
+  return text?.line === line && /=\s*$/.test(line.text.slice(end, text.start));
 }
 
 /** So many plain words behind a name are no operands of it. */

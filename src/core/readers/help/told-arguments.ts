@@ -122,7 +122,19 @@ function withValuesTold(argument: OptionArgument, { help }: Option): OptionArgum
   return { ...argument, words: [{ ...word, values: stated(values, place) }] };
 }
 
-/** The arguments that synopses show in one bracket with an option: outside of it an operand may follow a flag. */
+/** So many options outside of brackets, each with a placeholder behind it, are no flags among operands. */
+const MIN_PAIRS = 2;
+
+/** Whether a synopsis is a row of options and placeholders, by turns: `-r <lid> -t <box> -o <quay>`. */
+function isRowOfPairs({ options }: UsageReading): boolean {
+  const loose = options.filter(({ isGrouped }) => !isGrouped);
+  return (
+    loose.length >= MIN_PAIRS &&
+    loose.every(({ argument }) => argument?.presence === 'mandatory' && argument.words.length === 1)
+  );
+}
+
+/** The arguments that synopses show in one bracket with an option, or in a row of such pairs: else an operand may follow a flag. */
 function argumentsInBrackets(
   options: readonly Option[],
   synopses: readonly UsageReading[],
@@ -133,8 +145,12 @@ function argumentsInBrackets(
     presence === 'optional' &&
     [...(words[0]?.placeholder?.value ?? '-')].every((letter) => known.has(`-${letter}`));
   const shown = new Map<string, OptionArgument>();
-  for (const { declared, argument, isGrouped } of synopses.flatMap((synopsis) => synopsis.options))
-    if (argument !== undefined && isGrouped && !isGroup(argument)) shown.set(declared.text, argument);
+  for (const synopsis of synopses) {
+    const areArguments = isRowOfPairs(synopsis);
+    for (const { declared, argument, isGrouped } of synopsis.options)
+      if (argument !== undefined && (isGrouped || areArguments) && !isGroup(argument))
+        shown.set(declared.text, argument);
+  }
   return shown;
 }
 

@@ -2,7 +2,7 @@ import { ANY_OPTIONS } from '../../notation/usage-words.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 
 /** A word in front of one more synopsis. */
-export const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)\s*:\s+|^\s*or\s+/i;
+export const ANOTHER_FORM = /^\s*(?:or|oder|ou|o|lub|или)?\s*:\s+|^\s*or\s+/i;
 
 /** Whether a line goes on with the synopses above it: `first` announces them, `body` is what they have so far. */
 export function continuesUsage(
@@ -80,7 +80,7 @@ function isAligned(next: TextLine, first: TextLine, body: readonly TextPiece[]):
 const NOTATION = /[[\]<>{}|]|\.{3}|(?:^|\s)-|[A-Z]{2,}/;
 
 /** `<box>      the box to open`: an entry of a list that follows a synopsis at once. */
-const OPERAND_AND_TEXT = /^<[\w-]{1,40}>(?: {3,}|\t+)[A-Za-z][a-z']* [a-z]+ /;
+const OPERAND_AND_TEXT = /^<[\w-]{1,40}>(?: {3,}|\t+)[A-Za-z][\w'/-]* [a-z]+ /;
 
 /** `b/B      Print the box`: an entry of a list, whatever it begins with. */
 const WORD_AND_SENTENCE = /^\s*[^\s[<{|-]\S{0,30}(?: {2,}|\t+)[A-Z][a-z]+ [a-z]+ /;

@@ -10,6 +10,7 @@ export function withoutText(line: TextLine, start: number): number {
   const text = line.text.slice(start, end);
   const remark =
     MARKED_TEXT.exec(text) ??
+    BEHIND_COLON.exec(text) ??
     /\s\((?:same as|see|e\.g\.|for example|where)\s/i.exec(text) ??
     SENTENCE_BEHIND.exec(text);
   return remark === null ? end : start + remark.index;
@@ -17,6 +18,9 @@ export function withoutText(line: TextLine, start: number): number {
 
 /** `tiffin -q   -- be quiet` */
 const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
+
+/** `tiffin -version: prints the version` */
+const BEHIND_COLON = /(?<= --?[\w-]{1,40}):\s+(?=[A-Za-z][a-z]* [a-z])/;
 
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
 const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
