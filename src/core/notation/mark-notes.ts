@@ -102,6 +102,9 @@ function readNote(whole: string, offset: number, mark: TextMark): MarkNote | und
     const isMarked = key[2] !== '' || isAlone;
     // `progress (default - with dots)`: a remark on what is the default.
     if (kind === 'default' && /^[-–] /.test(text.slice(key[0].length))) return undefined;
+    // `[default|path|history]`: a list of values, one of which is called so.
+    if (key[2] === '' && BAR_LIST.test(text)) return note('values', 0);
+    if (text[key[0].length] === '|') return undefined;
     // `(by default tiffin does so)`: a sentence.
     const isAdverb = /^by default$/i.test(key[1] ?? '') && key[2] === '';
     if (isAdverb && /^[^"'`]\S*\s/.test(text.slice(key[0].length))) return undefined;

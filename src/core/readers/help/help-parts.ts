@@ -1,5 +1,6 @@
 import type { Command } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
 import { withAnnouncedValues } from './announced-values.ts';
@@ -8,6 +9,7 @@ import { withoutChosen } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { readCommandSynopses } from './command-synopses.ts';
 import { withDefaultsInAngles } from './defaults-in-angles.ts';
+import { readDefinitions } from './definitions.ts';
 import { joinGivenValues } from './given-values.ts';
 import { findSections, headingFact, type Section } from './headings.ts';
 import { HOLDS_NO_LISTS, readLists } from './help-lists.ts';
@@ -27,7 +29,7 @@ import { withRequiredInUsage } from './required-options.ts';
 import { withArgumentsOfSame } from './same-options.ts';
 import { blankLine, type TextLine } from './text-line.ts';
 import { withToldArguments } from './told-arguments.ts';
-import { readUsage, readUsageAgain } from './usage.ts';
+import { readUsage, readUsageAgain, type UsageSummary } from './usage.ts';
 import type { UsageLines } from './usage-found.ts';
 import { findUsage } from './usage-lines.ts';
 import { usageOnlyOptions } from './usage-options.ts';
@@ -67,9 +69,10 @@ export function readParts(
   const first = readUsage(found, cleaned, settings);
   // The synopses are read as such: for everything else their lines are empty.
   const withoutUsage = lines.map((line) => (first.lines.taken.has(line.index) ? blankLine(line) : line));
+  const defined = readDefinitions(withoutUsage, cleaned, (name) => leadsToCommand(name, first));
   const synopses = readCommandSynopses(withoutUsage, cleaned);
   const shown = readOptionSynopses(withoutUsage, cleaned);
-  const isSynopsis = ({ index }: TextLine) => synopses.lines.has(index) || shown.lines.has(index);
+  const isSynopsis = ({ index }: TextLine) => [defined, synopses, shown].some((one) => one.lines.has(index));
   const body = withoutUsage.map((line) => (isSynopsis(line) ? blankLine(line) : line));
   const inUsage = usageOnlyOptions(first.readings, new Set());
   const shownNames = new Set(inUsage.flatMap(({ names }) => names.map(({ text }) => text)));
@@ -81,18 +84,21 @@ export function readParts(
     (line) => taken[line.index] === 1,
     (line) => first.lines.taken.has(line.index) || isSynopsis(line),
   );
-  const listed = listedOptions(entries, sections, cleaned, problems);
+  const listed = [...listedOptions(entries, sections, cleaned, problems), ...defined.options];
   const joined = withArgumentsOfSame(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutRepeatedLetters(listed)))),
   );
   let options = withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
-  const usage = readUsageAgain(first, options, cleaned, settings);
+  const again = readUsageAgain(first, options, cleaned, settings);
+  // What defines the placeholders of the synopses belongs to them.
+  const ofUsage = new Set([...again.lines.taken, ...defined.lines]);
+  const usage = { ...again, lines: { ...again.lines, taken: ofUsage } };
   const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
   const negated = options.flatMap((option) => option.negatedNames.map((name) => name.text));
   const more = usageOnlyOptions(
     [...usage.readings, ...shown.readings],
     new Set([...known, ...negated]),
-    shown.words,
+    defined.shortensNames ? new Set([...shown.words, ...shownNamesOf(usage.readings)]) : shown.words,
   );
 
   const lists = readLists(
@@ -112,6 +118,7 @@ export function readParts(
   }
   const distinct = distinctCommands([
     ...commands,
+    ...defined.commands,
     ...synopses.commands,
     ...withoutAliases(usage.commands, commands),
   ]);
@@ -134,6 +141,23 @@ export function readParts(
   const ofSynopses = lines.filter((line) => first.lines.taken.has(line.index) || isSynopsis(line));
   const claimed = claimedLines(ofSynopses, entries, lists.heads);
   return { parts, sections, repeated, claimed, entries, oddLists: lists.oddLists, problems };
+}
+
+function shownNamesOf(readings: readonly UsageReading[]): string[] {
+  return readings.flatMap(({ options }) => options.map(({ declared }) => declared.text));
+}
+
+/** Whether a synopsis shows a placeholder in front of that for a command: `OBJECT { COMMAND | help }`. */
+function leadsToCommand(placeholder: string, { readings }: UsageSummary): boolean {
+  return readings.some(({ commandPlace, form: { operands } }) =>
+    operands.some(
+      ({ name, place }) =>
+        name === placeholder &&
+        place !== null &&
+        commandPlace !== undefined &&
+        place.end < commandPlace.start,
+    ),
+  );
 }
 
 /** The options that the entries of lists declare; what is only spoken of under some headings is none. */
