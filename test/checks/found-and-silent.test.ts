@@ -179,8 +179,28 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: ['warning --ebb-password'],
     },
     { why: 'a word about a secret', text: help('  --token-description=TEXT  a\n'), found: [] },
+    {
+      why: 'what its help tells is no secret',
+      text: help('  --quay-token=NAME  token that holds the key (default: "main")\n'),
+      found: [],
+    },
+  ],
+  'help/required-unstated': [
+    {
+      why: 'the heading says so',
+      text: help('Required named arguments:\n  --quay=NAME  the quay\n\nOptions:\n  --late  a\n'),
+      found: [],
+    },
   ],
   'arguments/swallows-operands': [
+    {
+      why: 'dots that stand for giving the option again, as one text says',
+      text: help(
+        '  --lid <LID>...  a lid; may be given multiple times\n  --box <BOX>...  a box\n',
+        '[OPTION]... QUAY',
+      ),
+      found: [],
+    },
     {
       why: 'an optional argument is joined',
       text: help('  --skip[=DAY...]  a\n', '[OPTION]... BOX'),

@@ -235,6 +235,10 @@ test('texts that are no help output are refused with a reason', () => {
     ['', 'text-empty'],
     [' \n\t\n', 'text-empty'],
     ['The carriers meet at noon.\nThey bring boxes.\n', 'not-help'],
+    [
+      '--help(0) : fatal error 100: cannot read from file: "--help"\n\nCompilation aborted.\n1 Error.\n',
+      'not-help',
+    ],
     ['It failed on:\n--help\n\nRESULT: 127\n\ntiffin: line 15: --help: command not found\n', 'not-help'],
     ['x'.repeat(16 * 1024 * 1024 + 1), 'text-too-long'],
   ];

@@ -26,6 +26,7 @@ export const swallowsOperands = defineCheck({
         (option) => option.argument?.value.presence === 'mandatory',
       );
       report.judged(taking.length);
+      if (dotsMeanRepetition(command)) continue;
       const swallowing = taking.flatMap((option) => {
         const operand = takesAnyNumber(option) ? operandBeside(option, command) : undefined;
         return operand === undefined ? [] : [{ name: mainName(option), operand }];
@@ -46,6 +47,17 @@ export const swallowsOperands = defineCheck({
   fix: ({ options }) =>
     `let ${options.length === 1 ? quoteName(options[0] ?? '') : 'each'} take one word and be repeatable, or take a comma-separated list`,
 });
+
+/** `This may be given multiple times`, of an option with dots: each time it takes one word. */
+const IS_REPEATED =
+  /\b(?:multiple|several|many) times\b|\bmore than once\b|\b(?:be|is) repeat(?:ed|able)\b|\brepeatable\b|\bmultiple -\S+ (?:flags|options)\b/i;
+
+/** Whether dots behind the placeholders of a command's options stand for giving the option again, as one of their texts says. */
+function dotsMeanRepetition({ options }: Command): boolean {
+  return options.items.some(
+    ({ argument, help }) => argument?.value.count?.value.most === null && IS_REPEATED.test(help?.value ?? ''),
+  );
+}
 
 /** Whether an option takes word after word, and not one word that is a list. */
 function takesAnyNumber({ argument, help }: Option): boolean {

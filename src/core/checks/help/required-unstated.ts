@@ -36,6 +36,7 @@ function isSaid(option: Option, { command }: CommandAt): boolean {
   const isShown = command.forms.some((form) =>
     form.options.some(({ name, required }) => required && names.has(name)),
   );
-  // `(required)` is read as the fact; what is stated in another source is not shown by it.
-  return isShown || /\b(?:required|mandatory|must|needed|always)\b/i.test(option.help?.value ?? '');
+  // `(required)` is read as the fact, as is the heading `Required options`; what is stated in another source is not shown by it.
+  const told = `${option.heading?.value ?? ''} ${option.help?.value ?? ''}`;
+  return isShown || /\b(?:required|mandatory|must|needed|always)\b/i.test(told);
 }

@@ -74,10 +74,14 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   };
 }
 
-/** Whether nothing was read that only help shows. A name alone, without a text, may be a word that the program was called with: `--help: not found`. */
+const COMPLAINT = /\b(?:error|not found|no such|cannot|can't|could not|unknown|unrecogni[sz]ed|invalid)\b/i;
+
+/** Whether nothing was read that only help shows. A name alone may be a word that the program was called with: `--help: not found`. */
 function holdsNoHelp({ usage, options, commands }: HelpParts): boolean {
   const [option, ...more] = options;
-  const isName = option === undefined || (more.length === 0 && option.help === undefined);
+  const isName =
+    option === undefined ||
+    (more.length === 0 && (option.help === undefined || COMPLAINT.test(option.help.value)));
   return usage.readings.length === 0 && commands.length === 0 && isName;
 }
 

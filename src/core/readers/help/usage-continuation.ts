@@ -12,7 +12,7 @@ export function continuesUsage(
   afterMark: number,
 ): boolean {
   if (next.text[next.first] === '#') return false;
-  if (body.length === 0) return true;
+  if (body.length === 0 || isBroken(body.at(-1))) return true;
   if (ANOTHER_FORM.test(next.text)) return true;
   const startsBelow = afterMark >= first.text.length;
   const opening = body[0];
@@ -37,6 +37,11 @@ export function continuesUsage(
       !isListed(next) &&
       !LETTER_AND_TEXT.test(next.text))
   );
+}
+
+/** Whether a backslash at the end of a line breaks the synopsis there, as shells have it. */
+function isBroken(piece: TextPiece | undefined): boolean {
+  return piece?.line.text.endsWith(' \\') === true;
 }
 
 /** Whether the synopses so far have a word for all options, or for whatever is given (`parameters`): options in lines of their own are a list. */
