@@ -258,6 +258,13 @@ test('an alias beside a command in the usage line is no operand', () => {
   assert.deepEqual(operandText(describedCommand(from).forms[0]), ['word box 1..1']);
 });
 
+test('words with a bar that end a synopsis are no other names of the program', () => {
+  assert.deepEqual(
+    readText('Use: tiffin pack|p\n').root.names.map(({ text }) => text),
+    ['tiffin'],
+  );
+});
+
 test('sentences below or behind a synopsis are no part of it', () => {
   const texts = [
     'Usage: tiffin [-q] BOX\n Print the labels of boxes.\n The options are:\n  -q  quiet\n',

@@ -39,11 +39,17 @@ const KEYS: readonly (readonly [NoteKind, string])[] = [
   ['range', 'range'],
   ['deprecated', 'deprecated|obsolete'],
 ];
-const KINDS = KEYS.map(([kind, words]) => [kind, new RegExp(`^(?:${words})$`, 'i')] as const);
+// What must follow a word, `absent=`, is no part of it.
+const KINDS = KEYS.map(
+  ([kind, words]) => [kind, new RegExp(`^(?:${words.replace('(?==)', '')})$`, 'i')] as const,
+);
 const ANY_KEY = KEYS.map(([, words]) => words).join('|');
 const KEY = new RegExp(`^(?:the )?(${ANY_KEY})\\b\\s*([:=]?)\\s*`, 'i');
-/** Where one note ends and the next begins; a comma parts values too, so that a key must follow it. */
-const NEXT_NOTE = new RegExp(`;\\s*|,\\s*(?=(?:the )?(?:${ANY_KEY})\\s*(?:[:=]|$))`, 'gi');
+/** Where one note ends and the next begins; a comma parts values too, so that a key must follow it. `absent=3 or BOX env` is two. */
+const NEXT_NOTE = new RegExp(
+  `;\\s*|\\s+or\\s+(?=[A-Z][A-Z0-9_]*\\s+env$)|,\\s*(?=(?:the )?(?:${ANY_KEY})\\s*(?:[:=]|$))`,
+  'gi',
+);
 const TYPE =
   /^(?:an? )?(?:(?:non-?negative|positive) )?(?:array|boolean|bool|count|string|number|integer|int|float)s?$/i;
 /** `an integer in the range [1, 9]` */
@@ -52,6 +58,8 @@ const COMPARISON =
   /^(?:-?[\d.]+\s*<=?\s*\w+(?:\s*<=?\s*-?[\d.]+)?|\w+\s*[<>]=?\s*-?[\d.]+|-?\d[\d.]*\s*(?:\.{2,3}|-|–)\s*-?\d[\d.]*)$/;
 /** `a|b`, `a | b` */
 const BAR_LIST = /^[\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}$/;
+/** `absent BOX env`, and `BOX env` behind `or` */
+const VARIABLE_BY_NAME = /^(?:absent\s+)?([A-Z][A-Z0-9_]*)\s+env$/;
 const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
 
 /** The notes of all marks of a text, in their order. */
@@ -94,6 +102,11 @@ function readNote(whole: string, offset: number, mark: TextMark): MarkNote | und
     end: start + text.length,
     mark,
   });
+  const variable = VARIABLE_BY_NAME.exec(text)?.[1];
+  if (variable !== undefined) {
+    const from = start + text.indexOf(variable);
+    return { kind: 'environment', value: variable, start: from, end: from + variable.length, mark };
+  }
   const key = KEY.exec(text);
   if (key !== null) {
     const kind = KINDS.find(([, words]) => words.test(key[1] ?? ''))?.[0];

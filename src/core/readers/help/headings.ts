@@ -111,6 +111,7 @@ function isHeading(
     isPartOfAbove(line, before, lines[line.index + 1]);
   if (!opens || isDecorated) return opens;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
+  if (VARIABLE_NAME.test(text)) return false;
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
   if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
     return false;
@@ -124,6 +125,9 @@ function isHeading(
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
 }
+
+/** `TIFFIN_BOX`, with its text below it. */
+const VARIABLE_NAME = /^[A-Z][A-Z0-9]*(?:_[A-Z0-9]+)+$/;
 
 /** A name in small letters with its text behind a colon. */
 const BY_COLON = /^[a-z][\w-]*: \S/;

@@ -133,7 +133,7 @@ export function readParts(
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
     aliases: [
       ...readOwnAliases(sections, [usage.program?.value ?? '', ...usage.path], cleaned),
-      ...aliasesInUsage(usage.readings),
+      ...aliasesInUsage(usage.readings, usage.path),
     ],
   };
   const kept = new Set(distinct);

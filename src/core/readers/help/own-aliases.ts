@@ -46,11 +46,14 @@ function behindPath(line: TextLine, path: readonly string[]): { text: string; st
     : [];
 }
 
-/** Other names of the command that synopses show: beside its name (`add|a`), or each a word alone below a synopsis of it. */
-export function aliasesInUsage(readings: readonly UsageReading[]): CommandName[] {
+/**
+ * Other names of the command that synopses show: beside its name (`add|a`), or each a word alone below a synopsis of it. Words behind `path`,
+ * which leads to it from the program, are no names of it.
+ */
+export function aliasesInUsage(readings: readonly UsageReading[], path: readonly string[]): CommandName[] {
   const [first, ...others] = readings;
   if (first === undefined) return [];
-  const beside = first.literals.at(-1)?.aliases ?? [];
+  const beside = first.literals[path.length - 1]?.aliases ?? [];
   const alone = others.flatMap(({ form, programPlace, program }) => {
     const [name] = program;
     const isAlone = name !== undefined && form.text.trim() === name && name !== first.program[0];
