@@ -103,12 +103,16 @@ function isListed(line: TextLine): boolean {
   );
 }
 
+/** `[options] may be:`, `where the options are:` */
+const LEADS_TO_LIST = /(?:^|\s)(?:is|are|(?:may|can|must) be)(?: one of)?:$/i;
+
 /** A sentence or a heading below a synopsis is no part of it. */
 function isProse(line: TextLine): boolean {
   const [text = ''] = line.text
     .slice(line.first, line.first + 200)
     .trimEnd()
     .split(/\s{2,}|\t/, 1);
+  if (LEADS_TO_LIST.test(text)) return true;
   if (/^[A-Za-z][\w ]*:$/.test(text) || /^[A-Z][a-z]+(?: [a-z]{2,}){2}\b/.test(text)) return true;
   // `tiffin - carry boxes`: a name and what it is.
   if (/^[\w.-]+ (?:--?|[–—]) [A-Za-z]+ [A-Za-z]/.test(text)) return true;

@@ -12,6 +12,7 @@ export function withoutText(line: TextLine, start: number): number {
   const remark =
     MARKED_TEXT.exec(text) ??
     BEHIND_COLON.exec(text) ??
+    WHERE.exec(text) ??
     /\s\((?:same as|see|e\.g\.|for example|where)\s/i.exec(text) ??
     SENTENCE_BEHIND.exec(text);
   return remark === null ? end : start + remark.index;
@@ -19,6 +20,9 @@ export function withoutText(line: TextLine, start: number): number {
 
 /** `tiffin -q   -- be quiet` */
 const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
+
+/** `tiffin [options], where options are:` */
+const WHERE = /,?\s+where (?:the |\[)?[\w-]+\]? (?:is|are|(?:may|can|must) be)(?: one of)?:$/i;
 
 /** `tiffin -version: prints the version` */
 const BEHIND_COLON = /(?<= --?[\w-]{1,40}):\s+(?=[A-Za-z][a-z]* [a-z])/;
