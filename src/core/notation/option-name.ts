@@ -12,12 +12,12 @@ export interface ScannedName {
 }
 
 /** What is longer is no name that anybody types; reports tell it again with all that belongs to it. */
-const MAX_LENGTH = 500;
+const NAME_LENGTH_LIMIT = 500;
 
 /** Reads the option name that begins at `start`; undefined where none does. */
 export function scanOptionName(text: string, start: number, to: number): ScannedName | undefined {
   const name = scanAny(text, start, to);
-  return name === undefined || name.end - name.start > MAX_LENGTH ? undefined : name;
+  return name === undefined || name.end - name.start > NAME_LENGTH_LIMIT ? undefined : name;
 }
 
 function scanAny(text: string, start: number, to: number): ScannedName | undefined {
