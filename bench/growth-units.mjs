@@ -70,6 +70,30 @@ export const UNITS = [
   { kind: 'help', what: 'brackets in a text', head: '  --late  ', unit: '(default: ' },
   { kind: 'help', what: 'deeper and deeper lines', unit: '@' },
   {
+    kind: 'help',
+    what: 'commands in sections',
+    head: 'tiffin [COMMAND] ... [OPTIONS]\n  Carry boxes.\n\n  -q --quiet  say less\n',
+    unit: '\ntiffin box-@ [OPTIONS] BOX\n  Carry box @.\n\n  -l --late  only late ones\n',
+  },
+  {
+    kind: 'help',
+    what: 'commands of one path in sections',
+    head: 'tiffin [COMMAND] ... [OPTIONS]\n  Carry boxes.\n\n  -q --quiet  say less\n',
+    unit: '\ntiffin box b@ [OPTIONS]\n  Carry box @.\n\n  -l --late  only late ones\n',
+  },
+  {
+    kind: 'help',
+    what: 'definitions',
+    head: 'Usage: tiffin [ OPTIONS ] OBJECT { COMMAND | help }\n',
+    unit: '       OPTIONS := { -a@[ll] | -b@[atch] [FILE] }\n',
+  },
+  {
+    kind: 'help',
+    what: 'definitions without an end',
+    head: 'Usage: tiffin [ OPTIONS ]\n',
+    unit: '       OPTIONS := { -a@ |\n',
+  },
+  {
     kind: 'document',
     what: 'options',
     head: `${DOCUMENT_HEAD}options:\n`,

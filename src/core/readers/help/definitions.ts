@@ -20,7 +20,6 @@ export interface Definitions {
   readonly lines: ReadonlySet<number>;
 }
 
-const NONE: Definitions = { options: [], commands: [], shortensNames: false, lines: new Set() };
 const SHORTENED_NAME = /\s-\w+\[[a-z-]+\]/;
 const DEFINITION = /^\s*(?:where:?\s+)?([A-Z][A-Z0-9_-]{0,60})\s*:{1,2}=\s*(?=\{)/;
 /** A definition goes on over at most so many lines. */
@@ -32,15 +31,19 @@ export function readDefinitions(
   cleaned: CleanedText,
   isLeading: (placeholder: string) => boolean,
 ): Definitions {
-  if (!cleaned.text.includes(':= {')) return NONE;
   const options: Option[] = [];
   const commands: Command[] = [];
   const taken = new Set<number>();
   let shortensNames = false;
+  let next = 0;
   for (const line of lines) {
-    const match = taken.has(line.index) ? null : DEFINITION.exec(line.text.slice(0, 200));
-    const pieces = match === null ? undefined : definitionAt(lines, line, match[0].length);
-    if (match === null || pieces === undefined) continue;
+    const mayDefine = line.index >= next && line.text.includes(':= ');
+    const match = mayDefine ? DEFINITION.exec(line.text.slice(0, 200)) : null;
+    if (match === null) continue;
+    const { pieces, isWhole } = definitionAt(lines, line, match[0].length);
+    // Nor is anything else begun within one that does not end.
+    next = (pieces.at(-1)?.line.index ?? line.index) + 1;
+    if (!isWhole) continue;
     for (const piece of pieces) taken.add(piece.line.index);
     const flow = new TextFlow(cleaned, pieces);
     const [, name = ''] = match;
@@ -53,22 +56,26 @@ export function readDefinitions(
   return { options, commands, shortensNames, lines: taken };
 }
 
-/** The lines from an opening brace to that which closes it; undefined where there is none. */
-function definitionAt(lines: readonly TextLine[], first: TextLine, start: number): TextPiece[] | undefined {
+/** The lines from an opening brace on, and whether they go to that which closes it. */
+function definitionAt(
+  lines: readonly TextLine[],
+  first: TextLine,
+  start: number,
+): { readonly pieces: readonly TextPiece[]; readonly isWhole: boolean } {
   const pieces: TextPiece[] = [];
   let depth = 0;
-  for (let i = first.index; i < lines.length && i < first.index + LINES_LIMIT; i++) {
+  for (let i = first.index; i < first.index + LINES_LIMIT; i++) {
     const line = lines[i];
-    if (line === undefined || line.blank) return undefined;
+    if (line === undefined || line.blank) break;
     const from = line === first ? start : line.first;
     pieces.push({ line, start: from, end: line.text.length });
     for (const character of line.text.slice(from)) {
       if (character === '{') depth++;
       else if (character === '}') depth--;
     }
-    if (depth <= 0) return pieces;
+    if (depth <= 0) return { pieces, isWhole: true };
   }
-  return undefined;
+  return { pieces, isWhole: false };
 }
 
 /** A part of a definition that can stand for all of it, by its indexes there. */

@@ -66,7 +66,7 @@ export function readParts(
   found: UsageLines = findUsage(lines),
 ): PartsReading {
   const problems: Problem[] = [];
-  const first = readUsage(found, cleaned, settings);
+  const first = readUsage(found, lines, cleaned, settings);
   // The synopses are read as such: for everything else their lines are empty.
   const withoutUsage = lines.map((line) => (first.lines.taken.has(line.index) ? blankLine(line) : line));
   const defined = readDefinitions(withoutUsage, cleaned, (name) => leadsToCommand(name, first));

@@ -12,12 +12,15 @@ import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { PATH_LIMIT } from './limits.ts';
 import { TextFlow } from './text-flow.ts';
+import type { TextLine } from './text-line.ts';
 import type { UsageLines } from './usage-found.ts';
 
 /** What all synopses of a text say together. */
 export interface UsageSummary {
   readonly lines: UsageLines;
   readonly readings: readonly UsageReading[];
+  /** What the text of the option for help calls the command; undefined where it does not. */
+  readonly named: string | undefined;
   readonly program: Fact<string> | undefined;
   readonly invocation: Fact<readonly string[]> | undefined;
   /** The path of the command described, without the program. */
@@ -31,9 +34,14 @@ export interface UsageSummary {
   readonly endOfOptions: Span | undefined;
 }
 
-/** Reads all synopses of a text. */
-export function readUsage(found: UsageLines, cleaned: CleanedText, settings: HelpSettings): UsageSummary {
-  return summarize(found, NOTHING_KNOWN, cleaned, settings);
+/** Reads the synopses of the lines of a text. */
+export function readUsage(
+  found: UsageLines,
+  lines: readonly TextLine[],
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): UsageSummary {
+  return summarize(found, NOTHING_KNOWN, namedByHelp(lines), cleaned, settings);
 }
 
 /** Reads the synopses once more, when the options that the text lists are known. */
@@ -43,12 +51,13 @@ export function readUsageAgain(
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
-  return summarize(usage.lines, knownOptions(options), cleaned, settings);
+  return summarize(usage.lines, knownOptions(options), usage.named, cleaned, settings);
 }
 
 function summarize(
   found: UsageLines,
   known: KnownOptions,
+  named: string | undefined,
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
@@ -56,13 +65,13 @@ function summarize(
     .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known))
     .filter((reading) => reading.program.length > 0);
   const first = readings[0];
-  const named = HELP_FOR.exec(cleaned.text)?.[1];
   const path =
     settings.command ??
     (found.isPath ? literalWords(first) : upToCommand(named, commonPath(readings), first?.program ?? []));
   return {
     lines: found,
     readings,
+    named,
     program: first === undefined ? undefined : inferred(programName(first.program), first.programPlace),
     invocation:
       first === undefined || first.program.length < 2
@@ -113,7 +122,15 @@ function commonPath(readings: readonly UsageReading[]): string[] {
 }
 
 /** `-h, --help   help for box`: the name of the command that the text is about. */
-const HELP_FOR = /\n[ \t]+(?:-h, )?--help {2,}help for ([\w.-]{1,80})[ \t]*(?:\n|$)/;
+const HELP_FOR = /^[ \t]+(?:-h, )?--help {2,}help for ([\w.-]{1,80})$/;
+
+function namedByHelp(lines: readonly TextLine[]): string | undefined {
+  for (const { text } of lines) {
+    const name = text.includes('--help') ? HELP_FOR.exec(text)?.[1] : undefined;
+    if (name !== undefined) return name;
+  }
+  return undefined;
+}
 
 /** The path as far as the command that the text of its option for help names: words behind that are operands. */
 function upToCommand(named: string | undefined, path: string[], program: readonly string[]): string[] {
