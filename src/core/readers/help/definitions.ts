@@ -48,10 +48,11 @@ export function readDefinitions(
     const flow = new TextFlow(cleaned, pieces);
     const [, name = ''] = match;
     shortensNames ||= SHORTENED_NAME.test(flow.text);
-    if (ANY_OPTIONS.test(name))
-      for (const one of alternatives(flow.text)) options.push(...optionOf(one, flow));
-    else if (isLeading(name))
-      for (const one of alternatives(flow.text)) commands.push(...commandOf(one, flow));
+    const parts = ANY_OPTIONS.test(name) || isLeading(name) ? alternatives(flow.text) : [];
+    for (const part of parts) {
+      if (ANY_OPTIONS.test(name)) for (const option of optionOf(part, flow)) options.push(option);
+      else for (const command of commandOf(part, flow)) commands.push(command);
+    }
   }
   return { options, commands, shortensNames, lines: taken };
 }
