@@ -180,9 +180,9 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
     { why: 'a word about a secret', text: help('  --token-description=TEXT  a\n'), found: [] },
     {
-      why: 'what its help tells is no secret',
-      text: help('  --quay-token=NAME  token that holds the key (default: "main")\n'),
-      found: [],
+      why: 'a password with a default can be another one',
+      text: help('  --ebb-password=WORD  word for the ledger (default: "main")\n'),
+      found: ['warning --ebb-password'],
     },
   ],
   'help/required-unstated': [

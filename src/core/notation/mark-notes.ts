@@ -47,7 +47,7 @@ const ANY_KEY = KEYS.map(([, words]) => words).join('|');
 const KEY = new RegExp(`^(?:the )?(${ANY_KEY})\\b\\s*([:=]?)\\s*`, 'i');
 /** Where one note ends and the next begins; a comma parts values too, so that a key must follow it. `absent=3 or BOX env` is two. */
 const NEXT_NOTE = new RegExp(
-  `;\\s*|\\s+or\\s+(?=[A-Z][A-Z0-9_]*\\s+env$)|,\\s*(?=(?:the )?(?:${ANY_KEY})\\s*(?:[:=]|$))`,
+  `;\\s*| or (?=[A-Z][A-Z0-9_]*\\s+env$)|,\\s*(?=(?:the )?(?:${ANY_KEY})\\s*(?:[:=]|$))`,
   'gi',
 );
 const TYPE =

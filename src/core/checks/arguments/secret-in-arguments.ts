@@ -27,7 +27,7 @@ export const secretInArguments = defineCheck({
     reportFaultyOptions(view, report, {
       among: ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
       isAtFault(option, { command }) {
-        const secret = hasKnownDefault(option) ? undefined : secretWord(option);
+        const secret = secretWord(option);
         return secret !== undefined && !hasOtherWay(option, secret, command);
       },
       placeOf: (option) => mainName(option).place,
@@ -123,11 +123,6 @@ function secretWord(option: Option): string | undefined {
     if (!new RegExp(`\\b${secret}s\\b`, 'i').test(option.help?.value ?? '')) return secret;
   }
   return undefined;
-}
-
-/** What the help tells to everybody is no secret: `--token=NAME  the token that holds the key (default: main)`. */
-function hasKnownDefault({ argument }: Option): boolean {
-  return argument?.value.words.some((word) => (word.default?.value ?? '') !== '') ?? false;
 }
 
 function isAboutFile(option: Option): boolean {

@@ -22,7 +22,7 @@ export function withoutText(line: TextLine, start: number): number {
 const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
 
 /** `tiffin [options], where options are:` */
-const WHERE = /,?\s+where (?:the |\[)?[\w-]+\]? (?:is|are|(?:may|can|must) be)(?: one of)?:$/i;
+const WHERE = /,? where (?:the |\[)?[\w-]+\]? (?:is|are|(?:may|can|must) be)(?: one of)?:$/i;
 
 /** `tiffin -version: prints the version` */
 const BEHIND_COLON = /(?<= --?[\w-]{1,40}):\s+(?=[A-Za-z][a-z]* [a-z])/;
