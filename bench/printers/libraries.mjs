@@ -6,6 +6,9 @@ const BOTH = 'short long letter-alone';
 const COMMANDS = 'commands nested-commands options-of-groups';
 const OPERANDS = 'operands optional-operands many-operands';
 
+/** What help written by hand may hold: hosts without a library (see `hosts/node/by_hand`). */
+const BY_HAND = `placeholder optional values default range environment required repeated negatable hidden headings epilogue text command-aliases hidden-commands ${OPERANDS} operand-help`;
+
 /** Names of options that libraries have of their own, beside help and version. */
 const TAKEN = {
   'symfony-console': ['n', 'q', 'quiet', 'verbose', 'ansi', 'no-interaction', 'list'],
@@ -329,6 +332,8 @@ export const LIBRARIES = [
     [],
     ['short long aliases values default required repeated headings operands epilogue text'],
   ),
+  library('node', 'by-hand', 'by_hand_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
+  library('node', 'by-hand-single', 'by_hand_single_host.mjs', [], [BY_HAND, 'single-hyphen']),
 ];
 
 /** Libraries whose print nobody looked at before the reader was done with the others: those whose names have the least hashes (SHA-256). */

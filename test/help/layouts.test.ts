@@ -20,6 +20,8 @@ interface Expected {
   readonly options?: string[];
   readonly required?: string[];
   readonly ranges?: Record<string, string>;
+  /** The environment variables of options. */
+  readonly environment?: Record<string, string>;
   /** The summary of each command; its path, and its aliases behind commas, are the key. */
   readonly commands?: Record<string, string | null>;
   /** The synopses that a list shows for commands, by their paths, each with its operands. */
@@ -87,8 +89,17 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>>
     ranges: Object.fromEntries(
       options.flatMap(({ names, argument }) => {
         const range = argument?.value.words.at(-1)?.range?.value;
-        return range === undefined ? [] : [[names.at(-1)?.text ?? '', `${range.least}..${range.most}`]];
+        return range === undefined
+          ? []
+          : [[names.at(-1)?.text ?? '', `${range.least ?? ''}..${range.most ?? ''}`]];
       }),
+    ),
+    environment: Object.fromEntries(
+      options.flatMap(({ names, environment }) =>
+        environment.length === 0
+          ? []
+          : [[names.at(-1)?.text ?? '', environment.map(({ value }) => value).join()]],
+      ),
     ),
     commands: Object.fromEntries(summaries(command)),
     synopses: Object.fromEntries(synopses(command)),

@@ -1,4 +1,5 @@
-import { type MarkNote, notesIn, surestNote } from './mark-notes.ts';
+import type { MarkNote } from './mark-note.ts';
+import { notesIn, surestNote } from './mark-notes.ts';
 import { defaultInProse, type ProseDefault, unquoted } from './prose-default.ts';
 
 /** The default that a text tells, in a mark such as `[default: 3]` or in a sentence; undefined where it tells none. */

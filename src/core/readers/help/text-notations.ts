@@ -2,7 +2,8 @@ import type { Range } from '../../model/argument.ts';
 import { type Fact, stated } from '../../model/fact.ts';
 import { bracketedValues } from '../../notation/bracketed-values.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
-import { type MarkNote, type NoteKind, notesIn, surestNote } from '../../notation/mark-notes.ts';
+import type { MarkNote, NoteKind } from '../../notation/mark-note.ts';
+import { notesIn, surestNote } from '../../notation/mark-notes.ts';
 import { numberedValues } from '../../notation/numbered-values.ts';
 import { unquoted } from '../../notation/prose-default.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
@@ -152,20 +153,39 @@ function readValues(
   return found && fact(found.values, found);
 }
 
-/** The values of a list parted by commas, bars or semicolons; undefined where one of them is no word. */
-function valuesIn(list: string, offset: number): ListedValue[] | undefined {
+/** Between the values of a list; slashes part them where nothing else does. */
+const PARTS = /[^,|;]+/g;
+const SLASHED_PARTS = /[^/]+/g;
+
+/** The values of a list parted by commas, bars, semicolons, slashes or words; undefined where one of them is no word. */
+function valuesIn(whole: string, offset: number): ListedValue[] | undefined {
   const values: ListedValue[] = [];
-  for (const part of list.matchAll(/[^,|;]+/g)) {
-    const raw = part[0]
+  // `one of: [a, b]`, `one of: (a, b)`
+  const list = whole.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
+  const parts = /^[\w.+-]+(?:\/[\w.+-]+)+$/.test(list) ? list.matchAll(SLASHED_PARTS) : list.matchAll(PARTS);
+  const words = [...parts].flatMap(({ 0: part, index }) => lastTwo(part, index));
+  for (const { text, index } of words) {
+    const raw = text
       .trim()
       .replace(/^(?:or|and) /, '')
       .replace(/\s?\((?:the )?default\)$/, '');
-    const value = unquoted(raw);
+    const value = unquoted(raw).replace(/^\*(\w[\w.-]*)\*$/, '$1');
     if (value === '' ? raw === '' : !/^[^\s"']{1,60}$/.test(value)) return undefined;
-    const start = offset + part.index + part[0].indexOf(value);
+    const start = offset + index + text.indexOf(value);
     values.push({ value, start, end: start + value.length });
   }
   return values.length < 2 ? undefined : values;
+}
+
+/** `b or c`, the end of a list, as two. */
+function lastTwo(text: string, index: number): { readonly text: string; readonly index: number }[] {
+  const between = /(?<=\S) (?:or|and) (?=\S)/.exec(text);
+  if (between === null) return [{ text, index }];
+  const end = between.index + between[0].length;
+  return [
+    { text: text.slice(0, between.index), index },
+    { text: text.slice(end), index: index + end },
+  ];
 }
 
 /** The default that a text tells, or marks among the values that it lists: `'never', 'always', or 'auto' (the default)`. */

@@ -301,13 +301,16 @@ function splitAtColumn(
   return isAtColumn ? { end, textStart } : undefined;
 }
 
+/** A mark between a name and its text, with one blank on either side. */
+const MARK_BETWEEN = /^ (?:-{1,2}|[–—:]) /;
+
 function splitAtGutter(line: TextLine): { end: number; textStart: number } | undefined {
   const { text, first } = line;
   for (let i = first; i < text.length && i < first + 120; i++) {
     const isTab = text[i] === '\t';
-    const isDash = text[i] === ' ' && text[i + 1] === '-' && text[i + 2] === ' ';
-    if (!isTab && !isDash && !(text[i] === ' ' && isBlank(text[i + 1]))) continue;
-    let textStart = isDash ? i + 3 : i;
+    const mark = text[i] === ' ' ? (MARK_BETWEEN.exec(text.slice(i, i + 4))?.[0].length ?? 0) : 0;
+    if (!isTab && mark === 0 && !(text[i] === ' ' && isBlank(text[i + 1]))) continue;
+    let textStart = i + mark;
     while (isBlank(text[textStart])) textStart++;
     textStart += markLength(text, textStart);
     return { end: i, textStart };

@@ -1,0 +1,91 @@
+// Synopses.
+import { wrapped } from './layout.mjs';
+import { optionInSynopsis } from './option-heads.mjs';
+
+/** The word before the first synopsis. An empty one stands for none at all. */
+export const USAGE_WORDS = {
+  'Usage:': 'Usage:',
+  'usage:': 'usage:',
+  'USAGE:': 'USAGE:',
+  USAGE: 'USAGE',
+  'Syntax:': 'Syntax:',
+  SYNOPSIS: 'SYNOPSIS',
+};
+
+/** Where the synopsis stands. */
+export const PLACES = { 'behind the word': '', 'below, 2': '  ', 'below, 4': '    ', 'below, tab': '\t' };
+
+/** What stands for the options. */
+export const OPTION_WORDS = {
+  '[options]': '[options]',
+  '[OPTIONS]': '[OPTIONS]',
+  '[OPTION]...': '[OPTION]...',
+  '[<options>]': '[<options>]',
+  '[flags]': '[flags]',
+  'each by itself': undefined,
+};
+
+export const COMMAND_WORDS = {
+  '<command>': '<command>',
+  COMMAND: 'COMMAND',
+  '<command> [<args>]': '<command> [<args>]',
+  'command [arguments]': 'command [arguments]',
+  '[command]': '[command]',
+};
+
+export const OPTIONAL = { '[X]': (word) => `[${word}]` };
+
+/** Any number of an operand: where one must be given, and where none need. */
+export const MANY = {
+  'X...': [(word) => `${word}...`, (word) => `[${word}...]`],
+  'X ...': [(word) => `${word} ...`, (word) => `[${word} ...]`],
+  'X [X...]': [(word) => `${word} [${word}...]`, (word) => `[${word}...]`],
+  '[X]...': [(word) => `${word}...`, (word) => `[${word}]...`],
+};
+
+/** The lines of the synopsis of a command. */
+export function synopsisLines(style, hyphens, path, command, width) {
+  const place = PLACES[style['usage place']];
+  const word = USAGE_WORDS[style.usage];
+  // A word without a colon is a heading.
+  const isBehind = place === '' && word.endsWith(':');
+  const before = isBehind ? `${word} ` : place === '' ? '  ' : place;
+  const name = path.join(' ');
+  const words = [...optionWords(style, hyphens, command), ...operandWords(style, command)];
+  const margin = ' '.repeat(before.replace('\t', ' '.repeat(8)).length + Math.min(name.length + 1, 24));
+  const [first, ...rest] = grouped(words, width - margin.length);
+  const lines = [
+    first === undefined ? before + name : `${before}${name} ${first}`,
+    ...rest.map((line) => margin + line),
+  ];
+  return isBehind ? lines : [word, ...lines];
+}
+
+/** Words in lines, where none is broken. */
+function grouped(words, width) {
+  return wrapped(words.map((word) => word.replaceAll(' ', '\u00a0')).join(' '), width).map((line) =>
+    line.replaceAll('\u00a0', ' '),
+  );
+}
+
+function optionWords(style, hyphens, { options, commands }) {
+  const shown = options.filter(({ flags }) => !flags.includes('hidden'));
+  if (shown.length === 0) return [];
+  const word = OPTION_WORDS[style['usage options']];
+  if (word !== undefined || (commands.length > 0 && shown.length > 6)) return [word ?? '[options]'];
+  return shown.map((option) => {
+    const one = optionInSynopsis(style, hyphens, option);
+    return option.flags.includes('required') ? one : `[${one}]`;
+  });
+}
+
+function operandWords(style, { operands, commands }) {
+  if (commands.length > 0) return [COMMAND_WORDS[style['usage command']]];
+  return operands.map((operand) => operandWord(style, operand));
+}
+
+export function operandWord(style, { placeholder, least, most }) {
+  const word = style['operand brackets'] === '<>' ? `<${placeholder}>` : placeholder;
+  if (most < 0) return MANY[style['operand many']][least > 0 ? 0 : 1](word);
+  return least > 0 ? word : OPTIONAL[style['operand optional']](word);
+}

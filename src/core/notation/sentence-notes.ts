@@ -1,0 +1,53 @@
+import type { MarkNote } from './mark-note.ts';
+import { readNote } from './read-note.ts';
+
+/** Where a sentence can begin: a capital, a number, or a variable, at the beginning or behind the end of another. */
+const SENTENCE_START = /(?:^|(?<=[.!?)\]]\s{1,2}))(?=[A-Z$\d])/g;
+
+/** Longer sentences are no notes. */
+const LONGEST = 300;
+
+/** So many sentences of a text are looked at. */
+const SENTENCES_LIMIT = 200;
+
+/** One word, or several in quotes. */
+const ONE_WORD = /^(?:[^\s"'`]\S*|"[^"]*"|'[^']*'|`[^`]*`)$/;
+
+/** What a sentence says of how things are by default, where it tells no value: `Default behaviour.` */
+const NO_VALUE =
+  /^(?:action|behaviou?r|case|format|level|method|mode|name|option|order|output|setting|style|type|value)s?$/i;
+
+/** Sentences that are a note and nothing else: `Required.`, `Default: 3.`, `Between 1 and 9.`, `Environment variable: BOX.` */
+export function sentenceNotes(text: string): MarkNote[] {
+  const notes: MarkNote[] = [];
+  let tried = 0;
+  for (const { index: start } of text.matchAll(SENTENCE_START)) {
+    if (++tried > SENTENCES_LIMIT) break;
+    const [whole, inner = ''] =
+      /^([^\n]{1,300}?)(?:\.(?=\s|$)|$)/.exec(text.slice(start, start + LONGEST + 1)) ?? [];
+    if (whole === undefined) continue;
+    const note = readNote(inner, start, { start, end: start + whole.length, isTrailing: false });
+    if (note !== undefined && isSure(note, inner, start > 0)) notes.push(note);
+  }
+  return notes;
+}
+
+/** Whether a sentence says nothing but its note: more may stand in a sentence than in a bracket. */
+function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boolean): boolean {
+  switch (kind) {
+    case 'default':
+      if (!ONE_WORD.test(value)) return false;
+      return /[:=]|\b(?:is|to) /.test(sentence) || (isBehindText && !NO_VALUE.test(value));
+    case 'required':
+    case 'deprecated':
+      return value === '';
+    case 'environment':
+      return /^\$?[A-Z][A-Z0-9_]+$/.test(value);
+    case 'range':
+      return isBehindText;
+    case 'values':
+      return /^["'`\w]/.test(sentence) && !/ .* .* .* /.test(value.replace(/[,|] ?| or | and /g, ','));
+    default:
+      return false;
+  }
+}
