@@ -1,5 +1,6 @@
 import { GUTTER_SEEN, isPartlyOptional, runEnd, separateWordEnd } from './argument-words.ts';
 import { bracketEnd, isBlank, isUpper, isWordCharacter } from './characters.ts';
+import { isJoinedToLongName } from './option-name.ts';
 import { makeScannedWord, makeSeparateWord, type ScannedWord } from './scanned-word.ts';
 
 export interface ScannedArgument {
@@ -30,6 +31,8 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
   if (character === '<' || character === '{' || character === '(') return joined(text, start, start, to);
   // `-b#`: a number joined to its letter.
   if (isUpper(text.charCodeAt(start)) || character === '#') return joined(text, start, start, to);
+  if (isWordCharacter(text.charCodeAt(start)) && isJoinedToLongName(text, start - 2, to))
+    return joined(text, start, start, to);
   // `-o$`: a text joined to its letter.
   if (character === '$' && (start + 1 >= to || isBlank(text[start + 1])))
     return joined(text, start, start, to);

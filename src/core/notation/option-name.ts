@@ -58,6 +58,7 @@ function scanSingleHyphen(text: string, start: number, to: number): ScannedName 
   }
   const end = nameEnd(text, start + 1, to);
   if (end - start === 2 || isJoinedPlaceholder(text.slice(start + 1, end))) return short(text, start);
+  if (isJoinedToLongName(text, start, to)) return short(text, start);
   return {
     text: text.slice(start, end),
     form: 'single-hyphen-long',
@@ -81,6 +82,14 @@ function short(text: string, start: number): ScannedName {
 function isJoinedPlaceholder(word: string): boolean {
   if (word.length < 2 || !isLower(word.charCodeAt(0))) return false;
   return /^[A-Z]+(?:_[A-Z]+)*$/.test(word.slice(1));
+}
+
+/** `-IDIR, --include=DIR`, `-enone|gz, --encoding none|gz`: what is joined to the letter is the argument of the long name behind it. */
+export function isJoinedToLongName(text: string, start: number, to: number): boolean {
+  const shown = /^-\w(\w[^\s,=]{0,60}),? --\w[\w-]{0,60}[= ](\S{1,61})(?=[\s,]|$)/.exec(
+    text.slice(start, Math.min(to, start + 200)),
+  );
+  return shown !== null && shown[1] === shown[2];
 }
 
 function scanPlus(text: string, start: number, to: number): ScannedName | undefined {

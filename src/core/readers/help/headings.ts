@@ -112,6 +112,7 @@ function isHeading(
   if (!opens || isDecorated) return opens;
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (VARIABLE_NAME.test(text)) return false;
+  if (!isFirst && isUnderlined(line, lines)) return true;
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
   if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
     return false;
@@ -125,6 +126,21 @@ function isHeading(
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
 }
+
+/** A few words and, below them, a line as long that was one of hyphens or the like (see `boxes.ts`). */
+function isUnderlined(line: TextLine, lines: readonly TextLine[]): boolean {
+  const below = lines[line.index + 1];
+  const next = lines[line.index + 2];
+  if (below?.blank !== true || next === undefined || next.blank) return false;
+  const length = next.start - below.start - 1;
+  return length >= UNDERLINE_LENGTH && length === line.text.length && UNDERLINED.test(line.text.trim());
+}
+
+/** No shorter line was an underline. */
+const UNDERLINE_LENGTH = 3;
+
+/** The words of a heading; those of the columns of a table stand apart. */
+const UNDERLINED = /^[\p{L}\d]\S*(?: \S+){0,5}$/u;
 
 /** `TIFFIN_BOX`, with its text below it. */
 const VARIABLE_NAME = /^[A-Z][A-Z0-9]*(?:_[A-Z0-9]+)+$/;

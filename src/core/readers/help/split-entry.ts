@@ -157,6 +157,8 @@ function alone(
   };
 }
 
+/** Marks that part a text from a placeholder in small letters too, where all texts stand behind one. */
+const HYPHENS: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ']);
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 
 /** So many bare words are placeholders, where a colon between blanks parts them from a text. */
@@ -174,7 +176,7 @@ function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefi
   // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`, where a hyphen parts all texts.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
   const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
-  const isHyphen = best.mark === ' - ' && words === 1 && columns.length === 0;
+  const isHyphen = HYPHENS.has(best.mark) && words === 1 && columns.length === 0;
   if (declaration.loose && !isColon && !isHyphen) return undefined;
   const at = best.index + best.mark.length;
   return {
