@@ -104,9 +104,9 @@ function withoutColon(text: string, from: number, end: number): number {
   return end > from + 1 && isAtEnd && text[end - 1] === ':' ? end - 1 : end;
 }
 
-/** Whether an argument in a bracket is a choice by bars, `[a|b]`. */
+/** Whether an argument in a bracket is a choice by bars, `[a|b]`; in `[<a|b>]` the inner bracket holds it together, and the outer means more. */
 function isChoice({ words }: ScannedArgument): boolean {
-  return words[0]?.values !== undefined && !words[0].placeholder?.startsWith('{');
+  return words[0]?.values !== undefined && !/^[{<(]/.test(words[0].placeholder ?? '');
 }
 
 /** `[=VALUE]`, `[VALUE]` or, behind a blank, `[VALUE ...]`. */

@@ -177,7 +177,11 @@ function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefi
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
   const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
   const isHyphen = HYPHENS.has(best.mark) && words === 1 && columns.length === 0;
-  if (declaration.loose && !isColon && !isHyphen) return undefined;
+  // `--day-limit limit: text`
+  const last = declaration.names.at(-1);
+  const word = last?.argument?.words[0]?.placeholder ?? '';
+  const isOwn = best.mark === ': ' && words === 1 && isNamedAfter(word, last?.text ?? '');
+  if (declaration.loose && !isColon && !isHyphen && !isOwn) return undefined;
   const at = best.index + best.mark.length;
   return {
     declaration,

@@ -156,13 +156,15 @@ function readValues(
 /** Between the values of a list; slashes part them where nothing else does. */
 const PARTS = /[^,|;]+/g;
 const SLASHED_PARTS = /[^/]+/g;
+/** `a/b`, `'a'/'b'` */
+const BY_SLASHES = /^\s*(["'`]?)[\w.+-]+\1(?:\/\1[\w.+-]+\1)+\s*$/;
 
 /** The values of a list parted by commas, bars, semicolons, slashes or words; undefined where one of them is no word. */
 function valuesIn(whole: string, offset: number): ListedValue[] | undefined {
   const values: ListedValue[] = [];
   // `one of: [a, b]`, `one of: (a, b)`
   const list = whole.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
-  const parts = /^[\w.+-]+(?:\/[\w.+-]+)+$/.test(list) ? list.matchAll(SLASHED_PARTS) : list.matchAll(PARTS);
+  const parts = BY_SLASHES.test(list) ? list.matchAll(SLASHED_PARTS) : list.matchAll(PARTS);
   const words = [...parts].flatMap(({ 0: part, index }) => lastTwo(part, index));
   for (const { text, index } of words) {
     const raw = text
