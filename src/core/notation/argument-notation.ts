@@ -231,5 +231,7 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
 }
 
 function isArgumentEnd(text: string, index: number, to: number): boolean {
-  return index >= to || ' \t,|/)['.includes(text[index] ?? ' ') || text.startsWith('...', index);
+  if (index >= to || ' \t,|/)['.includes(text[index] ?? ' ') || text.startsWith('...', index)) return true;
+  // `--wash [<FILE>]: text`
+  return text[index] === ':' && (index + 1 >= to || isBlank(text[index + 1]));
 }

@@ -52,8 +52,11 @@ export function separateWordEnd(
   const end = runEnd(text, start, to);
   if (end === start) return undefined;
   const word = text.slice(start, end);
-  if (isOpener(character) || character === '"' || character === "'")
-    return { end, loose: false, dots: false };
+  if (isOpener(character) || character === '"' || character === "'") {
+    // `--sort (day|box): text`
+    const isBeforeText = /[)\]}>]:$/.test(word) && (end === to || isBlank(text[end]));
+    return { end: isBeforeText ? end - 1 : end, loose: false, dots: false };
+  }
   const isBeforeGutter = /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN));
   // `-n Number`, with nothing behind it.
   const isTypeAlone = end === text.length && TYPE.test(word);

@@ -65,9 +65,12 @@ export function findSections(
 /** A heading between marks: `**** Output ****`, `=== Output ===`. */
 const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$/;
 
+/** `[Commands]`, alone on its line. */
+const BRACKETED = /^\s*\[([\p{L}][^[\]|<>]{2,60})\]$/u;
+
 /** The words of a heading, without the marks around them and the colon behind. */
 function headingWords(text: string): string {
-  return (DECORATED.exec(text)?.[2] ?? text).trim().replace(/\s*:$/, '');
+  return (DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? text).trim().replace(/\s*:$/, '');
 }
 
 /** Headings with nothing but other headings below them: `Commands:`, and below it `Boxes:` and `Routes:`, each over its own. */
@@ -110,6 +113,8 @@ function isHeading(
     isLabelAboveList(line, before, lines[line.index + 1]) ||
     isPartOfAbove(line, before, lines[line.index + 1]);
   if (!opens || isDecorated) return opens;
+  // Behind a blank line, and of a known kind: elsewhere such a bracket is a part of a synopsis.
+  if (BRACKETED.test(text)) return before?.blank === true && headingKind(headingWords(text)) !== 'other';
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (VARIABLE_NAME.test(text)) return false;
   if (!isFirst && isUnderlined(line, lines)) return true;

@@ -50,7 +50,7 @@ function fillsColumn(line: TextLine, { names }: Declaration): boolean {
   const last = names.at(-1);
   const words = last?.argument?.words ?? [];
   if (last === undefined || words.length !== 1) return false;
-  return isBlank(line.text[last.end]) && !isBlank(line.text[last.end + 1]);
+  return line.text[last.end] === ' ' && !isBlank(line.text[last.end + 1]);
 }
 
 /** The index of the word that begins at a column, behind a blank; undefined where none does. */

@@ -180,7 +180,8 @@ function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefi
   // `--day-limit limit: text`
   const last = declaration.names.at(-1);
   const word = last?.argument?.words[0]?.placeholder ?? '';
-  const isOwn = best.mark === ': ' && words === 1 && isNamedAfter(word, last?.text ?? '');
+  const isOwn =
+    best.mark === ': ' && words === 1 && isNamedAfter(word, last?.text.replace(/^-(?=\w\w)/, '--') ?? '');
   if (declaration.loose && !isColon && !isHyphen && !isOwn) return undefined;
   const at = best.index + best.mark.length;
   return {
