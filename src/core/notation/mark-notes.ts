@@ -20,7 +20,8 @@ function readNotes(text: string, mark: TextMark): MarkNote[] {
   const from = mark.start + 1;
   // `run it with -i[n|p]`, `/(n|p)/`, `[n-|p-][late-]`: a bracket that is joined to something is a part of it.
   const isJoined = /[\w\-/\])}]/.test(text[mark.start - 1] ?? ' ') || /[\w/[({]/.test(text[mark.end] ?? ' ');
-  const inner = text.slice(from, mark.end - 1);
+  // A line may end anywhere in a note.
+  const inner = text.slice(from, mark.end - 1).replaceAll('\n', ' ');
   const cuts = [...inner.matchAll(NEXT_NOTE)];
   const notes: MarkNote[] = [];
   let at = 0;

@@ -34,7 +34,7 @@ export function kindOfKey(words: string): NoteKind | undefined {
 }
 
 /** What a note begins with that follows a comma: a comma parts values too. */
-const NEXT_STARTS = [
+const STARTS = [
   `(?:the )?(?:${ANY_KEY})\\s*(?:[:=]|$)`,
   // A default of one word, and nothing behind it.
   `(?:by )?default(?:s to| is| =)? (?:[^\\s,;"'\`]{1,200}|"[^"]{0,200}"|'[^']{0,200}'|\`[^\`]{0,200}\`)(?=[,;]|$)`,
@@ -47,6 +47,9 @@ const NEXT_STARTS = [
   '(?:can|may) be (?:repeated|given|used|specified)\\b',
   'repeatable(?=[,;]|$)',
 ].join('|');
+
+/** The same, and `required` before one of these: elsewhere it may be one of the values. */
+const NEXT_STARTS = `${STARTS}|(?:required|mandatory)(?=,\\s*(?:${STARTS}))`;
 
 /** Where one note ends and the next begins. `absent=3 or BOX env` is two. */
 export const NEXT_NOTE = new RegExp(`;\\s*| or (?=[A-Z][A-Z0-9_]*\\s+env$)|,\\s*(?=${NEXT_STARTS})`, 'gi');

@@ -86,9 +86,10 @@ function isJoinedPlaceholder(word: string): boolean {
 
 /** `-IDIR, --include=DIR`, `-enone|gz, --encoding none|gz`: what is joined to the letter is the argument of the long name behind it. */
 export function isJoinedToLongName(text: string, start: number, to: number): boolean {
-  const shown = /^-\w(\w[^\s,=]{0,60}),? --\w[\w-]{0,60}[= ](\S{1,61})(?=[\s,]|$)/.exec(
-    text.slice(start, Math.min(to, start + 200)),
-  );
+  const shown =
+    /^-\w(\w[^\s,=/|]{0,60}(?:\|[^\s,=/|]{1,60}){0,20})(?:,? |\/| ?\| ?| or )--\w[\w-]{0,60}[= ](\S{1,61})(?=[\s,]|$)/.exec(
+      text.slice(start, Math.min(to, start + 200)),
+    );
   return shown !== null && shown[1] === shown[2];
 }
 

@@ -37,7 +37,8 @@ function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boole
   switch (kind) {
     case 'default':
       if (!ONE_WORD.test(value)) return false;
-      return /[:=]|\b(?:is|to) /.test(sentence) || (isBehindText && !NO_VALUE.test(value));
+      if (/[:=]|\b(?:is|to) /.test(sentence) || /^["'`]|[\d/]/.test(value)) return true;
+      return isBehindText && !NO_VALUE.test(value);
     case 'required':
     case 'deprecated':
       return value === '';

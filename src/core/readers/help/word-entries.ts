@@ -183,7 +183,7 @@ function layoutOf(lines: readonly TextLine[]): Layout | undefined {
 
 /** A name in small letters, operands at the most, and its text behind a colon and one blank. */
 const BY_COLON =
-  /^([a-z][\w.@+-]{0,60}(?:, [a-z][\w.@+-]{0,60})*(?: (?:[<[{][^\s:]{1,60}|[A-Z][A-Z0-9_.-]{0,60}|\.{3}[\]>]?)){0,8}): \S/;
+  /^([a-z][\w.@+-]{0,60}(?:, [a-z][\w.@+-]{0,60})*(?: \([\w.@+-]{1,60}(?:, [\w.@+-]{1,60}){0,8}\))?(?: (?:[<[{][^\s:]{1,60}|[A-Z][A-Z0-9_.-]{0,60}|\.{3}[\]>]?)){0,8}): \S/;
 
 /** One line of this kind may be a sentence: `note: this is slow`. */
 const MIN_BY_COLON = 2;
