@@ -4,7 +4,7 @@ import { parseArgs } from 'node:util';
 import { buildIfNeeded } from '../../scripts/setup.mjs';
 import { makeDeclaration } from './declaration.mjs';
 import { styleOf } from './hosts/node/by_hand/style.mjs';
-import { LIBRARIES } from './libraries.mjs';
+import { LIBRARIES, STYLES } from './libraries.mjs';
 import { reduced } from './reduce.mjs';
 import { commandsOf } from './shown.mjs';
 
@@ -26,7 +26,7 @@ const { values } = parseArgs({
 const kinds = values.kind === undefined ? KINDS : [values.kind];
 const counts = new Map();
 
-for (const library of LIBRARIES.filter(({ name }) => name.startsWith('by-hand'))) {
+for (const library of LIBRARIES.filter(({ name }) => STYLES.includes(name))) {
   const seed = Number(values.seed);
   const { truths, own } = truthsFor(library, seed, Number(values.each));
   const styles = Array.from({ length: Number(values.each) }, (_, i) => {

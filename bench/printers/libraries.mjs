@@ -348,8 +348,12 @@ export const SEALED = [
   'optionator',
 ];
 
+/** Not libraries, but styles drawn at random: read where they are named, and by CI. */
+export const STYLES = ['by-hand', 'by-hand-single'];
+
 /** Libraries that need nothing but this project's npm packages, Python and Perl: CI reads a sample of what they print. */
 export const SAMPLE = [
+  ...STYLES,
   'argparse',
   'optparse',
   'pod-usage',

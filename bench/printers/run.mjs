@@ -1,12 +1,13 @@
 // How right the help reader is on what parser libraries print of generated interfaces: `npm run printers [-- NAME...] [--each N] [--seed S]
-// [--wrong KIND] [--sealed] [--no-install]`, or `--sample` for what CI runs. Without NAME, all libraries but the sealed ones. `--wrong` shows what was read
+// [--wrong KIND] [--sealed] [--no-install]`, or `--sample` for what CI runs. Without NAME, all libraries but the sealed ones; `by-hand` and `by-hand-single` are
+// styles drawn at random (see `hosts/node/by_hand`). `--wrong` shows what was read
 // wrong of a kind, with its text.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildIfNeeded, fail } from '../../scripts/setup.mjs';
 import { installed } from './install.mjs';
-import { LIBRARIES, SAMPLE, SEALED } from './libraries.mjs';
+import { LIBRARIES, SAMPLE, SEALED, STYLES } from './libraries.mjs';
 
 buildIfNeeded();
 const { belowFloors, floorsOf } = await import('./floors.mjs');
@@ -35,7 +36,7 @@ if (unknown !== undefined) fail(`no library is called '${unknown}'; expected one
 const isWanted = ({ name }) => {
   if (values.sample) return SAMPLE.includes(name);
   if (positionals.length > 0) return positionals.includes(name);
-  return values.sealed || !SEALED.includes(name);
+  return !STYLES.includes(name) && (values.sealed || !SEALED.includes(name));
 };
 const each = values.sample ? SAMPLE_EACH : Number(values.each);
 const installs = !values.sample && !values['no-install'];

@@ -5,7 +5,7 @@ import { readNote } from './read-note.ts';
 const SENTENCE_START = /(?:^|(?<=[.!?)\]]\s{1,2}))(?=[A-Z$\d])/g;
 
 /** Longer sentences are no notes. */
-const LONGEST = 300;
+const SENTENCE_LIMIT = 300;
 
 /** So many sentences of a text are looked at. */
 const SENTENCES_LIMIT = 200;
@@ -24,7 +24,7 @@ export function sentenceNotes(text: string): MarkNote[] {
   for (const { index: start } of text.matchAll(SENTENCE_START)) {
     if (++tried > SENTENCES_LIMIT) break;
     const [whole, inner = ''] =
-      /^([^\n]{1,300}?)(?:\.(?=\s|$)|$)/.exec(text.slice(start, start + LONGEST + 1)) ?? [];
+      /^([^\n]{1,300}?)(?:\.(?=\s|$)|$)/.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
     if (whole === undefined) continue;
     const note = readNote(inner, start, { start, end: start + whole.length, isTrailing: false });
     if (note !== undefined && isSure(note, inner, start > 0)) notes.push(note);

@@ -138,11 +138,8 @@ function isUnderlined(line: TextLine, lines: readonly TextLine[]): boolean {
   const next = lines[line.index + 2];
   if (below?.blank !== true || next === undefined || next.blank) return false;
   const length = next.start - below.start - 1;
-  return length >= UNDERLINE_LENGTH && length === line.text.length && UNDERLINED.test(line.text.trim());
+  return length === line.text.length && UNDERLINED.test(line.text.trim());
 }
-
-/** No shorter line was an underline. */
-const UNDERLINE_LENGTH = 3;
 
 /** The words of a heading; those of the columns of a table stand apart. */
 const UNDERLINED = /^[\p{L}\d]\S*(?: \S+){0,5}$/u;

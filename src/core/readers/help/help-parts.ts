@@ -19,6 +19,7 @@ import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { ENTRY_LIMIT } from './limits.ts';
 import { withListedAliases } from './listed-aliases.ts';
 import { withNumberOption } from './number-option.ts';
+import { listedOperandNames } from './operand-list.ts';
 import { findOptionEntries, type OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
 import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
@@ -89,7 +90,7 @@ export function readParts(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutRepeatedLetters(listed)))),
   );
   let options = withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
-  const again = readUsageAgain(first, options, cleaned, settings);
+  const again = readUsageAgain(first, options, listedOperandNames(sections), cleaned, settings);
   // What defines the placeholders of the synopses belongs to them.
   const ofUsage = new Set([...again.lines.taken, ...defined.lines]);
   const usage = { ...again, lines: { ...again.lines, taken: ofUsage } };

@@ -22,6 +22,14 @@ export function readOperandList(section: Section, cleaned: CleanedText): Operand
   });
 }
 
+/** The names that sections for operands list, as they stand there. */
+export function listedOperandNames(sections: readonly Section[]): ReadonlySet<string> {
+  const entries = sections
+    .filter(({ kind }) => kind === 'operands')
+    .flatMap(({ lines }) => findWordEntries(lines));
+  return new Set(entries.map(({ line, start, end }) => line.text.slice(start, end)));
+}
+
 /** `box1 box2 ...`, and its text: an entry for each. */
 function eachNumbered(entry: WordEntry): WordEntry[] {
   const { line, start, end } = entry;

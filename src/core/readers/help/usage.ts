@@ -41,23 +41,25 @@ export function readUsage(
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
-  return summarize(found, NOTHING_KNOWN, namedByHelp(lines), cleaned, settings);
+  return summarize(found, NOTHING_KNOWN, namedByHelp(lines), new Set(), cleaned, settings);
 }
 
-/** Reads the synopses once more, when the options that the text lists are known. */
+/** Reads the synopses once more, when the options that the text lists, and the words that it lists as operands, are known. */
 export function readUsageAgain(
   usage: UsageSummary,
   options: readonly Option[],
+  listed: ReadonlySet<string>,
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
-  return summarize(usage.lines, knownOptions(options), usage.named, cleaned, settings);
+  return summarize(usage.lines, knownOptions(options), usage.named, listed, cleaned, settings);
 }
 
 function summarize(
   found: UsageLines,
   known: KnownOptions,
   named: string | undefined,
+  listed: ReadonlySet<string>,
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
@@ -67,7 +69,9 @@ function summarize(
   const first = readings[0];
   const path =
     settings.command ??
-    (found.isPath ? literalWords(first) : upToCommand(named, commonPath(readings), first?.program ?? []));
+    (found.isPath
+      ? literalWords(first)
+      : upToCommand(named, commonPath(readings, listed), first?.program ?? []));
   return {
     lines: found,
     readings,
@@ -103,12 +107,12 @@ function programName(words: readonly string[]): string {
 
 /**
  * The literal words that all forms share. A form that ends with them (`sleep seconds`) does not say whether they are
- * commands or operands, and they are taken for operands, as are words that name one (`infile`).
+ * commands or operands, and they are taken for operands, as are words that name one (`infile`) or that a list of operands has.
  */
-function commonPath(readings: readonly UsageReading[]): string[] {
+function commonPath(readings: readonly UsageReading[], listed: ReadonlySet<string>): string[] {
   const paths = readings.map(({ goesOn, literals, form }) => {
     const words = goesOn ? literals.map((literal) => literal.text) : [];
-    const operandAt = words.findIndex((word) => namesOperand(word, form.text));
+    const operandAt = words.findIndex((word) => listed.has(word) || namesOperand(word, form.text));
     return operandAt < 0 ? words : words.slice(0, operandAt);
   });
   const first = paths[0] ?? [];
