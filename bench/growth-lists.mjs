@@ -5,6 +5,27 @@ const DOCUMENT = 'dabbawala: 1\nprogram: tiffin\ncomplete: true\n';
 export const LISTS = [
   {
     kind: 'help',
+    what: 'notes as sentences',
+    head: 'Usage: tiffin [options]\n\nOptions:\n  --late=BOX  say late.',
+    unit: ' Default: b@. Between @ and 9.',
+    tail: '\n',
+  },
+  {
+    kind: 'help',
+    what: 'notes in one bracket',
+    head: 'Usage: tiffin [options]\n\nOptions:\n  --late=BOX  say late (box',
+    unit: ', default b@, min: @, required, $BOX_@, one of a@ or b@',
+    tail: ')\n',
+  },
+  {
+    kind: 'help',
+    what: 'brackets with notes',
+    head: 'Usage: tiffin [options]\n\nOptions:\n  --late=BOX  say late',
+    unit: ' (default b@, min: @, max: 9) [one of: a/b/c]',
+    tail: '\n',
+  },
+  {
+    kind: 'help',
     what: 'marks of an operand',
     head: 'Usage: tiffin ',
     unit: '`',

@@ -83,6 +83,18 @@ export const UNITS = [
   },
   {
     kind: 'help',
+    what: 'headings above lines',
+    head: 'Usage: tiffin [options] <command>\n\n',
+    unit: 'Late\n----\n  --late-@=BOX, -lBOX  say late\n\n',
+  },
+  {
+    kind: 'help',
+    what: 'words of a synopsis that are listed',
+    head: 'Usage: tiffin box-1 box-2 [options]\n\nParameters:\n',
+    unit: '  box-@  the box\n',
+  },
+  {
+    kind: 'help',
     what: 'definitions',
     head: 'Usage: tiffin [ OPTIONS ] OBJECT { COMMAND | help }\n',
     unit: '       OPTIONS := { -a@[ll] | -b@[atch] [FILE] }\n',
