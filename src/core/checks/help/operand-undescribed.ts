@@ -4,7 +4,7 @@ import type { Source } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** So many different names are looked for in the text: each costs a look at all of it. */
-const MAX_NAMES = 200;
+const MAX_NAMES = 1000;
 
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck({
@@ -22,20 +22,17 @@ export const operandUndescribed = defineCheck({
       'Usage: tiffin [OPTION]... BOX\n\nOperands:\n  BOX  number of the box\n\nOptions:\n  --map  draw a map\n',
   },
   judge(view, report) {
+    const mentions = new Mentions();
     for (const { command, path } of view.described) {
       const listed = new Set(command.operands.items.map(({ name }) => name.toLowerCase()));
       const forms = command.forms.filter(({ place }) => place !== null && view.isHelp(place));
-      const text = textOutside(forms);
-      const told = new Map<string, boolean>();
-      const isTold = (word: string) => {
-        const known = told.get(word) ?? (told.size >= MAX_NAMES || text.includes(word));
-        told.set(word, known);
-        return known;
-      };
+      const usage = usageBySource(forms);
+      const isTold = (word: string) =>
+        [...usage].some(([source, stretch]) => mentions.isOutside(word, source, stretch));
       const silent = forms.flatMap(({ operands }) =>
         operands.filter(({ name, kind }) => {
           // Up to the last letter or digit; greedy, so that it is looked for from the end only.
-          const word = /^.*[\p{L}\d]/su.exec(name.toLowerCase())?.[0] ?? '';
+          const word = /^.*[\p{L}\d]/su.exec(inSmallLetters(name))?.[0] ?? '';
           return (
             kind === 'word' && /^[\p{L}]/u.test(word) && !listed.has(name.toLowerCase()) && !isTold(word)
           );
@@ -54,15 +51,45 @@ export const operandUndescribed = defineCheck({
     `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without ${names.length === 1 ? 'it' : 'them'}`,
 });
 
-/** The text, in small letters, of the sources of usage lines without these: what speaks of an operand stands outside them. */
-function textOutside(forms: readonly Form[]): string {
-  const usage = new Map<Source, { start: number; end: number }>();
+interface Stretch {
+  readonly start: number;
+  readonly end: number;
+}
+
+/** From the first to the last usage line in each source: what speaks of an operand stands outside of that. */
+function usageBySource(forms: readonly Form[]): ReadonlyMap<Source, Stretch> {
+  const usage = new Map<Source, Stretch>();
   for (const { place } of forms) {
     if (place === null) continue;
     const { start, end } = usage.get(place.source) ?? place;
     usage.set(place.source, { start: Math.min(start, place.start), end: Math.max(end, place.end) });
   }
-  return [...usage]
-    .map(([{ text }, { start, end }]) => `${text.slice(0, start)}\n${text.slice(end)}`.toLowerCase())
-    .join('\n');
+  return usage;
+}
+
+/** Where sources mention words: each word is looked for once in each source, however many commands have an operand of that name. */
+class Mentions {
+  readonly #texts = new Map<Source, string>();
+  /** Where each word stands first and last. */
+  readonly #found = new Map<Source, Map<string, Stretch>>();
+
+  /** Whether a source mentions a word outside a stretch of it; words beyond a limit count as mentioned. */
+  isOutside(word: string, source: Source, { start, end }: Stretch): boolean {
+    const found = this.#found.get(source) ?? new Map<string, Stretch>();
+    this.#found.set(source, found);
+    let mention = found.get(word);
+    if (mention === undefined) {
+      if (found.size >= MAX_NAMES) return true;
+      const text = this.#texts.get(source) ?? inSmallLetters(source.text);
+      this.#texts.set(source, text);
+      mention = { start: text.indexOf(word), end: text.lastIndexOf(word) };
+      found.set(word, mention);
+    }
+    return mention.start >= 0 && (mention.start + word.length <= start || mention.end >= end);
+  }
+}
+
+/** A text of the same length in small letters: of all letters, only the dotted capital I has more than one for one. */
+function inSmallLetters(text: string): string {
+  return text.replaceAll('\u0130', 'i').toLowerCase();
 }
