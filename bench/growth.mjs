@@ -1,6 +1,6 @@
 // How the time of every reader, and of what is done with an interface, grows with its input: `npm run growth [-- WORD]`. For twice the input no
 // more than 2.5 times as long is wanted; times too short to tell are left out. WORD limits it to units whose kind or name has it.
-// The script gives the collector a large young generation: where what one run holds outgrows a small one, its time makes a step.
+// The script gives the collector a young generation of a gigabyte: where what one run holds outgrows it, the time of the collector makes a step.
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import {
