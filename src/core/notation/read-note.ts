@@ -12,8 +12,8 @@ const BAR_LIST = /^[\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}$/;
 /** `absent BOX env`, and `BOX env` behind `or` */
 const VARIABLE_BY_NAME = /^(?:absent\s+)?([A-Z][A-Z0-9_]*)\s+env$/;
 const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
-/** `BOX`, behind a word for variables without a colon. */
-const VARIABLE_NAME = /^\$?\{?[A-Z][A-Z0-9_]+\}?$/;
+/** `BOX`, `$BOX`: a variable that no colon announces. */
+export const VARIABLE_NAME = /^\$?\{?[A-Z][A-Z0-9_]+\}?$/;
 /** `a, b`, `a|b`, `a, b or c`, `'a' and 'b'`, behind words that announce values without a colon. */
 const LIST = /^[^\s,|]+(?:(?:\s*[,|]\s*|,? (?:or|and) |, (?:or|and) )[^\s,|]+)+$/;
 /** Behind `must be`, two words may be what a value is like: `positive or zero`. */

@@ -1,11 +1,14 @@
 import type { MarkNote } from './mark-note.ts';
-import { readNote } from './read-note.ts';
+import { readNote, VARIABLE_NAME } from './read-note.ts';
 
 /** Where a sentence can begin: a capital, a number, or a variable, at the beginning or behind the end of another. */
 const SENTENCE_START = /(?:^|(?<=[.!?)\]]\s{1,2}))(?=[A-Z$\d])/g;
 
 /** Longer sentences are no notes. */
 const SENTENCE_LIMIT = 300;
+
+/** A sentence, to its full stop or the end of the text. */
+const SENTENCE = new RegExp(`^([^\\n]{1,${SENTENCE_LIMIT}}?)(?:\\.(?=\\s|$)|$)`);
 
 /** So many sentences of a text are looked at. */
 const SENTENCES_LIMIT = 200;
@@ -23,8 +26,7 @@ export function sentenceNotes(text: string): MarkNote[] {
   let tried = 0;
   for (const { index: start } of text.matchAll(SENTENCE_START)) {
     if (++tried > SENTENCES_LIMIT) break;
-    const [whole, inner = ''] =
-      /^([^\n]{1,300}?)(?:\.(?=\s|$)|$)/.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
+    const [whole, inner = ''] = SENTENCE.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
     if (whole === undefined) continue;
     const note = readNote(inner, start, { start, end: start + whole.length, isTrailing: false });
     if (note !== undefined && isSure(note, inner, start > 0)) notes.push(note);
@@ -43,11 +45,11 @@ function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boole
     case 'deprecated':
       return value === '';
     case 'environment':
-      return /^\$?[A-Z][A-Z0-9_]+$/.test(value);
+      return VARIABLE_NAME.test(value);
     case 'range':
       return isBehindText;
     case 'values':
-      return /^["'`\w]/.test(sentence) && !/ .* .* .* /.test(value.replace(/[,|] ?| or | and /g, ','));
+      return true;
     default:
       return false;
   }

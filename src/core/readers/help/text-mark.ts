@@ -5,3 +5,11 @@ const TEXT_MARK = /^(?::|=|#|-{1,2}|[–—]) +(?=[^\s-])/;
 export function markLength(text: string, at: number): number {
   return TEXT_MARK.exec(text.slice(at, at + 8))?.[0].length ?? 0;
 }
+
+/** A mark between a name and its text, with one blank on either side: `box - the text`. */
+const MARK_BETWEEN = /^ (?:-{1,2}|[–—:]) /;
+
+/** How long such a mark at an index is, with both blanks; 0 where there is none. */
+export function markBetweenLength(text: string, at: number): number {
+  return text[at] === ' ' ? (MARK_BETWEEN.exec(text.slice(at, at + 4))?.[0].length ?? 0) : 0;
+}

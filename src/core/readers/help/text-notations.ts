@@ -116,7 +116,7 @@ export function readNotations(flow: TextFlow): TextNotations {
       same === null
         ? undefined
         : fact({ option: same[1] ?? '', value: same[2] }, { start: 0, end: same[0].length }),
-    required: readRequired(text, required, fact),
+    required: required && fact(true, required.mark),
     deprecated: readDeprecated(text, of('deprecated'), fact),
   };
 }
@@ -237,13 +237,6 @@ const VARIABLE_IN_PROSE =
 function variableInProse(text: string, fact: ToFact): Fact<string>[] {
   const told = VARIABLE_IN_PROSE.exec(text);
   return told === null ? [] : [fact(told[1] ?? '', { start: told.index, end: told.index + told[0].length })];
-}
-
-/** `Required. The quay`: the first word of a text, as a sentence. */
-function readRequired(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {
-  if (note !== undefined) return fact(true, note.mark);
-  const first = /^Required\.(?= |$)/.exec(text);
-  return first === null ? undefined : fact(true, { start: 0, end: first[0].length });
 }
 
 function readDeprecated(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {

@@ -1,7 +1,7 @@
 import { isBlank } from '../../notation/characters.ts';
 import type { TextPiece } from './text-line.ts';
 import { columnAt, type TextLine } from './text-line.ts';
-import { markLength } from './text-mark.ts';
+import { markBetweenLength, markLength } from './text-mark.ts';
 
 /** An entry of a list of commands, operands or values: words on the left, text on the right or below. */
 export interface WordEntry {
@@ -302,14 +302,11 @@ function splitAtColumn(
   return isAtColumn ? { end, textStart } : undefined;
 }
 
-/** A mark between a name and its text, with one blank on either side. */
-const MARK_BETWEEN = /^ (?:-{1,2}|[–—:]) /;
-
 function splitAtGutter(line: TextLine): { end: number; textStart: number } | undefined {
   const { text, first } = line;
   for (let i = first; i < text.length && i < first + 120; i++) {
     const isTab = text[i] === '\t';
-    const mark = text[i] === ' ' ? (MARK_BETWEEN.exec(text.slice(i, i + 4))?.[0].length ?? 0) : 0;
+    const mark = markBetweenLength(text, i);
     if (!isTab && mark === 0 && !(text[i] === ' ' && isBlank(text[i + 1]))) continue;
     let textStart = i + mark;
     while (isBlank(text[textStart])) textStart++;
