@@ -5,6 +5,8 @@ export type NoteKind =
   | 'default'
   | 'environment'
   | 'values'
+  /** Two words behind `must be`: values, or what a value is like (`positive or zero`). */
+  | 'either'
   | 'aliases'
   | 'inverse'
   | 'required'

@@ -84,13 +84,25 @@ function isJoinedPlaceholder(word: string): boolean {
   return /^[A-Z]+(?:_[A-Z]+)*$/.test(word.slice(1));
 }
 
-/** `-IDIR, --include=DIR`, `-enone|gz, --encoding none|gz`: what is joined to the letter is the argument of the long name behind it. */
+/** A letter with what is joined to it, and the long name behind it with its argument. */
+const BEFORE_LONG_NAME =
+  /^-\w(\w[^\s,=/|]{0,60}(?:\|[^\s,=/|]{1,60}){0,20})(?:,? ?|\/| ?\| ?| or )--\w[\w-]{0,60}[= ](\S{1,61})(?=[\s,]|$)/;
+/** What stands before a letter: a long name with its argument. */
+const BEHIND_LONG_NAME = /--\w[\w-]{0,60}[= ](\S{1,61})(?:,? ?|\/| ?\| ?| or )$/;
+/** How far a long name is looked for. */
+const NAME_LIMIT = 200;
+
+/**
+ * `-IDIR, --include=DIR`, `--encoding none|gz, -enone|gz`: whether what is joined to the letter is the argument of the long name beside it.
+ */
 export function isJoinedToLongName(text: string, start: number, to: number): boolean {
-  const shown =
-    /^-\w(\w[^\s,=/|]{0,60}(?:\|[^\s,=/|]{1,60}){0,20})(?:,? |\/| ?\| ?| or )--\w[\w-]{0,60}[= ](\S{1,61})(?=[\s,]|$)/.exec(
-      text.slice(start, Math.min(to, start + 200)),
-    );
-  return shown !== null && shown[1] === shown[2];
+  const near = text.slice(start, Math.min(to, start + NAME_LIMIT));
+  const shown = BEFORE_LONG_NAME.exec(near);
+  if (shown !== null && shown[1] === shown[2]) return true;
+  const above = BEHIND_LONG_NAME.exec(text.slice(Math.max(0, start - NAME_LIMIT), start))?.[1];
+  return (
+    above !== undefined && /^(?:[\s,:]|$)/.test(near.slice(2 + above.length)) && near.startsWith(above, 2)
+  );
 }
 
 function scanPlus(text: string, start: number, to: number): ScannedName | undefined {

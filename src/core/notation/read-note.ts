@@ -16,8 +16,9 @@ const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
 export const VARIABLE_NAME = /^\$?\{?[A-Z][A-Z0-9_]+\}?$/;
 /** `a, b`, `a|b`, `a, b or c`, `'a' and 'b'`, behind words that announce values without a colon. */
 const LIST = /^[^\s,|]+(?:(?:\s*[,|]\s*|,? (?:or|and) |, (?:or|and) )[^\s,|]+)+$/;
-/** Behind `must be`, two words may be what a value is like: `positive or zero`. */
-const LONG_LIST = /^(?:[^\s,|]+\s*[,|]\s*){2}|^[^\s,|]+, [^\s,|]+,? or |^["'`]/;
+/** Behind `must be`, two words may be what a value is like: `positive or zero`. Two numbers are none of that. */
+const LONG_LIST =
+  /^(?:[^\s,|]+\s*[,|]\s*){2}|^[^\s,|]+, [^\s,|]+,? or |^(?:[^\s,|]+ or ){2}|^["'`]|^-?[\d.]+ or -?[\d.]+$/;
 
 /** Reads one note, the part of a bracket or a sentence that begins at `offset`; undefined where it is none. */
 export function readNote(whole: string, offset: number, mark: TextMark): MarkNote | undefined {
@@ -68,8 +69,8 @@ function keyedNote(text: string, key: RegExpExecArray): [NoteKind, number] | und
       return isMarked || kind === 'deprecated' ? [kind, before.length] : undefined;
     case 'values':
       if (sign !== '') return isAlone ? undefined : [kind, before.length];
-      if (!LIST.test(behind) || (/^must be$/i.test(words) && !LONG_LIST.test(behind))) return undefined;
-      return [kind, before.length];
+      if (!LIST.test(behind)) return undefined;
+      return [/^must be$/i.test(words) && !LONG_LIST.test(behind) ? 'either' : kind, before.length];
     case 'environment':
       return (sign !== '' && !isAlone) || VARIABLE_NAME.test(behind) ? [kind, before.length] : undefined;
     default:

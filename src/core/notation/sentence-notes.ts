@@ -49,6 +49,7 @@ function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boole
     case 'range':
       return isBehindText;
     case 'values':
+    case 'either':
       return true;
     default:
       return false;

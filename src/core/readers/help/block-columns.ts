@@ -52,6 +52,18 @@ const MIN_NAMES = 3;
 /** A second column of names begins so near. */
 const GUTTER_LIMIT = 60;
 
+/** So many texts behind colons, and none in a column, make the colon the mark of a block. */
+const MIN_BY_COLON = 2;
+
+/** Whether a colon and one blank part the names of a block from the texts: `--day DAY: the day`, `--quiet: say nothing`. */
+export function isByColon(block: readonly (SplitEntry | undefined)[], lines: readonly TextLine[]): boolean {
+  const count = block.filter(
+    (split, i) =>
+      split?.certainty === 'marked' && lines[i]?.text.slice(0, split.textStart).match(/[^\s:]: $/) !== null,
+  ).length;
+  return count >= MIN_BY_COLON && block.every((split) => split?.certainty !== 'columns');
+}
+
 /** The columns at which the texts of a block stand behind gutters, and not by chance. */
 export function firmColumnsOf(block: readonly (SplitEntry | undefined)[]): ReadonlySet<number> {
   const votes = new Map<number, number>();

@@ -1,4 +1,4 @@
-import { byBlock, firmColumnsOf, isNamesOnly, nameColumnsOf } from './block-columns.ts';
+import { byBlock, firmColumnsOf, isByColon, isNamesOnly, nameColumnsOf } from './block-columns.ts';
 import { type Candidate, mayDeclare } from './candidate.ts';
 import type { SplitEntry } from './entry-split.ts';
 import { type Evidence, isEntry } from './running-text.ts';
@@ -33,6 +33,10 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
   const voted = byBlock(starters, lines, (from, to) => firmColumnsOf(sure.slice(from, to)));
   const named = byBlock(starters, lines, (from, to) => nameColumnsOf(starters.slice(from, to)));
   const bare = byBlock(starters, lines, (from, to) => isNamesOnly(starters.slice(from, to)));
+  const allByColon = isByColon(sure, starters);
+  const byColon = byBlock(starters, lines, (from, to) =>
+    isByColon(sure.slice(from, to), starters.slice(from, to)),
+  );
   const candidates: Candidate[] = [];
   for (const [i, line] of starters.entries()) {
     const columns = distinct(columnsBefore[i], columnsAfter[i], nextLineColumn(line, lines), columnBelow);
@@ -48,6 +52,7 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
       columns,
       firmColumns: voted[i] ?? new Set<number>(),
       nameColumns: named[i] ?? new Set<number>(),
+      isByColon: allByColon || byColon[i] === true,
       isNamesOnly: bare[i] === true,
       textIsBelow: nextLineColumn(line, lines) !== undefined,
       namesFollow,

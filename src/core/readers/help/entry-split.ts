@@ -30,6 +30,8 @@ export interface Surroundings {
   readonly nameColumns: ReadonlySet<number>;
   /** Whether the text must begin on the next line: then one word at such a column is none. */
   readonly textIsBelow: boolean;
+  /** Whether a colon and one blank part names and texts in the block: then a word before such a colon is a placeholder. */
+  readonly isByColon: boolean;
   /** Whether all lines of the block hold names with a word at most: then it is a placeholder. */
   readonly isNamesOnly: boolean;
   /** Whether the next line begins with a name: behind a comma, the names go on there. */

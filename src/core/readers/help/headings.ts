@@ -113,8 +113,7 @@ function isHeading(
     isLabelAboveList(line, before, lines[line.index + 1]) ||
     isPartOfAbove(line, before, lines[line.index + 1]);
   if (!opens || isDecorated) return opens;
-  // Behind a blank line, and of a known kind: elsewhere such a bracket is a part of a synopsis.
-  if (BRACKETED.test(text)) return before?.blank === true && headingKind(headingWords(text)) !== 'other';
+  if (BRACKETED.test(text)) return before?.blank === true && isBracketedHeading(line, lines);
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (VARIABLE_NAME.test(text)) return false;
   if (!isFirst && isUnderlined(line, lines)) return true;
@@ -130,6 +129,14 @@ function isHeading(
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
+}
+
+/** Whether words in brackets behind a blank line are a heading: of a known kind, or right above options. Elsewhere they are a part of a synopsis. */
+function isBracketedHeading({ text, index }: TextLine, lines: readonly TextLine[]): boolean {
+  const words = headingWords(text.trim());
+  if (headingKind(words) !== 'other') return true;
+  const next = lines[index + 1];
+  return /^\p{Lu}\p{Ll}/u.test(words) && next !== undefined && /^-/.test(next.text.slice(next.first));
 }
 
 /** A few words and, below them, a line as long that was one of hyphens or the like (see `boxes.ts`). */

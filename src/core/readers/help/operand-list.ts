@@ -14,8 +14,8 @@ export function readOperandList(section: Section, cleaned: CleanedText): Operand
   const listed = findWordEntries(section.lines)
     .flatMap(eachNumbered)
     .flatMap((entry) => listedOperand(entry, cleaned) ?? []);
-  const marked = listed.filter(({ isRequired }) => isRequired);
-  const isMarked = marked.length > 0 && marked.every(({ isSetOff }) => isSetOff);
+  const marked = listed.flatMap(({ isRequired, isSetOff }) => (isRequired ? (isSetOff ?? []) : []));
+  const isMarked = marked.length > 0 && marked.every((isSetOff) => isSetOff);
   return listed.map(({ operand, isRequired }) => {
     if (!isMarked || isRequired || operand.count !== undefined) return operand;
     return { ...operand, count: inferred({ least: 0, most: 1 }, operand.place) };
@@ -46,8 +46,11 @@ function eachNumbered(entry: WordEntry): WordEntry[] {
 interface ListedOperand {
   readonly operand: Operand;
   readonly isRequired: boolean;
-  /** Whether the mark stands apart from the text, as printers write theirs: what somebody wrote (`the day (required)`) says nothing of others. */
-  readonly isSetOff: boolean;
+  /**
+   * Whether the mark stands apart from the text, as printers write theirs: what somebody wrote (`the day (required)`) says nothing of others.
+   * Undefined where there is no text but the mark.
+   */
+  readonly isSetOff: boolean | undefined;
 }
 
 function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | undefined {
@@ -78,13 +81,18 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
   return {
     operand,
     isRequired: required?.value === true,
-    isSetOff: required !== undefined && standsApart(required.place, cleaned),
+    isSetOff: required && standsApart(required.place, flow, cleaned),
   };
 }
 
-function standsApart(place: Place, cleaned: CleanedText): boolean {
-  if (place === null) return false;
-  return /(?:^|\s\s)[[(]?$/.test(cleaned.text.slice(Math.max(0, place.start - 3), place.start));
+/** A mark behind two blanks, in a line that goes on with a text. */
+const SET_OFF = /^ {12,}[^\s-][^\n]*\S {2}[[(](?:default|env|required)\b/m;
+
+function standsApart(place: Place, flow: TextFlow, cleaned: CleanedText): boolean | undefined {
+  if (place === null) return undefined;
+  // Where there is no text before the mark, those of options show how the printer writes them.
+  if (place.start <= (flow.whole?.start ?? 0) + 1) return SET_OFF.test(cleaned.text) || undefined;
+  return /\s\s[[(]?$/.test(cleaned.text.slice(Math.max(0, place.start - 3), place.start));
 }
 
 /** `<name>...`, `[name]`, `NAME [NAME ...]`, `name:` without what is no part of the name. */

@@ -11,6 +11,7 @@ const NO_SURROUNDINGS: Surroundings = {
   firmColumns: new Set(),
   nameColumns: new Set(),
   textIsBelow: false,
+  isByColon: false,
   isNamesOnly: false,
   namesFollow: false,
 };
@@ -31,7 +32,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
     atGutter(line) ??
     atRemark(line) ??
     alone(line, columns.length > 0 || isNamesOnly, limit === text.length ? scanned : undefined) ??
-    atMark(line, columns) ??
+    atMark(line, columns, around.isByColon) ??
     atOneBlank(line)
   );
 }
@@ -164,7 +165,7 @@ const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 /** So many bare words are placeholders, where a colon between blanks parts them from a text. */
 const MAX_BARE_WORDS = 3;
 
-function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
+function atMark(line: TextLine, columns: readonly number[], isByColon: boolean): SplitEntry | undefined {
   let best: { index: number; mark: string } | undefined;
   for (const mark of MARKS) {
     const index = line.text.indexOf(mark, line.first + 1);
@@ -181,7 +182,9 @@ function atMark(line: TextLine, columns: readonly number[]): SplitEntry | undefi
   const last = declaration.names.at(-1);
   const word = last?.argument?.words[0]?.placeholder ?? '';
   const isOwn =
-    best.mark === ': ' && words === 1 && isNamedAfter(word, last?.text.replace(/^-(?=\w\w)/, '--') ?? '');
+    best.mark === ': ' &&
+    words === 1 &&
+    (isByColon || isNamedAfter(word, last?.text.replace(/^-(?=\w\w)/, '--') ?? ''));
   if (declaration.loose && !isColon && !isHyphen && !isOwn) return undefined;
   const at = best.index + best.mark.length;
   return {

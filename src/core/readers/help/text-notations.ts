@@ -87,7 +87,7 @@ export function readNotations(flow: TextFlow): TextNotations {
   const fact: ToFact = (value, at) => stated(value, flow.span(at.start, at.end));
   const notes = notesIn(text);
   const of = (kind: NoteKind) => surestNote(notes, kind);
-  const values = readValues(flow, text, of('values'), fact);
+  const values = readValues(flow, text, of('values') ?? eitherOf(notes), fact);
   const flag = FLAG.exec(text);
   const type = of('type');
   const byDefault = flag === null ? defaultOf(text, notes, values) : defaultOfFlag(flag);
@@ -153,6 +153,14 @@ function readValues(
   return found && fact(found.values, found);
 }
 
+/** Two words behind `must be`, of which one is the default: then they are values. */
+function eitherOf(notes: readonly MarkNote[]): MarkNote | undefined {
+  const either = surestNote(notes, 'either');
+  const byDefault = surestNote(notes, 'default');
+  if (either === undefined || byDefault === undefined) return undefined;
+  return either.value.split(' or ').includes(unquoted(byDefault.value)) ? either : undefined;
+}
+
 /** Between the values of a list; slashes part them where nothing else does. */
 const PARTS = /[^,|;]+/g;
 const SLASHED_PARTS = /[^/]+/g;
@@ -165,7 +173,7 @@ function valuesIn(whole: string, offset: number): ListedValue[] | undefined {
   // `one of: [a, b]`, `one of: (a, b)`
   const list = whole.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
   const parts = BY_SLASHES.test(list) ? list.matchAll(SLASHED_PARTS) : list.matchAll(PARTS);
-  const words = [...parts].flatMap(({ 0: part, index }) => lastTwo(part, index));
+  const words = [...parts].flatMap(({ 0: part, index }) => partedByWords(part, index));
   for (const { text, index } of words) {
     const raw = text
       .trim()
@@ -179,15 +187,15 @@ function valuesIn(whole: string, offset: number): ListedValue[] | undefined {
   return values.length < 2 ? undefined : values;
 }
 
-/** `b or c`, the end of a list, as two. */
-function lastTwo(text: string, index: number): { readonly text: string; readonly index: number }[] {
-  const between = /(?<=\S) (?:or|and) (?=\S)/.exec(text);
-  if (between === null) return [{ text, index }];
-  const end = between.index + between[0].length;
-  return [
-    { text: text.slice(0, between.index), index },
-    { text: text.slice(end), index: index + end },
-  ];
+/** `b or c`, `a or b or c` as what stands between the words. */
+function partedByWords(text: string, index: number): { readonly text: string; readonly index: number }[] {
+  const parts: { readonly text: string; readonly index: number }[] = [];
+  let from = 0;
+  for (const between of text.matchAll(/(?<=\S) (?:or|and) (?=\S)/g)) {
+    parts.push({ text: text.slice(from, between.index), index: index + from });
+    from = between.index + between[0].length;
+  }
+  return [...parts, { text: text.slice(from), index: index + from }];
 }
 
 /** The default that a text tells, or marks among the values that it lists: `'never', 'always', or 'auto' (the default)`. */
