@@ -10,10 +10,28 @@ const OPEN_ENDED = /\b(?:etc|e\.g|i\.e|such as|like|for example|default(?!,)|see
 /** So many values are surely a list, and no remark of a word or two. */
 const MIN_VALUES = 3;
 
-/** Values in round brackets behind the noun that they are of, `set the level (error, warn, debug)`; undefined where there are none. */
-export function bracketedValues(
-  text: string,
-): { values: readonly ListedValue[]; start: number; end: number } | undefined {
+/** Behind a bracket at the end of a text: nothing but notes in brackets of their own. */
+const AT_END = /^[.\s]*(?:[[(][^()[\]]{1,100}[\])][.\s]*){0,3}$/;
+
+/** So much behind a bracket is looked at. */
+const END_LIMIT = 400;
+
+/** Words that are no values but say something of the option: `(required, repeatable)`. */
+const REMARK = /^(?:deprecated|experimental|mandatory|optional|repeatable|required)$/;
+
+export interface BracketedValues {
+  readonly values: readonly ListedValue[];
+  /** Whether only the place of the bracket, at the end of the text, tells that these are values. */
+  readonly isByPlace: boolean;
+  readonly start: number;
+  readonly end: number;
+}
+
+/**
+ * Values in round brackets behind the noun that they are of, `set the level (error, warn, debug)`, or at the end of a text, `how to go (foot,
+ * cart, boat)`; undefined where there are none.
+ */
+export function bracketedValues(text: string): BracketedValues | undefined {
   for (const match of text.matchAll(/\(([^()]{3,300})\)/g)) {
     const before = text.slice(Math.max(0, match.index - 30), match.index + 1);
     const inner = match[1] ?? '';
@@ -21,11 +39,16 @@ export function bracketedValues(
     const start = match.index + 1;
     const list = scanValueList(text, start);
     const isWhole = list !== undefined && list.end === start + inner.trimEnd().length;
+    if (!isWhole) continue;
+    const { values, hasOr } = list;
+    const isSmall = values.every(({ value }) => /^[a-z]/.test(value) && !REMARK.test(value));
+    const end = match.index + match[0].length;
+    const isList = values.length >= MIN_VALUES;
+    const isAtEnd = isSmall && text.length - end < END_LIMIT && AT_END.test(text.slice(end));
     // `how to go (foot, cart, or boat)`: the last word tells that there are no others.
-    const isSmall = list?.values.every(({ value }) => /^[a-z]/.test(value)) === true;
-    const isChosen = CHOSEN.test(before) || (list?.hasOr === true && isSmall);
-    if (isWhole && isChosen && list.values.length >= MIN_VALUES)
-      return { values: list.values, start: match.index, end: match.index + match[0].length };
+    const isChosen = isList ? CHOSEN.test(before) || (hasOr && isSmall) : isAtEnd && CHOSEN.test(before);
+    if (isChosen || (isAtEnd && (isList || hasOr)))
+      return { values, isByPlace: !isChosen, start: match.index, end };
   }
   return undefined;
 }

@@ -47,7 +47,7 @@ function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boole
     case 'environment':
       return VARIABLE_NAME.test(value);
     case 'range':
-      return isBehindText;
+      return isBehindText || /^(?:between|from|range|min|max|at )/i.test(value);
     case 'values':
     case 'either':
       return true;

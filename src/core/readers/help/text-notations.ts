@@ -1,5 +1,5 @@
 import type { Range } from '../../model/argument.ts';
-import { type Fact, stated } from '../../model/fact.ts';
+import { type Fact, inferred, stated } from '../../model/fact.ts';
 import { bracketedValues } from '../../notation/bracketed-values.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
 import type { MarkNote, NoteKind } from '../../notation/mark-note.ts';
@@ -149,8 +149,15 @@ function readValues(
     const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
     if (values !== undefined) return fact(values, { start: match.index, end: match.index + match[0].length });
   }
-  const found = bracketedValues(text) ?? slashedValues(text) ?? valuesInProse(text) ?? numberedValues(text);
-  return found && fact(found.values, found);
+  const bracketed = bracketedValues(text);
+  // What else tells values in so many words is surer than a bracket.
+  const told = slashedValues(text) ?? valuesInProse(text) ?? numberedValues(text);
+  const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
+  if (found === undefined) return undefined;
+  const isInferred = found === bracketed && bracketed.isByPlace;
+  return isInferred
+    ? inferred(found.values, flow.span(found.start, found.end))
+    : fact(found.values, found);
 }
 
 /** Two words behind `must be`, of which one is the default: then they are values. */

@@ -69,9 +69,12 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
   for (let i = 0; i < lines.length; i++) {
     const line = lines[i];
     if (line === undefined || line.blank) continue;
-    // Below a line of running text, a word that ends where texts begin does so by chance.
-    const isBelowEntry = current !== undefined || previous === undefined || line.index > previous.index + 1;
-    const mayFill = isBelowEntry && (!layout.isLower || /[a-z]/.test(line.text[line.first] ?? ''));
+    const isBelowEntry = current !== undefined || previous === undefined || isBehindBlank(line, previous);
+    // A word that ends where texts begin does so by chance below a line of running text, or in a sentence behind a blank line.
+    const mayFill =
+      isBelowEntry &&
+      (!layout.isLower || /[a-z]/.test(line.text[line.first] ?? '')) &&
+      !(isBehindBlank(line, previous) && SENTENCE.test(line.text));
     const byColon = layout.isByColon ? splitAtColon(line) : undefined;
     const inColumns = byColon ?? splitAtGutter(line) ?? (mayFill ? splitAtColumn(line, columns) : undefined);
     // `ROUNDS:`, and deeper below it commands of that kind.
@@ -141,6 +144,9 @@ function isElsewhere(
 ): boolean {
   return split !== undefined && columns.size > 0 && !columns.has(columnAt(line, split.textStart));
 }
+
+/** `Report mistakes to the office.` */
+const SENTENCE = /^\s*\p{Lu}\p{Ll}+ .*[.!]$/u;
 
 /** A label with nothing behind it, over entries that are deeper. */
 const GROUP = /^\s*[\p{L}\d][\p{L}\d -]{0,40}:$/u;
