@@ -104,15 +104,15 @@ const PAIRS: readonly {
     at: { text: '# Usage: t [-q]\n# a\n# b\nc\n# -q  quiet\n', gives: true },
   },
   {
-    threshold: 'three values in a bracket behind their noun, two are a remark',
+    threshold: 'three values in a bracket at the end of a text, two are a remark',
     read: options,
     below: {
-      text: 'Usage: t\n\n  -m, --mode=M   the mode (slow, fast)\n',
-      gives: ['-m --mode mandatory M: the mode (slow, fast)'],
+      text: 'Usage: t\n\n  -m, --mode=M   how to go (slow, fast)\n',
+      gives: ['-m --mode mandatory M: how to go (slow, fast)'],
     },
     at: {
-      text: 'Usage: t\n\n  -m, --mode=M   the mode (slow, fast, none)\n',
-      gives: ['-m --mode mandatory M {slow,fast,none}: the mode (slow, fast, none)'],
+      text: 'Usage: t\n\n  -m, --mode=M   how to go (slow, fast, none)\n',
+      gives: ['-m --mode mandatory M {slow,fast,none}: how to go (slow, fast, none)'],
     },
   },
   {
@@ -308,12 +308,12 @@ const PAIRS: readonly {
     },
   },
   {
-    threshold: 'two names of one width show where texts begin, one does not',
+    threshold: 'three names of one width show where texts begin, two may have it by chance',
     read: commands,
-    below: { text: 'Usage: t COMMAND\n\nCommands:\n  box the lid of it\n', gives: [] },
+    below: { text: 'Usage: t COMMAND\n\nCommands:\n  box the lid of it\n  pan the lid of it\n', gives: [] },
     at: {
-      text: 'Usage: t COMMAND\n\nCommands:\n  box the lid of it\n  pan the lid of it\n',
-      gives: ['box', 'pan'],
+      text: 'Usage: t COMMAND\n\nCommands:\n  box the lid of it\n  pan the lid of it\n  lid the box of it\n',
+      gives: ['box', 'pan', 'lid'],
     },
   },
   {

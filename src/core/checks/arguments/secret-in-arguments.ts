@@ -21,6 +21,7 @@ export const secretInArguments = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --password-file=FILE  read the word for the ledger from FILE\n  --quiet               say nothing\n',
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
+      '  --output-token=BOX  write the token to BOX\n' +
       '  --ask-password  ask for a word on the terminal\n  --passphrase[=WORD]  the word for the ledger, solicited on the tty if left out\n',
   },
   judge: (view, report) =>
@@ -116,7 +117,8 @@ function secretWord(option: Option): string | undefined {
       secret === undefined ||
       /^(?:match|find|search|filter)$/.test(words[0] ?? '') ||
       ABOUT.has(words.at(-1) ?? '') ||
-      isAboutFile(option)
+      isAboutFile(option) ||
+      isWritten(option)
     )
       continue;
     // Secrets in the plural are things with names, kept elsewhere.
@@ -128,6 +130,16 @@ function secretWord(option: Option): string | undefined {
 function isAboutFile(option: Option): boolean {
   const placeholder = option.argument?.value.words[0]?.placeholder?.value ?? '';
   return /file|path|method|fd|\bnum|\bn\b|number|bool|count|size|days/i.test(placeholder);
+}
+
+/** `--output-token=BOX  write the token to BOX`: the argument is where a secret goes, and not the secret. */
+function isWritten({ argument, help }: Option): boolean {
+  const placeholder = argument?.value.words[0]?.placeholder?.value.replace(/[<>[\]]/g, '');
+  if (placeholder === undefined || !/^\w+$/.test(placeholder)) return false;
+  return new RegExp(
+    `\\b(?:write|save|store|print|put|export)s?\\b.* (?:to|in|into) ${placeholder}\\b`,
+    'i',
+  ).test(help?.value ?? '');
 }
 
 const OTHER_WAY =

@@ -21,6 +21,9 @@ export function findDoubts(
       ? [{ place: cleaned.span(0, cleaned.text.length), reason: 'little-read' as const }]
       : []),
     ...readings.flatMap((reading) => doubtsOf(reading, cleaned)),
+    ...readings.flatMap(({ entries }) =>
+      cutEntries(entries, lines).map((line) => over(line, line, 'beside-unread', cleaned)),
+    ),
     ...besideUnread(lines).map(([first, last]) => over(first, last, 'beside-unread', cleaned)),
   ];
 }
@@ -123,6 +126,17 @@ function besideUnread(lines: readonly LineWithRole[]): [TextLine, TextLine][] {
     if (first !== undefined && last !== undefined) found.push([first, last]);
   }
   return found;
+}
+
+/** The last lines of entries without a text right above a line at their indentation that is no entry: their names may go on there. */
+function cutEntries(entries: readonly OptionEntry[], lines: readonly LineWithRole[]): TextLine[] {
+  return entries.flatMap(({ pieces, declaring, nextLine }) => {
+    const line = declaring.at(-1)?.line;
+    const below = lines[nextLine];
+    const mayGoOn = below?.role === 'unread' || below?.role === 'heading';
+    const isCut = mayGoOn && pieces.length === 0 && line?.index === nextLine - 1;
+    return isCut && below.line.indent === line.indent ? [line] : [];
+  });
 }
 
 function isUnreadEntry(one: LineWithRole | undefined): boolean {

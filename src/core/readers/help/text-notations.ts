@@ -155,9 +155,7 @@ function readValues(
   const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
   if (found === undefined) return undefined;
   const isInferred = found === bracketed && bracketed.isByPlace;
-  return isInferred
-    ? inferred(found.values, flow.span(found.start, found.end))
-    : fact(found.values, found);
+  return isInferred ? inferred(found.values, flow.span(found.start, found.end)) : fact(found.values, found);
 }
 
 /** Two words behind `must be`, of which one is the default: then they are values. */

@@ -94,7 +94,7 @@ const WORD_AND_SENTENCE = /^\s*[^\s[<{|-]\S{0,30}(?: {2,}|\t+)[A-Z][a-z]+ [a-z]+
 const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
 
 /** An option with its text: `-q    be quiet`, `-q - be quiet`, `-q: be quiet`, `-q : be quiet`, `-q | --quiet    be quiet`. */
-function isListed(line: TextLine): boolean {
+export function isListed(line: TextLine): boolean {
   const text = line.text.slice(line.first, line.first + 120);
   // A sentence behind a wide gutter, whatever stands in front of it.
   if (/^-[^[\]|]*\S(?: {3,}|\t+)[A-Za-z(][\w'’]*(?: [a-z]\S*){1,3}/.test(text)) return true;

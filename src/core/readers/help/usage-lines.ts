@@ -2,7 +2,7 @@ import { USAGE_WORDS } from './heading-words.ts';
 import { synopsesBetweenBars } from './pipelines.ts';
 import { columnAt, indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { unannounced } from './unannounced-usage.ts';
-import { ANOTHER_FORM, continuesUsage, firstWord } from './usage-continuation.ts';
+import { ANOTHER_FORM, continuesUsage, firstWord, isListed } from './usage-continuation.ts';
 import type { UsageForm, UsageLines } from './usage-found.ts';
 import { withoutText } from './usage-text.ts';
 
@@ -27,9 +27,11 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
       (line.indent <= 1 ? announcementAtMargin(line.text) : null);
     if (match === null || isInsideText(line, lines)) continue;
     const behind = line.text.slice(match[0].length, match[0].length + 300);
-    const text = behind.trim() === '' ? notationOf(lines[below(lines, line.index)]) : behind;
+    const next = lines[below(lines, line.index)];
+    const text = behind.trim() === '' ? notationOf(next) : behind;
     // `Usage:` with nothing but a heading, or options with their texts, below it.
-    if (behind.trim() === '' && (/^\s*[A-Z][\w ]{2,40}:$/.test(text) || LISTED_OPTION.test(text))) continue;
+    const isAboveOptions = next?.text[next.first] === '-' && isListed(next);
+    if (behind.trim() === '' && (/^\s*[A-Z][\w ]{2,40}:$/.test(text) || isAboveOptions)) continue;
     const headed = behind.trim() === '' ? headedForms(lines, line) : undefined;
     if (headed !== undefined) return headed;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
@@ -47,9 +49,6 @@ function below(lines: readonly TextLine[], index: number): number {
   while (lines[at]?.blank && at < index + 3) at++;
   return at;
 }
-
-/** `-q: be quiet`: an entry of a list. */
-const LISTED_OPTION = /^--?\w[\w-]{0,60}(?: <?\w{1,40}>?)?: [A-Za-z]/;
 
 /** `Basic usage:`, `First way of usage:`: a heading with the word among others. */
 const QUALIFIED_HEADING = /^\s*[A-Z][\w-]{0,30} (?:[a-z]{1,30} ){0,3}usage(?: [a-z]{1,30}){0,2}:\s*$/;

@@ -218,7 +218,7 @@ function splitAtColon({ text, first }: TextLine): { end: number; textStart: numb
 }
 
 /** One line shows no width that names have in common. */
-const MIN_EVEN = 2;
+const MIN_EVEN = 3;
 
 /** Names of one width, with one blank before their texts: the column of these; none where the lines do not show it. */
 function equalWidths(lines: readonly TextLine[]): number[] {
