@@ -5,7 +5,7 @@ import type { PartsReading } from './help-parts.ts';
 import { countLines, type LineWithRole } from './line-roles.ts';
 import type { OptionEntry } from './option-entries.ts';
 import type { TextLine } from './text-line.ts';
-import { looksLikeEntry } from './unclaimed-lines.ts';
+import { isBelowUnread, looksLikeEntry } from './unclaimed-lines.ts';
 
 /**
  * Where a text may have been misread, in the order in which the parts were read. `readings` are those of its parts, `lines` all of its lines
@@ -69,7 +69,12 @@ const MIN_UNREAD = 4;
 const LITTLE_READ = 1 / 3;
 
 function isLittleRead(lines: readonly LineWithRole[]): boolean {
-  const { read, unread } = countLines(lines);
+  const { read } = countLines(lines);
+  const [texts, roles] = [lines.map(({ line }) => line), lines.map(({ role }) => role)];
+  // What belongs to an entry that could not be read is a part of it.
+  const unread = lines.filter(
+    ({ line, role }) => role === 'unread' && (looksLikeEntry(line) || !isBelowUnread(line, texts, roles)),
+  ).length;
   return unread >= MIN_UNREAD && unread > (read + unread) * LITTLE_READ;
 }
 

@@ -64,6 +64,7 @@ export function unclaimedRole(
     return 'table';
   const running = around.isBehind ? 'epilogue' : 'prose';
   if (RULE.test(text)) return running;
+  if (isBelowUnread(line, lines, roles)) return 'unread';
   if (MANUAL_PAGES.test(text) || ADDRESS.test(text) || IMPRINT.test(text))
     return around.isBehind ? 'epilogue' : 'title';
   if (isJustified(line, lines)) return running;
@@ -89,7 +90,8 @@ function isExampleLine(
   const isRemark =
     isAddress || (line.indent === 0 && isSentence && (before === 'prose' || /^\p{Lu}/u.test(text)));
   if ((kind === 'examples' && !isRemark) || COMMAND_LINE.test(text)) return true;
-  const isOfProgram = program !== undefined && text.startsWith(`${program} `, first);
+  const at = first + (/^examples?:\s+/i.exec(text.slice(first, first + LOOKED_AT))?.[0].length ?? 0);
+  const isOfProgram = program !== undefined && text.startsWith(`${program} `, at);
   // A text may stand beside it: `tiffin help box    more about boxes`.
   if (isOfProgram) return /\S(?: {2,}|\t)| -/.test(text) || !isSentence;
   // `--sort=owner` alone, below a sentence that leads to it.
@@ -112,6 +114,24 @@ function isJustified({ text, index, indent }: TextLine, lines: readonly TextLine
   if (next === undefined || next.blank || next.indent !== indent || text.length < MIN_WIDTH) return false;
   const below = next.text.slice(next.first, next.first + LOOKED_AT);
   return /^[a-z]+[ ,]/.test(below) && SENTENCE.test(below) && !/^\S+(?: {3,}|\t)/.test(below);
+}
+
+/** So far above a line its entry is looked for. */
+const ENTRY_LIMIT = 50;
+
+/** Whether a line stands among entries that could not be read: deeper than one, or as an entry itself right below one. */
+export function isBelowUnread(
+  line: TextLine,
+  lines: readonly TextLine[],
+  roles: readonly LineRole[],
+): boolean {
+  for (let i = line.index - 1; i >= Math.max(0, line.index - ENTRY_LIMIT); i--) {
+    const above = lines[i];
+    if (above === undefined || roles[i] !== 'unread') return false;
+    if (i === line.index - 1 && looksLikeEntry(line)) return true;
+    if (above.indent < line.indent) return true;
+  }
+  return false;
 }
 
 /** Whether a line goes on with running text above it: entries begin behind a blank line, a heading, or another entry. */

@@ -288,6 +288,8 @@ function isNameAlone(line: TextLine): boolean {
   // `box list [<flags>] <day>`: a path with operands.
   const head = line.text.slice(line.first).trim();
   if (/^\{[^\s{}]{1,800}\}$/.test(head) || isPathWithNotation(head.slice(0, 500))) return true;
+  // `box (b, bx)`: with other names.
+  if (/^[\w.:@+-]{1,60} \([\w.:@+-]{1,60}(?:, [\w.:@+-]{1,60}){1,8}\)$/.test(head)) return true;
   return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*|--?[a-z]\S*)){0,8}$/.test(
     head.slice(0, 200),
   );
