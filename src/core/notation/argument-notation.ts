@@ -141,9 +141,12 @@ function bracketArgument(text: string, start: number, end: number): ScannedArgum
   const dots = /\s*(?:\.\.\.|…)$/.exec(inner);
   if (dots !== null && dots.index > 0) last = from + dots.index;
   // What stands here in quotes, or as a number, is what the option comes to without an argument, and no default.
+  const scanned = makeScannedWord(text, from, last);
+  const placeholder = text.slice(from, last);
   const word = {
-    ...makeScannedWord(text, from, last),
-    placeholder: text.slice(from, last),
+    ...scanned,
+    placeholder,
+    values: scanned.values ?? (LIST_OF_WORDS.test(placeholder) ? placeholder.split(',') : undefined),
     default: undefined,
   };
   return {
@@ -156,6 +159,9 @@ function bracketArgument(text: string, start: number, end: number): ScannedArgum
     end,
   };
 }
+
+/** `[fast,slow,none]`: three words in small letters are values, two may be placeholders. */
+const LIST_OF_WORDS = /^[a-z][\w-]{1,40}(?:,[a-z][\w-]{1,40}){2,20}$/;
 
 /** Three words or more in round brackets, and one blank before what follows: a text. */
 const REMARK = /^\([\w'-]+ [\w'-]+ [\w'-][^()]{0,300}\) (?=[^\s(])|^\([\w'-]+ [\w'-]+ [^()]{0,300}$/;

@@ -19,6 +19,11 @@ const END_LIMIT = 400;
 /** Words that are no values but say something of the option: `(required, repeatable)`. */
 const REMARK = /^(?:deprecated|experimental|mandatory|optional|repeatable|required)$/;
 
+/** Numbers of more than a digit, `(256, 512, 1k)`, `(1.0, 1.1, 1.2)`: `(1, 2, 3)` may be anything. */
+function areNumbers(values: readonly ListedValue[]): boolean {
+  return values.every(({ value }) => /^\d[\d.]*[kKMG]?$/.test(value) && value.length > 1);
+}
+
 export interface BracketedValues {
   readonly values: readonly ListedValue[];
   /** Whether only the place of the bracket, at the end of the text, tells that these are values. */
@@ -41,7 +46,8 @@ export function bracketedValues(text: string): BracketedValues | undefined {
     const isWhole = list !== undefined && list.end === start + inner.trimEnd().length;
     if (!isWhole) continue;
     const { values, hasOr } = list;
-    const isSmall = values.every(({ value }) => /^[a-z]/.test(value) && !REMARK.test(value));
+    const isSmall =
+      values.every(({ value }) => /^[a-z]/.test(value) && !REMARK.test(value)) || areNumbers(values);
     const end = match.index + match[0].length;
     const isList = values.length >= MIN_VALUES;
     const isAtEnd = isSmall && text.length - end < END_LIMIT && AT_END.test(text.slice(end));

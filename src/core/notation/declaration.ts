@@ -80,8 +80,9 @@ function scanBehindName(
   closer: string | undefined,
   isBracketed: boolean,
 ): BehindName | undefined {
-  let argument = scanArgument(text, nameEnd, to);
-  let end = argument?.end ?? nameEnd;
+  const last = nameEnd + moreOfLetterLength(text, nameEnd);
+  let argument = scanArgument(text, last, to);
+  let end = argument?.end ?? last;
   if (argument === undefined && !isNameBoundary(text, end, to)) return undefined;
   // `{--all|--every} <name>`: what stands behind the bracket is the argument of the last name.
   const pass = (length: number) => {
@@ -99,6 +100,12 @@ function scanBehindName(
   const byDefault = argument === undefined ? undefined : scanDefault(text, end, to);
   if (argument === undefined || byDefault === undefined) return { argument, end };
   return { argument: withDefault(argument, byDefault), end: byDefault.end };
+}
+
+/** The length of `[dd]` behind `-d`: the letter may be given several times. */
+function moreOfLetterLength(text: string, nameEnd: number): number {
+  const more = /^-(\w)(\[\1{1,9}\])(?!\S)/.exec(text.slice(Math.max(0, nameEnd - 2), nameEnd + 12));
+  return more?.[2]?.length ?? 0;
 }
 
 /** Whether what was read in a bracket ends inside of it. */

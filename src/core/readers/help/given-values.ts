@@ -42,6 +42,32 @@ export function joinGivenValues(options: readonly Option[]): Option[] {
   });
 }
 
+/** A name behind one hyphen with a number joined to it: `-o2`, `-zc1-9`. */
+const WITH_NUMBER = /^(-[A-Za-z]+)\d[\d.,-]*$/;
+
+/** Options without the entries that show one with a number as its argument: `-o2` in a list that has `-o LEVEL`. */
+export function withoutGivenNumbers(options: readonly Option[]): readonly Option[] {
+  const takers = new Set<string>();
+  for (const option of options)
+    for (const name of option.names) {
+      const argument = argumentOf(option, name);
+      if (argument?.basis === 'stated' && argument.value.presence !== 'none') takers.add(name.text);
+    }
+  const given = new Set(
+    options.filter((option) =>
+      option.names.every(
+        (name) =>
+          takers.has(WITH_NUMBER.exec(name.text)?.[1] ?? '') &&
+          (argumentOf(option, name)?.value.presence ?? 'none') === 'none',
+      ),
+    ),
+  );
+  return given.size < MIN_NUMBERS ? options : options.filter((option) => !given.has(option));
+}
+
+/** One such name may be an option of its own: `-key2` beside `-key FILE`. */
+const MIN_NUMBERS = 2;
+
 function givenIn(option: Option): Given[] {
   return option.names.flatMap((name) => {
     const argument = argumentOf(option, name)?.value;

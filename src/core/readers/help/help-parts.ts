@@ -10,7 +10,7 @@ import type { CleanedText } from './cleaned-text.ts';
 import { readCommandSynopses } from './command-synopses.ts';
 import { withDefaultsInAngles } from './defaults-in-angles.ts';
 import { readDefinitions } from './definitions.ts';
-import { joinGivenValues } from './given-values.ts';
+import { joinGivenValues, withoutGivenNumbers } from './given-values.ts';
 import { findSections, headingFact, type Section } from './headings.ts';
 import { HOLDS_NO_LISTS, readLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
@@ -87,7 +87,7 @@ export function readParts(
   );
   const listed = [...listedOptions(entries, sections, cleaned, problems), ...defined.options];
   const joined = withArgumentsOfSame(
-    joinForms(joinHyphenSpellings(joinGivenValues(withoutRepeatedLetters(listed)))),
+    joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
   );
   let options = withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
   const again = readUsageAgain(first, options, listedOperandNames(sections), cleaned, settings);

@@ -16,8 +16,10 @@ export function usageOnlyOptions(
 ): Option[] {
   const made = new Map<string, Option>();
   const spelling = spellings(readings);
-  for (const usage of readings.flatMap((reading) => reading.options)) {
-    for (const option of expand(usage, known, words)) {
+  const shown = readings.flatMap((reading) => reading.options);
+  const hasWords = shown.filter(isWord).length >= MIN_WORDS;
+  for (const usage of shown) {
+    for (const option of expand(usage, known, words, hasWords)) {
       const name = option.names[0];
       if (name === undefined || known.has(name.text) || made.has(name.text)) continue;
       // `[-options]`, where a list declares them.
@@ -72,7 +74,28 @@ function isMoreOfGroup({ declared, argument }: UsageOption): boolean {
 /** A hyphen and so many letters that a number stands behind may be a name of several letters. */
 const MAX_OF_A_WORD = 4;
 
-function expand(usage: UsageOption, known: ReadonlySet<string>, words: ReadonlySet<string>): Option[] {
+/** So many words behind one hyphen in the synopses: then others are words too. */
+const MIN_WORDS = 2;
+
+/** Whether a name behind one hyphen can be no group of letters: `-from_quay`, `-sort KEY`, `-geeky`. */
+function isWord({ declared: { text, form }, argument }: UsageOption): boolean {
+  if (form !== 'single-hyphen-long' || isLetterRepeated(text)) return false;
+  const name = text.slice(1).toLowerCase();
+  return (argument !== undefined && name.length > 2) || /[_-]/.test(name) || new Set(name).size < name.length;
+}
+
+/** Whether letters stand in the order of the alphabet, as groups of them mostly do. */
+function isInOrder(letters: string): boolean {
+  const lower = letters.toLowerCase();
+  return [...lower].sort().join('') === lower;
+}
+
+function expand(
+  usage: UsageOption,
+  known: ReadonlySet<string>,
+  words: ReadonlySet<string>,
+  hasWords: boolean,
+): Option[] {
   const { declared, place } = usage;
   // `[-vvv]` is a letter of the list given several times.
   if (isLetterRepeated(declared.text) && known.has(declared.text.slice(0, 2))) return [];
@@ -86,6 +109,7 @@ function expand(usage: UsageOption, known: ReadonlySet<string>, words: ReadonlyS
     !known.has(declared.text) &&
     !words.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
+    (known.size > 0 || !hasWords || isInOrder(letters)) &&
     (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= MIN_KNOWN);
   if (isGroup) {
     return [...letters].map((letter, i) => {
