@@ -104,6 +104,18 @@ const PAIRS: readonly {
     at: { text: '# Usage: t [-q]\n# a\n# b\nc\n# -q  quiet\n', gives: true },
   },
   {
+    threshold: 'two texts behind colons make the colon the mark of a list, one may be a word with a colon',
+    read: (text) => options(text).at(-1),
+    below: {
+      text: 'Usage: t\n\n  -q: say nothing\n  -m mode: how to go\n',
+      gives: '-m: mode: how to go',
+    },
+    at: {
+      text: 'Usage: t\n\n  -q: say nothing\n  -a: all of them\n  -m mode: how to go\n',
+      gives: '-m mandatory mode: how to go',
+    },
+  },
+  {
     threshold: 'three values in a bracket at the end of a text, two are a remark',
     read: options,
     below: {
