@@ -33,11 +33,15 @@ const ALONE: AuditContext = { words: STANDARD_WORDS, siblings: [] };
 
 /** What the checks look at: one interface, and what several of them need of it, computed once. */
 export class AuditView {
+  /** The interface that is audited. */
   readonly interface: Interface;
+  /** The lists of words to go by. */
   readonly words: WordLists;
+  /** All its commands, the program itself first. */
   readonly commands: readonly CommandAt[];
   /** The commands of the other programs of the family. */
   readonly siblingCommands: readonly CommandAt[];
+  /** The long options that compete at each command. */
   readonly scopes: readonly OptionScope[];
   /** The shells for which there is to be a completion. */
   readonly shells: readonly Shell[];

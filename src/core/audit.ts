@@ -23,7 +23,9 @@ import { WordLists } from './words/word-lists.ts';
 
 /** How one check ended over all interfaces. */
 export interface CheckOutcome<Name extends string = string> {
+  /** The check's name. */
   readonly check: Name;
+  /** How it ended. */
   readonly outcome: Outcome;
   /** How many options, operands or commands it judged. */
   readonly judged: number;
@@ -31,18 +33,25 @@ export interface CheckOutcome<Name extends string = string> {
 
 /** The conformance tables of one interface. */
 export interface Conformance {
+  /** The name of the program. */
   readonly program: string;
+  /** The table of POSIX's guidelines (XBD 12.2). */
   readonly posix: readonly ConformanceRow[];
+  /** The table of the GNU Coding Standards. */
   readonly gnu: readonly ConformanceRow[];
 }
 
 /** What an audit by some checks found, and how much it could judge. */
 export interface Audit<AnyCheck extends Check = Check> {
+  /** What was audited. */
   readonly interfaces: readonly Interface[];
   /** In the order of their places. */
   readonly findings: readonly FindingOf<AnyCheck>[];
+  /** What could not be judged, and what to do so that it can be. */
   readonly notJudged: readonly NotJudged<AnyCheck['name']>[];
+  /** How each check ended, in the order of the catalogue. */
   readonly outcomes: readonly CheckOutcome<AnyCheck['name']>[];
+  /** How each program stands to the standards. */
   readonly conformance: readonly Conformance[];
 }
 

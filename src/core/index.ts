@@ -1,4 +1,8 @@
-// `dabbawala`: sources in, audits and reports out. The model, analyses and writers have entry points of their own.
+/**
+ * Sources in, audits and reports out. The model, the analyses and the writers have entry points of their own.
+ *
+ * @module dabbawala
+ */
 
 export { type Audit, type AuditOptions, audit, type CheckOutcome, type Conformance } from './audit.ts';
 export { AuditView } from './audit-view.ts';

@@ -1,3 +1,9 @@
+/**
+ * Files read and written, programs run for their help, shells asked for their completions: what needs Node.js.
+ *
+ * @module dabbawala/node
+ */
+
 export { capturePlan } from './capture/capture-plan.ts';
 export { type Capture, type CaptureProgress, captureProgram } from './capture/capture-program.ts';
 export { CAPTURE_DEFAULTS, type CaptureSettings } from './capture/capture-settings.ts';

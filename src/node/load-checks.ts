@@ -7,12 +7,15 @@ import type { Problem } from '../core/source/problem.ts';
 
 /** The checks that modules have, and why some could not be loaded. */
 export interface LoadedChecks {
+  /** The checks that the modules have. */
   readonly checks: readonly Check[];
+  /** Modules that could not be loaded, or have no checks. */
   readonly problems: readonly Problem[];
 }
 
 /** Thrown where a check that a module brought throws: the mistake is that of the module. */
 export class OwnCheckError extends Error {
+  /** The name of the class. */
   override readonly name = 'OwnCheckError';
   /** The module that has the check. */
   readonly module: string;

@@ -15,6 +15,7 @@ export const FOUND_BYTE_LIMIT = 1024 * 1024;
 /** How long something must come through a pipe in, in milliseconds. */
 const WAIT_LIMIT = 30_000;
 
+/** How a file is read. */
 export interface ReadSettings {
   /** The most milliseconds in which nothing comes through a FIFO or another pipe; 30 seconds where not given. */
   readonly waitLimit?: number;

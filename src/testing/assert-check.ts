@@ -22,7 +22,9 @@ export interface CheckedTexts {
 
 /** What the finding of a check's wrong example says, word for word; what is not given is not compared. */
 export interface ExpectedWords {
+  /** The message of the finding, word for word. */
   readonly message?: string;
+  /** What to do, word for word. */
   readonly fix?: string;
 }
 

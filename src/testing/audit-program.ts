@@ -16,6 +16,7 @@ import {
   readSource,
 } from 'dabbawala';
 
+/** What an audit in a test goes by. */
 export interface ProgramSettings {
   /** The program's name, where the object or text does not say it. */
   readonly program?: string;

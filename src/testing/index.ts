@@ -1,2 +1,8 @@
+/**
+ * Tests of a program's interface, and of checks of one's own.
+ *
+ * @module dabbawala/testing
+ */
+
 export { assertCheck, type CheckedTexts, type ExpectedWords, runCheck } from './assert-check.ts';
 export { assertNoFindings, auditProgram, type ProgramSettings } from './audit-program.ts';

@@ -29,7 +29,7 @@ after(() => rm(folder, { recursive: true, force: true }));
 
 test('the package holds what a user needs, and nothing else', () => {
   const wanted =
-    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)(?:\.map)?|src\/(?:core|node|testing)\/[\w/-]+\.ts|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|dist\/(?:cli|node\/completion)\/drivers\/ask\.(?:bash|fish|zsh)|completions\/_?dabbawala(?:\.bash|\.fish)?|man\/dabbawala\.1|schema\/[\w.]+\.json|README\.md|LICENSE|package\.json)$/;
+    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)(?:\.map)?|src\/(?:core|node|testing)\/[\w/-]+\.ts|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|dist\/(?:cli|node\/completion)\/drivers\/ask\.(?:bash|fish|zsh)|completions\/_?dabbawala(?:\.bash|\.fish)?|man\/dabbawala\.1|docs\/reference\/[\w/]+\.md|schema\/[\w.]+\.json|README\.md|LICENSE|package\.json)$/;
   assert.deepEqual(
     files.filter((path) => !wanted.test(path)),
     [],
@@ -48,6 +48,7 @@ test('the package holds what a user needs, and nothing else', () => {
     'dist/cli/drivers/ask.zsh',
     'completions/dabbawala.fish',
     'man/dabbawala.1',
+    'docs/reference/dabbawala/model.md',
   ]) {
     assert.ok(files.includes(path), path);
   }

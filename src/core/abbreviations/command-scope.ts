@@ -9,12 +9,22 @@ import { SegmentIndex } from './segment-index.ts';
 
 /** The subcommands of one command, where their abbreviations compete. */
 export interface CommandScope {
+  /** What the names are of. */
   readonly kind: 'commands';
+  /** The command whose subcommands they are. */
   readonly at: CommandAt;
   /** Whether the parser accepts abbreviated commands, or segments, here; undefined where the sources do not say. */
   readonly accepted: Knowable<boolean>;
+  /** Whether the sources show all subcommands; undefined where they do not say. */
   readonly complete: Knowable<boolean>;
-  readonly names: readonly { readonly command: Command; readonly name: CommandName }[];
+  /** Every name, aliases included, with its command. */
+  readonly names: readonly {
+    /** The command that has the name. */
+    readonly command: Command;
+    /** The name itself. */
+    readonly name: CommandName;
+  }[];
+  /** The names, to look words up in. What the parser is not known to refuse counts as accepted. */
   readonly index: NameLookup<Command>;
   /** The same index where each segment of a name may be shortened; undefined where not. */
   readonly segments: SegmentIndex<Command> | undefined;

@@ -7,6 +7,7 @@ import type { OptionScope } from './option-scope.ts';
 
 /** An abbreviation that means one option today and that people are likely to have taken for a name. */
 export interface FragileAbbreviation {
+  /** The abbreviation, hyphens included. */
   readonly word: string;
   /** The full name that it stands for. */
   readonly name: string;

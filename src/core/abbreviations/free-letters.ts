@@ -6,7 +6,9 @@ import { optionsInReach } from './option-scope.ts';
 
 /** An option without a letter, and the letters that it could have. */
 export interface FreeLetters {
+  /** The option that has no letter. */
   readonly option: Option;
+  /** Its long name, hyphens included. */
   readonly name: string;
   /** The letters that GNU programs pair with the name, whether they are free here or not. */
   readonly customary: readonly string[];

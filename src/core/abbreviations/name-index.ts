@@ -7,10 +7,13 @@ import type { Resolution } from './verdict.ts';
 
 /** A name and what it stands for; two names of one thing have the same target. */
 export interface IndexedName<T> {
+  /** The name as it is declared. */
   readonly name: string;
+  /** What it stands for. */
   readonly target: T;
 }
 
+/** How a parser looks names up. */
 export interface IndexRules {
   /** Whether proper prefixes are accepted at all. */
   readonly abbreviations: boolean;

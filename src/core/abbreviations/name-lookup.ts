@@ -2,10 +2,13 @@ import type { Resolution } from './verdict.ts';
 
 /** Prefixes that share their meaning: every one from the shorter to the longer. */
 export interface PrefixRange {
+  /** The shortest of the abbreviations. */
   readonly from: string;
+  /** The longest of the abbreviations. */
   readonly to: string;
   /** The names that they begin, at most as many as a resolution lists, and how many there are. */
   readonly names: readonly string[];
+  /** How many names they begin in all. */
   readonly count: number;
 }
 

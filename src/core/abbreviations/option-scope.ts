@@ -10,8 +10,11 @@ import { type IndexedName, NameIndex } from './name-index.ts';
 
 /** A long name of a scope with the option that it belongs to. */
 export interface ScopeName {
+  /** The option that has the name. */
   readonly option: Option;
+  /** The name itself. */
   readonly name: OptionName;
+  /** Whether the name takes the option back. */
   readonly negated: boolean;
   /** Whether no source declares the name: the parser makes it. */
   readonly generated: boolean;
@@ -19,12 +22,15 @@ export interface ScopeName {
 
 /** The long options that may be typed at one command, where their abbreviations compete. */
 export interface OptionScope {
+  /** What the names are of. */
   readonly kind: 'options';
+  /** The command at which they may be typed. */
   readonly at: CommandAt;
   /** Whether the parser accepts abbreviations here; undefined where the sources do not say. */
   readonly accepted: Knowable<boolean>;
   /** Whether the sources show all options; undefined where they do not say. */
   readonly complete: Knowable<boolean>;
+  /** Every long name that competes there. */
   readonly names: readonly ScopeName[];
   /** Names with their hyphens. What the parser is not known to refuse counts as accepted. */
   readonly index: NameIndex<ScopeTarget>;
@@ -32,7 +38,9 @@ export interface OptionScope {
 
 /** What a name stands for: an option, switched on or taken back. */
 export interface ScopeTarget {
+  /** The option that a name stands for. */
   readonly option: Option;
+  /** Whether it takes the option back. */
   readonly negated: boolean;
 }
 

@@ -4,7 +4,9 @@ import type { Resolution } from './verdict.ts';
 
 /** What a word comes to in one scope. */
 export interface WordResolution extends Pick<Resolution<unknown>, 'verdict' | 'names' | 'count'> {
+  /** The word as it was asked about. */
   readonly word: string;
+  /** Whether it was looked up among options, commands or values. */
   readonly kind: NameScope['kind'];
   /** The path of the command in whose scope it was looked up. */
   readonly command: readonly string[];

@@ -8,7 +8,9 @@ import { NameIndex } from './name-index.ts';
 
 /** The allowed values of one word, where their abbreviations compete. */
 export interface ValueScope {
+  /** What the names are of. */
   readonly kind: 'values';
+  /** The command that has the option or operand. */
   readonly at: CommandAt;
   /** The option or operand whose values they are. */
   readonly subject: string;
@@ -16,7 +18,9 @@ export interface ValueScope {
   readonly accepted: Knowable<boolean>;
   /** A list of allowed values is all of them. */
   readonly complete: Knowable<boolean>;
+  /** The allowed values. */
   readonly names: readonly AllowedValue[];
+  /** The values, to look words up in. */
   readonly index: NameIndex<string>;
 }
 

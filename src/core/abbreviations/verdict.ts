@@ -7,6 +7,7 @@ export type Verdict = 'exact' | 'unique' | 'same-option' | 'ambiguous' | 'unknow
 
 /** A verdict with the names that the word begins, sorted by code unit. */
 export interface Resolution<T> {
+  /** What the word comes to. */
   readonly verdict: Verdict;
   /** The names, at most as many as were asked for. */
   readonly names: readonly string[];

@@ -16,7 +16,9 @@ export function areaOf(name: string): string {
 
 /** What a check declares of itself; its file bears its name. */
 export interface CheckInfo<Name extends CheckId = CheckId> {
+  /** Its name, `area/what-is-wrong`. */
   readonly name: Name;
+  /** The level of its findings. */
   readonly level: Level;
   /** What it finds, in a few words. */
   readonly title: string;
@@ -29,15 +31,24 @@ export interface CheckInfo<Name extends CheckId = CheckId> {
   /** The version of the catalogue that it came in; undefined for a check that is not of the catalogue. */
   readonly since?: number;
   /** Where its level was raised in a later version of the catalogue: in which, and from what. */
-  readonly raised?: { readonly since: number; readonly from: Level };
+  readonly raised?: {
+    /** The version of the catalogue in which it was raised. */
+    readonly since: number;
+    /** The level that it had before. */
+    readonly from: Level;
+  };
   /**
    * Help outputs or interface documents: one with exactly one finding of this check, two with none. Where the check is about
    * extensions, all three are audited with the one given.
    */
   readonly examples: {
+    /** A text with exactly one finding. */
     readonly wrong: string;
+    /** The same without the mistake. */
     readonly right: string;
+    /** What looks like the mistake, and is none. */
     readonly nearMiss: string;
+    /** The document of an extension that all three are audited with. */
     readonly extension?: string;
     /** Where the check is about completion: the scripts that each of the three is held against. */
     readonly completions?: Readonly<Record<'wrong' | 'right' | 'nearMiss', readonly string[]>>;
@@ -52,9 +63,13 @@ export interface Check<Name extends CheckId = CheckId, Data extends Json = Json>
 
 /** How a check ended over one interface. */
 export interface CheckResult<Name extends CheckId = CheckId, Data extends Json = Json> {
+  /** The check's name. */
   readonly check: Name;
+  /** How it ended. */
   readonly outcome: Outcome;
+  /** What it found. */
   readonly findings: readonly Finding<Name, Data>[];
+  /** What it could not judge. */
   readonly notJudged: readonly NotJudged<Name>[];
   /** How many options, operands or commands were judged. */
   readonly judged: number;
@@ -66,10 +81,15 @@ export type FindingOf<AnyCheck extends Check> =
 
 /** What a check says of one departure. */
 export interface Departure<Data extends Json> {
+  /** The path of the command, the program's name first. */
   readonly command: readonly string[];
+  /** The option, operand or command, as it is typed. */
   readonly subject: string;
+  /** What message and fix are made from. */
   readonly data: Data;
+  /** Where it stands. */
   readonly place: Place;
+  /** Other places that it speaks of. */
   readonly related?: readonly RelatedPlace[];
   /** Where it is not the check's own. */
   readonly level?: Level;
@@ -77,9 +97,11 @@ export interface Departure<Data extends Json> {
 
 /** What a check reports to as it runs. */
 export interface Reporter<Data extends Json> {
+  /** Tells one departure. */
   finding(departure: Departure<Data>): void;
   /** Counts things that could be judged, found at fault or not. */
   judged(count?: number): void;
+  /** Tells that a fact is lacking. */
   notJudged(lacking: Omit<NotJudged, 'check' | 'source'> & { readonly place: Place }): void;
 }
 

@@ -15,6 +15,7 @@ export interface Clash {
 export interface ExtensionComparison {
   /** The program with all of them against the program without. */
   readonly comparison: Comparison;
+  /** The pairs of extensions that change something for each other. */
   readonly clashes: readonly Clash[];
 }
 

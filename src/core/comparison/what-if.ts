@@ -13,6 +13,7 @@ import { compareInterfaces } from './compare-interfaces.ts';
 export interface WhatIf {
   /** The name as it was asked for: a command path, and a long option or a command (`box list --late-fee`). */
   readonly asked: string;
+  /** The program with the name against the program without. */
   readonly comparison: Comparison;
   /** Names nearby that would change nothing for callers, the nearest first; empty where the name itself would not. */
   readonly harmless: readonly string[];
@@ -20,7 +21,9 @@ export interface WhatIf {
 
 /** A name that cannot be added, and why. */
 export interface NotAddable {
+  /** The name as it was asked for. */
   readonly asked: string;
+  /** Why it cannot be added. */
   readonly reason: string;
 }
 

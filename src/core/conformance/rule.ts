@@ -7,17 +7,23 @@ export type Conformity = 'meets' | 'departs' | 'by design' | 'not judged';
 
 /** A thing that a judgement rests on. */
 export interface Instance {
+  /** The option, operand or command, as it is typed. */
   readonly subject: string;
+  /** The path of its command, the program's name first. */
   readonly command: readonly string[];
+  /** Where it stands. */
   readonly place: Place;
 }
 
+/** What holding an interface against a rule came to. */
 export interface Judgement {
+  /** How the interface stands to the rule. */
   readonly standing: Conformity;
   /** How many things were judged, or, where it departs, how many depart. */
   readonly count: number;
   /** What was seen, or which fact is lacking. */
   readonly evidence: string;
+  /** The things that depart; empty where it does not. */
   readonly instances: readonly Instance[];
   /** For what is not judged: what to do so that it can be judged; undefined where there is nothing to judge. */
   readonly remedy?: string;
@@ -37,8 +43,11 @@ export interface Rule {
 
 /** A row of a conformance table. */
 export interface ConformanceRow extends Judgement {
+  /** The rule's number or section, such as `Guideline 7`. */
   readonly section: string;
+  /** What the rule is about, in two or three words. */
   readonly label: string;
+  /** What the rule asks, in a few words. */
   readonly asks: string;
 }
 

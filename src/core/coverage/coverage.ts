@@ -11,13 +11,17 @@ export interface MissingThing {
   readonly name: string;
   /** For values, the option or operand that takes them. */
   readonly subject: string | undefined;
+  /** What it is in the interface. */
   readonly thing: Expected['thing'];
 }
 
 /** A word that is offered. */
 export interface OfferedThing {
+  /** As it would be typed. */
   readonly name: string;
+  /** For values, the option or operand that takes them; undefined for others. */
   readonly subject: string | undefined;
+  /** What the completion offers. */
   readonly word: OfferedWord;
   /** What it is in the interface; undefined where it is not in it. */
   readonly thing: Expected['thing'] | undefined;
@@ -25,15 +29,21 @@ export interface OfferedThing {
 
 /** An option-argument or operand that is completed as what it is not. */
 export interface WrongArgument {
+  /** The option, as it is typed. */
   readonly name: string;
+  /** What is wrong: it is offered an argument and takes none, or the other way round, or files where it has allowed values. */
   readonly reason: 'takes-none' | 'takes-one' | 'files-for-values';
+  /** What the completion offers; undefined where it offers nothing. */
   readonly word: OfferedWord | undefined;
+  /** What it is in the interface. */
   readonly thing: Expected['thing'];
 }
 
 /** How far one kind of thing is covered at one command. */
 export interface KindCoverage {
+  /** In the interface, and offered. */
   readonly offered: readonly OfferedThing[];
+  /** In the interface, and not offered. */
   readonly missing: readonly MissingThing[];
   /** Not found in a script of which a part could not be read. */
   readonly undecided: readonly MissingThing[];
@@ -41,24 +51,33 @@ export interface KindCoverage {
   readonly stale: readonly OfferedThing[];
   /** Offered, and not in an interface that may be a part. */
   readonly unknown: readonly OfferedThing[];
+  /** Options that are offered with the wrong kind of argument. */
   readonly wrong: readonly WrongArgument[];
   /** Offered though hidden or deprecated. */
   readonly withdrawn: readonly OfferedThing[];
 }
 
+/** What completion can offer of an interface. */
 export const COVERED_KINDS = ['commands', 'options', 'values'] as const;
 
+/** One kind of what completion can offer. */
 export type CoveredKind = (typeof COVERED_KINDS)[number];
 
+/** How much of one command completion offers. */
 export interface CommandCoverage {
+  /** The path of the command, the program's name first. */
   readonly command: readonly string[];
+  /** By kind. */
   readonly kinds: Readonly<Record<CoveredKind, KindCoverage>>;
 }
 
 /** What one shell offers of an interface. */
 export interface ShellCoverage {
+  /** The shell. */
   readonly shell: Shell;
+  /** What it was told, or its script was read to offer. */
   readonly inventory: Inventory;
+  /** By command, in the order of the interface. */
   readonly commands: readonly CommandCoverage[];
 }
 

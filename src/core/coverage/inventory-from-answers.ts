@@ -11,7 +11,13 @@ import type { Question } from './questions.ts';
 
 /** What a shell offered for one question. */
 export interface Answer {
-  readonly words: readonly { readonly text: string; readonly description: string | undefined }[];
+  /** The words that were offered, each with the description that the shell shows. */
+  readonly words: readonly {
+    /** The word as the shell offers it. */
+    readonly text: string;
+    /** The description that the shell shows with it; undefined where it shows none. */
+    readonly description: string | undefined;
+  }[];
   /** The status of a completion function; `none` where bash has no completion for the program. */
   readonly status?: string | undefined;
   /** What a function told `compopt`. */

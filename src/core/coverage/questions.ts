@@ -4,6 +4,7 @@ import { type CommandAt, walkCommands } from '../model/walk.ts';
 
 /** What a shell is asked: what it offers behind some words. */
 export interface Question {
+  /** The path of the command that is asked about, the program's name first. */
   readonly path: readonly string[];
   /** The option whose argument is asked for; undefined where options or operands are. */
   readonly option: string | undefined;

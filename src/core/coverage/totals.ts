@@ -4,16 +4,21 @@ import { COVERED_KINDS, type CoveredKind, type KindCoverage, type ShellCoverage 
 export interface KindTotals {
   /** Things of the interface that are offered, and all of them. */
   readonly offered: number;
+  /** How many things of the interface are to be offered. */
   readonly expected: number;
   /** `offered` in `expected`, from 0 to 1; null where there is nothing to offer. */
   readonly share: number | null;
+  /** How many of them are not. */
   readonly missing: number;
   /** Not found in a script of which a part could not be read. */
   readonly undecided: number;
+  /** How many things are offered that the interface does not have. */
   readonly stale: number;
+  /** How many options are offered with the wrong kind of argument. */
   readonly wrong: number;
   /** Words offered with a description, and all that are offered. */
   readonly described: number;
+  /** How many words are offered. */
   readonly words: number;
 }
 

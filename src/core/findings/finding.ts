@@ -7,6 +7,7 @@ export type Json = string | number | boolean | null | readonly Json[] | { readon
 
 /** Another place that a finding speaks of. */
 export interface RelatedPlace {
+  /** Where that is. */
   readonly place: Place;
   /** What stands there. */
   readonly note: string;
@@ -16,6 +17,7 @@ export interface RelatedPlace {
 export interface Finding<Name extends string = string, Data extends Json = Json> {
   /** The check's name, `area/what-is-wrong`. */
   readonly check: Name;
+  /** How grave it is: the check's level, unless settings or a doubt say otherwise. */
   readonly level: Level;
   /** One sentence without a full stop. */
   readonly message: string;
@@ -25,7 +27,9 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
   readonly subject: string;
   /** What the message was made from. */
   readonly data: Data;
+  /** Where it stands; null where it stands nowhere in a text. */
   readonly place: Place;
+  /** Other places that it speaks of. */
   readonly related: readonly RelatedPlace[];
   /** The text at the place, quoted; empty where there is no place. */
   readonly evidence: string;
@@ -39,8 +43,11 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
 
 /** Something that a check could not judge, because a fact is lacking. */
 export interface NotJudged<Name extends string = string> {
+  /** The check's name. */
   readonly check: Name;
+  /** The name of the source. */
   readonly source: string;
+  /** The path of the command, the program's name first. */
   readonly command: readonly string[];
   /** How many options, operands or commands it concerns. */
   readonly count: number;

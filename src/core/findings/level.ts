@@ -3,6 +3,7 @@ import { MisuseError } from '../messages/misuse-error.ts';
 /** Levels of a finding, the gravest first, as in SARIF. */
 export const LEVELS = ['error', 'warning', 'note'] as const;
 
+/** How grave a finding is. */
 export type Level = (typeof LEVELS)[number];
 
 /** Whether a level is at least as grave as another. Throws a MisuseError where that is no level. */

@@ -7,6 +7,7 @@ export interface Misuse {
   readonly argument: string;
   /** What is taken there, in words, such as `a check, an area or a command`. */
   readonly expected: string;
+  /** What was given. */
   readonly found: string;
   /** The names that can be given; those near to what was found are suggested. None where not given. */
   readonly names?: Iterable<string>;
@@ -17,11 +18,13 @@ export interface Misuse {
  * does not have. What a text, a document or a script holds never makes one: that is a problem of its reading.
  */
 export class MisuseError extends TypeError {
+  /** The name of the class. */
   override readonly name = 'MisuseError';
   /** What the wrong thing was given for, such as `audit: selection`. */
   readonly argument: string;
   /** What is taken there, in words. */
   readonly expected: string;
+  /** What was given. */
   readonly found: string;
 
   constructor({ argument, expected, found, names = [] }: Misuse) {

@@ -9,56 +9,84 @@ import type { Relation } from './relation.ts';
 
 /** One name of a command: the first is canonical, the rest are aliases. */
 export interface CommandName {
+  /** The name as it is typed. */
   readonly text: string;
+  /** Where the name stands. */
   readonly place: Place;
 }
 
 /** An option as one form of a command shows it. */
 export interface FormOption {
+  /** One name of the option, hyphens included. */
   readonly name: string;
+  /** Whether it stands outside of brackets. */
   readonly required: boolean;
+  /** Whether dots follow it. */
   readonly repeated: boolean;
+  /** Where it stands in the synopsis. */
   readonly place: Place;
 }
 
 /** One synopsis of a command, with its own options and operands. */
 export interface Form {
+  /** The synopsis as it is written, in one line. */
   readonly text: string;
+  /** The options that it shows. */
   readonly options: readonly FormOption[];
+  /** The operands that it shows, in their order. */
   readonly operands: readonly Operand[];
+  /** Where the synopsis stands. */
   readonly place: Place;
 }
 
+/** A command line that shows how a command is called. */
 export interface Example {
+  /** The command line, with the program's name. */
   readonly commandLine: string;
+  /** What it does. */
   readonly help: Knowable<string>;
+  /** Where the example stands. */
   readonly place: Place;
 }
 
 /** The program itself, or a subcommand of it. */
 export interface Command {
+  /** Its names: the first is canonical, the rest are aliases. */
   readonly names: readonly CommandName[];
+  /** What it does, in a line, as lists of commands have it. */
   readonly summary: Knowable<string>;
+  /** What it does, at length. */
   readonly description: Knowable<string>;
+  /** Its synopses. */
   readonly forms: readonly Form[];
+  /** Its own options; those that it inherits are not among them. */
   readonly options: ItemList<Option>;
+  /** Its subcommands. */
   readonly commands: ItemList<Command>;
   /** Operands listed with texts; those of the usage lines stand in the forms. */
   readonly operands: ItemList<Operand>;
+  /** Which of its options and operands go together. */
   readonly relations: readonly Relation[];
+  /** Its examples. */
   readonly examples: readonly Example[];
+  /** The subcommand that runs where none is named. */
   readonly defaultCommand: Knowable<string>;
   /** Whether further commands come from outside, as plugins. */
   readonly pluginCommands: Knowable<boolean>;
+  /** What is said of its parser here; other rules come from the commands above it. */
   readonly rules: ParsingRules;
+  /** Whether help leaves it out on purpose. */
   readonly hidden: Knowable<boolean>;
+  /** Since when it is to be used no more, and what instead. */
   readonly deprecated: Knowable<Deprecation>;
   /**
    * Whether a source describes this command itself, its usage or options, rather than only naming it in the list of
    * another.
    */
   readonly described: boolean;
+  /** The heading under which it is listed; undefined where there is none. */
   readonly heading: Fact<string> | undefined;
+  /** Where it is declared. */
   readonly place: Place;
 }
 

@@ -11,7 +11,9 @@ export type SourceKind = (typeof SOURCE_KINDS)[number];
 
 /** A text from which an interface was read. */
 export interface InterfaceSource {
+  /** The text and its name. */
   readonly source: Source;
+  /** What kind of text it is. */
   readonly kind: SourceKind;
   /** The command path that the text describes. */
   readonly command: readonly string[];
@@ -20,36 +22,60 @@ export interface InterfaceSource {
   /** Its parts that may have been misread. */
   readonly doubts: readonly Doubt[];
   /** How many of its lines that are not blank are known for what they are, and how many not; undefined where it is not read by lines. */
-  readonly lines: { readonly read: number; readonly unread: number } | undefined;
+  readonly lines:
+    | {
+        /** Lines that are known for what they are. */
+        readonly read: number;
+        /** Lines of which nothing is known. */
+        readonly unread: number;
+      }
+    | undefined;
 }
 
+/** A standard that a program can claim to keep. */
 export type Standard = 'posix' | 'gnu';
 
+/** An environment variable that the program reads. */
 export interface EnvironmentVariable {
+  /** Its name, without a dollar sign. */
   readonly name: string;
+  /** What it is for. */
   readonly help: Knowable<string>;
+  /** Where it is described. */
   readonly place: Place;
 }
 
 /** An exit status, or a range of them. */
 export interface ExitStatus {
+  /** The first status of the range. */
   readonly from: number;
+  /** The last status of the range; the same as the first for one status. */
   readonly to: number;
+  /** What it means. */
   readonly help: Knowable<string>;
+  /** Where it is described. */
   readonly place: Place;
 }
 
+/** A file that the program reads or writes by itself. */
 export interface RelatedFile {
+  /** Its path, as the source writes it. */
   readonly path: string;
+  /** What it is for. */
   readonly help: Knowable<string>;
+  /** Where it is described. */
   readonly place: Place;
 }
 
 /** What a real run of the program showed. */
 export interface Observation {
+  /** The words that were run, the program first. */
   readonly words: readonly string[];
+  /** The status that it ended with; undefined where a signal or a limit ended it. */
   readonly exitStatus: number | undefined;
+  /** What it wrote to standard output. */
   readonly standardOutput: Source;
+  /** What it wrote to standard error. */
   readonly standardError: Source;
   /** Columns of the terminal that the program was told of. */
   readonly width: number;
@@ -59,25 +85,43 @@ export interface Observation {
 
 /** All that a program offers on its command line. */
 export interface Interface {
+  /** The name that people call the program by. */
   readonly program: Fact<string>;
   /** The words that invoke the program, where they are more than its name (`python3 -m tiffin`). */
   readonly invocations: readonly Fact<readonly string[]>[];
   /** The program whose interface this one adds to, where it is an extension. */
   readonly extends: Knowable<string>;
+  /** The version that the sources tell. */
   readonly version: Knowable<string>;
+  /** The standards that it says it keeps. */
   readonly claims: readonly Fact<Standard>[];
+  /** The program itself, with all its commands. */
   readonly root: Command;
+  /** The environment variables that it reads. */
   readonly environment: readonly EnvironmentVariable[];
+  /** Its exit statuses. */
   readonly exitStatuses: readonly ExitStatus[];
+  /** The files that it reads or writes by itself. */
   readonly files: readonly RelatedFile[];
+  /** What its manual refers to. */
   readonly seeAlso: readonly Fact<string>[];
+  /** Where mistakes are to be reported. */
   readonly bugAddress: Knowable<string>;
+  /** What real runs showed; empty where it was not captured. */
   readonly observations: readonly Observation[];
+  /** The texts from which it was read. */
   readonly sources: readonly InterfaceSource[];
   /** Where several sources were joined: what each said by itself, those first whose facts are preferred. */
   readonly views: readonly Interface[];
   /** Where extensions were added: the program without them, and each by itself, in the order in which they were added. */
-  readonly extended: { readonly base: Interface; readonly extensions: readonly Interface[] } | undefined;
+  readonly extended:
+    | {
+        /** The program without extensions. */
+        readonly base: Interface;
+        /** The extensions. */
+        readonly extensions: readonly Interface[];
+      }
+    | undefined;
 }
 
 const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {

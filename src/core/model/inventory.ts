@@ -3,18 +3,22 @@ import type { Place, Source } from '../source/source.ts';
 /** The shells whose completion is known. */
 export const SHELLS = ['bash', 'zsh', 'fish'] as const;
 
+/** A shell whose completion is known. */
 export type Shell = (typeof SHELLS)[number];
 
 /** A word that completion offers. */
 export interface OfferedWord {
+  /** The word as the shell offers it. */
   readonly text: string;
   /** The description that the shell shows with it. */
   readonly description: string | undefined;
+  /** Where the script has it; null where a shell was asked. */
   readonly place: Place;
 }
 
 /** What is offered in the place of an option-argument or operand. */
 export interface OfferedArgument {
+  /** The words that are offered; empty where none are. */
   readonly words: readonly OfferedWord[];
   /** Whether names of files, or of folders, are offered; undefined where that is not known. */
   readonly files: boolean | undefined;
@@ -30,6 +34,7 @@ export interface OfferedOption extends OfferedWord {
 export interface CommandInventory {
   /** The command path, the program's name first. */
   readonly path: readonly string[];
+  /** The options that are offered. */
   readonly options: readonly OfferedOption[];
   /** What is offered in the place of a subcommand or of the first operand. */
   readonly operands: OfferedArgument;
@@ -39,18 +44,23 @@ export interface CommandInventory {
 
 /** Something in a completion script that was not understood. */
 export interface Unread {
+  /** What was found, in a few words. */
   readonly what: string;
+  /** Where it stands. */
   readonly place: Place;
 }
 
 /** What the completion of one shell offers for a program. */
 export interface Inventory {
+  /** The shell whose completion it is. */
   readonly shell: Shell;
+  /** The program that is completed. */
   readonly program: string;
   /** Whether a real shell was asked, or only the script read. */
   readonly observed: boolean;
   /** The script; undefined where the shell found it itself. */
   readonly source: Source | undefined;
+  /** What is offered at each command, the program itself first. */
   readonly commands: readonly CommandInventory[];
   /** What could not be read without running the script; nothing that it may offer is said to be missing. */
   readonly unread: readonly Unread[];

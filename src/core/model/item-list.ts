@@ -5,6 +5,8 @@ import type { Knowable } from './fact.ts';
  * nothing may be said to be missing from it.
  */
 export interface ItemList<T> {
+  /** What the source shows. */
   readonly items: readonly T[];
+  /** Whether that is all there is. */
   readonly complete: Knowable<boolean>;
 }

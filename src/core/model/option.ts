@@ -7,10 +7,13 @@ export type NameForm = 'short' | 'long' | 'single-hyphen-long' | 'plus';
 
 /** One name of an option, as it is typed, hyphens included. */
 export interface OptionName {
+  /** The name as it is typed, hyphens included. */
   readonly text: string;
+  /** How it is written. */
   readonly form: NameForm;
   /** The argument that this name takes where it differs from the option's (`-b`, `--backup[=CONTROL]`). */
   readonly argument: Knowable<OptionArgument>;
+  /** Where the name stands. */
   readonly place: Place;
 }
 
@@ -22,28 +25,40 @@ export type Inheritance = 'before-subcommand' | 'anywhere-below' | 'not-inherite
 
 /** An option: all names are spellings of one thing. */
 export interface Option {
+  /** Its names, in the order of the source. */
   readonly names: readonly OptionName[];
+  /** The argument that it takes; undefined where that is not known. */
   readonly argument: Knowable<OptionArgument>;
   /** Names that take the option back, such as `--no-colour`. */
   readonly negatedNames: readonly OptionName[];
+  /** Whether it must be given. */
   readonly required: Knowable<boolean>;
+  /** What happens when it is given twice. */
   readonly repetition: Knowable<Repetition>;
+  /** Where else it may stand than on its own command. */
   readonly inheritance: Knowable<Inheritance>;
   /** Applies to the operand that follows it, not to the whole command line. */
   readonly appliesToNextOperand: Knowable<boolean>;
   /** Short for another option with a given value. */
   readonly sameAs: Knowable<{
+    /** A name of the other option. */
     readonly option: string;
+    /** The value with which it counts; undefined where it takes none. */
     readonly value: string | undefined;
   }>;
+  /** The environment variables that hold its value where it is not given. */
   readonly environment: readonly Fact<string>[];
   /** The help text, unwrapped; undefined where the source lists the option with none or cannot say. */
   readonly help: Knowable<string>;
   /** Whether the source has a list of options with texts in which this option stands. */
   readonly listed: boolean;
+  /** The heading under which it is listed. */
   readonly heading: Knowable<string>;
+  /** Whether help leaves it out on purpose. */
   readonly hidden: Knowable<boolean>;
+  /** Since when it is to be used no more, and what instead. */
   readonly deprecated: Knowable<Deprecation>;
+  /** Where it is declared. */
   readonly place: Place;
 }
 

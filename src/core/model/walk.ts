@@ -3,6 +3,7 @@ import type { Interface } from './interface.ts';
 
 /** A command with the commands that lead to it. */
 export interface CommandAt {
+  /** The command itself. */
   readonly command: Command;
   /** The commands from the root to this one, both included. */
   readonly line: readonly Command[];

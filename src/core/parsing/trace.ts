@@ -1,12 +1,16 @@
 import type { Verdict } from '../abbreviations/verdict.ts';
 import type { ParsingRules } from '../model/parsing-rules.ts';
 
+/** What a part of a word is to the parser. */
 export type WordRole = 'command' | 'option' | 'option-argument' | 'end-of-options' | 'operand';
 
 /** A part of a word of a command line: a letter of a group, a name, a value; `start` and `end` are offsets in the word. */
 export interface WordPart {
+  /** The offset in the word at which the part begins, in UTF-16 units. */
   readonly start: number;
+  /** The offset behind it. */
   readonly end: number;
+  /** What it is. */
   readonly role: WordRole;
   /** The full name of the option, command or operand that it is, or whose argument; null where that is not known. */
   readonly name: string | null;
@@ -16,12 +20,17 @@ export interface WordPart {
   readonly verdict: Verdict | null;
 }
 
+/** One word of a command line, and what its parts are. */
 export interface TracedWord {
+  /** Which word it is, the first behind the program being 0. */
   readonly index: number;
+  /** The word. */
   readonly text: string;
+  /** Its parts, in their order: letters that are grouped stand apart, and so does a value joined to its option. */
   readonly parts: readonly WordPart[];
 }
 
+/** What is wrong with a command line. */
 export type TraceProblemCode =
   | 'unknown-option'
   | 'ambiguous-option'
@@ -42,7 +51,9 @@ export type TraceProblemCode =
 
 /** Something wrong with a command line, in the words that its program should find (GNU Coding Standards 4.4). */
 export interface TraceProblem {
+  /** What is wrong, as a stable name. */
   readonly code: TraceProblemCode;
+  /** What is wrong, in a sentence without a full stop. */
   readonly message: string;
   /** The index of the word that it is about; null where a word is lacking. */
   readonly word: number | null;
@@ -54,12 +65,15 @@ export interface GivenOption {
   readonly name: string;
   /** Its option-arguments; none for a flag, or an optional one that was left out. */
   readonly values: readonly string[];
+  /** The index of the word that names it. */
   readonly word: number;
 }
 
 /** A parsing rule that no source says, and what was taken for granted in its place. */
 export interface AssumedRule {
+  /** The rule. */
   readonly rule: keyof ParsingRules;
+  /** What was assumed. */
   readonly value: unknown;
 }
 
@@ -67,11 +81,15 @@ export interface AssumedRule {
 export interface Trace {
   /** The path of the command that is called. */
   readonly command: readonly string[];
+  /** The words, each with its parts. */
   readonly words: readonly TracedWord[];
   /** The index of the first operand, those of another program's command line included; null where there is none. */
   readonly firstOperand: number | null;
+  /** The options that it gives, in their order. */
   readonly options: readonly GivenOption[];
+  /** The operands, in their order. */
   readonly operands: readonly string[];
+  /** What is wrong; empty where the program should take it. */
   readonly problems: readonly TraceProblem[];
   /** The rules that mattered and are not known, each once. */
   readonly assumed: readonly AssumedRule[];

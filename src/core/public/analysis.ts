@@ -1,4 +1,9 @@
-// `dabbawala/analysis`: abbreviations, command lines, versions, completion and relations looked at one by one, and their reports.
+/**
+ * What abbreviations come to, how command lines are read, what a change breaks, what completion offers.
+ *
+ * @module dabbawala/analysis
+ */
+
 export { type CommandScope, commandScope } from '../abbreviations/command-scope.ts';
 export { type FragileAbbreviation, fragileAbbreviations } from '../abbreviations/fragility.ts';
 export { type FreeLetters, freeLetters, unusedLetters } from '../abbreviations/free-letters.ts';

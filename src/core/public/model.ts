@@ -1,4 +1,9 @@
-// `dabbawala/model`: what an interface is made of.
+/**
+ * What an interface is made of.
+ *
+ * @module dabbawala/model
+ */
+
 export {
   type AllowedValue,
   bareValue,

@@ -1,4 +1,9 @@
-// `dabbawala/writers`: an interface out as document, reference, manual page or completion script, and the schemas of documents.
+/**
+ * An interface out as document, reference, manual page or completion script.
+ *
+ * @module dabbawala/writers
+ */
+
 export { documentSchema } from '../readers/document/document-schema.ts';
 export { settingsSchema } from '../settings/settings-schema.ts';
 export { bashCompletion } from '../writers/completion/bash-script.ts';

@@ -9,15 +9,32 @@ import type { Clause, Literal } from './satisfy.ts';
 
 /** Why a set of command lines is as small as it is: a relation, or something that must always be given. */
 export type Cause =
-  | { readonly kind: 'relation'; readonly relation: Relation }
-  | { readonly kind: 'required-option'; readonly option: Option }
-  | { readonly kind: 'required-operand'; readonly operand: Operand };
+  | {
+      /** A relation that a source declares. */
+      readonly kind: 'relation';
+      /** The relation. */
+      readonly relation: Relation;
+    }
+  | {
+      /** An option that must be given. */
+      readonly kind: 'required-option';
+      /** The option. */
+      readonly option: Option;
+    }
+  | {
+      /** An operand that must be given. */
+      readonly kind: 'required-operand';
+      /** The operand. */
+      readonly operand: Operand;
+    };
 
 /** What a command line may hold or not: an option, an option with a given value, or an operand. */
 export interface Variable {
+  /** What it is. */
   readonly kind: 'option' | 'value' | 'operand';
   /** As it is typed: `--sort`, `--sort=size`, `BOX`. */
   readonly text: string;
+  /** The option that it is, or whose value; undefined for operands. */
   readonly option: Option | undefined;
 }
 

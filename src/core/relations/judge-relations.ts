@@ -14,6 +14,7 @@ const BOUNDED_STEPS = 50_000_000;
 
 /** Options, or options with a value, that no valid command line can hold. */
 export interface NeverUsable {
+  /** What no valid command line can hold. */
   readonly members: readonly Variable[];
   /** The smallest set of relations that rules them out. */
   readonly causes: readonly Cause[];
@@ -21,6 +22,7 @@ export interface NeverUsable {
 
 /** A relation that could go without a command line becoming valid or invalid. */
 export interface WithoutEffect {
+  /** The relation that changes nothing. */
   readonly relation: Relation;
   /** The relations that say as much already; empty where it can never fail. */
   readonly causes: readonly Cause[];
@@ -30,9 +32,17 @@ export interface WithoutEffect {
 export interface RelationVerdicts {
   /** Whether no command line is valid at all, and why. */
   readonly impossible: readonly Cause[] | undefined;
+  /** Options, values and operands that no valid command line can hold. */
   readonly neverUsable: readonly NeverUsable[];
+  /** Relations that change nothing. */
   readonly withoutEffect: readonly WithoutEffect[];
-  readonly unknownMembers: readonly { readonly relation: Relation; readonly member: Member }[];
+  /** Relations with a member that the interface does not have. */
+  readonly unknownMembers: readonly {
+    /** The relation. */
+    readonly relation: Relation;
+    /** The member that is not there. */
+    readonly member: Member;
+  }[];
   /** How many options, operands and relations belong to parts that were too large to decide. */
   readonly undecided: number;
   /** How many relations and requirements were judged. */

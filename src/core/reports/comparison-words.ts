@@ -6,6 +6,7 @@ import { countOf } from '../messages/wording.ts';
 export interface ComparedSides {
   /** Such as `tiffin 1.4 to 2.0`. */
   readonly title: string;
+  /** What changed. */
   readonly comparison: Comparison;
   /** Where extensions are compared: what they do to each other. */
   readonly clashes?: readonly Clash[];

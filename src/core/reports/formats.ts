@@ -30,8 +30,11 @@ import { traceText } from './trace-text.ts';
 
 /** The formats of reports, each with whom it is for. */
 export const FORMATS = {
+  /** For people. */
   text: 'for people',
+  /** For programs. */
   json: 'for programs',
+  /** For a change log or a page. */
   markdown: 'for a change log',
 } as const;
 
@@ -58,6 +61,7 @@ export type Reports<Subject> = Readonly<
 
 /** How short words can be, and what those asked about come to. */
 export interface Abbreviations {
+  /** The scopes whose names are told. */
   readonly scopes: readonly NameScope[];
   /** What each word that was asked about comes to, in each scope. */
   readonly resolved: readonly WordResolution[];
@@ -67,58 +71,79 @@ export interface Abbreviations {
 
 /** Reports of how short options, commands and values can be written. */
 export const ABBREVIATION_REPORTS = {
+  /** For people. */
   text: ({ scopes, resolved, isAsked }, { text }) =>
     isAsked ? resolutionsText(resolved, text) : abbreviationsText(scopes, text),
+  /** For programs. */
   json: ({ scopes, resolved }, { tool }) => abbreviationsJson(scopes, resolved, tool),
 } as const satisfies Reports<Abbreviations>;
 
 /** Reports of an audit. */
 export const AUDIT_REPORTS = {
+  /** For people. */
   text: (audit, { text }) => auditText(audit, text),
+  /** For programs. */
   json: (audit, { problems = [], tool }) => auditJson(audit, problems, tool),
 } as const satisfies Reports<Audit>;
 
 /** Reports of what changed between two versions. */
 export const COMPARISON_REPORTS = {
+  /** For people. */
   text: (sides, { text }) => comparisonText(sides, text),
+  /** For programs. */
   json: (sides, { tool }) => comparisonJson(sides, tool),
+  /** For a change log or a page. */
   markdown: (sides) => comparisonMarkdown(sides),
 } as const satisfies Reports<ComparedSides>;
 
 /** Reports of what added names would do. */
 export const WHAT_IF_REPORTS = {
+  /** For people. */
   text: (answers, { text }) => whatIfText(answers, text),
+  /** For programs. */
   json: (answers, { tool }) => whatIfJson(answers, tool),
+  /** For a change log or a page. */
   markdown: (answers) => whatIfMarkdown(answers),
 } as const satisfies Reports<readonly WhatIf[]>;
 
 /** Reports of what completion offers. */
 export const COVERAGE_REPORTS = {
+  /** For people. */
   text: (shells, { text }) => coverageText(shells, text),
+  /** For programs. */
   json: (shells, { tool }) => coverageJson(shells, tool),
 } as const satisfies Reports<readonly ShellCoverage[]>;
 
 /** Reports of how a command line is read. */
 export const TRACE_REPORTS = {
+  /** For people. */
   text: (trace, { text }) => traceText(trace, text),
+  /** For programs. */
   json: (trace, { tool }) => traceJson(trace, tool),
 } as const satisfies Reports<Trace>;
 
 /** Reports of how help output is read, line by line. */
 export const ANNOTATION_REPORTS = {
+  /** For people. */
   text: (annotation, { text }) => annotationText(annotation, text),
+  /** For programs. */
   json: (annotation, { tool }) => annotationJson(annotation, tool),
 } as const satisfies Reports<HelpAnnotation>;
 
 /** Reports that list checks. */
 export const CATALOGUE_REPORTS = {
+  /** For people. */
   text: (checks, { text }) => catalogueText(checks, text),
+  /** For programs. */
   json: (checks, { tool }) => explainJson(checks, tool),
+  /** For a change log or a page. */
   markdown: (checks) => catalogueMarkdown(checks),
 } as const satisfies Reports<readonly Check[]>;
 
 /** Reports that explain checks one by one. */
 export const CHECK_REPORTS = {
+  /** For people. */
   text: (checks, { text }) => checks.map((check) => checkText(check, text)).join('\n'),
+  /** For programs. */
   json: (checks, { tool }) => explainJson(checks, tool),
 } as const satisfies Reports<readonly Check[]>;

@@ -7,7 +7,9 @@ import type { CommandSettings, Settings } from './settings.ts';
 
 /** Interfaces as the settings describe them, and what the settings say of commands that do not exist. */
 export interface AppliedSettings {
+  /** The interfaces with the rules and claims of the settings. */
   readonly interfaces: readonly Interface[];
+  /** Settings for commands that no interface has. */
   readonly problems: readonly Problem[];
 }
 

@@ -15,7 +15,9 @@ import { settingsFormat } from './settings-format.ts';
 
 /** What was read from a file of settings, and what is wrong with it. */
 export interface SettingsReading {
+  /** What was read: the defaults where a part could not be. */
   readonly settings: Settings;
+  /** What is wrong with it, with its places. */
   readonly problems: readonly Problem[];
 }
 

@@ -9,6 +9,7 @@ import { type AddedWords, NO_ADDED_WORDS } from '../words/word-lists.ts';
 export interface LevelSetting {
   /** A check, or an area. */
   readonly checks: string;
+  /** The level of their findings; `off` to run them not at all. */
   readonly level: Level | 'off';
 }
 
@@ -16,8 +17,11 @@ export interface LevelSetting {
 export interface CommandSettings {
   /** The names of the commands, the program's first. */
   readonly path: readonly string[];
+  /** Levels that hold for these commands. */
   readonly levels: readonly LevelSetting[];
+  /** How their parser behaves, whatever the sources say. */
   readonly rules: ParsingRules;
+  /** Where the settings stand. */
   readonly place: Place;
 }
 
@@ -33,13 +37,17 @@ export interface Settings {
   readonly family: readonly Fact<string>[];
   /** Modules with further checks, as they are written: paths from the file with the settings. Nothing is loaded here. */
   readonly checks: readonly Fact<string>[];
+  /** Words that are added to the lists. */
   readonly words: AddedWords;
+  /** Levels of checks and areas; the last that fits holds. */
   readonly levels: readonly LevelSetting[];
   /** How the parsers of all programs behave, whatever their sources say. */
   readonly rules: ParsingRules;
+  /** Settings for single commands. */
   readonly commands: readonly CommandSettings[];
 }
 
+/** What holds where there are no settings. */
 export const DEFAULT_SETTINGS: Settings = {
   catalogue: undefined,
   failOn: undefined,

@@ -23,6 +23,8 @@ export type DoubtReason = (typeof DOUBT_REASONS)[number];
 
 /** A part of a source that was read one way, where another way is nearly as likely. What rests on it is a note at most. */
 export interface Doubt {
+  /** The part of the source. */
   readonly place: Span;
+  /** Why it may have been misread. */
   readonly reason: DoubtReason;
 }

@@ -18,7 +18,9 @@ export type LineRole =
 export interface AnnotatedLine {
   /** Counted from 1. */
   readonly line: number;
+  /** The line as it was printed, without its line break. */
   readonly text: string;
+  /** What it is. */
   readonly role: LineRole;
   /** What was read there, such as `option --late` or `command box list`; empty where nothing was. */
   readonly reads: readonly string[];
@@ -26,8 +28,15 @@ export interface AnnotatedLine {
 
 /** A help output line by line. */
 export interface HelpAnnotation {
+  /** The text that was read. */
   readonly source: Source;
+  /** Its lines, all of them, in their order. */
   readonly lines: readonly AnnotatedLine[];
   /** How many lines that are not blank have a role, and how many are unread. */
-  readonly counts: { readonly read: number; readonly unread: number };
+  readonly counts: {
+    /** Lines that are known for what they are. */
+    readonly read: number;
+    /** Lines of which nothing is known. */
+    readonly unread: number;
+  };
 }

@@ -3,8 +3,11 @@ import type { Source, Span } from './source.ts';
 
 /** A point in a text: line and column from 1, the column and the offset in UTF-16 units. */
 export interface Position {
+  /** Counted from 1. */
   readonly line: number;
+  /** Counted from 1, in UTF-16 units. */
   readonly column: number;
+  /** Counted from 0, in UTF-16 units, from the beginning of the text. */
   readonly offset: number;
 }
 
@@ -39,7 +42,14 @@ export class LineIndex {
   }
 
   /** Start and end offset of a line (from 1), without its line break; undefined past the last line. */
-  lineRange(line: number): { start: number; end: number } | undefined {
+  lineRange(line: number):
+    | {
+        /** The offset of its first unit. */
+        start: number;
+        /** The offset behind its last unit. */
+        end: number;
+      }
+    | undefined {
     const start = this.#starts[line - 1];
     if (start === undefined) return undefined;
     let end = this.#starts[line] ?? this.#text.length;
@@ -57,6 +67,7 @@ export class LineIndexes {
   readonly #bySource = new Map<Source, LineIndex>();
   readonly #columns = new Map<Source, DisplayColumns>();
 
+  /** The index of a source's lines. */
   of(source: Source): LineIndex {
     let index = this.#bySource.get(source);
     if (index === undefined) {
@@ -66,10 +77,12 @@ export class LineIndexes {
     return index;
   }
 
+  /** Where a span starts. */
   start(span: Span): Position {
     return this.of(span.source).position(span.start);
   }
 
+  /** Where a span ends, behind its last character. */
   end(span: Span): Position {
     return this.of(span.source).position(span.end);
   }

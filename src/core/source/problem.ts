@@ -6,6 +6,7 @@ export interface Problem {
   readonly code: string;
   /** What was expected and what to do, in lower case, without a full stop. */
   readonly message: string;
+  /** Where it was met; null where it concerns no place. */
   readonly place: Place;
   /** The source it concerns, also where there is no place; empty where it concerns none. */
   readonly source: string;

@@ -1,6 +1,8 @@
 /** A text that was read, with the name it is cited by: a file name as the user gave it, or `-`. */
 export interface Source {
+  /** What it is cited by. */
   readonly name: string;
+  /** The whole text, decoded. */
   readonly text: string;
 }
 
@@ -9,8 +11,11 @@ export interface Source {
  * Lines and columns are made from it at the edge, by `LineIndex`.
  */
 export interface Span {
+  /** The text. */
   readonly source: Source;
+  /** The offset of its first unit. */
   readonly start: number;
+  /** The offset behind its last unit. */
   readonly end: number;
 }
 

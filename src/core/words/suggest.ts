@@ -3,7 +3,15 @@ import { compareCodeUnits } from '../source/source.ts';
 import { nameWords } from './name-words.ts';
 
 /** Names in which a word may have been meant: a list of them, or a scope of an interface. */
-export type SuggestionScope = Iterable<string> | { readonly index: { readonly names: readonly string[] } };
+export type SuggestionScope =
+  | Iterable<string>
+  | {
+      /** The index of the scope. */
+      readonly index: {
+        /** Its names. */
+        readonly names: readonly string[];
+      };
+    };
 
 /** Longer words are compared only so far. */
 const COMPARED = 60;

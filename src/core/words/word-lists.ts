@@ -32,6 +32,7 @@ export interface Concept {
 
 /** The words that the checks know, with those that a user added. */
 export class WordLists {
+  /** Long names, hyphens included, that a later version may well have. */
   readonly likelyOptions: readonly string[];
   readonly #concepts = new Map<string, Concept>();
   readonly #verbs: ReadonlySet<string>;

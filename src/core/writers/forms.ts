@@ -18,16 +18,20 @@ export const COMPLETION_WRITERS: Readonly<Record<Shell, Writer>> = {
 };
 
 /** The forms of an interface document. */
-export const DOCUMENT_WRITERS = { yaml: documentYaml, json: documentJson } as const satisfies Record<
-  string,
-  Writer
->;
+export const DOCUMENT_WRITERS = {
+  /** An interface document in YAML. */
+  yaml: documentYaml,
+  /** An interface document in JSON. */
+  json: documentJson,
+} as const satisfies Record<string, Writer>;
 
 /** Every form that an interface can be written in. */
 export const WRITERS = {
   ...DOCUMENT_WRITERS,
+  /** A reference in Markdown. */
   markdown: referenceMarkdown,
   ...COMPLETION_WRITERS,
+  /** A manual page. */
   man: manualPage,
 } as const satisfies Record<string, Writer>;
 

@@ -19,15 +19,21 @@ import { whyNoHelp } from './why-no-help.ts';
 export interface Capture {
   /** Undefined where no run gave help. */
   readonly interface: Interface | undefined;
+  /** All runs, in the order in which they ended. */
   readonly runs: readonly ProgramRun[];
+  /** What went wrong, in the order in which it was met. */
   readonly problems: readonly Problem[];
+  /** Whether a signal stopped it before it was done. */
   readonly isStopped: boolean;
 }
 
 /** What is known while a capture goes on. */
 export interface CaptureProgress {
+  /** How many commands were asked. */
   readonly done: number;
+  /** How many wait to be asked. */
   readonly waiting: number;
+  /** The words of the run that has begun last. */
   readonly current: string;
 }
 

@@ -24,6 +24,7 @@ export interface CaptureSettings {
   readonly probe: boolean;
 }
 
+/** What holds where a setting is not given. */
 export const CAPTURE_DEFAULTS: CaptureSettings = {
   width: 200,
   timeLimit: 10_000,

@@ -7,16 +7,21 @@ export type RunEnd = 'exit' | 'time' | 'output' | 'stopped' | 'not-started';
 
 /** What one run of a program came to. */
 export interface ProgramRun {
+  /** The words that were run, the program first. */
   readonly words: readonly string[];
+  /** How it ended. */
   readonly end: RunEnd;
   /** Undefined where it did not exit by itself, or a signal ended it. */
   readonly status: number | undefined;
+  /** What it wrote to standard output, up to the limit. */
   readonly standardOutput: string;
+  /** What it wrote to standard error, up to the limit. */
   readonly standardError: string;
   /** The number of its process; undefined where it could not be started. */
   readonly process: number | undefined;
   /** What it wrote to descriptor 4, where it was told something. */
   readonly answers: string;
+  /** How long it took. */
   readonly milliseconds: number;
   /** Why it could not be started; undefined where it was. */
   readonly failure: string | undefined;

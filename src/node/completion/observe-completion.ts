@@ -20,9 +20,11 @@ export interface ObserveSettings {
   readonly timeLimit: number;
   /** The most milliseconds that one question may take on average. */
   readonly questionTime: number;
+  /** Stops the shells when it is aborted. */
   readonly signal?: AbortSignal | undefined;
 }
 
+/** What holds where a setting is not given. */
 export const OBSERVE_DEFAULTS: ObserveSettings = { timeLimit: 20_000, questionTime: 400 };
 
 /** Files in the folder in which shells are asked: where these are offered, files are. */
@@ -34,10 +36,16 @@ const OUTPUT_LIMIT = 64 * 1024 * 1024;
 const US = '\x1f';
 
 /** Where a shell or what a script needs is not on this machine. */
-export type NotAsked = { readonly shell: Shell; readonly reason: string };
+export interface NotAsked {
+  /** The shell. */
+  readonly shell: Shell;
+  /** What is missing. */
+  readonly reason: string;
+}
 
 /** What a shell answered, in the order of the questions; fewer where it did not come to the end. */
 export interface ShellAnswers {
+  /** The answers, in the order of the questions; fewer where the shell did not answer all. */
   readonly answers: readonly Answer[];
   /** Why the script does not load, or what it does that it must not; undefined where all is well. */
   readonly fault: string | undefined;

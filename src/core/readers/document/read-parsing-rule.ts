@@ -6,8 +6,18 @@ import { rulesFromRecord } from './model/rules-from-record.ts';
 
 /** A parsing rule that was given in one word, or what is wrong with the word. */
 export type ParsingRuleReading =
-  | { readonly rules: ParsingRules; readonly mistake: undefined }
-  | { readonly rules: undefined; readonly mistake: string };
+  | {
+      /** The rule; every other is unknown. */
+      readonly rules: ParsingRules;
+      /** There is none. */
+      readonly mistake: undefined;
+    }
+  | {
+      /** There are none. */
+      readonly rules: undefined;
+      /** What is wrong with the word. */
+      readonly mistake: string;
+    };
 
 /** Keys whose values are lists. */
 const LISTS: ReadonlySet<string> = new Set(['option-prefixes', 'value-forms']);

@@ -11,7 +11,9 @@ import { described as describedItem, optionSpecs, simpleAction } from './zsh-scr
 
 /** Lines in a shell's own syntax that offer what its completion lacks, each behind a comment with the command that it is for. */
 export interface MissingLines {
+  /** The path of the command, the program's name first. */
   readonly command: readonly string[];
+  /** The lines to add to the completion script. */
   readonly lines: readonly string[];
 }
 

@@ -24,6 +24,7 @@ import { documentJson, documentYaml, layOut, shownYaml } from './write-document.
 export interface UpdatedDocument {
   /** The new text; undefined where the old one could not be read. */
   readonly text: string | undefined;
+  /** What kept it from being updated in place. */
   readonly problems: readonly Problem[];
   /** Whether comments and order were kept; else the document was written anew. */
   readonly kept: boolean;
