@@ -7,7 +7,7 @@ import {
   type Member,
   makeCommand,
   makeOption,
-  makeWord,
+  makeValueWord,
   type Option,
   type OptionArgument,
   type Relation,
@@ -147,7 +147,7 @@ const definition: fc.Arbitrary<Command> = fc.integer({ min: 1, max: 8 }).chain((
 const CLOSED: OptionArgument = {
   presence: 'mandatory',
   words: [
-    makeWord({
+    makeValueWord({
       values: stated(
         ['x', 'y'].map((value) => bareValue(value, null)),
         null,

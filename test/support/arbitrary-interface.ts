@@ -6,14 +6,14 @@ import {
   makeCommand,
   makeInterface,
   makeOption,
-  makeWord,
+  makeValueWord,
   type Operand,
   type Option,
   type OptionArgument,
   type ParsingRules,
   type Relation,
   UNKNOWN_RULES,
-  type Word,
+  type ValueWord,
 } from 'dabbawala/model';
 import fc from 'fast-check';
 
@@ -101,7 +101,7 @@ const placeholder = fc.oneof(
   text,
 );
 
-const plainWord: fc.Arbitrary<Word> = fc
+const plainWord: fc.Arbitrary<ValueWord> = fc
   .record({
     placeholder: known(placeholder),
     type: known(fc.constantFrom('text', 'integer', 'file', 'pairs' as const)),
@@ -111,9 +111,9 @@ const plainWord: fc.Arbitrary<Word> = fc
     separator: known(fc.constantFrom(',', ':', ' ')),
     offers: known(fc.constantFrom('files', 'nothing' as const)),
   })
-  .map((facts) => makeWord(facts as Partial<Word>));
+  .map((facts) => makeValueWord(facts as Partial<ValueWord>));
 
-const word: fc.Arbitrary<Word> = fc
+const word: fc.Arbitrary<ValueWord> = fc
   .tuple(
     plainWord,
     known(
@@ -137,7 +137,9 @@ const argument: fc.Arbitrary<OptionArgument> = fc.oneof(
     words: fc.array(
       fc.oneof(
         word,
-        placeholder.map((one) => makeWord({ placeholder: { value: one, basis: 'stated', place: null } })),
+        placeholder.map((one) =>
+          makeValueWord({ placeholder: { value: one, basis: 'stated', place: null } }),
+        ),
       ),
       {
         maxLength: 2,
@@ -189,7 +191,7 @@ const option: fc.Arbitrary<Option> = fc
 const operand: fc.Arbitrary<Operand> = fc.record({
   kind: fc.constantFrom('word', 'keyword', 'expression', 'command-line' as const),
   name: wordText,
-  word: fc.oneof(word, fc.constant(makeWord())),
+  word: fc.oneof(word, fc.constant(makeValueWord())),
   vocabulary: fc.array(wordText, { maxLength: 2 }),
   count: known(count),
   help: known(text),

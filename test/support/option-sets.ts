@@ -4,7 +4,7 @@ import {
   makeCommand,
   makeInterface,
   makeOption,
-  makeWord,
+  makeValueWord,
   type OptionName,
   type ParsingRules,
   stated,
@@ -28,7 +28,12 @@ export function programOf(options: readonly GeneratedOption[], rules: StatedRule
     makeOption({
       names: namesOf(letter, name),
       argument: stated(
-        { presence: argument, words: argument === 'none' ? [] : [makeWord()], count: undefined, place: null },
+        {
+          presence: argument,
+          words: argument === 'none' ? [] : [makeValueWord()],
+          count: undefined,
+          place: null,
+        },
         null,
       ),
       place: null,

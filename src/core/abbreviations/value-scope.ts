@@ -1,4 +1,4 @@
-import type { AllowedValue, Word } from '../model/argument.ts';
+import type { AllowedValue, ValueWord } from '../model/argument.ts';
 import type { Fact, Knowable } from '../model/fact.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import { mainName } from '../model/option.ts';
@@ -35,7 +35,7 @@ export function valueScopes(at: CommandAt): ValueScope[] {
   ];
 }
 
-function scopesOf(word: Word, subject: string, at: CommandAt): ValueScope[] {
+function scopesOf(word: ValueWord, subject: string, at: CommandAt): ValueScope[] {
   return word.values === undefined ? [] : [valueScope(word.values, subject, at)];
 }
 

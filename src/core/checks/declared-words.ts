@@ -1,5 +1,5 @@
 import type { AuditView } from '../audit-view.ts';
-import type { Word } from '../model/argument.ts';
+import type { ValueWord } from '../model/argument.ts';
 import type { Knowable } from '../model/fact.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { Place } from '../source/source.ts';
@@ -8,11 +8,11 @@ import type { Place } from '../source/source.ts';
 export interface DeclaredWord {
   readonly name: string;
   readonly path: readonly string[];
-  readonly word: Word;
+  readonly word: ValueWord;
   /** The text that belongs to it, of the declaration and of the help output, with the declaration itself. */
   readonly texts: readonly string[];
   /** What the help output says by itself; undefined where it is not among the sources, or lacks the option or operand. */
-  readonly shown: Word | undefined;
+  readonly shown: ValueWord | undefined;
   readonly help: Knowable<string>;
   readonly place: Place;
 }

@@ -1,5 +1,5 @@
 import { optionsInReach } from '../abbreviations/option-scope.ts';
-import type { AllowedValue, Word } from '../model/argument.ts';
+import type { AllowedValue, ValueWord } from '../model/argument.ts';
 import { type Command, commandName } from '../model/command.ts';
 import type { Knowable } from '../model/fact.ts';
 import { takesEitherHyphens, withOtherHyphens } from '../model/long-hyphens.ts';
@@ -120,7 +120,7 @@ export function firstOperand({ forms, operands }: Command): Operand | undefined 
   return operands.items.find(({ name }) => name === first?.name) ?? first;
 }
 
-function valuesOf(word: Word | undefined): Expected[] {
+function valuesOf(word: ValueWord | undefined): Expected[] {
   return (word?.values?.value ?? []).map((value) => ({
     name: value.value,
     names: [value.value],

@@ -62,7 +62,7 @@ export interface PairKey {
   /** The word before the equals sign. */
   readonly key: string;
   /** What may stand behind the equals sign; undefined where that is not known. */
-  readonly value: Word | undefined;
+  readonly value: ValueWord | undefined;
   /** What the key means. */
   readonly help: Knowable<string>;
   /** Where the key stands. */
@@ -70,7 +70,7 @@ export interface PairKey {
 }
 
 /** One word of a command line with a meaning of its own: an operand, or one word of an option-argument. */
-export interface Word {
+export interface ValueWord {
   /** What help calls it, brackets included, such as `FILE` or `<file>`. */
   readonly placeholder: Knowable<string>;
   /** What kind of word it is. */
@@ -97,7 +97,7 @@ export interface OptionArgument {
   /** Whether a word must follow, may follow, or must not. */
   readonly presence: 'none' | 'optional' | 'mandatory';
   /** What each word of it is. */
-  readonly words: readonly Word[];
+  readonly words: readonly ValueWord[];
   /** How often the last word may come; undefined where that is not known. */
   readonly count: Knowable<Count>;
   /** Where the argument stands. */
@@ -105,7 +105,7 @@ export interface OptionArgument {
 }
 
 /** A word of which only the given facts are known. */
-export function makeWord(facts: Partial<Word> = {}): Word {
+export function makeValueWord(facts: Partial<ValueWord> = {}): ValueWord {
   return {
     placeholder: facts.placeholder,
     type: facts.type,

@@ -1,4 +1,4 @@
-import type { OptionArgument, Word } from './argument.ts';
+import type { OptionArgument, ValueWord } from './argument.ts';
 import type { Knowable } from './fact.ts';
 import type { Option, OptionName } from './option.ts';
 import { prefer, unite } from './prefer.ts';
@@ -77,7 +77,7 @@ function joinArguments(a: Knowable<OptionArgument>, b: Knowable<OptionArgument>)
 }
 
 /** What two views say of one word. */
-export function joinWords(a: Word, b: Word): Word {
+export function joinWords(a: ValueWord, b: ValueWord): ValueWord {
   return {
     placeholder: prefer(a.placeholder, b.placeholder),
     type: prefer(a.type, b.type),

@@ -1,10 +1,10 @@
-import type { Word } from './argument.ts';
+import type { ValueWord } from './argument.ts';
 
 /**
  * What a text would have to be to stand for a word that is stated to be a number (`a whole number`, `from 1 to 40`); undefined
  * where it may, or where the word is not known to be a number. Bounds that are only inferred do not count.
  */
-export function numberRefusal({ type, range }: Word, text: string): string | undefined {
+export function numberRefusal({ type, range }: ValueWord, text: string): string | undefined {
   if (type === undefined || type.basis === 'inferred') return undefined;
   if (type.value === 'integer' && !/^[+-]?\d+$/.test(text)) return 'a whole number';
   if (type.value === 'number' && !/^[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?$/.test(text)) return 'a number';

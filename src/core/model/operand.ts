@@ -1,5 +1,5 @@
 import type { Place } from '../source/source.ts';
-import type { Count, Word } from './argument.ts';
+import type { Count, ValueWord } from './argument.ts';
 import type { Knowable } from './fact.ts';
 
 /**
@@ -12,7 +12,7 @@ export interface Operand {
   /** What the operand is called: its placeholder, or the keyword before the `=`. */
   readonly name: string;
   /** What may stand in its place. */
-  readonly word: Word;
+  readonly word: ValueWord;
   /** The words that an expression may hold. */
   readonly vocabulary: readonly string[];
   /** How many there may be. */

@@ -1,4 +1,4 @@
-import { makeWord } from '../model/argument.ts';
+import { makeValueWord } from '../model/argument.ts';
 import type { Form } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
@@ -34,7 +34,7 @@ function literalOperand(name: string, place: Span): Operand {
   return {
     kind: 'word',
     name,
-    word: makeWord({ placeholder: stated(name, place) }),
+    word: makeValueWord({ placeholder: stated(name, place) }),
     vocabulary: [],
     count: stated({ least: 1, most: 1 }, place),
     help: undefined,

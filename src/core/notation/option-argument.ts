@@ -1,4 +1,4 @@
-import { bareValue, makeWord, type OptionArgument, type Word } from '../model/argument.ts';
+import { bareValue, makeValueWord, type OptionArgument, type ValueWord } from '../model/argument.ts';
 import { stated } from '../model/fact.ts';
 import type { Span } from '../source/source.ts';
 import type { ScannedArgument } from './argument-notation.ts';
@@ -20,9 +20,9 @@ export function makeArgument(scanned: ScannedArgument, toSpan: ToSpan): OptionAr
   };
 }
 
-function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): Word {
+function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): ValueWord {
   const place = toSpan(word.start, word.end);
-  return makeWord({
+  return makeValueWord({
     placeholder: word.placeholder === undefined ? undefined : stated(word.placeholder, place),
     values:
       word.values === undefined

@@ -1,4 +1,4 @@
-import { bareValue, makeWord, type OptionArgument } from '../model/argument.ts';
+import { bareValue, makeValueWord, type OptionArgument } from '../model/argument.ts';
 import type { FormOption } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
@@ -221,7 +221,7 @@ class FormWalker {
     this.operands.push({
       kind: 'word',
       name,
-      word: makeWord({
+      word: makeValueWord({
         placeholder: stated(name, place),
         values: isLiteral
           ? stated(
@@ -296,7 +296,7 @@ class FormWalker {
     return {
       presence: following.optional ? 'optional' : 'mandatory',
       words: [
-        makeWord({
+        makeValueWord({
           placeholder: stated(following.text, place),
           values:
             following.values &&
@@ -341,7 +341,7 @@ class FormWalker {
     this.operands.push({
       kind: isCommand || isOthers ? 'command-line' : keyword === null ? 'word' : 'keyword',
       name: keyword?.[1] ?? name,
-      word: makeWord({ placeholder: stated(node.text, place) }),
+      word: makeValueWord({ placeholder: stated(node.text, place) }),
       vocabulary: [],
       count: stated({ least: context.optional ? 0 : 1, most: repeated ? null : 1 }, place),
       help: undefined,

@@ -1,5 +1,5 @@
 import { valueScope } from '../abbreviations/value-scope.ts';
-import type { Word } from '../model/argument.ts';
+import type { ValueWord } from '../model/argument.ts';
 import { numberRefusal } from '../model/number-refusal.ts';
 import type { CommandAt } from '../model/walk.ts';
 
@@ -18,7 +18,7 @@ const VALUES_SHOWN = 12;
  * type and range, as far as they are stated. Undefined where nothing speaks against it.
  */
 export function findWordFault(
-  word: Word,
+  word: ValueWord,
   text: string,
   subject: string,
   at: CommandAt,
@@ -32,7 +32,7 @@ export function findWordFault(
   return undefined;
 }
 
-function findPartFault(word: Word, text: string, subject: string, at: CommandAt): WordFault | undefined {
+function findPartFault(word: ValueWord, text: string, subject: string, at: CommandAt): WordFault | undefined {
   const { values, keys } = word;
   if (values !== undefined && values.basis !== 'inferred') {
     const { index, accepted } = valueScope(values, subject, at);

@@ -9,14 +9,14 @@ export {
   bareValue,
   type Count,
   type Deprecation,
-  makeWord,
+  makeValueWord,
   NO_ARGUMENT,
   type Offer,
   type OptionArgument,
   type PairKey,
   type Range,
   type ValueType,
-  type Word,
+  type ValueWord,
 } from '../model/argument.ts';
 export {
   type Command,

@@ -1,5 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
-import type { Word } from '../../model/argument.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import type { Fact } from '../../model/fact.ts';
 import { numberRefusal } from '../../model/number-refusal.ts';
 import { mainName } from '../../model/option.ts';
@@ -46,7 +46,7 @@ export const defaultNotAllowed = defineCheck({
   fix: ({ name }) => `add the default to the allowed values of ${quoteName(name)}, or choose another default`,
 });
 
-function wordsWithDefault({ command }: CommandAt): { name: string; word: Word }[] {
+function wordsWithDefault({ command }: CommandAt): { name: string; word: ValueWord }[] {
   return [
     ...command.options.items.flatMap((option) =>
       (option.argument?.value.words ?? []).map((word) => ({ name: mainName(option).text, word })),
@@ -59,7 +59,7 @@ function wordsWithDefault({ command }: CommandAt): { name: string; word: Word }[
 const VALUES_SHOWN = 5;
 
 /** What the default would have to be; undefined where nothing speaks against it. */
-function refusal(word: Word, literal: Fact<string>): string | undefined {
+function refusal(word: ValueWord, literal: Fact<string>): string | undefined {
   const { values, separator } = word;
   const split = separator?.value;
   const parts = split === undefined || split === '' ? [literal.value] : literal.value.split(split);

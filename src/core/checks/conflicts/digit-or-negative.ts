@@ -1,5 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
-import type { Word } from '../../model/argument.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import { mainName, type OptionName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
@@ -56,7 +56,7 @@ function negativeWord({ command }: CommandAt) {
   return option === undefined ? undefined : { name: mainName(option).text, place: option.place };
 }
 
-function mayBeNegative({ type, range }: Word): boolean {
+function mayBeNegative({ type, range }: ValueWord): boolean {
   const isNumber = type?.value === 'integer' || type?.value === 'number';
   const least = range?.value.least;
   return isNumber && (typeof least !== 'number' || least < 0);

@@ -1,5 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
-import type { Word } from '../../model/argument.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
@@ -26,7 +26,7 @@ export const valueUnnamed = defineCheck({
       isAtFault: ({ argument, names }, { command }) => {
         const words = argument?.value.words ?? [];
         // A value in the place of a name tells what is expected as well.
-        const isTold = (word: Word) =>
+        const isTold = (word: ValueWord) =>
           word.placeholder ?? word.values ?? word.keys ?? word.type ?? word.default;
         if (words.every(isTold)) return false;
         // Options that are given values of another show that one in forms of its own.

@@ -1,5 +1,5 @@
 import { listSome, quoteName } from '../../messages/wording.ts';
-import type { Word } from '../../model/argument.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import { mainName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { valuesInProse as scan } from '../../notation/prose-values.ts';
@@ -45,7 +45,7 @@ export const valuesInProse = defineCheck({
 
 interface DescribedWord {
   readonly name: string;
-  readonly word: Word;
+  readonly word: ValueWord;
   readonly text: string;
   readonly place: Place;
 }

@@ -3,7 +3,7 @@ import type { NameLookup } from '../../abbreviations/name-lookup.ts';
 import { optionScope } from '../../abbreviations/option-scope.ts';
 import { valueScope } from '../../abbreviations/value-scope.ts';
 import type { Resolution } from '../../abbreviations/verdict.ts';
-import type { AllowedValue, Word } from '../../model/argument.ts';
+import type { AllowedValue, ValueWord } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { mainName, type Option } from '../../model/option.ts';
@@ -57,7 +57,7 @@ export function commandWords(at: CommandAt): WordScope {
 }
 
 /** The allowed values of a word; undefined where they are not known. */
-export function valueWords(word: Word, subject: string, at: CommandAt): WordScope | undefined {
+export function valueWords(word: ValueWord, subject: string, at: CommandAt): WordScope | undefined {
   if (word.values === undefined) return undefined;
   const { accepted, complete, index, names } = valueScope(word.values, subject, at);
   const byText = new Map(names.map((value) => [value.value, value]));

@@ -1,6 +1,6 @@
 import type { Json } from '../../findings/finding.ts';
 import { countOf, quoteName } from '../../messages/wording.ts';
-import { type Count, makeWord, type OptionArgument, type Word } from '../../model/argument.ts';
+import { type Count, makeValueWord, type OptionArgument, type ValueWord } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { saysTheSame } from '../../model/same.ts';
 import type { Effect } from '../change.ts';
@@ -51,7 +51,8 @@ export function argumentChanges(
     });
     return;
   }
-  for (const [i, word] of oldWords.entries()) wordChanges(word, newWords[i] ?? makeWord(), about, context);
+  for (const [i, word] of oldWords.entries())
+    wordChanges(word, newWords[i] ?? makeValueWord(), about, context);
   if (saysTheSame(countOrOne(old), countOrOne(newer))) return;
   context.list.add({
     ...about,
@@ -113,8 +114,8 @@ function saidOrUnsaid(
 }
 
 /** An argument without words of its own has one of which nothing is known. */
-function wordsOf({ presence, words }: OptionArgument): readonly Word[] {
-  return presence !== 'none' && words.length === 0 ? [makeWord()] : words;
+function wordsOf({ presence, words }: OptionArgument): readonly ValueWord[] {
+  return presence !== 'none' && words.length === 0 ? [makeValueWord()] : words;
 }
 
 /** One word where nothing else is said, as every parser has it. */

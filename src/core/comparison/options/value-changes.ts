@@ -1,18 +1,23 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
-import type { AllowedValue, Word } from '../../model/argument.ts';
+import type { AllowedValue, ValueWord } from '../../model/argument.ts';
 import { standingChanges } from '../commands/standing-changes.ts';
 import type { About, Context } from '../context.ts';
 import { areStated, textDiffers } from '../facts.ts';
 
 /** How the allowed values of a word differ. A list of allowed values is all of them. */
-export function valueChanges(before: Word, after: Word, about: About, context: Context): void {
+export function valueChanges(before: ValueWord, after: ValueWord, about: About, context: Context): void {
   const [old, newer] = [before.values, after.values];
   if (old === undefined || newer === undefined) listedOrNot(old, newer, about, context);
   else eachValue(old, newer, about, context);
 }
 
 /** Values that only one version lists. */
-function listedOrNot(old: Word['values'], newer: Word['values'], about: About, { list }: Context): void {
+function listedOrNot(
+  old: ValueWord['values'],
+  newer: ValueWord['values'],
+  about: About,
+  { list }: Context,
+): void {
   const subject = quoteName(about.subject);
   if (newer !== undefined && newer.value.length > 0)
     list.add({
@@ -34,7 +39,7 @@ function listedOrNot(old: Word['values'], newer: Word['values'], about: About, {
     });
 }
 
-type Values = NonNullable<Word['values']>;
+type Values = NonNullable<ValueWord['values']>;
 
 function eachValue(old: Values, newer: Values, about: About, context: Context): void {
   const newByText = new Map(newer.value.map((value) => [value.value, value]));

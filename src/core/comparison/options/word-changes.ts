@@ -1,7 +1,7 @@
 import type { Json } from '../../findings/finding.ts';
 import { quoteName } from '../../messages/wording.ts';
-import type { PairKey, Range, ValueType, Word } from '../../model/argument.ts';
-import { makeWord } from '../../model/argument.ts';
+import type { PairKey, Range, ValueType, ValueWord } from '../../model/argument.ts';
+import { makeValueWord } from '../../model/argument.ts';
 import { saysTheSame } from '../../model/same.ts';
 import type { Effect } from '../change.ts';
 import type { About, Context } from '../context.ts';
@@ -9,7 +9,7 @@ import { areStated, differing, textDiffers } from '../facts.ts';
 import { valueChanges } from './value-changes.ts';
 
 /** How what may stand for one word of an option-argument or operand differs. */
-export function wordChanges(before: Word, after: Word, about: About, context: Context): void {
+export function wordChanges(before: ValueWord, after: ValueWord, about: About, context: Context): void {
   valueChanges(before, after, about, context);
   typeChange(before, after, about, context);
   rangeChange(before, after, about, context);
@@ -58,7 +58,7 @@ const WIDER: Partial<Record<ValueType, readonly ValueType[]>> = {
   directory: ['file', 'text'],
 };
 
-function typeChange(before: Word, after: Word, about: About, { list }: Context): void {
+function typeChange(before: ValueWord, after: ValueWord, about: About, { list }: Context): void {
   const [old, newer] = [before.type, after.type];
   // A placeholder only makes a type likely, and placeholders are wording.
   if (!areStated(old, newer) || saysTheSame(old?.value, newer?.value)) return;
@@ -87,7 +87,7 @@ function typeChange(before: Word, after: Word, about: About, { list }: Context):
   });
 }
 
-function rangeChange(before: Word, after: Word, about: About, { list }: Context): void {
+function rangeChange(before: ValueWord, after: ValueWord, about: About, { list }: Context): void {
   const [old, newer] = [before.range, after.range];
   if (saysTheSame(bounds(old?.value), bounds(newer?.value))) return;
   const subject = quoteName(about.subject);
@@ -127,7 +127,7 @@ function rangeWords(range: Range | undefined): string {
   return typeof most === 'number' ? `${most} or less` : 'any';
 }
 
-function defaultChange(before: Word, after: Word, about: About, { list }: Context): void {
+function defaultChange(before: ValueWord, after: ValueWord, about: About, { list }: Context): void {
   const [old, newer] = [before.default, after.default];
   if (saysTheSame(old?.value, newer?.value)) return;
   const changed = differing(old, newer);
@@ -151,7 +151,7 @@ function defaultChange(before: Word, after: Word, about: About, { list }: Contex
   });
 }
 
-function separatorChange(before: Word, after: Word, about: About, { list }: Context): void {
+function separatorChange(before: ValueWord, after: ValueWord, about: About, { list }: Context): void {
   const [old, newer] = [before.separator, after.separator];
   if (saysTheSame(old?.value, newer?.value)) return;
   const isOther = differing(old, newer) !== undefined;
@@ -173,8 +173,8 @@ function separatorChange(before: Word, after: Word, about: About, { list }: Cont
   });
 }
 
-function keyChanges(before: Word, after: Word, about: About, context: Context): void {
-  const byKey = (word: Word) => new Map((word.keys?.value ?? []).map((key) => [key.key, key]));
+function keyChanges(before: ValueWord, after: ValueWord, about: About, context: Context): void {
+  const byKey = (word: ValueWord) => new Map((word.keys?.value ?? []).map((key) => [key.key, key]));
   const [old, newer] = [byKey(before), byKey(after)];
   if (before.keys === undefined && after.keys === undefined) return;
   const { list } = context;
@@ -209,7 +209,7 @@ function keyChanges(before: Word, after: Word, about: About, context: Context): 
 
 function keyChange(old: PairKey, newer: PairKey, about: About, context: Context): void {
   const subject = `${about.subject}=${old.key}`;
-  wordChanges(old.value ?? makeWord(), newer.value ?? makeWord(), { ...about, subject }, context);
+  wordChanges(old.value ?? makeValueWord(), newer.value ?? makeValueWord(), { ...about, subject }, context);
   if (!textDiffers(old.help?.value, newer.help?.value)) return;
   context.list.add({
     ...about,

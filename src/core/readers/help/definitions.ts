@@ -1,4 +1,4 @@
-import { bareValue, makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
+import { bareValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Command, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
 import { makeOption, type Option } from '../../model/option.ts';
@@ -145,7 +145,7 @@ function argumentOf(text: string, place: Span): OptionArgument {
   const inner = text.replace(/^[[{]\s*|\s*[\]}]$/g, '');
   const values = inner.split(/\s*\|\s*/);
   const areValues = /^\{/.test(text) && values.length > 1 && values.every((value) => /^[\w.-]+$/.test(value));
-  const word = makeWord({
+  const word = makeValueWord({
     placeholder: stated(inner, place),
     values: areValues
       ? stated(

@@ -1,4 +1,4 @@
-import { bareValue, makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
+import { bareValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import { addTo } from '../../model/grouped.ts';
 import { argumentOf, makeOption, type Option, type OptionName } from '../../model/option.ts';
@@ -91,7 +91,7 @@ function wholeOption(group: readonly Given[]): Option {
   const argument: OptionArgument = {
     presence: isOptional ? 'optional' : 'mandatory',
     words: [
-      makeWord(
+      makeValueWord(
         isList
           ? { placeholder: stated(first.value, first.place) }
           : {

@@ -1,4 +1,4 @@
-import { type Count, makeWord } from '../../model/argument.ts';
+import { type Count, makeValueWord } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
 import type { Place } from '../../source/source.ts';
@@ -66,7 +66,7 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
   const operand: Operand = {
     kind: 'word',
     name,
-    word: makeWord({
+    word: makeValueWord({
       placeholder: stated(left, place),
       values: allowedValues(notations, flow),
       default: notations.default,

@@ -1,4 +1,4 @@
-import { type AllowedValue, makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
+import { type AllowedValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
 import { makeArgument, type ToSpan } from '../../notation/option-argument.ts';
@@ -113,7 +113,7 @@ function optionArgument(
       notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked || notations.range !== undefined;
     const isFlag = notations.ownText !== undefined && notations.typeMark?.value === 'mandatory';
     if ((isTold && !showsArguments) || isFlag || isOneOfValues(notations)) {
-      const word = makeWord({
+      const word = makeValueWord({
         default: notations.default,
         range: notations.range,
         values: allowedValues(notations, flow),

@@ -1,4 +1,4 @@
-import { bareValue, makeWord, type OptionArgument } from '../../model/argument.ts';
+import { bareValue, makeValueWord, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import { type ListedValue, scanValueList } from '../../notation/listed-values.ts';
@@ -94,7 +94,12 @@ function isUnmarked({ names, negatedNames }: Option): boolean {
 }
 
 function withAnyValue(option: Option): Option {
-  const any: OptionArgument = { presence: 'mandatory', words: [makeWord()], count: undefined, place: null };
+  const any: OptionArgument = {
+    presence: 'mandatory',
+    words: [makeValueWord()],
+    count: undefined,
+    place: null,
+  };
   return { ...option, argument: inferred(withDefaultTold(any, option), option.place) };
 }
 
@@ -186,7 +191,7 @@ function withToldArgument(option: Option): Option {
   const told = quotedValues(help.value) ?? numberedValues(help.value)?.values;
   if (!isTold && told === undefined) return option;
   const listed = told ?? valuesInProse(help.value)?.values;
-  const word = makeWord({
+  const word = makeValueWord({
     default: byDefault === undefined ? undefined : stated(byDefault, help.place),
     values:
       listed &&

@@ -1,10 +1,10 @@
 import {
   bareValue,
-  makeWord,
+  makeValueWord,
   NO_ARGUMENT,
   type OptionArgument,
   type ValueType,
-  type Word,
+  type ValueWord,
 } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
 import { type Fact, type Knowable, stated } from '../../model/fact.ts';
@@ -36,10 +36,10 @@ export interface WordParts {
   readonly default?: unknown;
 }
 
-export function wordOf({ placeholder, type, values, default: given }: WordParts): Word {
+export function wordOf({ placeholder, type, values, default: given }: WordParts): ValueWord {
   const allowed = textsOf(Array.isArray(values) ? values.map(String) : undefined);
   const word = defaultWord(given);
-  return makeWord({
+  return makeValueWord({
     placeholder: placeholder === undefined ? undefined : fact(placeholder),
     type: type === undefined ? undefined : fact(type),
     values: allowed.length === 0 ? undefined : fact(allowed.map((value) => bareValue(value, null))),
@@ -50,7 +50,7 @@ export function wordOf({ placeholder, type, values, default: given }: WordParts)
 export function argumentOf(
   presence: 'optional' | 'mandatory',
   isRepeated: boolean,
-  word: Word,
+  word: ValueWord,
 ): OptionArgument {
   return {
     presence,
@@ -116,7 +116,7 @@ export function operandOf(
   name: string,
   isRequired: boolean,
   isRepeated: boolean,
-  facts: Partial<Operand> & { readonly word: Word },
+  facts: Partial<Operand> & { readonly word: ValueWord },
 ): Operand {
   return {
     kind: 'word',

@@ -1,5 +1,5 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
-import type { AllowedValue, Offer, Word } from '../../model/argument.ts';
+import type { AllowedValue, Offer, ValueWord } from '../../model/argument.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import { firstBy } from '../../model/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
@@ -152,7 +152,7 @@ function planOption(option: Option, excluded: ExcludedNames): PlannedOption[] {
   return planned;
 }
 
-function wordsOf(words: readonly Word[]): readonly (Word | undefined)[] {
+function wordsOf(words: readonly ValueWord[]): readonly (ValueWord | undefined)[] {
   return words.length === 0 ? [undefined] : words;
 }
 
@@ -174,7 +174,7 @@ function operandsOf({ forms, operands }: Command): readonly Operand[] {
   });
 }
 
-function planWord(word: Word | undefined, name?: string): PlannedWord {
+function planWord(word: ValueWord | undefined, name?: string): PlannedWord {
   const values = (word?.values?.value ?? []).filter(
     (value) => !isWithdrawn(value) && isOfferedValue(value.value),
   );
@@ -187,7 +187,7 @@ function planWord(word: Word | undefined, name?: string): PlannedWord {
 }
 
 /** What stands for a word without known values: files where nothing else is said, as shells do by themselves. */
-function offerFor(word: Word | undefined): Offer {
+function offerFor(word: ValueWord | undefined): Offer {
   if (word?.offers !== undefined && word.offers.value !== 'values') return word.offers.value;
   switch (word?.type?.value) {
     case undefined:

@@ -1,4 +1,4 @@
-import type { Word } from '../../model/argument.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import { commandName } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import { walkCommands } from '../../model/walk.ts';
@@ -33,7 +33,7 @@ export function completionProblems(from: Interface): Problem[] {
     for (const sub of commands.items.filter((one) => !isWithdrawn(one)))
       for (const { text, place } of isOneWord(commandName(sub)) ? sub.names : sub.names.slice(0, 1))
         if (!isOneWord(text)) tell('command', text, place, 'partly-read');
-    const words: Word[] = operands.items.map(({ word }) => word);
+    const words: ValueWord[] = operands.items.map(({ word }) => word);
     for (const { names, negatedNames, argument } of options.items.filter((one) => !isWithdrawn(one))) {
       for (const { text, place } of [...names, ...negatedNames])
         if (!isOneWord(text)) tell('option', text, place, 'partly-read');

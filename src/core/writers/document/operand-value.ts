@@ -1,4 +1,4 @@
-import { makeWord } from '../../model/argument.ts';
+import { makeValueWord } from '../../model/argument.ts';
 import { stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
 import { collectionValue } from './collection-value.ts';
@@ -15,7 +15,7 @@ export function operandsValue(operands: readonly Operand[]): DocumentValue | und
     record.fact('count', operand.count, countValue);
     if (operand.vocabulary.length > 0) record.set('vocabulary', operand.vocabulary);
     // The name is the placeholder unless the document says otherwise.
-    setWord(record, operand.word, makeWord({ placeholder: stated(operand.name, null) }));
+    setWord(record, operand.word, makeValueWord({ placeholder: stated(operand.name, null) }));
     return { name: operand.name, value: record.short('help') };
   });
   return collectionValue(things, 'operand', 'help');

@@ -1,4 +1,4 @@
-import { makeWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
+import { makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import type { Basis, Knowable } from '../../model/fact.ts';
 import type { Option, OptionName } from '../../model/option.ts';
 import { saysTheSame } from '../../model/same.ts';
@@ -66,7 +66,7 @@ function canDraw(argument: OptionArgument, drawn: OptionArgument): boolean {
   if (drawn.count !== undefined && argument.count === undefined) return false;
   return (
     argument.words.length === drawn.words.length &&
-    argument.words.every((word, i) => canComplete(drawn.words[i] ?? makeWord(), word))
+    argument.words.every((word, i) => canComplete(drawn.words[i] ?? makeValueWord(), word))
   );
 }
 
@@ -129,13 +129,13 @@ function argumentValue(argument: OptionArgument, drawn: OptionArgument | undefin
   const before = drawn?.words ?? [];
   const [word] = argument.words;
   if (argument.words.length === 1 && word !== undefined && before.length <= 1) {
-    setWord(record, word, before[0] ?? makeWord());
+    setWord(record, word, before[0] ?? makeValueWord());
   } else {
     record.set(
       'words',
       argument.words.map((one, i) => {
         const own = new RecordValue();
-        setWord(own, one, before[i] ?? makeWord());
+        setWord(own, one, before[i] ?? makeValueWord());
         return own.map;
       }),
     );

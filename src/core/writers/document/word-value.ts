@@ -2,10 +2,10 @@ import {
   type AllowedValue,
   type Count,
   type Deprecation,
-  makeWord,
+  makeValueWord,
   type PairKey,
   type Range,
-  type Word,
+  type ValueWord,
 } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { saysTheSame } from '../../model/same.ts';
@@ -17,13 +17,13 @@ import { RecordValue } from './record-value.ts';
 const FACTS = ['type', 'values', 'keys', 'range', 'default', 'separator', 'offers'] as const;
 
 /** Whether a record can turn what a notation says of a word into what is known: it adds and replaces, but takes nothing away. */
-export function canComplete(before: Word, word: Word): boolean {
+export function canComplete(before: ValueWord, word: ValueWord): boolean {
   return FACTS.every((key) => before[key] === undefined || word[key] !== undefined);
 }
 
 /** Sets the keys that say of a word what a notation does not. */
-export function setWord(record: RecordValue, word: Word, before: Word): void {
-  const changed = <K extends keyof Word>(key: K): Word[K] | undefined =>
+export function setWord(record: RecordValue, word: ValueWord, before: ValueWord): void {
+  const changed = <K extends keyof ValueWord>(key: K): ValueWord[K] | undefined =>
     saysTheSame(word[key], before[key]) ? undefined : word[key];
   if (word.placeholder === undefined && before.placeholder !== undefined) record.set('placeholder', null);
   record.fact('placeholder', changed('placeholder'), (text) => text);
@@ -55,7 +55,7 @@ function keysValue(keys: readonly PairKey[]): DocumentValue {
     record.text('help', key.help);
     if (key.value !== undefined) {
       const word = new RecordValue();
-      setWord(word, key.value, makeWord());
+      setWord(word, key.value, makeValueWord());
       record.set('value', word.map);
     }
     return { name: key.key, value: record.short('help') };

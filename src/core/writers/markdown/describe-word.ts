@@ -1,9 +1,9 @@
 import { cellCode, plainText } from '../../markdown/markdown-text.ts';
-import type { Word } from '../../model/argument.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import { saysValues } from '../says-values.ts';
 
 /** What is known of a word beyond what its help says, each in a few words. */
-export function wordNotes(word: Word, help = ''): string[] {
+export function wordNotes(word: ValueWord, help = ''): string[] {
   const notes: string[] = [];
   const values = word.values?.value.filter((value) => value.hidden?.value !== true) ?? [];
   const names = values.map(({ value }) => value);

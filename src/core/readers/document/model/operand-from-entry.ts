@@ -1,4 +1,4 @@
-import { makeWord } from '../../../model/argument.ts';
+import { makeValueWord } from '../../../model/argument.ts';
 import { stated } from '../../../model/fact.ts';
 import type { Operand } from '../../../model/operand.ts';
 import type { Entry } from '../../../structured/shape/collection.ts';
@@ -14,7 +14,7 @@ export function operandFromEntry({ name, value: from, place }: Entry<OperandReco
     {
       kind: said.kind?.value ?? 'word',
       name: name.text,
-      word: wordFromRecord(from, makeWord({ placeholder: stated(name.text, place) })),
+      word: wordFromRecord(from, makeValueWord({ placeholder: stated(name.text, place) })),
       vocabulary: (said.vocabulary?.value ?? []).map(({ value }) => value),
       count: factOf(from, 'count', said.count),
       help: factOf(from, 'help', said.help),

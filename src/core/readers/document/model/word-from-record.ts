@@ -1,4 +1,10 @@
-import { type AllowedValue, bareValue, makeWord, type PairKey, type Word } from '../../../model/argument.ts';
+import {
+  type AllowedValue,
+  bareValue,
+  makeValueWord,
+  type PairKey,
+  type ValueWord,
+} from '../../../model/argument.ts';
 import type { Knowable } from '../../../model/fact.ts';
 import type { Entry } from '../../../structured/shape/collection.ts';
 import { factOf } from '../../../structured/shape/record.ts';
@@ -6,9 +12,9 @@ import type { KeyRecord, ValueRecord, WordRecord } from '../format/word-format.t
 import { deprecationOf, textFact } from './facts.ts';
 
 /** What a record says of a word; keys that it does not have are left as they were before. */
-export function wordFromRecord(from: WordRecord, before: Word = makeWord()): Word {
+export function wordFromRecord(from: WordRecord, before: ValueWord = makeValueWord()): ValueWord {
   const { said } = from;
-  const own: Partial<Word> = {
+  const own: Partial<ValueWord> = {
     type: factOf(from, 'type', said.type),
     values: mapFact(factOf(from, 'values', said.values), (values) => values.flatMap(valueFromEntry)),
     keys: mapFact(factOf(from, 'keys', said.keys), (keys) => keys.flatMap(keyFromEntry)),
