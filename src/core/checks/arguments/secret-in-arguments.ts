@@ -149,6 +149,8 @@ function hasOtherWay(option: Option, secret: string, command: Command): boolean 
   if (option.environment.length > 0 || OTHER_WAY.test(option.help?.value ?? '')) return true;
   return command.options.items.some((other) => {
     if (other === option) return false;
+    // `--user=NAME  who logs in (prompt if no password is given)`
+    if (new RegExp(`\\b(?:prompt|ask).*\\b${secret}\\b`, 'i').test(other.help?.value ?? '')) return true;
     return other.names.some((name) => {
       const words = nameWords(name.text.toLowerCase());
       return (

@@ -26,6 +26,7 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
   if (choice === undefined) return undefined;
   const words = new Set(CHOICE.exec(choice.text.slice(choice.first))?.[1]?.split(',') ?? []);
   const below = deeperLines(section.lines, choice);
+  if (beginsWithText(below)) return undefined;
   const commands: Command[] = [];
   for (const entry of findWordEntries(below)) {
     const left = entry.line.text.slice(entry.start, entry.end);
@@ -56,6 +57,16 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
     commands.push(makeCommand({ names: [{ text: match[0], place }], place }));
   }
   return { commands, head: choice, lines: new Set([choice, ...below].map((line) => line.index)) };
+}
+
+/** Whether words with a colon stand above the entries, at their indentation: `Action:`. It is a text, in which the values of an operand have theirs. */
+function beginsWithText(lines: readonly TextLine[]): boolean {
+  const [first, second] = lines;
+  return (
+    first !== undefined &&
+    /^\p{Lu}[\p{L} ]{1,60}:$/u.test(first.text.slice(first.first)) &&
+    second?.indent === first.indent
+  );
 }
 
 /** The lines behind one as long as they stand deeper than it. */

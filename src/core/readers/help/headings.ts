@@ -201,12 +201,16 @@ function nextFilled(line: TextLine, lines: readonly TextLine[]): TextLine | unde
 const EXAMPLES =
   /\bexamples\b|\bexample$|\bexamples?(?:\s+(?:of|for|to|with|use|usages?|uses|commands?|command lines?|calls?|invocations?|sessions?|output)\b|:)/i;
 
+/** `Example string option`: what stands below is one. */
+const ONE_EXAMPLE = /^example(?: (?!may\b|can\b|is\b|are\b|will\b)[a-z-]+){1,3}$/i;
+
 /** `Environment`, `Environment variables`; but not `Build environment options`, `Options (and the variables of the environment for them)`. */
 const ENVIRONMENT = /^(?!.*\b(?:options?|flags)\b).*\benvironment\b/i;
 
 /** What a heading announces, by its words. */
 function headingKind(heading: string): HeadingKind {
   if (/^(?:usage|synopsis)\b/i.test(heading)) return 'usage';
+  if (ONE_EXAMPLE.test(heading)) return 'examples';
   if (/^defaults?$/i.test(heading)) return 'defaults';
   if (EXAMPLES.test(heading)) return 'examples';
   if (ENVIRONMENT.test(heading)) return 'environment';

@@ -287,6 +287,8 @@ function isPathWithNotation(text: string): boolean {
 function isNameAlone(line: TextLine): boolean {
   // `box list [<flags>] <day>`: a path with operands.
   const head = line.text.slice(line.first).trim();
+  // `with --late.`: the end of a sentence.
+  if (/[^.\s]\.$/.test(head)) return false;
   if (/^\{[^\s{}]{1,800}\}$/.test(head) || isPathWithNotation(head.slice(0, 500))) return true;
   // `box (b, bx)`: with other names.
   if (/^[\w.:@+-]{1,60} \([\w.:@+-]{1,60}(?:, [\w.:@+-]{1,60}){1,8}\)$/.test(head)) return true;
