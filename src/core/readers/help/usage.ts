@@ -112,7 +112,9 @@ function programName(words: readonly string[]): string {
 function commonPath(readings: readonly UsageReading[], listed: ReadonlySet<string>): string[] {
   const paths = readings.map(({ goesOn, literals, form }) => {
     const words = goesOn ? literals.map((literal) => literal.text) : [];
-    const operandAt = words.findIndex((word) => listed.has(word) || namesOperand(word, form.text));
+    // `box lid [lid]`: an operand that stands elsewhere in the form is not the word of the path with its name.
+    const isListed = (word: string) => listed.has(word) && !form.operands.some(({ name }) => name === word);
+    const operandAt = words.findIndex((word) => isListed(word) || namesOperand(word, form.text));
     return operandAt < 0 ? words : words.slice(0, operandAt);
   });
   const first = paths[0] ?? [];
