@@ -7,11 +7,9 @@ import { withAnnouncedValues } from './announced-values.ts';
 import { type HelpParts, nameFromSource } from './assemble-interface.ts';
 import { withoutChosen } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import { readCommandSynopses } from './command-synopses.ts';
 import { withDefaultsInAngles } from './defaults-in-angles.ts';
-import { readDefinitions } from './definitions.ts';
 import { joinGivenValues, withoutGivenNumbers } from './given-values.ts';
-import { findSections, headingFact, type Section } from './headings.ts';
+import { headingFact, type Section } from './headings.ts';
 import { HOLDS_NO_LISTS, readLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { joinHyphenSpellings } from './hyphen-spellings.ts';
@@ -20,17 +18,18 @@ import { ENTRY_LIMIT } from './limits.ts';
 import { withListedAliases } from './listed-aliases.ts';
 import { withNumberOption } from './number-option.ts';
 import { listedOperandNames } from './operand-list.ts';
-import { findOptionEntries, type OptionEntry } from './option-entries.ts';
+import type { OptionEntry } from './option-entries.ts';
 import { optionFromEntry } from './option-from-entry.ts';
-import { readOptionSynopses, withArgumentsShown } from './option-synopses.ts';
+import { withArgumentsShown } from './option-synopses.ts';
 import { aliasesInUsage, readOwnAliases } from './own-aliases.ts';
 import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { withRequiredInUsage } from './required-options.ts';
 import { withArgumentsOfSame } from './same-options.ts';
-import { blankLine, type TextLine } from './text-line.ts';
+import { firstLine, type SortedLines, sortLines } from './sorted-lines.ts';
+import type { TextLine } from './text-line.ts';
 import { withToldArguments } from './told-arguments.ts';
-import { readUsage, readUsageAgain, type UsageSummary } from './usage.ts';
+import { readUsageAgain, type UsageSummary } from './usage.ts';
 import type { UsageLines } from './usage-found.ts';
 import { findUsage } from './usage-lines.ts';
 import { usageOnlyOptions } from './usage-options.ts';
@@ -56,6 +55,35 @@ export interface PartsReading {
   readonly problems: readonly Problem[];
 }
 
+/** The options of the lists, with what synopses and texts elsewhere say of them. */
+function readOptions(
+  { first, defined, shown, entries, sections }: SortedLines,
+  cleaned: CleanedText,
+  problems: Problem[],
+): readonly Option[] {
+  const listed = [...listedOptions(entries, sections, cleaned, problems), ...defined.options];
+  const joined = withArgumentsOfSame(
+    joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
+  );
+  return withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
+}
+
+/** The options that only the synopses show. */
+function optionsOfSynopses(
+  { readings }: UsageSummary,
+  { defined, shown }: SortedLines,
+  options: readonly Option[],
+): Option[] {
+  const known = options.flatMap(({ names, negatedNames }) =>
+    [...names, ...negatedNames].map(({ text }) => text),
+  );
+  return usageOnlyOptions(
+    [...readings, ...shown.readings],
+    new Set(known),
+    defined.shortensNames ? new Set([...shown.words, ...shownNamesOf(readings)]) : shown.words,
+  );
+}
+
 /**
  * Reads the lines of a text part by part: synopses, lists of options, lists of words, and what they say together. `found` are the synopses,
  * where they are known.
@@ -67,56 +95,19 @@ export function readParts(
   found: UsageLines = findUsage(lines),
 ): PartsReading {
   const problems: Problem[] = [];
-  const first = readUsage(found, lines, cleaned, settings);
-  // The synopses are read as such: for everything else their lines are empty.
-  const withoutUsage = lines.map((line) => (first.lines.taken.has(line.index) ? blankLine(line) : line));
-  const defined = readDefinitions(withoutUsage, cleaned, (name) => leadsToCommand(name, first));
-  const synopses = readCommandSynopses(withoutUsage, cleaned);
-  const shown = readOptionSynopses(withoutUsage, cleaned);
-  const isSynopsis = ({ index }: TextLine) => [defined, synopses, shown].some((one) => one.lines.has(index));
-  const body = withoutUsage.map((line) => (isSynopsis(line) ? blankLine(line) : line));
-  const inUsage = usageOnlyOptions(first.readings, new Set());
-  const shownNames = new Set(inUsage.flatMap(({ names }) => names.map(({ text }) => text)));
-  const entries = findOptionEntries(body, shownNames);
-  const taken = new Uint8Array(lines.length);
-  for (const entry of entries) taken.fill(1, firstLine(entry), entry.nextLine);
-  const sections = findSections(
-    body,
-    (line) => taken[line.index] === 1,
-    (line) => first.lines.taken.has(line.index) || isSynopsis(line),
-  );
-  const listed = [...listedOptions(entries, sections, cleaned, problems), ...defined.options];
-  const joined = withArgumentsOfSame(
-    joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
-  );
-  let options = withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
+  const sorted = sortLines(lines, cleaned, settings, found);
+  const { first, defined, synopses, entries, sections, body, isSynopsis, isFree } = sorted;
+  let options = readOptions(sorted, cleaned, problems);
   const again = readUsageAgain(first, options, listedOperandNames(sections), cleaned, settings);
   // What defines the placeholders of the synopses belongs to them.
   const ofUsage = new Set([...again.lines.taken, ...defined.lines]);
   const usage = { ...again, lines: { ...again.lines, taken: ofUsage } };
-  const known = new Set(options.flatMap((option) => option.names.map((name) => name.text)));
-  const negated = options.flatMap((option) => option.negatedNames.map((name) => name.text));
-  const more = usageOnlyOptions(
-    [...usage.readings, ...shown.readings],
-    new Set([...known, ...negated]),
-    defined.shortensNames ? new Set([...shown.words, ...shownNamesOf(usage.readings)]) : shown.words,
-  );
-
-  const lists = readLists(
-    sections,
-    (line) => taken[line.index] !== 1,
-    usage,
-    options,
-    settings.program ?? nameFromSource(cleaned.source),
-    cleaned,
-  );
+  const more = optionsOfSynopses(usage, sorted, options);
+  const program = settings.program ?? nameFromSource(cleaned.source);
+  const lists = readLists(sections, isFree, usage, options, program, cleaned);
   if (lists.values.length > 0) options = options.map((option) => withListedValues(option, lists.values));
   options = withAnnouncedValues(withDefaultsInAngles(options), body, cleaned);
-  let { commands } = lists;
-  if (commands.length > ENTRY_LIMIT) {
-    problems.push(tooMany(cleaned.source, 'commands', commands.length));
-    commands = commands.slice(0, ENTRY_LIMIT);
-  }
+  const commands = upToLimit(lists.commands, cleaned, problems);
   const distinct = distinctCommands([
     ...commands,
     ...defined.commands,
@@ -139,26 +130,23 @@ export function readParts(
   };
   const kept = new Set(distinct);
   const repeated = commands.filter((command) => !kept.has(command));
-  const ofSynopses = lines.filter((line) => first.lines.taken.has(line.index) || isSynopsis(line));
-  const claimed = claimedLines(ofSynopses, entries, lists.heads);
+  const claimed = claimedLines(lines.filter(isSynopsis), entries, lists.heads);
   return { parts, sections, repeated, claimed, entries, oddLists: lists.oddLists, problems };
+}
+
+/** As many commands as are kept of a list, with a problem where there are more. */
+function upToLimit(
+  commands: readonly Command[],
+  { source }: CleanedText,
+  problems: Problem[],
+): readonly Command[] {
+  if (commands.length <= ENTRY_LIMIT) return commands;
+  problems.push(tooMany(source, 'commands', commands.length));
+  return commands.slice(0, ENTRY_LIMIT);
 }
 
 function shownNamesOf(readings: readonly UsageReading[]): string[] {
   return readings.flatMap(({ options }) => options.map(({ declared }) => declared.text));
-}
-
-/** Whether a synopsis shows a placeholder in front of that for a command: `OBJECT { COMMAND | help }`. */
-function leadsToCommand(placeholder: string, { readings }: UsageSummary): boolean {
-  return readings.some(({ commandPlace, form: { operands } }) =>
-    operands.some(
-      ({ name, place }) =>
-        name === placeholder &&
-        place !== null &&
-        commandPlace !== undefined &&
-        place.end < commandPlace.start,
-    ),
-  );
 }
 
 /** The options that the entries of lists declare; what is only spoken of under some headings is none. */
@@ -232,10 +220,6 @@ function linesOfEntry({ declaring, pieces }: OptionEntry): ClaimedLine[] {
     ...declaring.map(({ line }) => ({ line, role: 'entry' as const })),
     ...pieces.map(({ line }) => ({ line, role: 'entry-text' as const })),
   ];
-}
-
-function firstLine(entry: OptionEntry): number {
-  return entry.declaring[0]?.line.index ?? 0;
 }
 
 /** Commands that a synopsis shows, without the aliases that a list shows of others: `{open,o,close} ...` has all of them. */
