@@ -1,3 +1,4 @@
+import { firstIndex } from '../source/first-index.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import { GNU_LONG_OPTIONS } from '../standards/gnu-long-options.ts';
 
@@ -17,12 +18,7 @@ export class LikelyNames {
 
   /** Those that begin with a prefix, or are it, and that a scope does not have yet. */
   beginning(prefix: string, has: (name: string) => boolean): string[] {
-    let at = 0;
-    for (let high = this.#names.length; at < high; ) {
-      const middle = (at + high) >> 1;
-      if ((this.#names[middle] ?? '') < prefix) at = middle + 1;
-      else high = middle;
-    }
+    let at = firstIndex(this.#names, (name) => name < prefix);
     const found: string[] = [];
     for (let name = this.#names[at]; name?.startsWith(prefix); name = this.#names[++at])
       if (!has(name)) found.push(name);

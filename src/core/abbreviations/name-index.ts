@@ -1,4 +1,5 @@
 import { withTwoHyphens } from '../model/long-hyphens.ts';
+import { firstIndex } from '../source/first-index.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import type { NameLookup, PrefixRange } from './name-lookup.ts';
 import { RangeMinimum } from './range-minimum.ts';
@@ -190,14 +191,7 @@ export class NameIndex<T> implements NameLookup<T> {
   }
 
   #lowerBound(word: string): number {
-    let low = 0;
-    let high = this.#keys.length;
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((this.#keys[middle] ?? '') < word) low = middle + 1;
-      else high = middle;
-    }
-    return low;
+    return firstIndex(this.#keys, (key) => key < word);
   }
 
   /** The index after the last name that begins with a word, the first of which stands at `start`. */
@@ -209,12 +203,6 @@ export class NameIndex<T> implements NameLookup<T> {
       low = high + 1;
       high += step;
     }
-    high = Math.min(high, this.#keys.length);
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((this.#keys[middle] ?? '').startsWith(word)) low = middle + 1;
-      else high = middle;
-    }
-    return low;
+    return firstIndex(this.#keys, (key) => key.startsWith(word), low, Math.min(high, this.#keys.length));
   }
 }

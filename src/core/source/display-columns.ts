@@ -1,3 +1,4 @@
+import { firstIndex } from './first-index.ts';
 import { printable } from './printable.ts';
 import { textWidth } from './text-width.ts';
 
@@ -29,13 +30,8 @@ export class DisplayColumns {
       if (next === undefined) break;
       marks.push({ offset: next, column: this.#width(last, next) });
     }
-    let low = 0;
-    for (let high = marks.length - 1; low < high; ) {
-      const middle = (low + high + 1) >> 1;
-      if ((marks[middle]?.offset ?? 0) <= offset) low = middle;
-      else high = middle - 1;
-    }
-    return this.#width(marks[low] ?? { offset: lineStart, column: 0 }, offset);
+    const nearest = marks[firstIndex(marks, (mark) => mark.offset <= offset) - 1];
+    return this.#width(nearest ?? { offset: lineStart, column: 0 }, offset);
   }
 
   /** The first offset from one to another where a character begins whatever stands before it: one of ASCII, or one of the scripts of East Asia. */

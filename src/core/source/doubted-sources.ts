@@ -1,4 +1,5 @@
 import type { Doubt, DoubtReason } from './doubt.ts';
+import { firstIndex } from './first-index.ts';
 import type { Place, Source } from './source.ts';
 
 /** A source with its parts that may have been misread. */
@@ -40,14 +41,8 @@ export class DoubtedSources {
     const known = place === null ? undefined : this.#doubts.get(place.source);
     if (place === null || known === undefined) return undefined;
     // The last one that begins before the place ends.
-    let low = 0;
-    let high = known.doubts.length;
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((known.doubts[middle]?.place.start ?? 0) < place.end) low = middle + 1;
-      else high = middle;
-    }
-    const farthest = known.farthest[low - 1];
+    const behind = firstIndex(known.doubts, (doubt) => doubt.place.start < place.end);
+    const farthest = known.farthest[behind - 1];
     return farthest !== undefined && farthest.place.end > place.start ? farthest.reason : undefined;
   }
 }

@@ -1,4 +1,5 @@
 import { DisplayColumns } from './display-columns.ts';
+import { firstIndex } from './first-index.ts';
 import type { Source, Span } from './source.ts';
 
 /** A point in a text: line and column from 1, the column and the offset in UTF-16 units. */
@@ -27,16 +28,10 @@ export class LineIndex {
   /** The position of an offset; offsets outside the text count as its nearest end. */
   position(offset: number): Position {
     const at = Math.max(0, Math.min(offset, this.#text.length));
-    let low = 0;
-    let high = this.#starts.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.#starts[middle] ?? 0) <= at) low = middle;
-      else high = middle - 1;
-    }
+    const line = firstIndex(this.#starts, (start) => start <= at);
     return {
-      line: low + 1,
-      column: at - (this.#starts[low] ?? 0) + 1,
+      line,
+      column: at - (this.#starts[line - 1] ?? 0) + 1,
       offset: at,
     };
   }

@@ -3,6 +3,7 @@ import type { Interface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
+import { firstIndex } from '../../source/first-index.ts';
 import type { LineRole } from '../../source/help-annotation.ts';
 import type { Place } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -108,14 +109,7 @@ class Claims {
   }
 
   #lineAt(offset: number): number {
-    let low = 0;
-    let high = this.#starts.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.#starts[middle] ?? 0) <= offset) low = middle;
-      else high = middle - 1;
-    }
-    return low;
+    return firstIndex(this.#starts, (start) => start <= offset) - 1;
   }
 }
 

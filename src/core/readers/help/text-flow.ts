@@ -1,4 +1,5 @@
 import type { PlacedText } from '../../notation/placed-text.ts';
+import { firstIndex } from '../../source/first-index.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { columnAt, type TextPiece } from './text-line.ts';
@@ -62,14 +63,7 @@ export class TextFlow implements PlacedText {
   }
 
   #offset(at: number): number {
-    let low = 0;
-    let high = this.#parts.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.#parts[middle]?.at ?? 0) <= at) low = middle;
-      else high = middle - 1;
-    }
-    const part = this.#parts[low];
+    const part = this.#parts[Math.max(0, firstIndex(this.#parts, (one) => one.at <= at) - 1)];
     return part === undefined ? 0 : part.offset + Math.min(Math.max(0, at - part.at), part.length);
   }
 }

@@ -26,22 +26,30 @@ function fishCode({ program, commands, groups }: CompletionPlan): ShellCode {
   return ShellCode.join(parts, fish`\n\n`);
 }
 
-function readFunction(name: ShellCode, commands: readonly PlannedCommand[], groups: boolean): ShellCode {
-  const takes = commands.flatMap(({ path, options }) =>
+/** The options that take an argument, each behind the path of its command. */
+function takers(commands: readonly PlannedCommand[]): ShellCode[] {
+  return commands.flatMap(({ path, options }) =>
     options
       .filter(({ presence }) => presence === 'mandatory')
       .flatMap(({ names }) => names.map((one) => fish`${`${path.join(' ')} ${one}`}`)),
   );
-  const steps = commands.flatMap(({ path, steps: all }) =>
-    all.map(({ name: from, to }) => {
+}
+
+/** The cases of words that name a subcommand, where no operand came before them. */
+function subcommandCases(name: ShellCode, commands: readonly PlannedCommand[]): ShellCode[] {
+  return commands.flatMap(({ path, steps }) =>
+    steps.map(({ name: from, to }) => {
       const at = path.join(' ');
       return fish`                    case ${pattern(`${at} ${from}/0`)}
                         set -g ${name}_at ${`${at} ${to}`}
                         set -g ${name}_given`;
     }),
   );
-  const letters = groups
-    ? fish`
+}
+
+/** The case of letters that are grouped behind one hyphen. */
+function groupCase(name: ShellCode): ShellCode {
+  return fish`
             case '-?*'
                 for letter in (string split '' -- (string sub -s 2 -- $word))
                     if test -n "$${name}_option"
@@ -52,8 +60,11 @@ function readFunction(name: ShellCode, commands: readonly PlannedCommand[], grou
                         set -g ${name}_option -$letter
                     end
                     set -g -a ${name}_given -$letter
-                end`
-    : fish``;
+                end`;
+}
+
+function readFunction(name: ShellCode, commands: readonly PlannedCommand[], groups: boolean): ShellCode {
+  const letters = groups ? groupCase(name) : fish``;
   const plain = groups ? fish`'+?*'` : fish`'-?*' '+?*'`;
   return fish`# Reads the command line up to the cursor, once for each: at which command it is, which of its options stand there, the one whose
 # argument comes next, how many operands there are, and whether no option may come any more.
@@ -66,7 +77,7 @@ function ${name}_read
     set -g ${name}_option
     set -g ${name}_operands 0
     set -g ${name}_ended
-    set -l takes ${words(takes)}
+    set -l takes ${words(takers(commands))}
     set -l words (commandline -opc)
     for word in $words[2..-1]
         if test -n "$${name}_option"
@@ -96,7 +107,7 @@ function ${name}_read
                 # A subcommand, where no operand came before it.
                 switch "$${name}_at $word/$${name}_operands"
 ${lines([
-  ...steps,
+  ...subcommandCases(name, commands),
   fish`                    case '*'
                         set -g ${name}_operands (math $${name}_operands + 1)`,
 ])}
