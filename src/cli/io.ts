@@ -24,6 +24,6 @@ export function reportContext(io: Io): ReportContext {
   return { tool: TOOL, text: textOptions(io) };
 }
 
-export function textOptions(io: Io): TextOptions {
+function textOptions(io: Io): TextOptions {
   return { width: io.columns ?? WIDTH_WITHOUT_TERMINAL, colour: io.colour };
 }

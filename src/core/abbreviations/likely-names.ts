@@ -1,4 +1,4 @@
-import { firstIndex } from '../source/first-index.ts';
+import { firstIndex } from '../collections/first-index.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import { GNU_LONG_OPTIONS } from '../standards/gnu-long-options.ts';
 

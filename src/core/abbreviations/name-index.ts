@@ -1,5 +1,5 @@
+import { firstIndex } from '../collections/first-index.ts';
 import { withTwoHyphens } from '../model/long-hyphens.ts';
-import { firstIndex } from '../source/first-index.ts';
 import { compareCodeUnits } from '../source/source.ts';
 import type { NameLookup, PrefixRange } from './name-lookup.ts';
 import { RangeMinimum } from './range-minimum.ts';

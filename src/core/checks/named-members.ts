@@ -1,5 +1,5 @@
 import { optionsInReach } from '../abbreviations/option-scope.ts';
-import { firstBy } from '../model/grouped.ts';
+import { firstBy } from '../collections/grouped.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Option } from '../model/option.ts';
 import { optionsByName } from '../model/options-by-name.ts';

@@ -1,5 +1,5 @@
+import { groupedBy } from '../collections/grouped.ts';
 import { countOf } from '../messages/wording.ts';
-import { groupedBy } from '../model/grouped.ts';
 import { commandLine, type ObservedRun, observedRuns, type RunKind } from '../observations/observed-runs.ts';
 import type { Place } from '../source/source.ts';
 import { type Check, type CheckId, type CheckInfo, defineCheck } from './define-check.ts';

@@ -1,4 +1,4 @@
-import { addTo } from './grouped.ts';
+import { addTo } from '../collections/grouped.ts';
 import {
   type EnvironmentVariable,
   type ExitStatus,

@@ -1,4 +1,4 @@
-import { addTo, groupedBy } from '../model/grouped.ts';
+import { addTo, groupedBy } from '../collections/grouped.ts';
 import type { ClauseGroup, Formula } from './formula.ts';
 import type { Clause } from './satisfy.ts';
 

@@ -1,5 +1,5 @@
+import { addTo } from '../collections/grouped.ts';
 import type { Fact } from '../model/fact.ts';
-import { addTo } from '../model/grouped.ts';
 import type { Operand } from '../model/operand.ts';
 import { mainName, type Option } from '../model/option.ts';
 import { allNames, optionsByName } from '../model/options-by-name.ts';

@@ -1,7 +1,7 @@
 import type { Check } from '../checks/define-check.ts';
 import { areaOf } from '../checks/define-check.ts';
-import { exampleFinding } from '../example-finding.ts';
 import { cellCode, codeBlock, plainText } from '../markdown/markdown-text.ts';
+import { exampleFinding } from './example-finding.ts';
 
 /** The checks of one area as a page in Markdown: what each finds, why, what it rests on, what it says, and its examples. */
 export function areaMarkdown(area: string, checks: readonly Check[]): string {

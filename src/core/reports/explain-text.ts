@@ -1,6 +1,6 @@
 import type { Check } from '../checks/define-check.ts';
 import { areaOf } from '../checks/define-check.ts';
-import { exampleFinding } from '../example-finding.ts';
+import { exampleFinding } from './example-finding.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';

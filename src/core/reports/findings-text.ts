@@ -1,8 +1,8 @@
 import { areaOf } from '../checks/define-check.ts';
+import { groupedBy } from '../collections/grouped.ts';
 import type { Finding } from '../findings/finding.ts';
 import { LEVELS } from '../findings/level.ts';
 import { countOf } from '../messages/wording.ts';
-import { groupedBy } from '../model/grouped.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { findingText, shortFindingText } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';

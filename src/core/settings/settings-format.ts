@@ -9,7 +9,7 @@ import { table } from '../structured/shape/table.ts';
 import { wordsForChecks } from './selection.ts';
 
 /** The version of the format, the value of the key that makes a file one with settings. */
-export const SETTINGS_VERSION = '1';
+const SETTINGS_VERSION = '1';
 
 /** The name of the file with settings, looked for in the working directory and those above it. */
 export const SETTINGS_FILE = 'dabbawala-settings.yaml';

@@ -17,7 +17,7 @@ export function fishWord(word: string): string {
 }
 
 /** A word in single quotes, as fish takes it: in them a backslash escapes itself and the quote; controls stand outside, as escapes. */
-export function fishQuoted(word: string): string {
+function fishQuoted(word: string): string {
   const toEscape = (unit: number) => `'\\u${storable(unit).toString(16).padStart(4, '0')}'`;
   return `'${escapeControls(word.replace(/[\\']/g, '\\$&'), toEscape)}'`;
 }

@@ -1,4 +1,4 @@
-import { firstIndex } from './first-index.ts';
+import { firstIndex } from '../collections/first-index.ts';
 import { printable } from './printable.ts';
 import { textWidth } from './text-width.ts';
 

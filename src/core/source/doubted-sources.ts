@@ -1,5 +1,5 @@
+import { firstIndex } from '../collections/first-index.ts';
 import type { Doubt, DoubtReason } from './doubt.ts';
-import { firstIndex } from './first-index.ts';
 import type { Place, Source } from './source.ts';
 
 /** A source with its parts that may have been misread. */

@@ -1,5 +1,5 @@
+import { firstIndex } from '../collections/first-index.ts';
 import { DisplayColumns } from './display-columns.ts';
-import { firstIndex } from './first-index.ts';
 import type { Source, Span } from './source.ts';
 
 /** A point in a text: line and column from 1, the column and the offset in UTF-16 units. */

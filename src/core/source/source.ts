@@ -22,11 +22,6 @@ export interface Span {
 /** Where a thing stands: a span, or null where it stands nowhere in a text. */
 export type Place = Span | null;
 
-/** The span from the start of `first` to the end of `last`; both must lie in one source. */
-export function joinSpans(first: Span, last: Span): Span {
-  return { source: first.source, start: first.start, end: last.end };
-}
-
 /** Orders places by source name, then start, then end; things without a place come last. */
 export function comparePlaces(a: Place, b: Place): number {
   if (a === null || b === null) return Number(a === null) - Number(b === null);

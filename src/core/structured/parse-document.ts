@@ -5,7 +5,7 @@ import type { DocumentNode, MappingEntry, ScalarNode } from './document-node.ts'
 import { DEPTH_LIMIT, parseParts } from './parse-parts.ts';
 
 /** The longest document that is read, in UTF-16 units. */
-export const DOCUMENT_LIMIT = 4 * 1024 * 1024;
+const DOCUMENT_LIMIT = 4 * 1024 * 1024;
 
 /** The most nodes that a document may have once its aliases are resolved. */
 const NODE_LIMIT = 300_000;

@@ -1,5 +1,5 @@
+import { groupedBy } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
-import { groupedBy } from '../../model/grouped.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';

@@ -1,5 +1,5 @@
+import { groupedBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
-import { groupedBy } from '../../model/grouped.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { compareCodeUnits } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';

@@ -1,7 +1,7 @@
 import type { AuditView } from '../../audit-view.ts';
+import { groupedBy } from '../../collections/grouped.ts';
 import { countOf, listNames, quoteName } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
-import { groupedBy } from '../../model/grouped.ts';
 import { mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';

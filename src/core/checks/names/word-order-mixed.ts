@@ -1,6 +1,6 @@
+import { addTo } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { commandName } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 import type { Place } from '../../source/source.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';

@@ -1,7 +1,7 @@
 import { sharedLength } from '../../abbreviations/shared-length.ts';
+import { addTo } from '../../collections/grouped.ts';
 import type { AllowedValue } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { compareCodeUnits } from '../../source/source.ts';
 import type { WordRange } from '../change.ts';

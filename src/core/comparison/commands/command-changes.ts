@@ -1,6 +1,6 @@
+import { addTo } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { ChangeKind } from '../change-kinds.ts';
 import type { Context } from '../context.ts';

@@ -1,7 +1,7 @@
+import { firstBy, groupedBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Count } from '../../model/argument.ts';
 import type { Command, Form } from '../../model/command.ts';
-import { firstBy, groupedBy } from '../../model/grouped.ts';
 import type { Operand } from '../../model/operand.ts';
 import { saysTheSame } from '../../model/same.ts';
 import type { About, Context } from '../context.ts';

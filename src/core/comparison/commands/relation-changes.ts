@@ -1,5 +1,5 @@
+import { groupedBy } from '../../collections/grouped.ts';
 import { relationWords } from '../../messages/relation-words.ts';
-import { groupedBy } from '../../model/grouped.ts';
 import { mainName } from '../../model/option.ts';
 import type { Member, Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';

@@ -1,5 +1,5 @@
+import { firstBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
-import { firstBy } from '../../model/grouped.ts';
 import { argumentOf, longNames, mainName, type Option } from '../../model/option.ts';
 import type { Context } from '../context.ts';
 import { lostOption } from '../pairing/lost-options.ts';

@@ -1,5 +1,5 @@
+import { firstBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
-import { firstBy } from '../../model/grouped.ts';
 import { mainName, type Option, type OptionName } from '../../model/option.ts';
 import type { Context } from '../context.ts';
 import { lostNameEffect, lostNameMessage } from '../pairing/lost-names.ts';

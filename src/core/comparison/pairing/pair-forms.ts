@@ -1,5 +1,5 @@
+import { groupedBy } from '../../collections/grouped.ts';
 import type { Form } from '../../model/command.ts';
-import { groupedBy } from '../../model/grouped.ts';
 
 /** The forms of a command in two versions. */
 export interface FormPairs {

@@ -1,4 +1,4 @@
-import { firstBy } from '../../model/grouped.ts';
+import { firstBy } from '../../collections/grouped.ts';
 import { argumentOf, mainName } from '../../model/option.ts';
 import { valueWords, type WordScope } from '../abbreviations/word-scope.ts';
 import type { CommandPair, Pairing } from './pairing.ts';

@@ -1,4 +1,4 @@
-import { addTo } from '../../model/grouped.ts';
+import { addTo } from '../../collections/grouped.ts';
 import type { Span } from '../../source/source.ts';
 import type { FishStatement, FishWord } from './fish-words.ts';
 

@@ -1,4 +1,4 @@
-import { addTo } from '../../model/grouped.ts';
+import { addTo } from '../../collections/grouped.ts';
 import type { TextLine } from './text-line.ts';
 
 /** A word in the notation of synopses: an option, a bracket, a placeholder, or a plain word. */

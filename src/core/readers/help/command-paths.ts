@@ -1,5 +1,5 @@
+import { addTo } from '../../collections/grouped.ts';
 import { type Command, type CommandName, type Form, makeCommand } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 
 /** The left part of an entry: the names of a command, and a further literal word behind a single name. */
 export interface Head {

@@ -1,5 +1,5 @@
+import { addTo } from '../../collections/grouped.ts';
 import { type Command, makeCommand } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 import { formOf, OWN_SYNOPSIS } from '../../notation/form.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';

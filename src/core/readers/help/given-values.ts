@@ -1,6 +1,6 @@
+import { addTo } from '../../collections/grouped.ts';
 import { bareValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
-import { addTo } from '../../model/grouped.ts';
 import { argumentOf, makeOption, type Option, type OptionName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 

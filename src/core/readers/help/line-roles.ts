@@ -1,9 +1,9 @@
+import { firstIndex } from '../../collections/first-index.ts';
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
-import { firstIndex } from '../../source/first-index.ts';
 import type { LineRole } from '../../source/help-annotation.ts';
 import type { Place } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';

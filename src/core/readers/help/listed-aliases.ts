@@ -1,5 +1,5 @@
+import { addTo } from '../../collections/grouped.ts';
 import type { Command, CommandName } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { ALIASES_HEADING } from './own-aliases.ts';

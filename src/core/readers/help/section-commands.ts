@@ -1,5 +1,5 @@
+import { addTo } from '../../collections/grouped.ts';
 import { type Command, makeCommand } from '../../model/command.ts';
-import { addTo } from '../../model/grouped.ts';
 import { joinCommands } from '../../model/join-commands.ts';
 import { describedCommand } from './assemble-interface.ts';
 import type { CleanedText } from './cleaned-text.ts';

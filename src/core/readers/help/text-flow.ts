@@ -1,5 +1,5 @@
+import { firstIndex } from '../../collections/first-index.ts';
 import type { PlacedText } from '../../notation/placed-text.ts';
-import { firstIndex } from '../../source/first-index.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { columnAt, type TextPiece } from './text-line.ts';

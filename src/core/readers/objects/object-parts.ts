@@ -1,3 +1,4 @@
+import { addTo } from '../../collections/grouped.ts';
 import {
   bareValue,
   makeValueWord,
@@ -8,7 +9,6 @@ import {
 } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
 import { type Fact, type Knowable, stated } from '../../model/fact.ts';
-import { addTo } from '../../model/grouped.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
 import { makeOption, type NameForm, type Option, type OptionName } from '../../model/option.ts';

@@ -1,4 +1,4 @@
-import { addTo } from '../../model/grouped.ts';
+import { addTo } from '../../collections/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
 import { lines, ShellCode, sh, words } from '../../shells/shell-code.ts';
 import type { CompletionPlan, PlannedCommand, PlannedOption, PlannedWord } from './completion-plan.ts';

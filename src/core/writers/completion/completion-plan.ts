@@ -1,7 +1,7 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
+import { firstBy } from '../../collections/grouped.ts';
 import type { AllowedValue, Offer, ValueWord } from '../../model/argument.ts';
 import { type Command, commandName } from '../../model/command.ts';
-import { firstBy } from '../../model/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import type { Operand } from '../../model/operand.ts';

@@ -1,4 +1,4 @@
-import { addTo } from '../../model/grouped.ts';
+import { addTo } from '../../collections/grouped.ts';
 import type { Option } from '../../model/option.ts';
 import { optionsByName } from '../../model/options-by-name.ts';
 import type { Relation } from '../../model/relation.ts';

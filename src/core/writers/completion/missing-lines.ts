@@ -1,6 +1,6 @@
+import { groupedBy } from '../../collections/grouped.ts';
 import type { ShellCoverage } from '../../coverage/coverage.ts';
 import type { Command } from '../../model/command.ts';
-import { groupedBy } from '../../model/grouped.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
 import { fish, ShellCode, sh, words } from '../../shells/shell-code.ts';

@@ -1,13 +1,13 @@
-import { AuditView } from './audit-view.ts';
-import type { Check } from './checks/define-check.ts';
-import type { Finding } from './findings/finding.ts';
-import { MisuseError } from './messages/misuse-error.ts';
-import { extendInterface } from './model/extend.ts';
-import type { Interface } from './model/interface.ts';
-import type { Inventory } from './model/inventory.ts';
-import { detectShell, readCompletion } from './readers/completion/read-completion.ts';
-import { readSource } from './readers/read-source.ts';
-import { STANDARD_WORDS } from './words/word-lists.ts';
+import { AuditView } from '../audit-view.ts';
+import type { Check } from '../checks/define-check.ts';
+import type { Finding } from '../findings/finding.ts';
+import { MisuseError } from '../messages/misuse-error.ts';
+import { extendInterface } from '../model/extend.ts';
+import type { Interface } from '../model/interface.ts';
+import type { Inventory } from '../model/inventory.ts';
+import { detectShell, readCompletion } from '../readers/completion/read-completion.ts';
+import { readSource } from '../readers/read-source.ts';
+import { STANDARD_WORDS } from '../words/word-lists.ts';
 
 /** What a check says of its own wrong example. */
 export function exampleFinding(check: Check): Finding {
