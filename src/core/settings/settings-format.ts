@@ -54,7 +54,7 @@ const FIELDS = {
   'dabbawala-settings': described(choice(SETTINGS_VERSION), 'The version of this format.'),
   catalogue: described(
     catalogueVersion,
-    'The version of the catalogue to keep to: checks that came later, and levels that were raised later, stay out.',
+    'The version of the catalogue to use: later checks, and levels raised later, do not apply.',
   ),
   'fail-on': described(
     choice('error', 'warning', 'note', 'never'),

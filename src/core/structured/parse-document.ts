@@ -104,7 +104,7 @@ class NodeMaker {
         if (keyNode.kind === 'list' || keyNode.kind === 'mapping') {
           this.#fault ??= {
             code: 'key-not-text',
-            message: 'expected a text as the key, found a list or a mapping',
+            message: 'expected text as the key, found a list or a mapping',
             place: keyNode.place,
           };
           break;

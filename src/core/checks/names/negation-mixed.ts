@@ -13,7 +13,7 @@ const STYLES: readonly (readonly [string, RegExp])[] = [
 export const negationMixed = defineCheck({
   name: 'names/negation-mixed',
   level: 'note',
-  title: 'Options switch things off with different first words',
+  title: 'Options that switch things off begin with different words',
   why: 'People who want to switch something off try the word that worked before. Here it depends on the option.',
   standard: 'practice',
   needs: ['the long options'],

@@ -158,7 +158,7 @@ function defaultCommandChange({ old, newer }: CommandPair, { list }: Context): v
     after: is?.value ?? null,
     message:
       is === undefined
-        ? `which command is meant where none is given is no longer said; it was ${quoteName(was?.value ?? '')}`
+        ? `which command runs where none is named is no longer stated; it was ${quoteName(was?.value ?? '')}`
         : `where no command is given, ${quoteName(is.value)} is meant now`,
     oldPlace: was?.place ?? old.command.place,
     newPlace: is?.place ?? newer.command.place,

@@ -193,7 +193,7 @@ function countChange(old: Operand, newer: Operand, about: About, told: Set<strin
     certain: areStated(was, is),
     before: { ...was.value },
     after: { ...is.value },
-    message: `${quoteName(about.subject)} can now be given ${countWords(is.value)}, before ${countWords(was.value)}${isNarrower ? ': other numbers are refused' : ''}`,
+    message: `${quoteName(about.subject)} can now be given ${countWords(is.value)}; it could be given ${countWords(was.value)} before${isNarrower ? ': other numbers are refused' : ''}`,
     oldPlace: was.place ?? old.place,
     newPlace: is.place ?? newer.place,
   });

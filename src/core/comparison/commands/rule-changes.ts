@@ -59,9 +59,9 @@ function add<K extends keyof ParsingRules>(
     after: json(is?.value),
     message:
       is === undefined
-        ? `the parsing rule ${name} is no longer said; it was ${valueText(was?.value)}`
+        ? `the parsing rule ${name} is no longer stated; it was ${valueText(was?.value)}`
         : was === undefined
-          ? `the parsing rule ${name} is now said to be ${valueText(is.value)}`
+          ? `the parsing rule ${name} is now stated as ${valueText(is.value)}`
           : `the parsing rule ${name} changed from ${valueText(was.value)} to ${valueText(is.value)}`,
     oldPlace: was?.place ?? pair.old.command.place,
     newPlace: is?.place ?? pair.newer.command.place,

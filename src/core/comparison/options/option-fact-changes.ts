@@ -62,7 +62,7 @@ function repetitionChange(old: Option, newer: Option, about: About, { list }: Co
     after: is?.value ?? null,
     message:
       is === undefined
-        ? `what giving ${quoteName(about.subject)} twice comes to is no longer said`
+        ? `it is no longer stated what happens when ${quoteName(about.subject)} is given twice`
         : `giving ${quoteName(about.subject)} twice ${REPETITION_WORDS[is.value]} now`,
     oldPlace: was?.place ?? old.place,
     newPlace: is?.place ?? newer.place,
@@ -100,7 +100,7 @@ function inheritanceChange(
     after: is?.value ?? null,
     message:
       is === undefined
-        ? `where ${quoteName(about.subject)} may stand is no longer said`
+        ? `where ${quoteName(about.subject)} may stand is no longer stated`
         : `${quoteName(about.subject)} may stand ${INHERITANCE_WORDS[is.value]} now`,
     oldPlace: was?.place ?? old.place,
     newPlace: is?.place ?? newer.place,
@@ -132,8 +132,8 @@ function meaningChanges(old: Option, newer: Option, about: About, { list }: Cont
       after: is,
       message:
         is === null
-          ? `${subject} is no longer said to be the same as ${quoteName(was ?? '')}`
-          : `${subject} is now said to be the same as ${quoteName(is)}`,
+          ? `${subject} is no longer stated to be the same as ${quoteName(was ?? '')}`
+          : `${subject} is now the same as ${quoteName(is)}`,
       oldPlace: old.place,
       newPlace: newer.place,
     });

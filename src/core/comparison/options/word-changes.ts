@@ -80,7 +80,7 @@ function typeChange(before: ValueWord, after: ValueWord, about: About, { list }:
     message: {
       compatible: `the type of ${subject} is ${newer === undefined ? 'no longer said' : `now ${newer.value}`}`,
       refused: `${subject} takes ${newer?.value ?? ''} now, not ${old?.value ?? ''}: other values are refused`,
-      uncertain: `${subject} is now said to take ${newer?.value ?? ''}: other values may be refused`,
+      uncertain: `${subject} is now stated to take ${newer?.value ?? ''}: other values may be refused`,
     }[effect],
     oldPlace: old?.place,
     newPlace: newer?.place,

@@ -74,7 +74,10 @@ const OWN_FIELDS = {
     either(isComplete, record('a mapping with options, commands and operands', COMPLETE_FIELDS)),
     'Whether the lists of this command, and of those below it that do not say otherwise, hold all there is: true, false or unknown; or a mapping for each of options, commands and operands.',
   ),
-  described: described(boolean, 'Whether a source describes the command itself, where its keys do not tell.'),
+  described: described(
+    boolean,
+    'Whether a source describes the command itself. Needed only where no other key shows it.',
+  ),
 };
 
 /** What a document says of a command. */

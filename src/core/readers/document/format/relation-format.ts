@@ -29,7 +29,7 @@ const RELATION_FIELDS = {
   'all-or-none': described(members, 'All of these must be given, or none.'),
   'later-wins': described(members, 'Where several of these are given, the last one counts.'),
   requires: described(members, 'What must be given where the subject is.'),
-  excludes: described(members, 'What may not be given where the subject is.'),
+  excludes: described(members, 'What cannot be given together with the subject.'),
   subject: described(member, 'The option or operand that requires or excludes others.'),
 };
 

@@ -118,7 +118,7 @@ const OWN_FIELDS = {
   values,
   range,
   default: described(text, 'The value that counts where none is given.'),
-  separator: described(text, 'What stands between several values in one word.'),
+  separator: described(text, 'The separator between several values in one word.'),
   completion: described(
     choice('values', 'files', 'directories', 'commands', 'users', 'hosts', 'nothing'),
     'What shell completion is to offer.',
