@@ -1,7 +1,6 @@
 import {
+  AUDIT_REPORTS,
   audit,
-  auditJson,
-  auditText,
   detectKind,
   readCompletion,
   readDocument,
@@ -142,10 +141,10 @@ function everything(from, problems, size) {
   const result = step('an audit', () => audit([from]));
   holdPlaces(result.findings);
   holdShowable(
-    step('an audit as text', () => auditText(result, TEXT)),
+    step('an audit as text', () => AUDIT_REPORTS.text(result, CONTEXT)),
     'the audit',
   );
-  JSON.parse(step('an audit as JSON', () => auditJson(result, problems, TOOL)));
+  JSON.parse(step('an audit as JSON', () => AUDIT_REPORTS.json(result, { ...CONTEXT, problems })));
   const { changes } = step('comparing with itself', () => compareInterfaces(from, from));
   hold(changes.length === 0, `an interface differs from itself: ${changes[0]?.message}`);
   const comparison = step('comparing', () => compareInterfaces(from, TIFFIN));

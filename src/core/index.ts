@@ -36,8 +36,6 @@ export { readObject } from './readers/objects/read-object.ts';
 export { readSource, type SourceSettings } from './readers/read-source.ts';
 export type { Reading } from './readers/reading.ts';
 export { detectKind, READABLE_KINDS, type ReadableKind } from './readers/text-readers.ts';
-export { auditJson } from './reports/audit-json.ts';
-export { auditText } from './reports/audit-text.ts';
 export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';
 export { placeText } from './reports/finding-text.ts';
 export {

@@ -1,8 +1,8 @@
 import { AssertionError } from 'node:assert';
 import {
+  AUDIT_REPORTS,
   type Audit,
   audit,
-  auditText,
   CATALOGUE,
   expectKeys,
   type Finding,
@@ -70,7 +70,10 @@ export function assertNoFindings(programs: unknown, settings: ProgramSettings = 
   const counts = (finding: Finding) => isAtLeast(finding.level, failOn) && !except.includes(finding.check);
   const findings = result.findings.filter(counts);
   if (findings.length === 0) return;
-  const report = auditText({ ...result, findings }, { width: 80, colour: false });
+  const report = AUDIT_REPORTS.text(
+    { ...result, findings },
+    { tool: { name: 'dabbawala/testing', version: '' }, text: { width: 80, colour: false } },
+  );
   throw new AssertionError({
     message: `the interface has findings at level ${failOn} or above\n\n${report}`,
     actual: findings.map(({ check, message }) => `${check}: ${message}`),

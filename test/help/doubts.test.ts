@@ -1,7 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { audit, auditText, type DoubtReason, readDocument, readHelp } from 'dabbawala';
+import { AUDIT_REPORTS, audit, type DoubtReason, readDocument, readHelp } from 'dabbawala';
 import { documentYaml } from 'dabbawala/writers';
+
+const CONTEXT = { tool: { name: 'dabbawala', version: '0' }, text: { width: 80, colour: false } };
 
 /** Texts that can be read in more than one way, with the doubts that they leave, each at the words that it is about. */
 const DOUBTED: readonly { readonly text: string; readonly doubts: readonly [DoubtReason, string][] }[] = [
@@ -96,10 +98,7 @@ test('what may have been misread gives notes only, and says why', () => {
   const [finding] = result.findings.filter(({ check }) => check === 'help/option-undescribed');
   assert.equal(finding?.level, 'note');
   assert.equal(finding?.unsure, 'shared-text');
-  assert.match(
-    auditText(result, { width: 80, colour: false }),
-    /may be misread: its text may belong to the entry/,
-  );
+  assert.match(AUDIT_REPORTS.text(result, CONTEXT), /may be misread: its text may belong to the entry/);
   // With one such line, the option has no text.
   const single = readHelp({
     name: 'help',
@@ -117,5 +116,5 @@ test('a text of which little is known is told as such, and gives notes only', ()
   assert.deepEqual(from.sources[0]?.lines, { read: 1, unread: 5 });
   const result = audit([from]);
   assert.ok(result.findings.every(({ level }) => level === 'note'));
-  assert.match(auditText(result, { width: 80, colour: false }), /help: 17 % of its lines could be read/);
+  assert.match(AUDIT_REPORTS.text(result, CONTEXT), /help: 17 % of its lines could be read/);
 });

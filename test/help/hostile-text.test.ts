@@ -3,9 +3,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import {
+  AUDIT_REPORTS,
   audit,
-  auditJson,
-  auditText,
   detectKind,
   type Place,
   readCompletion,
@@ -48,13 +47,13 @@ function checkAnyText(text: string): void {
     return;
   }
   const result = audit([from]);
-  const plain = auditText(result, { width: 80, colour: false });
+  const plain = AUDIT_REPORTS.text(result, { tool: TOOL, text: { width: 80, colour: false } });
   assert.doesNotMatch(
     plain,
     /[\x00-\x08\x0b-\x1f\x7f-\x9f\u202a-\u202e\u2066-\u2069]/,
     'an escape gets through',
   );
-  JSON.parse(auditJson(result, problems, TOOL));
+  JSON.parse(AUDIT_REPORTS.json(result, { tool: TOOL, text: { width: 80, colour: false }, problems }));
 }
 
 const mutation = fc.record({

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { audit, auditJson, auditText, readHelp } from 'dabbawala';
+import { AUDIT_REPORTS, audit, readHelp } from 'dabbawala';
 import type { Interface } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 
@@ -8,7 +8,8 @@ const TOOL = { name: 'dabbawala', version: '1.2.3' };
 const TEXT =
   'Usage: tiffin [OPTION]...\n\n\t--n=COUNT\tprint COUNT boxes\n  --terse\n  -q, --quiet  say nothing\n';
 
-const textOf = (from: Interface, width = 80, colour = false) => auditText(audit([from]), { width, colour });
+const textOf = (from: Interface, width = 80, colour = false) =>
+  AUDIT_REPORTS.text(audit([from]), { tool: TOOL, text: { width, colour } });
 
 test('the text report names the place in GNU columns, quotes the line, marks the words and says the fix', () => {
   const lines = textOf(readText(TEXT)).split('\n');
@@ -55,7 +56,9 @@ test('a million characters on the line do not reach the report', () => {
 test('the JSON report has the fields that scripts rely on, with UTF-16 columns', () => {
   const { interface: from, problems } = readHelp({ name: 'help.txt', text: TEXT });
   assert.ok(from !== undefined);
-  const report = JSON.parse(auditJson(audit([from]), problems, TOOL));
+  const report = JSON.parse(
+    AUDIT_REPORTS.json(audit([from]), { tool: TOOL, text: { width: 80, colour: false }, problems }),
+  );
   assert.equal(report.version, 1);
   assert.deepEqual(report.tool, TOOL);
   assert.deepEqual(report.sources, [

@@ -78,7 +78,7 @@ function typeChange(before: ValueWord, after: ValueWord, about: About, { list }:
     before: old?.value ?? null,
     after: newer?.value ?? null,
     message: {
-      compatible: `the type of ${subject} is ${newer === undefined ? 'no longer said' : `now ${newer.value}`}`,
+      compatible: `the type of ${subject} is ${newer === undefined ? 'no longer stated' : `now ${newer.value}`}`,
       refused: `${subject} takes ${newer?.value ?? ''} now, not ${old?.value ?? ''}: other values are refused`,
       uncertain: `${subject} is now stated to take ${newer?.value ?? ''}: other values may be refused`,
     }[effect],
