@@ -2,6 +2,7 @@ import { type CommandScope, commandScope } from './abbreviations/command-scope.t
 import { LikelyNames } from './abbreviations/likely-names.ts';
 import { type OptionScope, optionScopes } from './abbreviations/option-scope.ts';
 import { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
+import { listKey } from './collections/list-key.ts';
 import { coverage, type ShellCoverage } from './coverage/coverage.ts';
 import type { Command } from './model/command.ts';
 import type { Interface, Standard } from './model/interface.ts';
@@ -114,9 +115,9 @@ export class AuditView {
       this.interface.views
         .filter(({ sources }) => sources.every(({ kind }) => kind === 'help'))
         .flatMap((view) => [...walkCommands(view)].filter((at) => at.command.described))
-        .map((at) => [at.path.join(' '), at.command]),
+        .map((at) => [listKey(at.path), at.command]),
     );
-    return this.#helpViews.get(path.join(' '));
+    return this.#helpViews.get(listKey(path));
   }
 
   /** Whether a command belongs to this interface, and not to another of its family. */

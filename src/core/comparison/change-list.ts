@@ -1,3 +1,4 @@
+import { listKey } from '../collections/list-key.ts';
 import type { Json } from '../findings/finding.ts';
 import { LEVELS, type Level } from '../findings/level.ts';
 import { compareCodeUnits, comparePlaces, type Place } from '../source/source.ts';
@@ -77,7 +78,7 @@ export class ChangeList {
         LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) ||
         byWords(a) - byWords(b) ||
         comparePlaces(a.newPlace ?? a.oldPlace, b.newPlace ?? b.oldPlace) ||
-        compareCodeUnits(a.command.join('\0'), b.command.join('\0')) ||
+        compareCodeUnits(listKey(a.command), listKey(b.command)) ||
         compareCodeUnits(a.kind, b.kind) ||
         compareCodeUnits(a.subject, b.subject),
     );

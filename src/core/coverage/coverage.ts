@@ -1,8 +1,8 @@
+import { listKey } from '../collections/list-key.ts';
 import type { Interface } from '../model/interface.ts';
 import type { CommandInventory, Inventory, OfferedArgument, OfferedWord, Shell } from '../model/inventory.ts';
 import { argumentOf } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
-import { joinedPath } from './command-path.ts';
 import { type Expected, type ExpectedValues, expectedAt } from './expected.ts';
 
 /** Something in the interface that is not offered. */
@@ -84,13 +84,13 @@ export interface ShellCoverage {
 /** Compares what completion offers with what an interface has. Commands that an inventory does not know are missing with all they have. */
 export function coverage(from: Interface, inventories: readonly Inventory[]): ShellCoverage[] {
   return inventories.map((inventory) => {
-    const byPath = new Map(inventory.commands.map((command) => [joinedPath(command.path), command]));
+    const byPath = new Map(inventory.commands.map((command) => [listKey(command.path), command]));
     return {
       shell: inventory.shell,
       inventory,
       commands: [...walkCommands(from)]
         .filter(({ command }) => command.hidden?.value !== true)
-        .map((at) => undecided(commandCoverage(at, byPath.get(joinedPath(at.path))), inventory)),
+        .map((at) => undecided(commandCoverage(at, byPath.get(listKey(at.path))), inventory)),
     };
   });
 }

@@ -1,6 +1,7 @@
+import { listKey } from '../collections/list-key.ts';
 /** A hash of texts as 16 hexadecimal digits: twice FNV-1a over UTF-16 units. For recognising, not for security. */
 export function fingerprint(parts: readonly string[]): string {
-  const text = parts.join('\0');
+  const text = listKey(parts);
   return hash(text, 0x811c9dc5) + hash(text, 0x9dc5811c);
 }
 

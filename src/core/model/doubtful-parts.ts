@@ -1,3 +1,4 @@
+import { listKey } from '../collections/list-key.ts';
 import type { Doubt, DoubtReason } from '../source/doubt.ts';
 import { DoubtedSources } from '../source/doubted-sources.ts';
 import type { Place } from '../source/source.ts';
@@ -36,9 +37,9 @@ export function doubtfulParts(from: Interface): DoubtfulPart[] {
 export function doubtsAbout(from: Interface, doubtful: readonly DoubtfulPart[]): Doubt[] {
   if (doubtful.length === 0) return [];
   const commands = new Map<string, CommandAt>();
-  for (const at of walkCommands(from)) commands.set(keyOf(at.path.slice(1)), at);
+  for (const at of walkCommands(from)) commands.set(listKey(at.path.slice(1)), at);
   return doubtful.flatMap(({ kind, command, name, reason }) => {
-    const at = commands.get(keyOf(command));
+    const at = commands.get(listKey(command));
     const parts = at === undefined ? [] : partsOf(at.command, at.path.length > 1);
     const part = parts.find((one) => one.kind === kind && one.name === name);
     return (part?.places ?? []).flatMap((place) => (place === null ? [] : [{ place, reason }]));
@@ -80,8 +81,4 @@ function partsOf(command: Command, isListed: boolean): PlacedPart[] {
       places: [operand.place, operand.count?.place ?? null, operand.help?.place ?? null],
     })),
   ];
-}
-
-function keyOf(path: readonly string[]): string {
-  return path.join('\0');
 }

@@ -1,3 +1,4 @@
+import { isSameList } from '../collections/list-key.ts';
 import { NO_ARGUMENT, type OptionArgument } from '../model/argument.ts';
 import { stated } from '../model/fact.ts';
 import type { Option, OptionName } from '../model/option.ts';
@@ -53,7 +54,13 @@ export function* notationsOf(option: Option): Generator<Notation> {
   ]);
   for (const text of new Set(candidates)) {
     const drawn = readOptionNotation(unplaced(text));
-    if (drawn !== undefined && drawn.names.map((name) => name.text).join('\0') === names.join('\0'))
+    if (
+      drawn !== undefined &&
+      isSameList(
+        drawn.names.map(({ text: one }) => one),
+        names,
+      )
+    )
       yield { text, drawn };
   }
 }

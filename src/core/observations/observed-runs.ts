@@ -1,3 +1,4 @@
+import { isSameList } from '../collections/list-key.ts';
 import type { Interface, Observation } from '../model/interface.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
@@ -32,7 +33,7 @@ export function observedRuns(from: Interface): ObservedRun[] {
     const kind = kindOf(observation.words, names);
     if (kind === undefined) return [];
     const path = observation.words.filter((word) => !word.startsWith('-') && word !== 'help');
-    const at = commands.find((one) => one.path.slice(1).join(' ') === path.join(' ')) ?? root;
+    const at = commands.find((one) => isSameList(one.path.slice(1), path)) ?? root;
     return [{ kind, observation, at }];
   });
 }

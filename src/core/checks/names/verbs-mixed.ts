@@ -1,3 +1,4 @@
+import { listKey } from '../../collections/list-key.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
@@ -43,7 +44,7 @@ export const verbsMixed = defineCheck({
       for (const sub of command.commands.items) {
         for (const { text, place } of sub.names) {
           const [verb = '', of = ''] = text.toLowerCase().split(/[-_:]/).reverse();
-          const id = [...path, of].join(' ');
+          const id = listKey([...path, of]);
           const group = groups.get(id) ?? { path, of, verbs: new Map() };
           group.verbs.set(verb, place);
           groups.set(id, group);

@@ -1,4 +1,5 @@
 import { firstBy, groupedBy } from '../../collections/grouped.ts';
+import { isSameList } from '../../collections/list-key.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Count } from '../../model/argument.ts';
 import type { Command, Form } from '../../model/command.ts';
@@ -93,7 +94,7 @@ function orderChanges(
   const freshByName = firstBy(newer, ({ name }) => name);
   const stay = oldNames.filter((name) => freshByName.has(name));
   const inNewOrder = newNames.filter((name) => isOld.has(name));
-  if (stay.join('\0') !== inNewOrder.join('\0')) {
+  if (!isSameList(stay, inNewOrder)) {
     list.add({
       command,
       kind: 'operands-reordered',

@@ -1,3 +1,4 @@
+import { isSameList } from '../../collections/list-key.ts';
 import type { Json } from '../../findings/finding.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Interface } from '../../model/interface.ts';
@@ -93,7 +94,7 @@ function wordingChanges(before: Interface, after: Interface): ProgramChange[] {
   ];
   return lists.flatMap(([kind, what, valuesOf]): ProgramChange[] => {
     const [was, is] = [valuesOf(before), valuesOf(after)];
-    if (was.join('\0') === is.join('\0')) return [];
+    if (isSameList(was, is)) return [];
     return [{ kind, effect: 'wording', before: was, after: is, message: `${what} have changed` }];
   });
 }

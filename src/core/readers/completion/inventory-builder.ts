@@ -1,3 +1,4 @@
+import { listKey } from '../../collections/list-key.ts';
 import type {
   CommandInventory,
   Inventory,
@@ -107,7 +108,7 @@ export class InventoryBuilder {
   #at(path: readonly string[] | undefined): Building {
     if (path === undefined) return this.#everywhere;
     const whole = [this.#program, ...path];
-    const id = whole.join('\0');
+    const id = listKey(whole);
     const known = this.#commands.get(id);
     if (known !== undefined) return known;
     const made = emptyAt(whole);

@@ -1,3 +1,4 @@
+import { listKey } from '../../collections/list-key.ts';
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
@@ -117,7 +118,7 @@ class ZshReader {
   /** Walks a function of the script, once for each place where it is called. */
   #call(name: string, where: Where, depth: number): void {
     const body = this.#script.functions.get(name);
-    const id = [name, where.option ?? '', ...where.path].join('\0');
+    const id = listKey([name, where.option ?? '', ...where.path]);
     if (body === undefined || this.#walked.has(id)) return;
     this.#walked.add(id);
     this.#walk(body, where, depth + 1, false);

@@ -1,3 +1,4 @@
+import { listKey } from '../../collections/list-key.ts';
 import { longNames, type Option } from '../../model/option.ts';
 
 /**
@@ -37,10 +38,7 @@ export function joinForms(options: readonly Option[]): Option[] {
 }
 
 function namesKey({ names }: Option): string {
-  return names
-    .map(({ text }) => text)
-    .sort()
-    .join('\0');
+  return listKey(names.map(({ text }) => text).sort());
 }
 
 /** Whether a word is one letter several times (`-vvv`). */

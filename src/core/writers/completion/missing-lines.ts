@@ -1,4 +1,5 @@
 import { groupedBy } from '../../collections/grouped.ts';
+import { listKey } from '../../collections/list-key.ts';
 import type { ShellCoverage } from '../../coverage/coverage.ts';
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
@@ -20,9 +21,9 @@ export interface MissingLines {
 /** What to add to a completion script so that it offers the commands, options and values that it lacks. */
 export function missingLines(from: Interface, { shell, commands }: ShellCoverage): MissingLines[] {
   if (!isProgramWord(from.program.value)) return [];
-  const plan = new Map(completionPlan(from).commands.map((command) => [command.path.join('\0'), command]));
+  const plan = new Map(completionPlan(from).commands.map((command) => [listKey(command.path), command]));
   return commands.flatMap(({ command, kinds }) => {
-    const planned = plan.get(command.join('\0'));
+    const planned = plan.get(listKey(command));
     if (planned === undefined) return [];
     const named = (things: readonly { readonly thing: object }[]) =>
       new Set(things.map(({ thing }) => thing));

@@ -1,3 +1,4 @@
+import { listKey } from '../../collections/list-key.ts';
 import type { Interface } from '../../model/interface.ts';
 import { lines, ShellCode, sh, words } from '../../shells/shell-code.ts';
 import type {
@@ -27,14 +28,14 @@ export function zshCompletion(from: Interface): string {
 function zshCode({ program, commands, groups }: CompletionPlan): ShellCode {
   const plain = ShellCode.identifier('_', program);
   const name = CALLED.has(plain.text) ? sh`${plain}_completion` : plain;
-  const byPath = new Map(commands.map((command) => [command.path.join('\0'), command]));
+  const byPath = new Map(commands.map((command) => [listKey(command.path), command]));
   const parts = [
     // compinit reads this line itself, without quotes: the program's name has no blank, since the plan refuses such names.
     ShellCode.directive('compdef', program),
     ShellCode.comment(`Completion of ${program} for zsh, written by dabbawala from its interface.`),
     ...commands.map((command) => {
       const below = command.steps.flatMap(({ name: step, to }) => {
-        const next = byPath.get([...command.path, to].join('\0'));
+        const next = byPath.get(listKey([...command.path, to]));
         return next === undefined ? [] : [{ step, to: functionName(name, next) }];
       });
       return commandFunctions(name, command, below, groups);
