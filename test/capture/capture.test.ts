@@ -12,9 +12,9 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, beforeEach, test } from 'node:test';
-import { joinInterfaces, readDocument } from 'dabbawala';
+import { joinInterfaces, MisuseError, readDocument } from 'dabbawala';
 import { saysTheSame, walkCommands } from 'dabbawala/model';
-import { type Capture, type CaptureSettings, captureProgram } from 'dabbawala/node';
+import { type Capture, type CaptureSettings, captureProgram, observeCompletion } from 'dabbawala/node';
 import { demoSources } from '../support/demo-sources.ts';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
 
@@ -282,4 +282,14 @@ test('the folders of a capture stand in what it keeps by names that are the same
   const second = await capture(path);
   assert.equal(options(first)[0]?.argument?.value.words[0]?.default?.value, '~/.settled.conf');
   assert.ok(saysTheSame(options(first), options(second)));
+});
+
+test('a misspelt setting is an error of the caller, and runs nothing', async () => {
+  const wrong = { timelimit: 10 } as Partial<CaptureSettings>;
+  const isMisuse = (error: unknown) =>
+    error instanceof MisuseError && /found 'timelimit'; did you mean 'timeLimit'/.test(error.message);
+  await assert.rejects(captureProgram(['true'], wrong), isMisuse);
+  const { interface: from } = readDocument({ name: 'tiffin.yaml', text: 'dabbawala: 1\nprogram: tiffin\n' });
+  assert.ok(from !== undefined);
+  await assert.rejects(observeCompletion('bash', undefined, from, wrong), isMisuse);
 });

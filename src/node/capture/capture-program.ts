@@ -7,7 +7,7 @@ import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
 import { calledName } from './called-name.ts';
-import { CAPTURE_DEFAULTS, type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
+import { type CaptureSettings, UNLIKELY_OPTION, wholeSettings } from './capture-settings.ts';
 import { findProgram } from './find-program.ts';
 import { commandAt, isHelp } from './help-run.ts';
 import { openRunFolders, type RunFolders } from './run-folders.ts';
@@ -39,8 +39,8 @@ export interface CaptureProgress {
 
 /**
  * Asks a program for its help, command by command, and reads what it prints. `invocation` are the words that call it. Every run is
- * without a shell, in an empty folder and process group of its own, with limits. Never throws; what a run cannot give is a
- * problem.
+ * without a shell, in an empty folder and process group of its own, with limits. What a run cannot give is a problem. Throws a MisuseError
+ * where a setting is given that there is not, and nothing else.
  */
 export async function captureProgram(
   invocation: readonly string[],
@@ -48,7 +48,7 @@ export async function captureProgram(
   onProgress: (progress: CaptureProgress) => void = () => {},
   signal?: AbortSignal,
 ): Promise<Capture> {
-  const whole = { ...CAPTURE_DEFAULTS, ...settings };
+  const whole = wholeSettings(settings);
   const name = whole.program ?? calledName(invocation);
   const program = await findProgram(invocation[0] ?? '');
   if ('reason' in program) return notCaptured('no-program', program.reason);

@@ -1,3 +1,5 @@
+import { expectKeys } from '../../core/messages/misuse-error.ts';
+
 /** How a program is asked for its help, and how far. */
 export interface CaptureSettings {
   /** Columns that programs are told of. */
@@ -37,6 +39,24 @@ export const CAPTURE_DEFAULTS: CaptureSettings = {
   shortHelp: false,
   probe: false,
 };
+
+/** The settings that were given, and the defaults of the others. Throws a MisuseError where one is given that there is not. */
+export function wholeSettings(settings: Partial<CaptureSettings>): CaptureSettings {
+  expectKeys('captureProgram', settings, {
+    width: true,
+    timeLimit: true,
+    outputLimit: true,
+    depthLimit: true,
+    commandLimit: true,
+    parallel: true,
+    keepHome: true,
+    keepFolder: true,
+    program: true,
+    shortHelp: true,
+    probe: true,
+  });
+  return { ...CAPTURE_DEFAULTS, ...settings };
+}
 
 /** The option that no program has, asked of it by a probe. */
 export const UNLIKELY_OPTION = '--dabbawala-no-such-option';

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { type Answer, inventoryFromAnswers } from '../../core/coverage/inventory-from-answers.ts';
 import { completionQuestions, type Question } from '../../core/coverage/questions.ts';
+import { expectKeys } from '../../core/messages/misuse-error.ts';
 import type { Interface } from '../../core/model/interface.ts';
 import type { Inventory, Shell } from '../../core/model/inventory.ts';
 import { fishWord, quotedWord } from '../../core/shells/quoted-word.ts';
@@ -77,7 +78,8 @@ export async function observeCompletion(
 
 /**
  * Asks a real shell what it offers, all questions in one process. The script is a stranger's program: it runs in an empty folder, with an
- * empty home, a clean environment and limits on time and output, and everything that it started is ended with the shell.
+ * empty home, a clean environment and limits on time and output, and everything that it started is ended with the shell. Throws a MisuseError where a
+ * setting is given that there is not.
  */
 export async function askShell(
   shell: Shell,
@@ -85,6 +87,7 @@ export async function askShell(
   questions: readonly Question[],
   settings: Partial<ObserveSettings> = {},
 ): Promise<ShellAnswers | NotAsked> {
+  expectKeys('observeCompletion', settings, { timeLimit: true, questionTime: true, signal: true });
   const whole = { ...OBSERVE_DEFAULTS, ...settings };
   if ('reason' in (await findProgram(shell))) return { shell, reason: `${shell} is not on this machine` };
   const folders = await openRunFolders({ width: 1000, keepHome: false, keepFolder: false });
