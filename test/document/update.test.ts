@@ -61,6 +61,10 @@ test('options and commands come and go without touching their neighbours', () =>
     '  --late-boxes: late ones only\n',
     '  --late-boxes: late ones only\n  --late-fee: add the fee\n',
   ]);
+  assertUpdates([
+    '    options:\n      -a, --all:',
+    '    options:\n      --brief: a line a box\n      -a, --all:',
+  ]);
   assertUpdates(['  --late-boxes: late ones only\n', '']);
   assertUpdates(['  add: { summary: add a box }\n', '  add: { summary: add a box }\n  find: find a box\n']);
   assertUpdates(["program: tiffin # our own\nversion: '1.4'\n", 'program: tiffin # our own\nversion: 1.5\n']);

@@ -71,7 +71,7 @@ class Patch {
       let pair = before.has(key) ? findPair(map, key) : undefined;
       if (pair === undefined) {
         pair = this.#document.createPair(key, this.#node(value)) as Pair;
-        const at = previous === undefined ? map.items.length : map.items.indexOf(previous) + 1;
+        const at = previous === undefined ? startOf(map, before, after) : map.items.indexOf(previous) + 1;
         map.items.splice(at, 0, pair);
       } else if (old !== undefined && !isSame(old, value)) {
         pair.value = this.#value(pair.value as Node | null, old, value, shortOf(key, short));
@@ -128,6 +128,15 @@ class Patch {
     layOut(node);
     return node;
   }
+}
+
+/** Where a pair goes that is new and the first: before the first of those that stay. */
+function startOf(map: YAMLMap, before: DocumentMap, after: DocumentMap): number {
+  for (const key of after.keys()) {
+    const staying = before.has(key) ? findPair(map, key) : undefined;
+    if (staying !== undefined) return map.items.indexOf(staying);
+  }
+  return map.items.length;
 }
 
 /** The pair of a key; options are found by their names, however the document draws them. */
