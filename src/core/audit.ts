@@ -85,7 +85,7 @@ export function audit<const Checks extends readonly Check[] = readonly Catalogue
 }
 
 /** The options of an audit, with all that is not given. */
-function wholeOptions(options: AuditOptions): Required<AuditOptions> {
+function withDefaults(options: AuditOptions): Required<AuditOptions> {
   const defaults = {
     checks: CATALOGUE,
     selection: {},
@@ -128,9 +128,9 @@ function refuseUnknownNames(
 }
 
 function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audit {
-  const whole = wholeOptions(options);
-  refuseUnknownNames(interfaces, whole);
-  const { checks: given, selection, settings, family, inventories, shells } = whole;
+  const all = withDefaults(options);
+  refuseUnknownNames(interfaces, all);
+  const { checks: given, selection, settings, family, inventories, shells } = all;
   const words = new WordLists(settings.words);
   const others = family.filter(
     ({ program }) => !interfaces.some((from) => from.program.value === program.value),

@@ -44,8 +44,8 @@ export class NamedMembers {
   }
 }
 
-function hasName(whole: string, name: string): boolean {
-  const text = whole.slice(0, SEARCHED);
+function hasName(longText: string, name: string): boolean {
+  const text = longText.slice(0, SEARCHED);
   for (let at = text.indexOf(name); at >= 0; at = text.indexOf(name, at + 1)) {
     const isStart = at === 0 || !/[\w-]/.test(text[at - 1] ?? '');
     if (isStart && !/[\w-]/.test(text[at + name.length] ?? '')) return true;

@@ -10,13 +10,13 @@ export function assumeComplete(from: Interface): Interface {
 function completed(command: Command): Command {
   return {
     ...command,
-    options: whole(command.options),
-    commands: whole({ ...command.commands, items: command.commands.items.map(completed) }),
-    operands: whole(command.operands),
+    options: asComplete(command.options),
+    commands: asComplete({ ...command.commands, items: command.commands.items.map(completed) }),
+    operands: asComplete(command.operands),
   };
 }
 
-function whole<T>(list: ItemList<T>): ItemList<T> {
+function asComplete<T>(list: ItemList<T>): ItemList<T> {
   return list.complete === undefined
     ? { ...list, complete: { value: true, basis: 'stated', place: null } }
     : list;

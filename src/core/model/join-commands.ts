@@ -10,7 +10,7 @@ import type { Relation } from './relation.ts';
 /** Joins two views of one command fact by fact; where both say a thing, the first counts. */
 export function joinCommands(a: Command, b: Command): Command {
   const joined = joinCommandLists(a.commands.items, b.commands.items);
-  const whole = <T>(of: (command: Command) => ItemList<T>) => joinComplete(a, b, of);
+  const completeOf = <T>(of: (command: Command) => ItemList<T>) => joinComplete(a, b, of);
   return {
     names: unite(a.names, b.names, (name) => name.text),
     summary: prefer(a.summary, b.summary),
@@ -18,15 +18,15 @@ export function joinCommands(a: Command, b: Command): Command {
     forms: joinForms(a, b),
     options: {
       items: joinOptions(a.options.items, b.options.items),
-      complete: whole((command) => command.options),
+      complete: completeOf((command) => command.options),
     },
     commands: {
       items: a.described || !b.described ? joined : inOrderOf(b.commands.items, joined),
-      complete: whole((command) => command.commands),
+      complete: completeOf((command) => command.commands),
     },
     operands: {
       items: unite(a.operands.items, b.operands.items, (operand) => operand.name, joinOperands),
-      complete: whole((command) => command.operands),
+      complete: completeOf((command) => command.operands),
     },
     relations: unite(a.relations, b.relations, relationKey),
     examples: unite(a.examples, b.examples, (example) => example.commandLine),
@@ -85,9 +85,9 @@ function joinComplete<T>(a: Command, b: Command, of: (command: Command) => ItemL
   const [first, second] = [of(a).complete, of(b).complete];
   if (!a.described && of(a).items.length === 0) return second ?? first;
   if (!b.described && of(b).items.length === 0) return first ?? second;
-  const whole = [first, second].find((fact) => fact?.value === true);
+  const isAll = [first, second].find((fact) => fact?.value === true);
   // What is missing in one view may stand in the other.
-  return whole ?? (first?.value === false && second?.value === false ? first : undefined);
+  return isAll ?? (first?.value === false && second?.value === false ? first : undefined);
 }
 
 function joinOperands(a: Operand, b: Operand): Operand {

@@ -3,8 +3,8 @@ const CHOICE_LENGTH_LIMIT = 500;
 
 /** `on|off`; where there are too many words, as many as have room and an ellipsis. */
 export function choiceName(words: readonly string[]): string {
-  const whole = words.join('|');
-  if (whole.length <= CHOICE_LENGTH_LIMIT) return whole;
-  const end = whole.lastIndexOf('|', CHOICE_LENGTH_LIMIT);
-  return `${whole.slice(0, end < 0 ? CHOICE_LENGTH_LIMIT : end)}|…`;
+  const joined = words.join('|');
+  if (joined.length <= CHOICE_LENGTH_LIMIT) return joined;
+  const end = joined.lastIndexOf('|', CHOICE_LENGTH_LIMIT);
+  return `${joined.slice(0, end < 0 ? CHOICE_LENGTH_LIMIT : end)}|…`;
 }

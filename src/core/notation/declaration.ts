@@ -51,7 +51,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     if (behind === undefined) break;
     const { argument, end: after } = behind;
     names.push({ ...name, argument });
-    if (longer !== undefined) names.push({ ...name, text: longer.whole, argument });
+    if (longer !== undefined) names.push({ ...name, text: longer.full, argument });
     end = after;
     isOpen = isBracketed && text[after] === '/';
     const isBarred = text[after] === '|';
@@ -179,7 +179,7 @@ function scanSharedHyphen(text: string, start: number, to: number): SharedHyphen
   const shown = /^-([A-Za-z]{1,3})((?:[/|][A-Za-z]{1,4})+)(?=[\s,]|$)/.exec(
     text.slice(start, Math.min(to, start + 40)),
   );
-  const [whole = '', first = '', others = ''] = shown ?? [];
+  const [matched = '', first = '', others = ''] = shown ?? [];
   const parts = others.split(/[/|]/).slice(1);
   const nameAt = (letters: string, from: number, end: number): ScannedName => ({
     text: `-${letters}`,
@@ -189,7 +189,7 @@ function scanSharedHyphen(text: string, start: number, to: number): SharedHyphen
     end,
   });
   if (shown === null) return undefined;
-  const end = start + whole.length;
+  const end = start + matched.length;
   if (parts.every((part) => part === first.repeat(part.length)))
     return { before: [], last: nameAt(first, start, end) };
   if (!parts.every((part) => part.length === first.length)) return undefined;
@@ -241,15 +241,15 @@ function skipBareHyphen(text: string, start: number): number {
 function scanOptionalPart(text: string, name: ScannedName, to: number): SpelledPart | undefined {
   if (name.form === 'short' || name.form === 'plus' || text[name.end] !== '[') return undefined;
   const part = /^\[(-?\w[\w-]{0,40})\]([\w-]{0,40})/.exec(text.slice(name.end, Math.min(to, name.end + 90)));
-  const [whole = '', inner = '', behind = ''] = part ?? [];
+  const [matched = '', inner = '', behind = ''] = part ?? [];
   if (part === null || (behind === '' && !inner.startsWith('-'))) return undefined;
-  const end = name.end + whole.length;
-  return { without: `${name.text}${behind}`, whole: `${name.text}${inner}${behind}`, end };
+  const end = name.end + matched.length;
+  return { without: `${name.text}${behind}`, full: `${name.text}${inner}${behind}`, end };
 }
 
 interface SpelledPart {
   readonly without: string;
-  readonly whole: string;
+  readonly full: string;
   readonly end: number;
 }
 

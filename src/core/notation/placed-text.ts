@@ -6,7 +6,7 @@ export interface PlacedText {
   /** The span in the source of a range of the text. */
   span(start: number, end: number): Span;
   /** The span of the whole text. */
-  readonly whole: Span;
+  readonly place: Span;
 }
 
 /** A text that stands in no source: its places are those in the text itself. */
@@ -15,6 +15,6 @@ export function unplaced(text: string): PlacedText {
   return {
     text,
     span: (start, end) => ({ source, start, end }),
-    whole: { source, start: 0, end: text.length },
+    place: { source, start: 0, end: text.length },
   };
 }

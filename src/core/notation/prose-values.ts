@@ -110,11 +110,11 @@ function valuesOfPlaceholder(text: string): ProseValues | undefined {
   if (first === null) return undefined;
   const sentence = text.slice(first.index).split(/\.\s/, 1)[0] ?? '';
   const values = new Map<string, ListedValue>();
-  for (const { 0: whole, 1: value = '', index } of sentence.matchAll(QUOTED_VALUE)) {
+  for (const { 0: matched, 1: value = '', index } of sentence.matchAll(QUOTED_VALUE)) {
     // `SIZE='4' or DAY='late'`: another placeholder's.
     const name = /[A-Z_-]*$/.exec(sentence.slice(Math.max(0, index - 32), index))?.[0];
-    if (whole.startsWith('=') && name !== first[1]) return undefined;
-    const end = first.index + index + whole.length - 1;
+    if (matched.startsWith('=') && name !== first[1]) return undefined;
+    const end = first.index + index + matched.length - 1;
     if (!values.has(value)) values.set(value, { value, start: end - value.length, end });
   }
   const all = [...values.values()];

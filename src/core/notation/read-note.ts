@@ -21,9 +21,9 @@ const LONG_LIST =
   /^(?:[^\s,|]+\s*[,|]\s*){2}|^[^\s,|]+, [^\s,|]+,? or |^(?:[^\s,|]+ or ){2}|^["'`]|^-?[\d.]+ or -?[\d.]+$/;
 
 /** Reads one note, the part of a bracket or a sentence that begins at `offset`; undefined where it is none. */
-export function readNote(whole: string, offset: number, mark: TextMark): MarkNote | undefined {
-  const lead = whole.length - whole.trimStart().length;
-  const text = whole.trim();
+export function readNote(part: string, offset: number, mark: TextMark): MarkNote | undefined {
+  const lead = part.length - part.trimStart().length;
+  const text = part.trim();
   const start = offset + lead;
   const note = (kind: NoteKind, from: number): MarkNote => ({
     kind,

@@ -26,9 +26,9 @@ export function sentenceNotes(text: string): MarkNote[] {
   let tried = 0;
   for (const { index: start } of text.matchAll(SENTENCE_START)) {
     if (++tried > SENTENCES_LIMIT) break;
-    const [whole, inner = ''] = SENTENCE.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
-    if (whole === undefined) continue;
-    const note = readNote(inner, start, { start, end: start + whole.length, isTrailing: false });
+    const [matched, inner = ''] = SENTENCE.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
+    if (matched === undefined) continue;
+    const note = readNote(inner, start, { start, end: start + matched.length, isTrailing: false });
     if (note !== undefined && isSure(note, inner, start > 0)) notes.push(note);
   }
   return notes;

@@ -40,7 +40,7 @@ export function readUsageForm(flow: PlacedText, known: KnownOptions = NOTHING_KN
       text: flow.text,
       options: walker.formOptions,
       operands: walker.operands,
-      place: flow.whole,
+      place: flow.place,
     },
     program: head.program,
     programPlace: head.programPlace,

@@ -41,9 +41,9 @@ function pathBehindOptions(
   let expected: 'argument' | 'more' | undefined;
   for (; at < items.length && !beginsOptions(items[at]); at++) {
     const item = items[at];
-    const whole = item?.kind === 'repeat' ? item.body : item;
-    const spelled = whole?.kind === 'choice' ? namesOfChoice(whole) : undefined;
-    const node = spelled?.[0] ?? whole;
+    const unrepeated = item?.kind === 'repeat' ? item.body : item;
+    const spelled = unrepeated?.kind === 'choice' ? namesOfChoice(unrepeated) : undefined;
+    const node = spelled?.[0] ?? unrepeated;
     const isOption = node?.kind === 'word' && /^--?\w/.test(node.text);
     if (isOption) {
       expected = node.text.includes('=') ? undefined : 'argument';
@@ -85,14 +85,14 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
   const literals: LiteralWord[] = [];
   let taken = 0;
   let programEnd = 0;
-  for (const whole of items) {
+  for (const node of items) {
     // `link add|a`: a command with its alias.
-    const first = whole.kind === 'choice' && taken > 0 ? whole.alternatives[0] : undefined;
+    const first = node.kind === 'choice' && taken > 0 ? node.alternatives[0] : undefined;
     const isAlias =
-      whole.kind === 'choice' &&
-      !/[{(]\s*$/.test(flow.text.slice(0, whole.start)) &&
-      whole.alternatives.every((one) => one.kind === 'word' && LITERAL.test(one.text));
-    const item = first !== undefined && isAlias ? first : whole;
+      node.kind === 'choice' &&
+      !/[{(]\s*$/.test(flow.text.slice(0, node.start)) &&
+      node.alternatives.every((one) => one.kind === 'word' && LITERAL.test(one.text));
+    const item = first !== undefined && isAlias ? first : node;
     if (item.kind !== 'word' || item.joined !== undefined) break;
     // Options without a program in front of them.
     if (program.length === 0 && /^--?[a-z]/i.test(item.text)) break;
@@ -100,7 +100,7 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
       program.push(item.text);
       programEnd = item.end;
     } else if (LITERAL.test(item.text) && !ANY_OPTIONS.test(item.text) && !ANY_COMMAND.test(item.text)) {
-      const others = whole.kind === 'choice' ? whole.alternatives.slice(1) : [];
+      const others = node.kind === 'choice' ? node.alternatives.slice(1) : [];
       const aliases = others.flatMap((one) =>
         one.kind === 'word' ? [{ text: one.text, place: flow.span(one.start, one.end) }] : [],
       );

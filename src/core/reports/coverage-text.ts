@@ -59,8 +59,8 @@ function shareCell({ offered, expected, share, undecided }: KindTotals, options:
 
 /** Whole per cents; neither 0 nor 100 stands for anything but none and all. */
 function percent(share: number): string {
-  const whole = Math.round(share * 100);
-  const shown = share > 0 && share < 1 ? Math.min(99, Math.max(1, whole)) : whole;
+  const percent = Math.round(share * 100);
+  const shown = share > 0 && share < 1 ? Math.min(99, Math.max(1, percent)) : percent;
   return `${shown} %`;
 }
 

@@ -41,16 +41,16 @@ export function traceText(trace: Trace, options: TextOptions): string {
 }
 
 function wordRows({ index, text, parts }: TracedWord, isFaulty: boolean, options: TextOptions): TextCell[][] {
-  const whole = printable(text);
+  const shownWord = printable(text);
   const number: TextCell = { text: `${index + 1}` };
   const mark = (cell: TextCell): TextCell =>
     isFaulty ? { text: cell.text, shown: styled(cell.text, ['red'], options) } : cell;
   const [only, ...others] = parts;
   if (only !== undefined && others.length === 0)
-    return [[number, mark({ text: whole === '' ? "''" : whole }), ...meaning(only, text)]];
+    return [[number, mark({ text: shownWord === '' ? "''" : shownWord }), ...meaning(only, text)]];
   const nothing: TextCell = { text: '' };
   return [
-    [number, mark({ text: whole }), nothing, nothing],
+    [number, mark({ text: shownWord }), nothing, nothing],
     ...parts.map((part) => [
       nothing,
       {

@@ -29,11 +29,11 @@ export function quoteLine(span: Span, indexes: LineIndexes, width: number): Quot
   const show = (start: number, end: number) => printable(span.source.text.slice(start, Math.max(start, end)));
   const before = expandTabs(show(from, span.start));
   const marked = expandTabs(before + show(span.start, Math.min(span.end, to))).slice(before.length);
-  const whole = expandTabs(show(from, to)).trimEnd();
+  const expanded = expandTabs(show(from, to)).trimEnd();
   return clip(
     {
       line,
-      text: whole,
+      text: expanded,
       markStart: before.length,
       markEnd: before.length + marked.length,
     },

@@ -142,7 +142,7 @@ class NodeMaker {
       place,
       placed: {
         text,
-        whole: place,
+        place: place,
         span: (start, end) => (isExact ? this.#span(from + start, from + end) : place),
       },
     };

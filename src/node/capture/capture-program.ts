@@ -7,7 +7,7 @@ import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
 import { calledName } from './called-name.ts';
-import { type CaptureSettings, UNLIKELY_OPTION, wholeSettings } from './capture-settings.ts';
+import { type CaptureSettings, UNLIKELY_OPTION, withDefaults } from './capture-settings.ts';
 import { findProgram } from './find-program.ts';
 import { commandAt, isHelp } from './help-run.ts';
 import { openRunFolders, type RunFolders } from './run-folders.ts';
@@ -48,15 +48,15 @@ export async function captureProgram(
   onProgress: (progress: CaptureProgress) => void = () => {},
   signal?: AbortSignal,
 ): Promise<Capture> {
-  const whole = wholeSettings(settings);
-  const name = whole.program ?? calledName(invocation);
+  const all = withDefaults(settings);
+  const name = all.program ?? calledName(invocation);
   const program = await findProgram(invocation[0] ?? '');
   if ('reason' in program) return notCaptured('no-program', program.reason);
-  const folders = await openRunFolders(whole);
+  const folders = await openRunFolders(all);
   if ('reason' in folders) return notCaptured('no-temporary-folder', folders.reason);
   try {
     const called = { invocation, path: program.path, name };
-    return await new Capturer(called, whole, folders, onProgress, signal).capture();
+    return await new Capturer(called, all, folders, onProgress, signal).capture();
   } finally {
     await folders.close();
   }

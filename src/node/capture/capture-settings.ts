@@ -41,7 +41,7 @@ export const CAPTURE_DEFAULTS: CaptureSettings = {
 };
 
 /** The settings that were given, and the defaults of the others. Throws a MisuseError where one is given that there is not. */
-export function wholeSettings(settings: Partial<CaptureSettings>): CaptureSettings {
+export function withDefaults(settings: Partial<CaptureSettings>): CaptureSettings {
   expectKeys('captureProgram', settings, {
     width: true,
     timeLimit: true,

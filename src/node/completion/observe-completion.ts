@@ -88,7 +88,7 @@ export async function askShell(
   settings: Partial<ObserveSettings> = {},
 ): Promise<ShellAnswers | NotAsked> {
   expectKeys('observeCompletion', settings, { timeLimit: true, questionTime: true, signal: true });
-  const whole = { ...OBSERVE_DEFAULTS, ...settings };
+  const all = { ...OBSERVE_DEFAULTS, ...settings };
   if ('reason' in (await findProgram(shell))) return { shell, reason: `${shell} is not on this machine` };
   const folders = await openRunFolders({ width: 1000, keepHome: false, keepFolder: false });
   if ('reason' in folders) return { shell, reason: folders.reason };
@@ -106,9 +106,9 @@ export async function askShell(
     const run = await runProgram([shell, ...(await wordsFor(shell, scriptPath, script))], {
       folder: folders.folder,
       environment: { ...folders.environment, LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8', COLUMNS: '1000' },
-      timeLimit: whole.timeLimit + whole.questionTime * questions.length,
+      timeLimit: all.timeLimit + all.questionTime * questions.length,
       outputLimit: OUTPUT_LIMIT,
-      signal: whole.signal,
+      signal: all.signal,
       told: { descriptor: shell === 'fish' ? 0 : 3, text: `${loading}\n${asked.join('')}` },
     });
     if (run.end === 'not-started') return { shell, reason: `${shell} cannot be run: ${run.failure ?? ''}` };

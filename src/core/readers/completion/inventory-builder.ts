@@ -107,11 +107,11 @@ export class InventoryBuilder {
 
   #at(path: readonly string[] | undefined): Building {
     if (path === undefined) return this.#everywhere;
-    const whole = [this.#program, ...path];
-    const id = listKey(whole);
+    const fullPath = [this.#program, ...path];
+    const id = listKey(fullPath);
     const known = this.#commands.get(id);
     if (known !== undefined) return known;
-    const made = emptyAt(whole);
+    const made = emptyAt(fullPath);
     this.#commands.set(id, made);
     return made;
   }

@@ -89,9 +89,9 @@ const QUOTED_BULLET = /^\s*[*•-] (["'`])([\w.+-]{1,60})\1(?=\s|$)/;
 
 function quotedBullets(lines: readonly TextLine[], cleaned: CleanedText): AllowedValue[] {
   return lines.flatMap((line) => {
-    const [whole = '', , value = ''] = QUOTED_BULLET.exec(line.text.slice(0, 200)) ?? [];
-    const end = line.start + whole.length - 1;
-    return whole === '' ? [] : [bareValue(value, cleaned.span(end - value.length, end))];
+    const [matched = '', , value = ''] = QUOTED_BULLET.exec(line.text.slice(0, 200)) ?? [];
+    const end = line.start + matched.length - 1;
+    return matched === '' ? [] : [bareValue(value, cleaned.span(end - value.length, end))];
   });
 }
 
@@ -104,7 +104,7 @@ function valuesBelowLine(line: TextLine, lines: readonly TextLine[], cleaned: Cl
   if (bulleted.length > 0) return bulleted;
   return findWordEntries(lines.slice(from, to)).flatMap((entry) => {
     const flow = new TextFlow(cleaned, entry.pieces);
-    const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);
+    const help = flow.text === '' ? undefined : stated(flow.text, flow.place);
     const left = entry.line.text.slice(entry.start, entry.end);
     if (!NAMES.test(left.slice(0, 200))) return [];
     return [...left.matchAll(/[^\s,|'"`]+/g)].flatMap((match) => {

@@ -42,7 +42,7 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
     commands.push(
       makeCommand({
         names: [{ text: name, place }, ...aliases],
-        summary: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+        summary: flow.text === '' ? undefined : stated(flow.text, flow.place),
         place,
       }),
     );

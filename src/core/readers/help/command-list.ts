@@ -76,9 +76,9 @@ function joinWrappedHeads(
       next?.line.index === entry.line.index + 1 &&
       next.line.indent === entry.line.indent;
     if (isWrapped) i++;
-    const whole = isWrapped ? { ...next, pieces: [...entry.pieces, ...next.pieces] } : entry;
-    if (isWrapped) wrapped.add(whole);
-    joined.push(whole);
+    const entire = isWrapped ? { ...next, pieces: [...entry.pieces, ...next.pieces] } : entry;
+    if (isWrapped) wrapped.add(entire);
+    joined.push(entire);
   }
   return { entries: joined, wrapped };
 }
@@ -96,7 +96,7 @@ function commandOf(
     names: [...names, ...aliasesInText(flow, names)],
     forms,
     options: { items: options, complete: undefined },
-    summary: flow.text === '' || isNotation(flow.text) ? undefined : stated(flow.text, flow.whole),
+    summary: flow.text === '' || isNotation(flow.text) ? undefined : stated(flow.text, flow.place),
     heading: headingFact(section, cleaned),
     place,
   });

@@ -52,11 +52,11 @@ const HEAD_LIMIT = 200;
  *       -l --late    also late ones
  */
 export function partCommands(lines: readonly TextLine[], settings: HelpSettings): PartedText {
-  const whole: PartedText = { own: lines, sections: [] };
+  const unparted: PartedText = { own: lines, sections: [] };
   // The synopses of the commands below one begin with its path.
   const isOfProgram = settings.command === undefined || settings.command.length === 0;
   const program = isOfProgram ? programOf(lines) : undefined;
-  if (program === undefined) return whole;
+  if (program === undefined) return unparted;
   const own: TextLine[] = [];
   const sections: { readonly path: readonly string[]; readonly lines: TextLine[] }[] = [];
   let open: { readonly lines: TextLine[]; readonly indent: number } | undefined;
@@ -74,7 +74,7 @@ export function partCommands(lines: readonly TextLine[], settings: HelpSettings)
   }
   const names = new Set(sections.map(({ path }) => path.join(' ')));
   const lists = [own, ...sections.map((section) => section.lines)].filter(holdsOptions);
-  if (names.size < sections.length || lists.length < MIN_LISTS) return whole;
+  if (names.size < sections.length || lists.length < MIN_LISTS) return unparted;
   return { own, sections: sections.map((section) => ({ ...section, usage: usageOf(section.lines) })) };
 }
 

@@ -21,7 +21,7 @@ export function readExitStatuses(section: Section, cleaned: CleanedText): ExitSt
     if (first === undefined || from > to || to > GREATEST) return [];
     const at = line.start + start;
     const flow = new TextFlow(cleaned, pieces);
-    const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);
+    const help = flow.text === '' ? undefined : stated(flow.text, flow.place);
     return [{ from, to, help, place: cleaned.span(at, at + left.length) }];
   });
 }

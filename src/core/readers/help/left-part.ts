@@ -6,7 +6,7 @@ import { isKindOfValue } from '../../notation/scanned-word.ts';
 export const LONGEST_WORD = 40;
 
 /** The declaration that a range of a line wholly is, but for a comma or a mark at its end. */
-export function whole(
+export function declarationBetween(
   text: string,
   start: number,
   to: number,

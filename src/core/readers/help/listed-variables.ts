@@ -16,7 +16,7 @@ export function readVariables(section: Section, cleaned: CleanedText): Environme
     if (name === undefined) return [];
     const at = line.start + start + left.indexOf(name);
     const flow = new TextFlow(cleaned, pieces);
-    const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);
+    const help = flow.text === '' ? undefined : stated(flow.text, flow.place);
     return [{ name, help, place: cleaned.span(at, at + name.length) }];
   });
 }

@@ -74,7 +74,7 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
     }),
     vocabulary: [],
     count: count && stated(count, place),
-    help: flow.text === '' ? undefined : stated(flow.text, flow.whole),
+    help: flow.text === '' ? undefined : stated(flow.text, flow.place),
     place,
   };
   const { required } = notations;
@@ -91,7 +91,7 @@ const SET_OFF = /^ {12,}[^\s-][^\n]*\S {2}[[(](?:default|env|required)\b/m;
 function standsApart(place: Place, flow: TextFlow, cleaned: CleanedText): boolean | undefined {
   if (place === null) return undefined;
   // Where there is no text before the mark, those of options show how the printer writes them.
-  if (place.start <= (flow.whole?.start ?? 0) + 1) return SET_OFF.test(cleaned.text) || undefined;
+  if (place.start <= (flow.place?.start ?? 0) + 1) return SET_OFF.test(cleaned.text) || undefined;
   return /\s\s[[(]?$/.test(cleaned.text.slice(Math.max(0, place.start - 3), place.start));
 }
 

@@ -71,8 +71,8 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     } else {
       const bare = bareNames(declaring, pieces, nextLine);
       const isSoft = candidate.certainty === 'soft';
-      const whole = { declaring, pieces, nextLine, isBareName: false, isSoft };
-      for (const one of bare ?? [whole]) found.push(one);
+      const made = { declaring, pieces, nextLine, isBareName: false, isSoft };
+      for (const one of bare ?? [made]) found.push(one);
     }
     declaring = [];
     textUntil = nextLine;

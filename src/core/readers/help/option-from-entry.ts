@@ -65,7 +65,7 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
 function helpText({ ownText }: TextNotations, flow: TextFlow): Option['help'] {
   if (ownText !== undefined)
     return stated(flow.text.slice(ownText.start, ownText.end), flow.span(ownText.start, ownText.end));
-  return flow.text === '' ? undefined : stated(flow.text, flow.whole);
+  return flow.text === '' ? undefined : stated(flow.text, flow.place);
 }
 
 /** `--count <n> (REQUIRED)` */

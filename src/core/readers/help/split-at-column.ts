@@ -1,7 +1,7 @@
 import { isBlank } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import type { SplitEntry } from './entry-split.ts';
-import { continuesNames, isPlaceholderColumn, LONGEST_WORD, whole } from './left-part.ts';
+import { continuesNames, declarationBetween, isPlaceholderColumn, LONGEST_WORD } from './left-part.ts';
 import { indexAtColumn, type TextLine } from './text-line.ts';
 import { markLength } from './text-mark.ts';
 
@@ -16,7 +16,7 @@ export function splitAtKnownColumn(
     const at = textAtColumn(line, column);
     // What closes a bracket belongs to the names, and `word (=3)` is a placeholder with its default.
     if (at === undefined || /^(?:[\])}>]|\S+ \(=)/.test(line.text.slice(at, at + LONGEST_WORD))) continue;
-    const declaration = whole(line.text, line.first, at);
+    const declaration = declarationBetween(line.text, line.first, at);
     if (declaration === undefined) continue;
     // With one blank before the text, a bare word behind the name is more likely the start of a sentence.
     const isMarked = !isBlank(line.text[at - 2]) && line.text.slice(declaration.end, at).trim() !== '';
@@ -38,7 +38,7 @@ export function splitAtKnownColumn(
 
 /** Whether more names follow, to the end of the line: `-s WORD, --sort WORD, --by WORD`. */
 function hasNamesBehind(line: TextLine, { names }: Declaration): boolean {
-  const all = whole(line.text, line.first, line.text.length);
+  const all = declarationBetween(line.text, line.first, line.text.length);
   return all !== undefined && all.names.length > names.length;
 }
 
@@ -78,6 +78,6 @@ function isPlaceholder(line: TextLine, at: number, textIsBelow: boolean): boolea
 
 /** Whether the whole line is a declaration that ends in a placeholder, which may reach into the column of the texts. */
 function endsInPlaceholder(line: TextLine): boolean {
-  const declaration = whole(line.text, line.first, line.text.length);
+  const declaration = declarationBetween(line.text, line.first, line.text.length);
   return declaration !== undefined && !declaration.loose && declaration.names.at(-1)?.argument !== undefined;
 }

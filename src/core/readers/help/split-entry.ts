@@ -1,7 +1,7 @@
 import { isBlank } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import type { SplitEntry, Surroundings } from './entry-split.ts';
-import { continuesNames, isPlaceholderColumn, LONGEST_WORD, whole } from './left-part.ts';
+import { continuesNames, declarationBetween, isPlaceholderColumn, LONGEST_WORD } from './left-part.ts';
 import { splitAtKnownColumn } from './split-at-column.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 import { markLength } from './text-mark.ts';
@@ -40,7 +40,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
 /** `-d WORD,`: nothing but names, which go on in the next line. */
 function namesAlone(line: TextLine): SplitEntry | undefined {
   if (!line.text.endsWith(',')) return undefined;
-  const declaration = whole(line.text, line.first, line.text.length);
+  const declaration = declarationBetween(line.text, line.first, line.text.length);
   // Behind a gutter stands a text, which may end in a comma.
   if (declaration?.loose && /\S(?: {2,}|\t)/.test(line.text)) return undefined;
   return declaration && { declaration, certainty: 'alone', textStart: undefined, textColumn: undefined };
@@ -58,7 +58,7 @@ function atLeader(line: TextLine, columns: readonly number[]): SplitEntry | unde
     leader[0].length > 5 ||
     /[>\]]/.test(line.text[leader.index - 1] ?? '') ||
     columns.includes(columnAt(line, textStart));
-  const declaration = isSure ? whole(line.text, line.first, leader.index) : undefined;
+  const declaration = isSure ? declarationBetween(line.text, line.first, leader.index) : undefined;
   return (
     declaration && { declaration, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
   );
@@ -67,7 +67,7 @@ function atLeader(line: TextLine, columns: readonly number[]): SplitEntry | unde
 /** `-e    --edges number`, alone on a line: the word is a placeholder where the others have their long names in that column. */
 function inNameColumns(line: TextLine, nameColumns: ReadonlySet<number>): SplitEntry | undefined {
   if (nameColumns.size === 0) return undefined;
-  const declaration = whole(line.text, line.first, line.text.length);
+  const declaration = declarationBetween(line.text, line.first, line.text.length);
   const last = declaration?.names.at(-1);
   const isInColumn = last !== undefined && nameColumns.has(columnAt(line, last.start));
   if (declaration === undefined || !isInColumn || last.argument?.words.length !== 1) return undefined;
@@ -89,7 +89,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     while (isBlank(text[i])) i++;
     i += markLength(text, i);
     tried++;
-    const declaration = whole(text, first, gutter);
+    const declaration = declarationBetween(text, first, gutter);
     if (declaration === undefined) continue;
     const entry: SplitEntry = {
       declaration,
@@ -106,7 +106,7 @@ function atGutter(line: TextLine): SplitEntry | undefined {
   // Names to the end of the line; with bare words behind them it is a text that begins with a name.
   const all = scanDeclaration(text, first, text.length);
   if (all === undefined || all.loose) return fallback;
-  if (whole(text, first, text.length, all) !== undefined) return undefined;
+  if (declarationBetween(text, first, text.length, all) !== undefined) return undefined;
   // `-s  <N>    --size=<N> (all by default)`
   const textStart = all.end + 1;
   const isRemark = all.names.length > fallback.declaration.names.length && text.startsWith(' (', all.end);
@@ -125,7 +125,7 @@ function atRemark(line: TextLine): SplitEntry | undefined {
   if (!line.text.includes(' (', line.first)) return undefined;
   const remark = /(?<=\S) (?=\([A-Za-z][a-z]* [^()]*(?:\([^()]*\)[^()]*)?\)?$)/.exec(line.text);
   if (remark === null || remark.index <= line.first) return undefined;
-  const declaration = whole(line.text, line.first, remark.index);
+  const declaration = declarationBetween(line.text, line.first, remark.index);
   if (declaration === undefined || declaration.loose) return undefined;
   const textStart = remark.index + 1;
   return { declaration, certainty: 'marked', textStart, textColumn: columnAt(line, textStart) };
@@ -136,7 +136,7 @@ function alone(
   takesBareWord: boolean,
   scanned: Declaration | undefined,
 ): SplitEntry | undefined {
-  const declaration = whole(line.text, line.first, line.text.length, scanned);
+  const declaration = declarationBetween(line.text, line.first, line.text.length, scanned);
   if (declaration === undefined) return undefined;
   // `-s silent`: a placeholder where others have their texts in a column, or none has a text; else more likely a text.
   const argument = declaration.names.at(-1)?.argument;
@@ -172,7 +172,7 @@ function atMark(line: TextLine, columns: readonly number[], isByColon: boolean):
     if (index > 0 && (best === undefined || index < best.index)) best = { index, mark };
   }
   if (best === undefined) return undefined;
-  const declaration = whole(line.text, line.first, best.index);
+  const declaration = declarationBetween(line.text, line.first, best.index);
   if (declaration === undefined) return undefined;
   // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`, where a hyphen parts all texts.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;

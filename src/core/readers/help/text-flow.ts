@@ -58,7 +58,7 @@ export class TextFlow implements PlacedText {
   }
 
   /** The span of the whole text. */
-  get whole(): Span {
+  get place(): Span {
     return this.span(0, this.text.length);
   }
 

@@ -69,13 +69,13 @@ const SAME_AS =
 /** `(the text) type: string default: ""`, as the C++ library for flags writes it. */
 const FLAG = /^\(([^\n]*)\) type: (\w{1,20}) default: ("[^"]*"|\S*)(?: currently: (?:"[^"]*"|\S*))?$/;
 
-function defaultOfFlag([whole, , , value = '']: RegExpExecArray):
+function defaultOfFlag([matched, , , value = '']: RegExpExecArray):
   | (Stretch & { readonly value: string })
   | undefined {
   const bare = unquoted(value);
   return bare === ''
     ? undefined
-    : { value: bare, start: whole.lastIndexOf(value), end: whole.lastIndexOf(value) + value.length };
+    : { value: bare, start: matched.lastIndexOf(value), end: matched.lastIndexOf(value) + value.length };
 }
 
 /** A text that is about something to be used no more. */
@@ -173,10 +173,10 @@ const SLASHED_PARTS = /[^/]+/g;
 const BY_SLASHES = /^\s*(["'`]?)[\w.+-]+\1(?:\/\1[\w.+-]+\1)+\s*$/;
 
 /** The values of a list parted by commas, bars, semicolons, slashes or words; undefined where one of them is no word. */
-function valuesIn(whole: string, offset: number): ListedValue[] | undefined {
+function valuesIn(note: string, offset: number): ListedValue[] | undefined {
   const values: ListedValue[] = [];
   // `one of: [a, b]`, `one of: (a, b)`
-  const list = whole.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
+  const list = note.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
   const parts = BY_SLASHES.test(list) ? list.matchAll(SLASHED_PARTS) : list.matchAll(PARTS);
   const words = [...parts].flatMap(({ 0: part, index }) => partedByWords(part, index));
   for (const { text, index } of words) {

@@ -54,7 +54,7 @@ function readNameSection(lines: readonly TextLine[], cleaned: CleanedText): Fact
     .slice(from, to < 0 ? undefined : to)
     .map((line) => ({ line, start: line === first ? names[0].length : line.first, end: line.text.length }));
   const flow = new TextFlow(cleaned, pieces);
-  return stated(flow.text, flow.whole);
+  return stated(flow.text, flow.place);
 }
 
 /** So far from the top stands what is said of the program as a whole. */
@@ -91,7 +91,7 @@ function readSummary(
       end: line.text.length,
     })),
   );
-  return flow.text.includes(' ') ? stated(flow.text, flow.whole) : undefined;
+  return flow.text.includes(' ') ? stated(flow.text, flow.place) : undefined;
 }
 
 function readBugAddress(lines: readonly TextLine[], cleaned: CleanedText): Fact<string> | undefined {

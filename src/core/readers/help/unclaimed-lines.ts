@@ -143,8 +143,8 @@ function goesOnWithText(line: TextLine, lines: readonly TextLine[], roles: reado
 }
 
 /** Whether a line looks like an entry of a list: names with a text behind a gutter, or an option. */
-export function looksLikeEntry({ text: whole }: TextLine): boolean {
-  const text = whole.slice(0, LOOKED_AT);
+export function looksLikeEntry({ text: long }: TextLine): boolean {
+  const text = long.slice(0, LOOKED_AT);
   if (LIKE_NUMBER.test(text) || /[.!?] {2}\S/.test(text)) return false;
   // `--late and --open tell ...` speaks of options; a gutter parts names from their text.
   if (LIKE_OPTION.test(text)) return !SPEAKS_OF_OPTIONS.test(text);

@@ -5,8 +5,8 @@ export function withoutText(line: TextLine, start: number): number {
   const match = /\S(?:\s{3,}(?=[A-Za-z][a-z']* [a-z])|\s{2}(?=[a-z]+ (?:[a-z]+|<\w+>) [a-z<]))/.exec(
     line.text.slice(start),
   );
-  const whole = line.text.endsWith(' \\') ? line.text.slice(0, -1).trimEnd().length : line.text.length;
-  const end = match === null ? Math.max(start, whole) : start + match.index + 1;
+  const lineEnd = line.text.endsWith(' \\') ? line.text.slice(0, -1).trimEnd().length : line.text.length;
+  const end = match === null ? Math.max(start, lineEnd) : start + match.index + 1;
   // `tiffin open BOX (same as tiffin box open BOX)`
   const text = line.text.slice(start, end);
   const remark =

@@ -33,7 +33,7 @@ export function readValueLists(
       for (const match of left.matchAll(/[^\s,]+/g)) {
         if (!/^[a-z0-9][\w.+-]*$/.test(match[0])) continue;
         const start = entry.line.start + entry.start + match.index;
-        const help = flow.text === '' ? undefined : stated(flow.text, flow.whole);
+        const help = flow.text === '' ? undefined : stated(flow.text, flow.place);
         values.push({
           ...bareValue(match[0], cleaned.span(start, start + match[0].length)),
           help,

@@ -44,8 +44,8 @@ function wholeList(flow: TextFlow): readonly ListedValue[] | undefined {
 export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined {
   const { starts, text } = flow;
   if (starts.length < 3) return undefined;
-  const whole = wholeList(flow);
-  if (whole !== undefined) return whole;
+  const asList = wholeList(flow);
+  if (asList !== undefined) return asList;
   const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
   for (let i = 0; i + 2 < starts.length; i++) {
     const first = lineAt(i + 1);

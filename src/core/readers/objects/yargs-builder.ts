@@ -101,14 +101,18 @@ function declarationOfCall(method: string, value: unknown): OptionDeclaration | 
 
 /** A command as one object (`{command, describe, builder}`), or as words in a row. */
 function handlerOf(first: unknown, description: unknown, builder: unknown): Bag {
-  const whole = Array.isArray(first) ? undefined : bagOf(first);
-  const [original, ...aliases] = whole === undefined ? namesOf(first) : namesOf(whole.command);
+  const commandModule = Array.isArray(first) ? undefined : bagOf(first);
+  const [original, ...aliases] =
+    commandModule === undefined ? namesOf(first) : namesOf(commandModule.command);
   return {
     original,
-    aliases: [...aliases, ...(whole === undefined ? [] : namesOf(whole.aliases))],
-    description: whole === undefined ? description : (whole.describe ?? whole.description ?? whole.desc),
-    builder: whole === undefined ? builder : whole.builder,
-    deprecated: whole?.deprecated,
+    aliases: [...aliases, ...(commandModule === undefined ? [] : namesOf(commandModule.aliases))],
+    description:
+      commandModule === undefined
+        ? description
+        : (commandModule.describe ?? commandModule.description ?? commandModule.desc),
+    builder: commandModule === undefined ? builder : commandModule.builder,
+    deprecated: commandModule?.deprecated,
   };
 }
 

@@ -75,7 +75,7 @@ export function collection<T>({
       const entries = node.items.flatMap((one): Entry<T>[] => {
         const read = readAs(item, one, report);
         if (read === undefined) return [];
-        return [{ ...read, place: read.name?.whole ?? one.place, heading: undefined }];
+        return [{ ...read, place: read.name?.place ?? one.place, heading: undefined }];
       });
       return { value: entries, place: node.place };
     },

@@ -43,7 +43,7 @@ export function entries<F extends Fields>(
     },
   );
   const item = either(
-    mapped(notation, (name) => ({ name, value: plain<F>({}, name.whole) })),
+    mapped(notation, (name) => ({ name, value: plain<F>({}, name.place) })),
     mapped(full, (recorded) => ({
       name: (
         recorded.said as {

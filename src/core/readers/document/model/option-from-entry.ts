@@ -22,7 +22,7 @@ export function optionFromEntry(
   const drawn = notation === undefined ? undefined : readOptionNotation(notation);
   if (notation !== undefined && drawn === undefined) {
     const message = `expected an option in synopsis notation such as '-c, --config=FILE', found '${notation.text.slice(0, 80)}'`;
-    report('bad-notation', message, notation.whole);
+    report('bad-notation', message, notation.place);
     return undefined;
   }
   const argument = argumentOf(from, said.argument, drawn?.argument, flags);
@@ -109,7 +109,7 @@ function formOf(from: NameRecord, name: PlacedText, report: Report): NameForm {
   report(
     'bad-notation',
     `expected the name of an option, with its hyphens, found '${name.text.slice(0, 80)}'`,
-    name.whole,
+    name.place,
   );
   return 'long';
 }
@@ -124,7 +124,7 @@ function ownArgument(
 }
 
 function plainName(text: PlacedText, form = nameFormOf(text.text) ?? 'long'): OptionName {
-  return { text: text.text, form, argument: undefined, place: text.whole };
+  return { text: text.text, form, argument: undefined, place: text.place };
 }
 
 function sameAsOf(from: OptionRecord, said: Placed<string> | undefined): Option['sameAs'] {

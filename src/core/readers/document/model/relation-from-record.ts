@@ -63,10 +63,10 @@ function memberFrom({ short, full }: SaidMember, report: Report): Member[] {
 }
 
 /** `--sort=size` is an option with a value, `--sort` or `-s` an option, anything else an operand. */
-function memberFromText({ text, whole }: PlacedText): Member {
-  if (!/^[-+]/.test(text)) return { kind: 'operand', name: text, value: undefined, place: whole };
+function memberFromText({ text, place }: PlacedText): Member {
+  if (!/^[-+]/.test(text)) return { kind: 'operand', name: text, value: undefined, place: place };
   const equals = text.indexOf('=');
   return equals < 0
-    ? { kind: 'option', name: text, value: undefined, place: whole }
-    : { kind: 'option', name: text.slice(0, equals), value: text.slice(equals + 1), place: whole };
+    ? { kind: 'option', name: text, value: undefined, place: place }
+    : { kind: 'option', name: text.slice(0, equals), value: text.slice(equals + 1), place: place };
 }
