@@ -203,6 +203,13 @@ export const UNITS = [
   { kind: 'zsh', what: 'keywords', unit: 'function ' },
   { kind: 'zsh', what: 'cases', unit: 'case $x in a) ' },
   { kind: 'zsh', what: 'calls', head: '#compdef tiffin\n', unit: '_f\n', tail: '_f() { _files }\n' },
+  {
+    kind: 'zsh',
+    what: 'ways back',
+    head: '#compdef tiffin\n_tiffin() {\n  _arguments "1:c:(a)" "*:: :->w"\n  case $words[1] in\n',
+    unit: '    (a@) _tiffin ;;\n',
+    tail: '  esac\n}\n_tiffin\n',
+  },
   { kind: 'bash', what: 'blank lines', unit: '\n' },
   { kind: 'bash', what: 'nested cases', unit: 'case $x in a) ' },
   { kind: 'fish', what: 'blank lines', unit: '\n' },

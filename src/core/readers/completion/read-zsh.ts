@@ -12,6 +12,12 @@ import type { ZshToken } from './zsh-words.ts';
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 30;
 
+/** What each character of a script allows: functions that lead back to each other can spend all of it, and real ones need less than one. */
+const UNITS_PER_CHARACTER = 10;
+
+/** So many characters of a word cost as much as a word. */
+const CHARACTERS_PER_UNIT = 4;
+
 /**
  * What a completion function for zsh offers for a program, read without running it: the specifications of `_arguments`, the lists of
  * `_describe` and `_values`, and the functions and branches of `case` that lead to them. What only running it tells is told as not read.
@@ -37,7 +43,7 @@ class ZshReader {
   readonly #walked = new Set<string>();
 
   constructor(source: Source, program: string) {
-    this.#budget = new ReadingBudget(source.text);
+    this.#budget = new ReadingBudget(source.text, UNITS_PER_CHARACTER);
     this.#script = new ZshScript(source, this.#budget);
     this.#program = program;
     this.#builder = new InventoryBuilder('zsh', program, source);
@@ -80,6 +86,8 @@ class ZshReader {
   }
 
   #statement(from: number, to: number, where: Where, depth: number): void {
+    // A function is walked at each place where it is called, and its words are read anew there.
+    if (!this.#budget.spend(this.#costOf(from, to))) return;
     for (let i = from; i < to; i++) {
       if (!this.#script.tokens[i]?.raw.endsWith('=') || !this.#script.is(i + 1, '(')) continue;
       let end = i + 2;
@@ -113,6 +121,13 @@ class ZshReader {
       else if (/^_\w/.test(name) || name === 'compadd')
         this.#builder.notRead(`what ${name} offers`, this.#script.tokens[start]?.place ?? null);
     }
+  }
+
+  /** What reading some words costs: most of their characters are looked at once or twice. */
+  #costOf(from: number, to: number): number {
+    let characters = 0;
+    for (let i = from; i < to; i++) characters += this.#script.tokens[i]?.raw.length ?? 0;
+    return to - from + Math.floor(characters / CHARACTERS_PER_UNIT);
   }
 
   /** Walks a function of the script, once for each place where it is called. */

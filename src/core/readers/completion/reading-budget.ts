@@ -11,8 +11,8 @@ const PER_CHARACTER = 60;
 export class ReadingBudget {
   #left: number;
 
-  constructor(text: string) {
-    this.#left = BASE + PER_CHARACTER * text.length;
+  constructor(text: string, perCharacter = PER_CHARACTER) {
+    this.#left = BASE + perCharacter * text.length;
   }
 
   /** Takes units of work; tells whether they were there. */
