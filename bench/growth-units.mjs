@@ -211,6 +211,13 @@ export const UNITS = [
     tail: '  esac\n}\n_tiffin\n',
   },
   { kind: 'bash', what: 'blank lines', unit: '\n' },
+  {
+    kind: 'bash',
+    what: 'ways back',
+    head: '_tiffin() {\n  COMPREPLY=($(compgen -W "a b" -- "$2"))\n  case ${COMP_WORDS[1]} in\n',
+    unit: '    a@) _tiffin ;;\n',
+    tail: '  esac\n}\ncomplete -F _tiffin tiffin\n',
+  },
   { kind: 'bash', what: 'nested cases', unit: 'case $x in a) ' },
   { kind: 'fish', what: 'blank lines', unit: '\n' },
   { kind: 'fish', what: 'functions', unit: 'function f@\n  true\nend\n' },

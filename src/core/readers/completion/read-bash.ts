@@ -3,10 +3,13 @@ import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Source, Span } from '../../source/source.ts';
 import { type BashText, BashVariables } from './bash-variables.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
-import { ReadingBudget } from './reading-budget.ts';
+import { type BudgetLimits, ReadingBudget } from './reading-budget.ts';
 
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 20;
+
+/** Real scripts need up to 43 units for a character where they are short, and ten where they are long. */
+const LIMITS: BudgetLimits = { base: 1_200_000, perCharacter: 12 };
 
 const TOO_DEEP = 'a part that nests too deep to follow';
 
@@ -39,7 +42,7 @@ class BashReader {
     this.#source = source;
     this.#program = program;
     this.#builder = new InventoryBuilder('bash', program, source);
-    this.#budget = new ReadingBudget(source.text);
+    this.#budget = new ReadingBudget(source.text, LIMITS);
   }
 
   read(): Inventory {

@@ -3,7 +3,7 @@ import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { narrowedPlace, WordPlaces } from './narrowed-place.ts';
-import { ReadingBudget } from './reading-budget.ts';
+import { type BudgetLimits, ReadingBudget } from './reading-budget.ts';
 import { FILES, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
 import { type TokenRange, ZshScript } from './zsh-script.ts';
 import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';
@@ -12,8 +12,8 @@ import type { ZshToken } from './zsh-words.ts';
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 30;
 
-/** What each character of a script allows: functions that lead back to each other can spend all of it, and real ones need less than one. */
-const UNITS_PER_CHARACTER = 10;
+/** Functions that lead back to each other can spend all of it; real scripts need less than one unit for a character. */
+const LIMITS: BudgetLimits = { base: 100_000, perCharacter: 10 };
 
 /** So many characters of a word cost as much as a word. */
 const CHARACTERS_PER_UNIT = 4;
@@ -43,7 +43,7 @@ class ZshReader {
   readonly #walked = new Set<string>();
 
   constructor(source: Source, program: string) {
-    this.#budget = new ReadingBudget(source.text, UNITS_PER_CHARACTER);
+    this.#budget = new ReadingBudget(source.text, LIMITS);
     this.#script = new ZshScript(source, this.#budget);
     this.#program = program;
     this.#builder = new InventoryBuilder('zsh', program, source);

@@ -1,8 +1,10 @@
-/** What a script may cost beside what its length allows. */
-const BASE = 100_000;
+/** What the reading of a script may cost: what is allowed whatever its length is, and what each of its characters allows beside that. */
+export interface BudgetLimits {
+  readonly base: number;
+  readonly perCharacter: number;
+}
 
-/** What each character of a script allows. */
-const PER_CHARACTER = 60;
+const LIMITS: BudgetLimits = { base: 100_000, perCharacter: 60 };
 
 /**
  * How much work the reading of one script may be: loops, functions that call each other and lists that are used again could make a
@@ -11,8 +13,8 @@ const PER_CHARACTER = 60;
 export class ReadingBudget {
   #left: number;
 
-  constructor(text: string, perCharacter = PER_CHARACTER) {
-    this.#left = BASE + perCharacter * text.length;
+  constructor(text: string, { base, perCharacter }: BudgetLimits = LIMITS) {
+    this.#left = base + perCharacter * text.length;
   }
 
   /** Takes units of work; tells whether they were there. */
