@@ -214,7 +214,7 @@ export const UNITS = [
   {
     kind: 'bash',
     what: 'ways back',
-    head: '_tiffin() {\n  COMPREPLY=($(compgen -W "a b" -- "$2"))\n  case ${COMP_WORDS[1]} in\n',
+    head: '_tiffin() {\n  COMPREPLY=($(compgen -W "a b" -- "$2"))\n  case $word in\n',
     unit: '    a@) _tiffin ;;\n',
     tail: '  esac\n}\ncomplete -F _tiffin tiffin\n',
   },
