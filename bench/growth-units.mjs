@@ -18,6 +18,18 @@ export const UNITS = [
     head: HELP_HEAD,
     unit: '      --box-@\n                    say more of it,\n                    and more (default: @)\n',
   },
+  {
+    kind: 'help',
+    what: 'secrets',
+    head: 'Usage: t [OPTION]...\n\n',
+    unit: '  --password-@=WORD   the word @\n',
+  },
+  {
+    kind: 'help',
+    what: 'operands with a mark alone',
+    head: 'Usage: t A\n\nArguments:\n',
+    unit: '  a@     [required]\n',
+  },
   { kind: 'help', what: 'options without texts', head: HELP_HEAD, unit: '  --late-@\n' },
   {
     kind: 'help',

@@ -147,16 +147,42 @@ const OTHER_WAY =
 
 function hasOtherWay(option: Option, secret: string, command: Command): boolean {
   if (option.environment.length > 0 || OTHER_WAY.test(option.help?.value ?? '')) return true;
-  return command.options.items.some((other) => {
-    if (other === option) return false;
-    // `--user=NAME  who logs in (prompt if no password is given)`
-    if (new RegExp(`\\b(?:prompt|ask).*\\b${secret}\\b`, 'i').test(other.help?.value ?? '')) return true;
-    return other.names.some((name) => {
-      const words = nameWords(name.text.toLowerCase());
-      return (
-        words.includes(secret) &&
-        words.some((word) => /^(?:file|fd|stdin|env|ask|prompt|command)$/.test(word))
-      );
-    });
-  });
+  return (
+    otherWays(command)
+      .get(secret)
+      ?.some((other) => other !== option) === true
+  );
+}
+
+/** For each command, the options that tell of another way to give each secret: two of them at the most, since one may be that which takes it. */
+const OTHER_WAYS = new WeakMap<Command, ReadonlyMap<string, readonly Option[]>>();
+
+function otherWays(command: Command): ReadonlyMap<string, readonly Option[]> {
+  const known = OTHER_WAYS.get(command);
+  if (known !== undefined) return known;
+  const ways = new Map<string, Option[]>();
+  for (const option of command.options.items) {
+    for (const secret of secretsGivenOtherwise(option)) {
+      const found = ways.get(secret) ?? [];
+      if (found.length < 2) ways.set(secret, [...found, option]);
+    }
+  }
+  OTHER_WAYS.set(command, ways);
+  return ways;
+}
+
+/** Words of a name that say where a secret comes from. */
+const WAY = /^(?:file|fd|stdin|env|ask|prompt|command)$/;
+
+/** `--user=NAME  who logs in (prompt if no password is given)`: what is behind the word. */
+const ASKED = /\b(?:prompt|ask)(.*)/i;
+
+/** The secrets that an option gives in another way, or whose text says that they are asked for. */
+function secretsGivenOtherwise({ names, help }: Option): string[] {
+  const found = new Set((ASKED.exec(help?.value ?? '')?.[1] ?? '').toLowerCase().match(/\w+/g));
+  for (const { text } of names) {
+    const words = nameWords(text.toLowerCase());
+    if (words.some((word) => WAY.test(word))) for (const word of words) found.add(word);
+  }
+  return [...SECRETS].filter((secret) => found.has(secret));
 }

@@ -88,10 +88,19 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
 /** A mark behind two blanks, in a line that goes on with a text. */
 const SET_OFF = /^ {12,}[^\s-][^\n]*\S {2}[[(](?:default|env|required)\b/m;
 
+/** Whether the marks of a text are set off, looked up once for each text. */
+const SETS_OFF = new WeakMap<CleanedText, boolean>();
+
+function setsMarksOff(cleaned: CleanedText): boolean {
+  const known = SETS_OFF.get(cleaned) ?? SET_OFF.test(cleaned.text);
+  SETS_OFF.set(cleaned, known);
+  return known;
+}
+
 function standsApart(place: Place, flow: TextFlow, cleaned: CleanedText): boolean | undefined {
   if (place === null) return undefined;
   // Where there is no text before the mark, those of options show how the printer writes them.
-  if (place.start <= (flow.place?.start ?? 0) + 1) return SET_OFF.test(cleaned.text) || undefined;
+  if (place.start <= (flow.place?.start ?? 0) + 1) return setsMarksOff(cleaned) || undefined;
   return /\s\s[[(]?$/.test(cleaned.text.slice(Math.max(0, place.start - 3), place.start));
 }
 
