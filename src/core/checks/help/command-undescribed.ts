@@ -21,14 +21,15 @@ export const commandUndescribed = defineCheck({
     for (const { command, path } of view.commands) {
       const listed = command.commands.items.filter(({ hidden }) => hidden?.value !== true);
       report.judged(listed.length);
+      const aliases = aliasesAbove(listed);
       const bare = listed.filter(
-        (one, i) =>
+        (one) =>
           one.summary === undefined &&
           // A list of commands that are under it speaks for it.
           one.commands.items.length === 0 &&
           one.description === undefined &&
           one.names[0]?.text !== 'help' &&
-          !isAliasAbove(listed, i),
+          !aliases.has(one),
       );
       const [first] = bare;
       // Names alone in a row are an index, with the texts elsewhere.
@@ -46,14 +47,19 @@ export const commandUndescribed = defineCheck({
   fix: () => 'say in a few words what it does',
 });
 
-/** Whether a command stands in the line above another, or above one that does, which has the text of all. */
-function isAliasAbove(listed: readonly Command[], index: number): boolean {
-  for (let i = index; i + 1 < listed.length; i++) {
-    const [place, next] = [listed[i]?.place ?? null, listed[i + 1]?.place ?? null];
-    if (place === null || next === null || place.source !== next.source) return false;
-    const between = place.source.text.slice(place.end, next.start);
-    if ((between.match(/\n/g) ?? []).length !== 1) return false;
-    if (listed[i + 1]?.summary !== undefined) return true;
+/** Which commands stand in the line above another, or above one that does, which has the text of all. */
+function aliasesAbove(listed: readonly Command[]): ReadonlySet<Command> {
+  const found = new Set<Command>();
+  for (let i = listed.length - 2; i >= 0; i--) {
+    const [command, next] = [listed[i], listed[i + 1]];
+    if (command === undefined || next === undefined || !isRightAbove(command, next)) continue;
+    if (next.summary !== undefined || found.has(next)) found.add(command);
   }
-  return false;
+  return found;
+}
+
+function isRightAbove({ place }: Command, { place: next }: Command): boolean {
+  if (place === null || next === null || place.source !== next.source) return false;
+  const between = place.source.text.slice(place.end, next.start);
+  return (between.match(/\n/g) ?? []).length === 1;
 }
