@@ -333,6 +333,7 @@ export const LIBRARIES = [
     ['short long aliases values default required repeated headings operands epilogue text'],
   ),
   library('node', 'by-hand', 'by_hand_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
+  library('node', 'by-hand-uneven', 'by_hand_uneven_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
   library('node', 'by-hand-single', 'by_hand_single_host.mjs', [], [BY_HAND, 'single-hyphen']),
 ];
 
@@ -349,7 +350,7 @@ export const SEALED = [
 ];
 
 /** Not libraries, but styles drawn at random: read where they are named, and by CI. */
-export const STYLES = ['by-hand', 'by-hand-single'];
+export const STYLES = ['by-hand', 'by-hand-uneven', 'by-hand-single'];
 
 /** Libraries that need nothing but this project's npm packages, Python and Perl: CI reads a sample of what they print. */
 export const SAMPLE = [

@@ -5,8 +5,8 @@ import { unwrapped } from './truths.mjs';
 /**
  * What is scored: `names` of options; `links`, names put into one option; `arguments`, none, optional or mandatory; `values`; `defaults`; `ranges`;
  * `environment`; `required`; `texts` of options; `commands`, names in the list of a command; `aliases` of these; `summaries`; `operands`, with how
- * often each stands; `invented`, of all that was read, what was declared; `imitated`, all of this where a text imitates
- * the notation of a printer.
+ * often each stands; `invented`, of all that was read, what was declared; `alarms`, of the errors and warnings of an audit, what the declaration
+ * bears out; `imitated`, all of this where a text imitates the notation of a printer.
  */
 export const KINDS = [
   'names',
@@ -23,6 +23,7 @@ export const KINDS = [
   'summaries',
   'operands',
   'invented',
+  'alarms',
   'imitated',
 ];
 

@@ -1,5 +1,6 @@
 // Scores by library and kind of fact.
 import { readHelp } from 'dabbawala';
+import { scoreAlarms } from './alarms.mjs';
 import { KINDS, scoreHelp } from './score.mjs';
 
 /** How many wrong readings are shown. */
@@ -12,11 +13,13 @@ export function scoreLibrary({ truths, own }, wanted) {
   for (const truth of truths) {
     const { interface: from } = readHelp({ name: 'help', text: truth.text });
     const wrong = [];
-    scoreHelp(truth, from, own, (kind, isRight, about) => {
+    const tell = (kind, isRight, about) => {
       counts[kind].of++;
       if (isRight) counts[kind].right++;
       else if (kind === wanted) wrong.push(about);
-    });
+    };
+    scoreHelp(truth, from, own, tell);
+    scoreAlarms(truth, from, tell);
     if (wrong.length > 0 && shown < SHOWN) {
       shown += wrong.length;
       process.stdout.write(`${wrong.map((line) => `wrong: ${line}\n`).join('')}${truth.text}\n`);

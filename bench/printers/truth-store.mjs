@@ -17,7 +17,8 @@ function sources(language) {
   const folder = { rust: 'rust/src' }[language] ?? language;
   const files = [
     ...readdirSync(import.meta.dirname).filter(
-      (name) => !/^(score|table|run|install|truth-store|libraries|languages|floors|choices)\./.test(name),
+      (name) =>
+        !/^(score|alarms|table|run|install|truth-store|libraries|languages|floors|choices)\./.test(name),
     ),
     ...readdirSync(join(hosts, folder), { recursive: true }).map((name) => join('hosts', folder, name)),
   ];

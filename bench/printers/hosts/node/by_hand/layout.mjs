@@ -15,8 +15,8 @@ export const GUTTERS = {
 /** No column of texts begins behind this one. */
 const LAST_COLUMN = 36;
 
-/** Lines of `{head, text}`. */
-export function entryLines(style, gutterName, entries, width) {
+/** Lines of `{head, text}`, of which some are uneven. */
+export function entryLines(style, slips, gutterName, entries, width) {
   const indentation = style.indentation === 'tab' ? '\t' : ' '.repeat(Number(style.indentation));
   const gutter = GUTTERS[gutterName];
   const widest = Math.max(
@@ -26,7 +26,7 @@ export function entryLines(style, gutterName, entries, width) {
   const gap = style.indentation === '4' ? 4 : 2;
   const column = gutter.isColumn ? widest + gap : 0;
   return entries.flatMap((entry, i) => {
-    const lines = oneEntry(style, gutter, indentation, column, entry, width);
+    const lines = slips.entry(oneEntry(style, gutter, indentation, column, entry, width));
     return style['blank lines'] === 'between entries' && i > 0 ? ['', ...lines] : lines;
   });
 }

@@ -4,42 +4,62 @@ import { entryLines, wrapped } from './layout.mjs';
 import { textWithNotes } from './notes.mjs';
 import { optionHead, optionInSynopsis } from './option-heads.mjs';
 import { COMMAND_HEADS, heading, ORDERS, TITLES } from './parts.mjs';
+import { EVEN } from './slips.mjs';
 import { styleOf } from './style.mjs';
 import { operandWord, synopsisLines } from './synopsis.mjs';
 
-/** Prints the helps of all interfaces of standard input; `hyphens` stand before long names. */
-export function printHelps(hyphens) {
+/** Prints the helps of all interfaces of standard input; `hyphens` stand before long names, `slipsOf` gives what is uneven in the help of a path. */
+export function printHelps(hyphens, slipsOf = () => EVEN) {
   for (const from of interfaces()) {
     const style = styleOf(from);
     const visit = (command, path) => {
-      show(from, path, `${pageLines(style, hyphens, from, [from.program, ...path], command).join('\n')}\n`);
+      const words = [from.program, ...path];
+      const page = { style, hyphens, slips: slipsOf(style, words), from, path: words, command };
+      show(from, path, `${pageLines(page).join('\n')}\n`);
       for (const below of command.commands) visit(below, [...path, below.name]);
     };
     visit(from.root, []);
   }
 }
 
-function pageLines(style, hyphens, from, path, command) {
+function pageLines(page) {
+  const { style, hyphens, slips, from, path, command } = page;
   const { version, epilogue, width } = from;
   const title = TITLES[style.title]?.(path.join(' '), version, command.summary);
   const lists = {
-    operands: () => operandList(style, command, width),
-    options: () => optionLists(style, hyphens, command, width),
-    commands: () => commandList(style, command, width),
+    operands: () => operandList(page),
+    options: () => optionLists(page),
+    commands: () => commandList(page),
   };
+  const facts = { style, name: path.join(' '), version, width, names: spokenNames(page) };
   const parts = [
+    ...slips.blocks('first', facts),
     title === undefined ? [] : wrapped(title, width),
     synopsisLines(style, hyphens, path, command, width),
     title?.includes(command.summary.slice(1)) ? [] : wrapped(command.summary, width),
+    ...slips.blocks('above options', facts),
     ...ORDERS[style.order].map((part) => lists[part]()),
-    style.examples === 'none' ? [] : exampleLines(style, hyphens, path, command),
+    style.examples === 'none' ? [] : exampleLines(page),
     epilogue === '' ? [] : wrapped(epilogue, width),
+    ...slips.blocks('last', facts),
   ];
   return parts.filter((lines) => lines.length > 0).flatMap((lines, i) => (i === 0 ? lines : ['', ...lines]));
 }
 
-function optionLists(style, hyphens, command, width) {
-  const shown = command.options.filter(({ flags }) => !flags.includes('hidden'));
+/** The options of which texts speak: the first two, by their first names. */
+function spokenNames({ style, hyphens, command }) {
+  const spoken = shownOptions(command)
+    .slice(0, 2)
+    .map((option) => optionInSynopsis(style, hyphens, { ...option, presence: 'none' }));
+  return spoken.length === 0 ? ['--help'] : spoken;
+}
+
+function shownOptions({ options }) {
+  return options.filter(({ flags }) => !flags.includes('hidden'));
+}
+
+function optionLists({ style, hyphens, slips, from, command }) {
+  const shown = shownOptions(command);
   const own = { ...NO_FACTS, short: 'h', long: 'help', help: 'show this help' };
   const groups = [...new Set(['', ...shown.map((option) => option.heading)])];
   return groups.flatMap((group, i) => {
@@ -49,7 +69,7 @@ function optionLists(style, hyphens, command, width) {
       head: optionHead(style, hyphens, option),
       text: textWithNotes(style, option),
     }));
-    const lines = [...heading(style, word), ...entryLines(style, style.gutter, entries, width)];
+    const lines = [...heading(style, word), ...entryLines(style, slips, style.gutter, entries, from.width)];
     return i === 0 ? lines : ['', ...lines];
   });
 }
@@ -65,17 +85,20 @@ const NO_FACTS = {
   heading: '',
 };
 
-function operandList(style, { operands, commands }, width) {
+function operandList({ style, slips, from, command: { operands, commands } }) {
   const told = commands.length > 0 ? [] : operands.filter(({ help }) => help !== '');
   if (told.length === 0) return [];
   const entries = told.map((operand) => ({
     head: operandWord(style, { ...operand, least: 1, most: 1 }),
     text: operand.help,
   }));
-  return [...heading(style, style['operands called']), ...entryLines(style, style.gutter, entries, width)];
+  return [
+    ...heading(style, style['operands called']),
+    ...entryLines(style, slips, style.gutter, entries, from.width),
+  ];
 }
 
-function commandList(style, { commands }, width) {
+function commandList({ style, slips, from, command: { commands } }) {
   const shown = commands.filter(({ isHidden }) => !isHidden);
   if (shown.length === 0) return [];
   const entries = shown.map((below) => ({
@@ -84,13 +107,13 @@ function commandList(style, { commands }, width) {
   }));
   return [
     ...heading(style, style['commands called']),
-    ...entryLines(style, style['command gutter'], entries, width),
+    ...entryLines(style, slips, style['command gutter'], entries, from.width),
   ];
 }
 
-function exampleLines(style, hyphens, path, { options }) {
-  const lines = options
-    .filter(({ flags, presence }) => presence === 'none' && !flags.includes('hidden'))
+function exampleLines({ style, hyphens, path, command }) {
+  const lines = shownOptions(command)
+    .filter(({ presence }) => presence === 'none')
     .slice(0, 2)
     .map((option) => `  ${path.join(' ')} ${optionInSynopsis(style, hyphens, option)}`);
   return lines.length === 0 ? [] : [...heading(style, 'examples'), ...lines];

@@ -46,13 +46,15 @@ const AXES = {
   examples: [['none', 2], 'at the end'],
 };
 
-/** The style of an interface: from each axis to a choice. It stays the same when a fact is taken away from the interface. */
+/** The style of an interface: from each axis to a choice, and a `seed` for what is drawn within its help. It stays the same when a fact is taken away from the interface. */
 export function styleOf({ program, version, summary, epilogue, width }) {
   const hash = createHash('sha256').update([program, version, summary, epilogue, width].join('\t')).digest();
   const random = new Random(hash.readUInt32LE(0), hash.readUInt32LE(4));
-  return Object.fromEntries(
-    Object.entries(AXES).map(([axis, choices]) => [axis, random.pick(choices.flatMap(weighted))]),
-  );
+  const chosen = Object.entries(AXES).map(([axis, choices]) => [
+    axis,
+    random.pick(choices.flatMap(weighted)),
+  ]);
+  return { ...Object.fromEntries(chosen), seed: hash.readUInt32LE(8) };
 }
 
 function weighted(choice) {
