@@ -88,7 +88,7 @@ function isJoinedPlaceholder(word: string): boolean {
 const BEFORE_LONG_NAME =
   /^-\w(\w[^\s,=/|]{0,60}(?:\|[^\s,=/|]{1,60}){0,20})(?:,? ?|\/| ?\| ?| or )--\w[\w-]{0,60}[= ](\S{1,61})(?=[\s,]|$)/;
 /** What stands before a letter: a long name with its argument. */
-const BEHIND_LONG_NAME = /--\w[\w-]{0,60}[= ](\S{1,61})(?:,? ?|\/| ?\| ?| or )$/;
+const BEHIND_LONG_NAME = /--\w[\w-]{0,60}[= ](\S{0,60}[^\s,])(?:,? ?|\/| ?\| ?| or )$/;
 /** How far a long name is looked for. */
 const NAME_LIMIT = 200;
 

@@ -40,7 +40,7 @@ export const twoOpenEnded = defineCheck({
   fix: ({ second }) => `make ${quoteName(second)} an option-argument, or separate the two with '--'`,
 });
 
-/** Whether an option, the name of a command, a word with a mark such as `NAME=VALUE`, or `--` stands between two operands, or tells one by itself. */
+/** Whether an option, the name of a command, a word with a mark such as `NAME=VALUE`, or a mark such as `--` or `//` stands between two operands, or tells one by itself. */
 function isParted(form: Form, first: Operand, second: Operand): boolean {
   const isMarked = ({ word, name }: Operand) => /[=:@+%]|^-/.test(word.placeholder?.value ?? name);
   if (isMarked(first) || isMarked(second)) return true;
@@ -51,7 +51,9 @@ function isParted(form: Form, first: Operand, second: Operand): boolean {
   const between = form.text.slice(from, form.text.indexOf(placeholderOf(second), from));
   // `[NAME PATH]...`, `[KEY [NOTE]]...`: the dots are those of both.
   if (/^\s*\[?\s*$/.test(between)) return true;
-  return /(?:^|[\s[])-|\||\b(?:and|to|in|from|with|as)\b/.test(between);
+  return /(?:^|[\s[])-|\||\b(?:and|to|in|from|with|as)\b|(?:^|[\s[])[:;,/+=%@#&!]{1,9}(?:[\s\]]|$)/.test(
+    between,
+  );
 }
 
 function placeholderOf({ word, name }: Operand): string {

@@ -38,10 +38,15 @@ export function findSections(
     { headingLine: undefined, lines: [] },
   ];
   const first = lines.find(({ text }) => text.trim() !== '');
+  const hasBracketed = lines.some((line) => isKnownInBrackets(line, lines));
   for (const line of lines) {
     if (isSynopsis(line)) {
       if (sections.at(-1)?.headingLine !== undefined) sections.push({ headingLine: undefined, lines: [] });
-    } else if (!isTaken(line) && isHeading(line, lines, isTaken, line === first))
+    } else if (
+      !isTaken(line) &&
+      isHeading(line, lines, isTaken, line === first, hasBracketed) &&
+      !isEntryOfList(line, sections.at(-1), lines[line.index + 1])
+    )
       sections.push({ headingLine: line, lines: [] });
     else sections.at(-1)?.lines.push(line);
   }
@@ -64,6 +69,31 @@ export function findSections(
 
 /** A heading between marks: `**** Output ****`, `=== Output ===`. */
 const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$/;
+
+/**
+ * Whether a line below a heading that calls what it lists operands or commands is one of these: a name with a mark and its text; or, deeper than the
+ * heading and where the list begins, a name with running text in the lines below it. Below a heading of a part stand names.
+ */
+function isEntryOfList(
+  line: TextLine,
+  above: { readonly headingLine: TextLine | undefined; readonly lines: readonly TextLine[] } | undefined,
+  next: TextLine | undefined,
+): boolean {
+  if (above?.headingLine === undefined) return false;
+  const kind = headingKind(headingWords(above.headingLine.text));
+  if (kind !== 'operands' && kind !== 'commands') return false;
+  if (NAME_WITH_MARK.test(line.text)) return true;
+  const first = above.lines.find(({ blank }) => !blank);
+  if (first !== undefined && first.indent !== line.indent) return false;
+  const isDeeper = line.indent > above.headingLine.indent && next !== undefined && next.indent > line.indent;
+  return isDeeper && RUNNING_TEXT.test(next.text) && !line.text.endsWith(':');
+}
+
+/** `DAY - list that day`, `DAY	: list that day` */
+const NAME_WITH_MARK = /^\s*[^\s-]\S{0,60}\s{1,20}(?:--?|:) \S/;
+
+/** Two words or more with one blank between them, of which the first is no option. */
+const RUNNING_TEXT = /^\s*[^\s-]\S*(?: \S+)(?:(?! {2}).)*$/;
 
 /** `[Commands]`, alone on its line. */
 const BRACKETED = /^\s*\[([\p{L}][^[\]|<>]{2,60})\]$/u;
@@ -93,12 +123,16 @@ function isPartOfAbove(line: TextLine, above: TextLine, next: TextLine | undefin
 /** A few words, the first with a capital; one alone may be the name of what is described below it. */
 const TITLE_WORDS = /^[A-Z][a-z]+(?: [A-Za-z][a-z-]*){1,5}$/;
 
-/** Whether a line is a heading. The first line of a text is its title, however it is decorated. */
+/**
+ * Whether a line is a heading. The first line of a text is its title, however it is decorated. `hasBracketed` says whether the text has a heading in
+ * brackets whose words are known.
+ */
 function isHeading(
   line: TextLine,
   lines: readonly TextLine[],
   isTaken: (line: TextLine) => boolean,
   isFirst: boolean,
+  hasBracketed: boolean,
 ): boolean {
   const text = line.text.trim();
   if (text === '' || text.length > HEADING_LIMIT) return false;
@@ -113,22 +147,31 @@ function isHeading(
     isLabelAboveList(line, before, lines[line.index + 1]) ||
     isPartOfAbove(line, before, lines[line.index + 1]);
   if (!opens || isDecorated) return opens;
-  if (BRACKETED.test(text)) return before?.blank === true && isBracketedHeading(line, lines);
+  if (BRACKETED.test(text))
+    return before?.blank === true && (hasBracketed || isBracketedHeading(line, lines));
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (VARIABLE_NAME.test(text)) return false;
   if (!isFirst && isUnderlined(line, lines)) return true;
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
-  if (/\s{2,}|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
+  if (/\s{2,}|\t|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
     return false;
   const next = nextFilled(line, lines);
   // `commands: list them` above another of its kind is an entry; `options: (defaults are in brackets)` stands alone.
   if (BY_COLON.test(text) && next !== undefined && BY_COLON.test(next.text.trim())) return false;
   const isAbove = next !== undefined && (next.index === line.index + 1 || next.indent > line.indent);
   if (isCapitals(text) || (HEADING_WORDS.test(text) && isAbove)) return true;
+  if (isTitleAboveList(text, line, next)) return true;
   if (isGeneric(text) && next !== undefined && next.indent > line.indent) return true;
   return (
     next !== undefined && next.indent > line.indent && next.index === line.index + 1 && text.length <= 60
   );
+}
+
+/** Whether a line is words in brackets, of a known kind, behind a blank line and right above something: `[Commands]`. */
+function isKnownInBrackets({ text, index }: TextLine, lines: readonly TextLine[]): boolean {
+  const isOpen =
+    BRACKETED.test(text) && lines[index - 1]?.blank === true && lines[index + 1]?.blank === false;
+  return isOpen && headingKind(headingWords(text.trim())) !== 'other';
 }
 
 /** Whether words in brackets behind a blank line are a heading: of a known kind, or right above options. Elsewhere they are a part of a synopsis. */
@@ -143,7 +186,7 @@ function isBracketedHeading({ text, index }: TextLine, lines: readonly TextLine[
 function isUnderlined(line: TextLine, lines: readonly TextLine[]): boolean {
   const below = lines[line.index + 1];
   const next = lines[line.index + 2];
-  if (below?.blank !== true || next === undefined || next.blank) return false;
+  if (below?.blank !== true || next === undefined) return false;
   const length = next.start - below.start - 1;
   return length === line.text.length && UNDERLINED.test(line.text.trim());
 }
@@ -182,6 +225,18 @@ function isLabelAboveList(line: TextLine, before: TextLine, next: TextLine | und
   return isListBelow && (line.indent < before.indent || headingKind(text.slice(0, -1)) !== 'other');
 }
 
+/** A few words, the first with a capital, right above an option that is no deeper; or, where they say of what kind they are, above anything. */
+function isTitleAboveList(text: string, line: TextLine, next: TextLine | undefined): boolean {
+  if (!SHORT_TITLE.test(text) || next === undefined || next.index !== line.index + 1) return false;
+  const isOption = next.text[next.first] === '-' && next.indent === line.indent;
+  return isOption || (ONLY_KIND.test(text) && next.indent === line.indent);
+}
+
+/** `Output`, `Selection of boxes` */
+const SHORT_TITLE = /^\p{Lu}\p{Ll}+(?: \p{Ll}+){0,3}$/u;
+const ONLY_KIND =
+  /^(?:(?:positional|available|optional) )?(?:arguments|operands|parameters|commands|subcommands|actions)$/i;
+
 /** `Standard commands`, `Digest commands (see the manual)` */
 const HEADING_WORDS = /^(?:[A-Z][\w-]{0,30} )(?:[\w-]{1,30} ){0,3}(?:commands|options)(?: \([^()]{1,80}\))?$/;
 
@@ -215,7 +270,8 @@ function headingKind(heading: string): HeadingKind {
   if (EXAMPLES.test(heading)) return 'examples';
   if (ENVIRONMENT.test(heading)) return 'environment';
   if (/^(?:exit|return)\b.*\b(?:status|statuses|codes?|values?)\b/i.test(heading)) return 'exit';
-  if (/\b(?:options?|flags?|switches)\b/i.test(heading)) return 'options';
+  // As a printer of many programs called them.
+  if (/\b(?:options?|flags?|switches)\b|^optional arguments$/i.test(heading)) return 'options';
   // `The box argument can be one of` leads to its values.
   if (/\bargument (?:is|can|may|must|should)\b/i.test(heading)) return 'other';
   if (/\b(?:arguments?|args|operands?|positionals?)\b|\bparameters$/i.test(heading)) return 'operands';

@@ -7,13 +7,14 @@ import { type CommandChoice, readCommandChoice } from './command-choice.ts';
 import { readCommandList } from './command-list.ts';
 import { readExitStatuses } from './exit-statuses.ts';
 import type { Section } from './headings.ts';
-import { bareOperand, listKind, shownOperands } from './list-kind.ts';
+import { bareOperand, listKind, namesOwnPath, shownOperands } from './list-kind.ts';
 import { readVariables } from './listed-variables.ts';
 import { readNestedCommands } from './nested-commands.ts';
 import { readOperandList } from './operand-list.ts';
 import type { TextLine } from './text-line.ts';
 import type { UsageSummary } from './usage.ts';
 import { placeholdersOf, readValueLists, type ValueList } from './value-lists.ts';
+import { findWordEntries } from './word-entries.ts';
 
 /** What the lists of words in a text say: all that are no lists of options. */
 export interface HelpLists {
@@ -44,6 +45,7 @@ export function readLists(
   const isValueList = new Set(values.map((list) => list.section));
   const described = { program: usage.program?.value, path: usage.path };
   const shown = shownOperands(usage);
+  const hasCommandList = sections.some(listsCommands);
   const commands: Command[] = [];
   const listed: Command[] = [];
   const operands: Operand[] = [];
@@ -54,6 +56,9 @@ export function readLists(
   for (const section of sections) {
     const free = { ...section, lines: section.lines.filter(isFree) };
     const kind = isValueList.has(section) ? 'none' : listKind(free, usage, usage.program?.value ?? program);
+    // What a heading calls commands are all of them: another list is one of keys, formats or topics, unless it shows how each is called.
+    const isOther = kind === 'commands' && section.kind !== 'commands' && hasCommandList;
+    if (isOther && !namesOwnPath(free, [usage.program?.value ?? program], 1)) continue;
     if (kind === 'environment') for (const one of readVariables(free, cleaned)) environment.push(one);
     if (kind === 'exit') for (const one of readExitStatuses(free, cleaned)) exitStatuses.push(one);
     if (HOLDS_NO_LISTS.has(section.kind)) continue;
@@ -78,6 +83,11 @@ export function readLists(
     }
   }
   return { commands: [...commands, ...listed], operands, values, environment, exitStatuses, heads, oddLists };
+}
+
+/** Whether a heading calls what stands below it commands, and they have texts. */
+function listsCommands({ kind, lines }: Section): boolean {
+  return kind === 'commands' && findWordEntries(lines).some(({ pieces }) => pieces.length > 0);
 }
 
 /** Operands of one name that a list has several times are none: it is a table with a kind of thing in front of each line. */

@@ -62,13 +62,13 @@ function mostOften(numbers: readonly number[]): number {
 /** So many lines that begin with the words of the program are its commands. */
 const MIN_OWN = 2;
 
-/** Whether the lines of a list begin with the program and its path, and go on: `tiffin box list`, `tiffin box open <day>`. */
-function namesOwnPath({ lines }: Section, words: readonly string[]): boolean {
+/** Whether so many lines of a list, and all of them, begin with the program and its path, and go on: `tiffin box list`, `tiffin box open <day>`. */
+export function namesOwnPath({ lines }: Section, words: readonly string[], least = MIN_OWN): boolean {
   const own = `${words.join(' ')} `;
   const filled = lines.filter(({ blank }) => !blank);
   const first = filled.find(({ indent }) => indent > 0) ?? filled[0];
   const heads = filled.filter(({ indent }) => indent === first?.indent);
-  return heads.length >= MIN_OWN && heads.every(({ text, first: at }) => text.startsWith(own, at));
+  return heads.length >= least && heads.every(({ text, first: at }) => text.startsWith(own, at));
 }
 
 /** Whether a list without a heading stands right below a synopsis, or below a sentence that leads to commands and ends in a colon. */

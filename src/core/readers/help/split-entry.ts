@@ -177,7 +177,7 @@ function atMark(line: TextLine, columns: readonly number[], isByColon: boolean):
   // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`, where a hyphen parts all texts.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
   const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
-  const isHyphen = HYPHENS.has(best.mark) && words === 1 && columns.length === 0;
+  const isHyphen = HYPHENS.has(best.mark) && words === 1;
   // `--day-limit limit: text`
   const last = declaration.names.at(-1);
   const word = last?.argument?.words[0]?.placeholder ?? '';

@@ -97,7 +97,7 @@ const LETTER_AND_TEXT = /^\s*-\w [a-z]+ [a-z(][^[\]<>{}|]*$/;
 export function isListed(line: TextLine): boolean {
   const text = line.text.slice(line.first, line.first + 120);
   // A sentence behind a wide gutter, whatever stands in front of it.
-  if (/^-[^[\]|]*\S(?: {3,}|\t+)[A-Za-z(][\w'’]*(?: [a-z]\S*){1,3}/.test(text)) return true;
+  if (/^-[^[\]|]*\S(?: {3,}| {0,2}\t\s*)[A-Za-z(][\w'’]*(?: [a-z]\S*){1,3}/.test(text)) return true;
   return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +[-:] +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
     text,
   );

@@ -13,7 +13,7 @@ const CAPITAL_ANNOUNCEMENT = /^(?:SYNOPSIS|USAGE)\s{2,}(?=\S)/;
 const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
 const LATE_ANNOUNCEMENT =
-  /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: usage:\s*)/i;
+  /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: (?:[\w ]{1,40}: ){0,2}usage:\s*)/i;
 /** `box: box [--late] <day>`: the name, and behind it the synopsis. */
 const NAMED = /^([\w.-]{1,60}): (?=\1 .{0,200}[[<])/;
 const LINES_LIMIT = 400;
@@ -120,27 +120,67 @@ function headedForms(lines: readonly TextLine[], line: TextLine): UsageLines | u
 }
 
 function announced(lines: readonly TextLine[], line: TextLine, afterMark: number): UsageLines {
-  const taken = new Set([line.index]);
+  const taken = new Set<number>();
   const body: TextPiece[] = [];
-  if (afterMark < line.text.length) body.push({ line, start: afterMark, end: line.text.length });
-  // `Usage:` alone: the synopses may stand behind an empty line.
-  let i = body.length === 0 ? below(lines, line.index) : line.index + 1;
-  for (; i < lines.length && i < line.index + LINES_LIMIT; i++) {
-    const next = lines[i];
-    if (next === undefined || next.blank) break;
-    if (body.length > 0 && /^\s*or:?\s*$/i.test(next.text)) {
-      taken.add(next.index);
-      continue;
-    }
-    if (!continuesUsage(next, line, body, afterMark)) break;
-    taken.add(next.index);
-    body.push({ line: next, start: next.first, end: next.text.length });
+  let end = line.index;
+  let next: Announcement | undefined = { line, afterMark };
+  while (next !== undefined) {
+    end = readAnnounced(lines, next, body, taken);
+    const above: TextPiece | undefined = body[0];
+    next = above && announcedAgain(lines, end, firstWord(above.line, markEnd(above.line, above.start)));
   }
-  for (const later of laterForms(lines, body, i)) {
+  for (const later of laterForms(lines, body, end)) {
     taken.add(later.index);
     body.push({ line: later, start: later.first, end: later.text.length });
   }
   return { forms: splitForms(body), taken, announced: true, isPath: false };
+}
+
+/** A line that announces synopses, and the index behind the words that do. */
+interface Announcement {
+  readonly line: TextLine;
+  readonly afterMark: number;
+}
+
+/** Adds the lines of the synopses that one line announces to `body` and `taken`; gives the index of the line behind them. */
+function readAnnounced(
+  lines: readonly TextLine[],
+  { line, afterMark }: Announcement,
+  body: TextPiece[],
+  taken: Set<number>,
+): number {
+  taken.add(line.index);
+  const own: TextPiece[] = [];
+  const add = (piece: TextPiece) => {
+    taken.add(piece.line.index);
+    own.push(piece);
+    body.push(piece);
+  };
+  if (afterMark < line.text.length) add({ line, start: afterMark, end: line.text.length });
+  // `Usage:` alone: the synopses may stand behind an empty line.
+  let i = own.length === 0 ? below(lines, line.index) : line.index + 1;
+  for (; i < lines.length && i < line.index + LINES_LIMIT; i++) {
+    const next = lines[i];
+    if (next === undefined || next.blank) break;
+    if (own.length > 0 && OR_ALONE.test(next.text)) {
+      taken.add(next.index);
+      continue;
+    }
+    if (!continuesUsage(next, line, own, afterMark)) break;
+    add({ line: next, start: next.first, end: next.text.length });
+  }
+  return i;
+}
+
+const OR_ALONE = /^\s*or:?\s*$/i;
+
+/** `Usage: tiffin box`, and right below it, or behind a blank line, `Usage: tiffin round`: the next such line with the same program. */
+function announcedAgain(lines: readonly TextLine[], from: number, program: string): Announcement | undefined {
+  const line = lines[lines[from]?.blank ? from + 1 : from];
+  const match = line && ANNOUNCEMENT.exec(line.text);
+  if (line === undefined || !match || firstWord(line, match[0].length) !== program || program === '')
+    return undefined;
+  return { line, afterMark: match[0].length };
 }
 
 /**

@@ -43,8 +43,14 @@ function withoutAnnouncement(lines: readonly TextLine[]): readonly TextLine[] {
     first !== undefined &&
     second !== undefined &&
     second.indent > first.indent &&
-    /^\S+(?: \S+){2,}:$/.test(first.text.trim().slice(0, 200));
+    /^\S+(?! --? )(?: \S+){2,}:$/.test(first.text.trim().slice(0, 200));
   return leads ? lines.slice(lines.indexOf(first) + 1) : lines;
+}
+
+/** Where the left part of a line ends, and where its text begins, by their indexes in the line. */
+interface Split {
+  readonly end: number;
+  readonly textStart: number;
 }
 
 interface OpenEntry {
@@ -74,9 +80,11 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
     const mayFill =
       isBelowEntry &&
       (!layout.isLower || /[a-z]/.test(line.text[line.first] ?? '')) &&
-      !(isBehindBlank(line, previous) && SENTENCE.test(line.text));
+      !(isBehindBlank(line, previous) && (SENTENCE.test(line.text) || opensParagraph(line, lines[i + 1])));
     const byColon = layout.isByColon ? splitAtColon(line) : undefined;
-    const inColumns = byColon ?? splitAtGutter(line) ?? (mayFill ? splitAtColumn(line, columns) : undefined);
+    const atColumn = mayFill ? splitAtColumn(line, columns) : undefined;
+    const atGutter = splitAtGutter(line);
+    const inColumns = byColon ?? (endsInColon(line, atColumn, atGutter) ? atColumn : (atGutter ?? atColumn));
     // `ROUNDS:`, and deeper below it commands of that kind.
     const grouped = line.indent === indent && GROUP.test(line.text) ? listBelow(line, lines, i + 1) : [];
     if (grouped.length > 0) {
@@ -90,7 +98,7 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
       if (inColumns !== undefined)
         current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
     } else if (
-      isAtNames(line, layout, inColumns) &&
+      (isAtNames(line, layout, inColumns) || isNameOff(line, layout, current, lines[i + 1])) &&
       (inColumns !== undefined || isNameAlone(line)) &&
       !(isLeft && isElsewhere(line, inColumns, textColumns))
     ) {
@@ -134,6 +142,17 @@ function goesOnWithText(
 
 function isBehindBlank(line: TextLine, previous: TextLine | undefined): boolean {
   return previous !== undefined && line.index > previous.index + 1;
+}
+
+/** `day: the day   (today unless given)`: a name with a colon that fills its column, and a wide blank in its text. */
+function endsInColon({ text }: TextLine, atColumn: Split | undefined, atGutter: Split | undefined): boolean {
+  if (atColumn === undefined || atGutter === undefined) return false;
+  return atColumn.end < atGutter.end && text[atColumn.end - 1] === ':';
+}
+
+/** Whether the line below goes on at the same indentation, and is no entry by its gutter. */
+function opensParagraph({ indent }: TextLine, next: TextLine | undefined): boolean {
+  return next !== undefined && !next.blank && next.indent === indent && splitAtGutter(next) === undefined;
 }
 
 /** Whether a text begins at a column where none of a list does: behind a paragraph below the list, that is running text with a wide blank. */
@@ -212,7 +231,7 @@ function layoutByColon(filled: readonly TextLine[], indent: number): Layout | un
   return { indent, columns: new Set(), endColumn, isLower: true, isByColon: true };
 }
 
-function splitAtColon({ text, first }: TextLine): { end: number; textStart: number } | undefined {
+function splitAtColon({ text, first }: TextLine): Split | undefined {
   const name = BY_COLON.exec(text.slice(first, first + 200))?.[1];
   return name === undefined ? undefined : { end: first + name.length, textStart: first + name.length + 2 };
 }
@@ -242,13 +261,33 @@ function commonEnd(
   return isAligned ? [...ends][0] : undefined;
 }
 
+/** A line with a text beside its name may stand so many columns off: people slip by one. */
+const MAX_OFF = 1;
+
 function isAtNames(
   line: TextLine,
   { indent, endColumn }: Layout,
   split: { end: number } | undefined,
 ): boolean {
-  if (endColumn === undefined) return line.indent === indent;
+  if (endColumn === undefined)
+    return split === undefined ? line.indent === indent : Math.abs(line.indent - indent) <= MAX_OFF;
   return split !== undefined && columnAt(line, split.end) === endColumn;
+}
+
+/** Whether a line stands a little off the names of a list, and has its text below it, where those of the others stand. */
+function isNameOff(
+  line: TextLine,
+  { indent }: Layout,
+  above: OpenEntry | undefined,
+  next: TextLine | undefined,
+): boolean {
+  const [text] = above?.pieces ?? [];
+  if (text === undefined || text.line === above?.line || next === undefined || next.blank) return false;
+  return (
+    Math.abs(line.indent - indent) <= MAX_OFF &&
+    Math.abs(next.indent - text.line.indent) <= MAX_OFF &&
+    next.indent > line.indent + 1
+  );
 }
 
 /** Operands of a command in the line below its name, where the name's column was too narrow: `[DAY]` below `tiffin box`. */
@@ -298,10 +337,7 @@ function isNameAlone(line: TextLine): boolean {
 }
 
 /** A name that fills its column has one blank before its text. */
-function splitAtColumn(
-  line: TextLine,
-  columns: ReadonlySet<number>,
-): { end: number; textStart: number } | undefined {
+function splitAtColumn(line: TextLine, columns: ReadonlySet<number>): Split | undefined {
   const names = /^[^\s,]+(?:, [\w:.@+-]+| \([\w:.@+-]+(?:, [\w:.@+-]+)*\)){0,4}(?= \S)/.exec(
     line.text.slice(line.first, line.first + 120),
   );
@@ -312,7 +348,7 @@ function splitAtColumn(
   return isAtColumn ? { end, textStart } : undefined;
 }
 
-function splitAtGutter(line: TextLine): { end: number; textStart: number } | undefined {
+function splitAtGutter(line: TextLine): Split | undefined {
   const { text, first } = line;
   for (let i = first; i < text.length && i < first + 120; i++) {
     const isTab = text[i] === '\t';
