@@ -145,6 +145,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'arguments/two-open-ended': [
+    {
+      why: 'a mark of its own between them',
+      text: help('  -q  be quiet\n', '[BOX...] [//] [LID...]'),
+      found: [],
+    },
     { why: 'an option between them', text: 'Usage: tiffin BOX... -t CARRIER...\n', found: [] },
     { why: 'a mark in the word', text: 'Usage: tiffin NAME=VALUE... BOX...\n', found: [] },
     { why: 'one form each', text: 'Usage: tiffin BOX...\n   or: tiffin --all CARRIER...\n', found: [] },
@@ -179,6 +184,8 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: ['warning --ebb-password'],
     },
     { why: 'a word about a secret', text: help('  --token-description=TEXT  a\n'), found: [] },
+    { why: 'a place for secrets', text: help('  --credential-cache=WORD  a\n'), found: [] },
+    { why: 'a new secret', text: help('  --password-new=WORD  a\n'), found: ['warning --password-new'] },
     {
       why: 'a password with a default can be another one',
       text: help('  --ebb-password=WORD  word for the ledger (default: "main")\n'),
@@ -268,6 +275,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: 'Keep boxes.\n\nOpen one:\n tiffin [options] <box>\n\nOptions:\n  -q  be quiet\n  -r  row\n',
       found: [],
     },
+    {
+      why: 'a synopsis with another name of the program',
+      text: 'Starting the rounds\n\nThe Rounds [-switch]\n\nswitch can be:\n\n-q\tbe quiet\n-r\trow\n',
+      found: [],
+    },
   ],
   'help/option-undescribed': [
     {
@@ -338,6 +350,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       why: 'an operand that is listed under another name',
       text: 'Usage: tiffin BOX\n\nOperands:\n  CRATE  the box\n',
       found: ['warning BOX', 'warning CRATE'],
+    },
+    {
+      why: 'two operands of which the list has neither: it is one of their parts',
+      text: 'Usage: tiffin [-q] BOX DAY\n\nArguments:\n  lid   the lid\n  quay  the quay\n',
+      found: [],
     },
     {
       why: 'dots stand for all',

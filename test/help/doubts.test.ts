@@ -31,6 +31,15 @@ const DOUBTED: readonly { readonly text: string; readonly doubts: readonly [Doub
     ],
   },
   {
+    text: 'Usage: tiffin [OPTION]...\n\n  -o\n  --open-hook\n  --close-hook\n\n    What is run.\n\n  -l\n  --lid-hook\n  --late-hook\n\n    What is run when it is late.\n',
+    doubts: [
+      ['shared-text', '  -o'],
+      ['shared-text', '  --open-hook'],
+      ['shared-text', '  -l'],
+      ['shared-text', '  --lid-hook'],
+    ],
+  },
+  {
     text: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet   be quiet\n  box           what is this\n  -v, --verbose   tell more\n',
     doubts: [
       [

@@ -49,61 +49,16 @@ const SECRETS: ReadonlySet<string> = new Set([
   'credential',
   'credentials',
 ]);
-/** Last words that name a thing about a secret, and not the secret. */
-const ABOUT: ReadonlySet<string> = new Set([
-  'file',
-  'fd',
-  'stdin',
-  'id',
-  'name',
-  'path',
-  'dir',
-  'directory',
-  'env',
-  'type',
-  'command',
-  'cmd',
-  'program',
-  'prompt',
-  'length',
-  'count',
-  'limit',
-  'size',
-  'ttl',
-  'age',
-  'days',
-  'url',
-  'uri',
-  'scope',
-  'server',
-  'store',
-  'provider',
-  'format',
-  'hash',
-  'policy',
-  'expiry',
-  'timeout',
-  'user',
-  'lifetime',
-  'algorithm',
-  'mode',
-  'method',
-  'key',
-  'spec',
-  'description',
-  'encoding',
-  'param',
-  'params',
-  'note',
-  'label',
-  'helper',
-  'manager',
-  'list',
-  'index',
-  'add',
-  'rm',
-  'remove',
-  'ref',
+/** Words behind a secret that still name the secret itself; any other, as in `token-cache`, names a thing about it. */
+const STILL_SECRET: ReadonlySet<string> = new Set([
+  'value',
+  'string',
+  'text',
+  'plain',
+  'new',
+  'old',
+  'confirm',
+  'again',
 ]);
 
 /** The word of an option's name that says that its value is a secret. */
@@ -116,7 +71,7 @@ function secretWord(option: Option): string | undefined {
     if (
       secret === undefined ||
       /^(?:match|find|search|filter)$/.test(words[0] ?? '') ||
-      ABOUT.has(words.at(-1) ?? '') ||
+      !(SECRETS.has(words.at(-1) ?? '') || STILL_SECRET.has(words.at(-1) ?? '')) ||
       isAboutFile(option) ||
       isWritten(option)
     )

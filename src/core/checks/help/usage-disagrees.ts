@@ -96,8 +96,9 @@ function operandFaults({ forms, operands }: Command): Found[] {
   // `[ARGUMENT]...`, and dots alone, stand for all of them.
   if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
   if ([...shownNames].some((name) => /^(?:args?|arguments?|operands?)$/.test(name))) return [];
-  // A list that has nothing of the usage line is one of other things.
-  if (names.size !== shownNames.size && ![...shownNames].some((name) => names.has(name))) return [];
+  // A list that has nothing of the usage line is one of other things; one name alone may have been changed in one place.
+  const areSingle = names.size === 1 && shownNames.size === 1;
+  if (!areSingle && ![...shownNames].some((name) => names.has(name))) return [];
   return [
     ...shown
       .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(plain(name)))

@@ -60,7 +60,7 @@ function hasSynopsis(path: readonly string[], place: Place): boolean {
   const lines = plain.split('\n', 400).map((line) => line.trim());
   return lines.some(
     (line) =>
-      /^[\w.-]{1,40}:? (?:[\w-]{1,20} )?[[<]options?\b/i.test(line) ||
+      /^[\w.-]{1,40}:? (?:[\w-]{1,20} ){0,3}\[(?:options?\b|--?\w)|^[\w.-]{1,40} <options?\b/i.test(line) ||
       path.some((name) => line.startsWith(name) && /^ [[<{-]/.test(line.slice(name.length))),
   );
 }

@@ -102,21 +102,18 @@ function oddEntries(entries: readonly OptionEntry[]): OptionEntry[] {
 const MIN_STACKED = 2;
 
 function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
-  // In a list of names alone, a text is the exception.
-  const withText = entries.filter(({ pieces }) => pieces.length > 0).length;
-  if (withText * 2 < entries.length) return [];
-  const stacked: OptionEntry[] = [];
-  let run: OptionEntry[] = [];
+  const runs: OptionEntry[][] = [];
   for (const entry of entries) {
-    const isBelow = run.at(-1)?.nextLine === entry.declaring[0]?.line.index;
-    if (entry.pieces.length === 0) {
-      run = isBelow ? [...run, entry] : [entry];
-      continue;
-    }
-    if (isBelow && run.length >= MIN_STACKED) for (const one of run) stacked.push(one);
-    run = [];
+    const run = runs.at(-1);
+    const above = run?.at(-1);
+    const isBelow = above?.pieces.length === 0 && above.nextLine === entry.declaring[0]?.line.index;
+    if (run !== undefined && isBelow) run.push(entry);
+    else runs.push([entry]);
   }
-  return stacked;
+  // In a list of names alone, a text is the exception.
+  const isOverText = (run: readonly OptionEntry[]) => (run.at(-1)?.pieces.length ?? 0) > 0;
+  if (runs.filter(isOverText).length * 2 < runs.length) return [];
+  return runs.filter((run) => run.length > MIN_STACKED && isOverText(run)).flatMap((run) => run.slice(0, -1));
 }
 
 /** The lines around each run of unread lines that look like entries, from the one before it to the one behind it. */

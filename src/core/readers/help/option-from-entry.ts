@@ -45,7 +45,9 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     required:
       argument?.value.presence === 'none'
         ? undefined
-        : (notations.required ?? requiredBesideNames(entry, cleaned) ?? requiredBy(heading)),
+        : (notations.required ??
+          requiredBesideNames(entry, cleaned) ??
+          (notations.default === undefined ? requiredBy(heading) : undefined)),
     sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
     deprecated:
@@ -79,7 +81,7 @@ function requiredBesideNames({ declaring }: OptionEntry, cleaned: CleanedText): 
   return stated(true, cleaned.span(start, start + mark.length));
 }
 
-/** A heading such as `Required options` says so of all below it. */
+/** A heading such as `Required options` says so of all below it, but for those that have a default. */
 function requiredBy(heading: Fact<string> | undefined): Fact<boolean> | undefined {
   const isTold = heading !== undefined && /^(?:required|mandatory)\b/i.test(heading.value);
   return isTold ? stated(true, heading.place) : undefined;

@@ -89,6 +89,8 @@ function atGutter(line: TextLine): SplitEntry | undefined {
     while (isBlank(text[i])) i++;
     i += markLength(text, i);
     tried++;
+    const bracketed = inBrackets(line, gutter, i);
+    if (bracketed !== undefined) return bracketed;
     const declaration = declarationBetween(text, first, gutter);
     if (declaration === undefined) continue;
     const entry: SplitEntry = {
@@ -113,6 +115,17 @@ function atGutter(line: TextLine): SplitEntry | undefined {
   return isRemark
     ? { declaration: all, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
     : fallback;
+}
+
+/** `--late (list late boxes)  type: bool`: words in brackets between a name and the type of its value are a text. */
+function inBrackets(line: TextLine, gutter: number, textStart: number): SplitEntry | undefined {
+  const { text, first } = line;
+  if (!text.startsWith('type: ', textStart) || text[gutter - 1] !== ')') return undefined;
+  const name = /^-\S{1,100} (?=\()/.exec(text.slice(first, gutter))?.[0];
+  const declaration = name && declarationBetween(text, first, first + name.length - 1);
+  if (!declaration) return undefined;
+  const start = first + name.length;
+  return { declaration, certainty: 'marked', textStart: start, textColumn: columnAt(line, start) };
 }
 
 /** Whether bare words behind the last name are more likely a text than a placeholder. */
@@ -159,7 +172,7 @@ function alone(
 }
 
 /** Marks that part a text from a placeholder in small letters too, where all texts stand behind one. */
-const HYPHENS: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ']);
+const MARKS_ALONE: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ', ' : ']);
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 
 /** So many bare words are placeholders, where a colon between blanks parts them from a text. */
@@ -177,7 +190,7 @@ function atMark(line: TextLine, columns: readonly number[], isByColon: boolean):
   // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`, where a hyphen parts all texts.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
   const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
-  const isHyphen = HYPHENS.has(best.mark) && words === 1;
+  const isMarkAlone = MARKS_ALONE.has(best.mark) && words === 1;
   // `--day-limit limit: text`
   const last = declaration.names.at(-1);
   const word = last?.argument?.words[0]?.placeholder ?? '';
@@ -185,7 +198,7 @@ function atMark(line: TextLine, columns: readonly number[], isByColon: boolean):
     best.mark === ': ' &&
     words === 1 &&
     (isByColon || isNamedAfter(word, last?.text.replace(/^-(?=\w\w)/, '--') ?? ''));
-  if (declaration.loose && !isColon && !isHyphen && !isOwn) return undefined;
+  if (declaration.loose && !isColon && !isMarkAlone && !isOwn) return undefined;
   const at = best.index + best.mark.length;
   return {
     declaration,

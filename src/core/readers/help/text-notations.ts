@@ -67,7 +67,7 @@ const SAME_AS =
   /^(?:the )?(?:same as|an? alias (?:for|of)|alias (?:for|of)|an? synonym (?:for|of)|synonym (?:for|of)|equivalent to|(?:a )?shorthand for|short for)(?: the)?(?: option)? (--?\w[\w-]{0,60})(?:=(\S{1,60}))?\.?$/i;
 
 /** `(the text) type: string default: ""`, as the C++ library for flags writes it. */
-const FLAG = /^\(([^\n]*)\) type: (\w{1,20}) default: ("[^"]*"|\S*)(?: currently: (?:"[^"]*"|\S*))?$/;
+const FLAG = /^\(([^\n]*)\) {1,2}type: ([\w:]{1,20}) default: ("[^"]*"|\S*)(?: currently: (?:"[^"]*"|\S*))?$/;
 
 function defaultOfFlag([matched, , , value = '']: RegExpExecArray):
   | (Stretch & { readonly value: string })

@@ -133,7 +133,7 @@ function announced(lines: readonly TextLine[], line: TextLine, afterMark: number
     taken.add(later.index);
     body.push({ line: later, start: later.first, end: later.text.length });
   }
-  return { forms: splitForms(body), taken, announced: true, isPath: false };
+  return { forms: splitForms(withoutLabels(body)), taken, announced: true, isPath: false };
 }
 
 /** A line that announces synopses, and the index behind the words that do. */
@@ -295,4 +295,20 @@ function markEnd(line: TextLine, start: number): number {
     line.text.slice(start, start + 80),
   );
   return start + (prompt?.[0].length ?? 0);
+}
+
+/** `late mode: tiffin -l`, with a name of the program behind it. */
+const SMALL_LABEL = /^[a-z]+(?: [a-z]+){0,6}:\s+(?=([\w./-]+))/;
+
+/** Synopses without what each is for, where all have it in small letters and one program behind it: one alone may be an operand. */
+function withoutLabels(body: readonly TextPiece[]): readonly TextPiece[] {
+  const indent = body[0]?.line.indent;
+  const labels = body.map(({ line, start }) =>
+    line.indent === indent ? SMALL_LABEL.exec(line.text.slice(start, start + 80)) : null,
+  );
+  const programs = body.flatMap(({ line }, i) => (line.indent === indent ? [labels[i]?.[1]] : []));
+  const isEach = programs.length > 1 && programs[0] !== undefined && new Set(programs).size === 1;
+  return isEach
+    ? body.map((piece, i) => ({ ...piece, start: piece.start + (labels[i]?.[0].length ?? 0) }))
+    : body;
 }
