@@ -448,6 +448,19 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/same-help-twice': [
     {
+      why: 'other spellings of one name',
+      text: help(
+        '  --re-lift     lift all boxes again\n  --relift      lift all boxes again\n  --lids-list   show all the lids\n' +
+          '  --list-lid    show all the lids\n  -pp           write it with blanks\n  -prettyprint  write it with blanks\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'names that differ by a letter are two',
+      text: help('  --lid-x=N  how wide a lid is\n  --lid-y=N  how wide a lid is\n'),
+      found: ['warning --lid-y'],
+    },
+    {
       why: 'remarks in brackets are no texts',
       text: help('  --a-map  [only on the quay]\n  --a-box  [only on the quay]\n'),
       found: [],

@@ -1,6 +1,7 @@
 import { groupedBy } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { areSpellings } from '../../words/spellings.ts';
 import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -75,11 +76,18 @@ function isProse(text: string): boolean {
   );
 }
 
-/** A short name in one entry and a long one in another with the same text are likely spellings of one option. */
+/** A short name in one entry and a long one in another, or names made of the same words, are with the same text likely spellings of one option. */
 function maySpellOneOption(a: Option, b: Option): boolean {
   const isShort = (option: Option) =>
     option.names.every((name) => name.form === 'short' || name.form === 'plus');
   const shares = a.names.some((name) => b.names.some((other) => other.text === name.text));
   const isQuestion = [a, b].some((option) => option.names.some(({ text }) => text === '-?'));
-  return shares || isQuestion || isShort(a) !== isShort(b);
+  return shares || isQuestion || isShort(a) !== isShort(b) || haveSpellings(a, b);
+}
+
+/** Whether one has another spelling of a name of the other, and both take the same. */
+function haveSpellings(a: Option, b: Option): boolean {
+  const presence = (option: Option) => option.argument?.value.presence ?? 'none';
+  if (presence(a) !== presence(b)) return false;
+  return a.names.some((name) => b.names.some((other) => areSpellings(name.text, other.text)));
 }

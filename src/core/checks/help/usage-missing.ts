@@ -57,7 +57,7 @@ function hasHeading(place: Place): boolean {
 /** A line may be a synopsis without being called so: ` tiffin [options] <box>`. */
 function hasSynopsis(path: readonly string[], place: Place): boolean {
   const plain = (place?.source.text ?? '').replace(/\x1b\[[\d;]{0,20}m/g, '');
-  const lines = plain.split('\n', 400).map((line) => line.trim());
+  const lines = plain.split('\n', 400).map((line) => line.trim().replace(/^[\w./-]*\//, ''));
   return lines.some(
     (line) =>
       /^[\w.-]{1,40}:? (?:[\w-]{1,20} ){0,3}\[(?:options?\b|--?\w)|^[\w.-]{1,40} <options?\b/i.test(line) ||

@@ -45,7 +45,7 @@ export function findSections(
     } else if (
       !isTaken(line) &&
       isHeading(line, lines, isTaken, line === first, hasBracketed) &&
-      !isEntryOfList(line, sections.at(-1), lines[line.index + 1])
+      !isEntryOfList(line, sections.at(-1), nextFilled(line, lines))
     )
       sections.push({ headingLine: line, lines: [] });
     else sections.at(-1)?.lines.push(line);
@@ -259,13 +259,17 @@ const EXAMPLES =
 /** `Example string option`: what stands below is one. */
 const ONE_EXAMPLE = /^example(?: (?!may\b|can\b|is\b|are\b|will\b)[a-z-]+){1,3}$/i;
 
+/** `To get help for a command use one of:` leads to command lines. */
+const LEADS_TO_CALLS =
+  /^(?:to|for) (?:\S+ )+(?:use|run|type|try|enter|call|execute)(?: one of)?(?: (?:the )?following)?$/i;
+
 /** `Environment`, `Environment variables`; but not `Build environment options`, `Options (and the variables of the environment for them)`. */
 const ENVIRONMENT = /^(?!.*\b(?:options?|flags)\b).*\benvironment\b/i;
 
 /** What a heading announces, by its words. */
 function headingKind(heading: string): HeadingKind {
   if (/^(?:usage|synopsis)\b/i.test(heading)) return 'usage';
-  if (ONE_EXAMPLE.test(heading)) return 'examples';
+  if (ONE_EXAMPLE.test(heading) || LEADS_TO_CALLS.test(heading)) return 'examples';
   if (/^defaults?$/i.test(heading)) return 'defaults';
   if (EXAMPLES.test(heading)) return 'examples';
   if (ENVIRONMENT.test(heading)) return 'environment';

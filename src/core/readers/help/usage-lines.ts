@@ -1,4 +1,5 @@
 import { USAGE_WORDS } from './heading-words.ts';
+import { notationParagraph } from './notation-paragraph.ts';
 import { synopsesBetweenBars } from './pipelines.ts';
 import { columnAt, indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { unannounced } from './unannounced-usage.ts';
@@ -36,7 +37,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (headed !== undefined) return headed;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
-  return qualified(lines) ?? unannounced(lines);
+  return qualified(lines) ?? notationParagraph(lines) ?? unannounced(lines);
 }
 
 function announcementAtMargin(text: string): RegExpExecArray | null {

@@ -10,6 +10,7 @@ export const GUTTERS = {
   'column - ': { mark: '- ', isColumn: true },
   'column : ': { mark: ': ', isColumn: true },
   'the next line': { isBelow: true },
+  'below a blank line': { isBelow: true, isApart: true },
 };
 
 /** No column of texts begins behind this one. */
@@ -27,19 +28,22 @@ export function entryLines(style, slips, gutterName, entries, width) {
   const column = gutter.isColumn ? widest + gap : 0;
   return entries.flatMap((entry, i) => {
     const lines = slips.entry(oneEntry(style, gutter, indentation, column, entry, width));
-    return style['blank lines'] === 'between entries' && i > 0 ? ['', ...lines] : lines;
+    const isApart = style['blank lines'] === 'between entries' || gutter.isApart;
+    return isApart && i > 0 ? ['', ...lines] : lines;
   });
 }
 
 function oneEntry(style, gutter, indentation, column, { head, text }, width) {
-  if (text === '') return [indentation + head];
+  const heads = head.split('\n').map((line) => indentation + line);
+  if (text === '') return heads;
   const own = indentation.replace('\t', ' '.repeat(8)).length;
   const wrap = (taken) => (style['text breaks'] === 'never' ? [text] : wrapped(text, width - taken));
   if (gutter.isBelow) {
     // Texts begin behind the names, also where long ones stand behind the place of a letter.
     const deeper = style['letter column'] === 'aligned' ? ' '.repeat(8) : '    ';
     const more = `${indentation}${indentation === '\t' ? '\t' : deeper}`;
-    return [indentation + head, ...wrap(own + deeper.length).map((line) => more + line)];
+    const texts = wrap(own + deeper.length).map((line) => more + line);
+    return [...heads, ...(gutter.isApart ? [''] : []), ...texts];
   }
   if (gutter.isColumn) {
     const margin = ' '.repeat(column + gutter.mark.length);

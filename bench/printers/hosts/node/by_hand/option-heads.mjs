@@ -1,4 +1,5 @@
 // The names of an option and its argument, as the left column of a list shows them.
+import { GUTTERS } from './layout.mjs';
 import { placedValues } from './notes.mjs';
 
 export const SEPARATORS = {
@@ -9,6 +10,7 @@ export const SEPARATORS = {
   ' ': ' ',
   ' or ': ' or ',
   ',': ',',
+  'a new line': '\n',
 };
 
 /** How an argument stands behind a long name: one that must be given, and one that may. */
@@ -50,9 +52,17 @@ export function optionHead(style, hyphens, option) {
   const longs = spelled.map((name, i) =>
     i === spelled.length - 1 || letterArgument !== '' ? name + argument : name,
   );
-  const joined = (isLast ? [...longs, ...letters] : [...letters, ...longs]).join(SEPARATORS[style.separator]);
-  const isAligned = style['letter column'] === 'aligned' && !isLast && letter.length === 0;
-  return isAligned ? ' '.repeat(2 + SEPARATORS[style.separator].length) + joined : joined;
+  const separator = separatorOf(style);
+  const joined = (isLast ? [...longs, ...letters] : [...letters, ...longs]).join(separator);
+  const isAligned =
+    style['letter column'] === 'aligned' && !isLast && letter.length === 0 && separator !== '\n';
+  return isAligned ? ' '.repeat(2 + separator.length) + joined : joined;
+}
+
+/** Names in lines of their own have their texts below them. */
+function separatorOf(style) {
+  const separator = SEPARATORS[style.separator];
+  return separator === '\n' && !GUTTERS[style.gutter].isBelow ? ', ' : separator;
 }
 
 /** One option in a synopsis: its first name. */

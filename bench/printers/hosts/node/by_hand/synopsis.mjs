@@ -10,6 +10,7 @@ export const USAGE_WORDS = {
   USAGE: 'USAGE',
   'Syntax:': 'Syntax:',
   SYNOPSIS: 'SYNOPSIS',
+  none: '',
 };
 
 /** Where the synopsis stands. */
@@ -47,9 +48,10 @@ export const MANY = {
 export function synopsisLines(style, hyphens, path, command, width) {
   const place = PLACES[style['usage place']];
   const word = USAGE_WORDS[style.usage];
-  // A word without a colon is a heading.
+  // A word without a colon is a heading; where there is none, the synopsis stands at the margin.
   const isBehind = place === '' && word.endsWith(':');
-  const before = isBehind ? `${word} ` : place === '' ? '  ' : place;
+  const below = place === '' ? '  ' : place;
+  const before = word === '' ? '' : isBehind ? `${word} ` : below;
   const name = path.join(' ');
   const words = [...optionWords(style, hyphens, command), ...operandWords(style, command)];
   const margin = ' '.repeat(before.replace('\t', ' '.repeat(8)).length + Math.min(name.length + 1, 24));
@@ -58,7 +60,7 @@ export function synopsisLines(style, hyphens, path, command, width) {
     first === undefined ? before + name : `${before}${name} ${first}`,
     ...rest.map((line) => margin + line),
   ];
-  return isBehind ? lines : [word, ...lines];
+  return isBehind || word === '' ? lines : [word, ...lines];
 }
 
 /** Words in lines, where none is broken. */
