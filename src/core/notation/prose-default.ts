@@ -14,16 +14,20 @@ const IN_PROSE =
 const BEHIND_COMMA =
   /(?<=[,;] )default ("[^"]{1,200}"|'[^']{1,200}'|`[^`]{1,200}`|[^\s,;()"'`]{1,200}(?=\s?[,;)]|\.?\s*$|\. [A-Z]|\s*\n))/i;
 
+/** `e.g. default=4,late=5` */
+const EXAMPLE_AHEAD = /\b(?:e\.g\.|for example|for instance|such as),? $/i;
+
 /** The default that a sentence of a text tells: `defaults to "size"`, `The default is 3.`; undefined where it tells none. */
 export function defaultInProse(text: string): ProseDefault | undefined {
   const match = IN_PROSE.exec(text) ?? BEHIND_COMMA.exec(text);
-  if (match === null) return undefined;
+  if (match === null || EXAMPLE_AHEAD.test(text.slice(Math.max(0, match.index - 20), match.index)))
+    return undefined;
   const told = (match[1] ?? '').replace(/[.,;:]$/, '');
   const value = unquoted(told);
   return value === '' ? undefined : { value, start: match.index, end: match.index + match[0].length };
 }
 
-/** A value without the quotes around it. */
+/** A value without the quotes around it, of which the second may be another mark than the first: `'late'`, `` `late' ``. */
 export function unquoted(text: string): string {
-  return /^(["'`])(.*)\1$/s.exec(text)?.[2] ?? text;
+  return /^(["'`])(.*)\1$/s.exec(text)?.[2] ?? /^`([^`']*)'$/s.exec(text)?.[1] ?? text;
 }

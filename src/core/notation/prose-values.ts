@@ -5,6 +5,8 @@ export interface ProseValues {
   readonly values: readonly ListedValue[];
   readonly start: number;
   readonly end: number;
+  /** Whether nothing but the place of the list says that it is one of values. */
+  readonly isByPlace?: boolean;
 }
 
 /** A text without these lists nothing: most texts are sorted out by that. */
@@ -56,9 +58,16 @@ export function valuesInProse(text: string): ProseValues | undefined {
     const isSwitch = list.values.every(({ value }) => /^(?:yes|no|on|off|true|false)$/i.test(value));
     if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted || isClosed || isSwitch)
       return { values: list.values, start: match.index + 3, end: list.end };
+    const isLast = list.values.length >= MIN_WORDS && text.slice(list.end).trim() === '';
+    if (isLast && !OF_OTHERS.test(text.slice(0, match.index + 1)))
+      return { values: list.values, start: match.index + 3, end: list.end, isByPlace: true };
   }
   return undefined;
 }
+
+/** `additional kinds: a, b, c` are not all; `synonyms: a, b, c` are other names. */
+const OF_OTHERS =
+  /\b(?:additional|further|more|extra|other|also|synonyms?|alias(?:es)?|names?)\b[^.:]{0,30}$/i;
 
 /** `a number, or a day with a unit`: what stands behind the colon are examples of a kind. */
 const OF_A_KIND =

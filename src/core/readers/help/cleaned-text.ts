@@ -1,6 +1,7 @@
 import type { Source, Span } from '../../source/source.ts';
 import { withoutBoxes } from './boxes.ts';
-import { withoutLineMarks, withoutOptionBullets } from './line-marks.ts';
+import { withoutLeaders, withoutLineMarks, withoutOptionBullets } from './line-marks.ts';
+import { withoutNameQuotes } from './quoted-names.ts';
 
 const ESCAPE = 0x1b;
 const BACKSPACE = 0x08;
@@ -10,7 +11,7 @@ const LINE_FEED = 0x0a;
 const RETURN = 0x0d;
 
 /**
- * A help text without terminal escapes, overstrikes, frames and other control characters, its line breaks all `\n`; it knows
+ * A help text without terminal escapes, overstrikes, frames, leaders and other control characters, its line breaks all `\n`; it knows
  * where each of its characters stood in the text as it was read.
  */
 export class CleanedText {
@@ -21,13 +22,13 @@ export class CleanedText {
 
   constructor(source: Source) {
     this.source = source;
-    if (isClean(source.text)) {
-      this.text = withoutBoxes(withoutOptionBullets(withoutLineMarks(source.text)));
-      return;
-    }
-    const cleaned = clean(source.text);
-    this.text = withoutBoxes(withoutOptionBullets(withoutLineMarks(cleaned.text)));
-    this.#offsets = cleaned.offsets;
+    const cleaned = isClean(source.text) ? undefined : clean(source.text);
+    const text = cleaned?.text ?? source.text;
+    const thinned = withoutNameQuotes(text);
+    this.text = withoutLeaders(withoutBoxes(withoutOptionBullets(withoutLineMarks(thinned?.text ?? text))));
+    const before = cleaned?.offsets;
+    this.#offsets =
+      before && thinned ? thinned.offsets.map((offset) => before[offset] ?? 0) : (before ?? thinned?.offsets);
   }
 
   /** The span in the source of a range of this text. */

@@ -36,6 +36,16 @@ export function withoutOptionBullets(text: string): string {
   return isList ? text.replace(OPTION_BULLET, '$1 ') : text;
 }
 
+/** Dots that lead from the names of an option to its text, right behind them: `-q.........say nothing`, `-d [day] ....list it`. */
+const LEADER = /^([ \t]*--?[A-Za-z?][^\n.]{0,80}?)(\.{4,200})(?=[^\s.])/gm;
+
+/** A text of the same length with blanks for the dots that lead from options to their texts. */
+export function withoutLeaders(text: string): string {
+  return text.includes('....')
+    ? text.replace(LEADER, (_, names: string, dots: string) => names + ' '.repeat(dots.length))
+    : text;
+}
+
 /** The mark of a line; of several `#`, one. */
 function markOf(line: string): string | undefined {
   return MARK.exec(line.slice(0, 200))?.[0].trim().replace(/#+/, '#');

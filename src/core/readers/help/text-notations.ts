@@ -154,7 +154,7 @@ function readValues(
   const told = slashedValues(text) ?? valuesInProse(text) ?? numberedValues(text);
   const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
   if (found === undefined) return undefined;
-  const isInferred = found === bracketed && bracketed.isByPlace;
+  const isInferred = 'isByPlace' in found && found.isByPlace === true;
   return isInferred ? inferred(found.values, flow.span(found.start, found.end)) : fact(found.values, found);
 }
 

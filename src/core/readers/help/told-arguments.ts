@@ -190,7 +190,8 @@ function withToldArgument(option: Option): Option {
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
   const told = quotedValues(help.value) ?? numberedValues(help.value)?.values;
   if (!isTold && told === undefined) return option;
-  const listed = told ?? valuesInProse(help.value)?.values;
+  const inProse = valuesInProse(help.value);
+  const listed = told ?? (inProse?.isByPlace === true ? undefined : inProse?.values);
   const word = makeValueWord({
     default: byDefault === undefined ? undefined : stated(byDefault, help.place),
     values:

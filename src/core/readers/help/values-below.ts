@@ -9,8 +9,11 @@ const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s
 const SPELLINGS_IN_COLUMNS = /^([\w.+-]{1,60}(?: ?\| ?[\w.+-]{1,60}){0,3})(?:\s{2,}|\t)\S/s;
 /** `json (as JSON; default)` */
 const IN_REMARK = /^["'`]?([\w.+-]{1,60}?)["'`]?\s+\(\S/s;
-/** `[json]  as JSON`, for which nothing need stand above. */
+/** `[json]  as JSON`, for which nothing need stand above; the widest fills its column. */
 const IN_BRACKETS = /^\[([\w.+:-]{1,60})\]\s{2,}\S/s;
+const IN_FILLED_BRACKETS = /^\[([\w.+:-]{1,60})\]\s\S/s;
+/** `json`, `yaml (default)`, and a stop behind the last: nothing but the value. */
+const ALONE = /^["'`]?([\w.+-]{1,60}?)["'`]?(?: \((?:the )?default\))?(?: ?\.)?$/s;
 const LIKE_AN_ENTRY = /^\S{1,30} \S{1,30}(?::\s+| {2,}|\t)\S/;
 /** What stands above such a list. */
 const ANNOUNCEMENT =
@@ -50,11 +53,12 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
   for (let i = 0; i + 2 < starts.length; i++) {
     const first = lineAt(i + 1);
     if (!ANNOUNCEMENT.test(lineAt(i)) && !IN_BRACKETS.test(first)) continue;
-    const pattern = [BULLET, IN_BRACKETS, IN_COLUMNS].find((one) => one.test(first)) ?? IN_REMARK;
+    const pattern = [BULLET, IN_BRACKETS, IN_COLUMNS, ALONE].find((one) => one.test(first)) ?? IN_REMARK;
     const indent = flow.indentAt(i + 1);
     const values: ListedValue[] = [];
     for (let at = i + 1; at < starts.length; at++) {
-      const match = pattern.exec(lineAt(at));
+      const match =
+        pattern.exec(lineAt(at)) ?? (pattern === IN_BRACKETS ? IN_FILLED_BRACKETS.exec(lineAt(at)) : null);
       const goesOn = pattern === BULLET || flow.indentAt(at) > indent;
       if (match === null && (values.length === 0 || !goesOn)) {
         // `p NUMBER: text` among `q: text`: a list that was not read to its end lists nothing.
