@@ -49,9 +49,12 @@ export function findSections(
     const kind = named === 'other' && GROUPED.has(announced) ? announced : named;
     // `With a filter:`, deeper than `EXAMPLES` in a manual page, stands above one of these.
     const isInner =
-      outer !== undefined && indent > outer.indent && kind === 'other' && INHERITED.has(outer.kind);
+      outer !== undefined &&
+      indent > outer.indent &&
+      kind === 'other' &&
+      isInherited(outer.kind, headingLine);
     if (isInner && outer !== undefined) return { headingLine, heading, kind: outer.kind, lines: own };
-    outer = isCapitals(headingLine?.text.trim() ?? '') ? { kind, indent } : undefined;
+    outer = isCapitals(headingWords(headingLine?.text ?? '')) ? { kind, indent } : undefined;
     return { headingLine, heading, kind, lines: own };
   });
 }
@@ -98,6 +101,11 @@ const GROUPED: ReadonlySet<HeadingKind> = new Set(['commands', 'operands', 'envi
 /** Headings of which those below them, deeper and without a kind of their own, are parts. */
 const INHERITED: ReadonlySet<HeadingKind> = new Set(['examples', 'exit', 'environment', 'defaults']);
 
+/** Whether a heading deeper than one of a kind stands over a part of it: over commands, a label; without a colon it may be the name of one. */
+function isInherited(kind: HeadingKind, inner: TextLine | undefined): boolean {
+  return INHERITED.has(kind) || (kind === 'commands' && inner?.text.endsWith(':') === true);
+}
+
 /** `Usage:` with another heading right below it. */
 function isEmptyHeading(above: TextLine, line: TextLine): boolean {
   return above.indent === line.indent && /^\s*[A-Z][\w ]{1,40}:$/.test(above.text) && line.text.endsWith(':');
@@ -139,7 +147,7 @@ function isHeading(
   if (BRACKETED.test(text))
     return before?.blank === true && (hasBracketed || isBracketedHeading(line, lines));
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
-  if (VARIABLE_NAME.test(text)) return false;
+  if (VARIABLE_NAME.test(text) || CHOICE.test(text)) return false;
   if (!isFirst && isUnderlined(line, lines)) return true;
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
   if (/\s{2,}|\t|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
@@ -182,6 +190,9 @@ function isUnderlined(line: TextLine, lines: readonly TextLine[]): boolean {
 
 /** The words of a heading; those of the columns of a table stand apart. */
 const UNDERLINED = /^[\p{L}\d]\S*(?: \S+){0,5}$/u;
+
+/** `{lift,wash}`, above what each of these is. */
+const CHOICE = /^\{[^{}]{1,90}\}$/;
 
 /** `TIFFIN_BOX`, with its text below it. */
 const VARIABLE_NAME = /^[A-Z][A-Z0-9]*(?:_[A-Z0-9]+)+$/;

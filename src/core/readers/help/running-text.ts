@@ -107,17 +107,24 @@ function isAmongWords({ line, declaration }: Candidate, lines: readonly TextLine
   if (declaration.names.some(({ form, argument }) => form === 'long' || argument !== undefined)) return false;
   let words = 0;
   let options = 1;
+  let row = 1;
   for (const step of [-1, 1]) {
+    let isInRow = true;
     for (let i = line.index + step; ; i += step) {
       const other = lines[i];
       if (other === undefined || other.blank || Math.abs(i - line.index) > BLOCK_LIMIT) break;
       if (other.indent !== line.indent) continue;
+      isInRow &&= mayDeclare(other);
+      if (isInRow) row++;
       if (mayDeclare(other)) options++;
       else if (/^\S{1,30}(?: [A-Z]\S*)? {2,}\S/.test(other.text.slice(other.first))) words++;
     }
   }
-  return words > options;
+  return words > options && row < MIN_ROW;
 }
+
+/** So many options one below the other are a list of their own, whatever stands behind it. */
+const MIN_ROW = 4;
 
 /** How far around an entry its list is looked at. */
 const BLOCK_LIMIT = 60;

@@ -1,4 +1,5 @@
 import { USAGE_WORDS } from './heading-words.ts';
+import { labelledSynopses } from './labelled-synopses.ts';
 import { notationParagraph } from './notation-paragraph.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { unannounced } from './unannounced-usage.ts';
@@ -37,7 +38,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     if (headed !== undefined) return headed;
     if (!isSentence(` ${text}`)) return announced(lines, line, match[0].length);
   }
-  return qualified(lines) ?? notationParagraph(lines) ?? unannounced(lines);
+  return qualified(lines) ?? labelledSynopses(lines) ?? notationParagraph(lines) ?? unannounced(lines);
 }
 
 function announcementAtMargin(text: string): RegExpExecArray | null {
