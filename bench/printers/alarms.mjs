@@ -41,15 +41,15 @@ const JUDGES = {
     names.every((name) => operandNamed(truth, name) !== undefined),
   'arguments/optional-before-required': () => false,
   'arguments/two-open-ended': () => false,
-  'arguments/swallows-operands': () => false,
   'conflicts/same-name-twice': () => false,
 };
 
 /** Judges the errors and warnings about a help that was read: calls back with `alarms`, whether one agrees with the declaration, and its message. */
 export function scoreAlarms(truth, from, tell) {
   if (from === undefined) return;
-  for (const { check, level, data, message } of audit(joinInterfaces([from])).findings) {
-    const judge = JUDGES[check];
+  const own = [truth.program, ...truth.path].join(' ');
+  for (const { check, level, data, command, message } of audit(joinInterfaces([from])).findings) {
+    const judge = command.join(' ') === own ? JUDGES[check] : undefined;
     if (level !== 'note' && judge !== undefined) tell('alarms', judge(data, truth), `${check}: ${message}`);
   }
 }

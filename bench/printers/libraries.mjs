@@ -11,7 +11,18 @@ const BY_HAND = `placeholder optional values default range environment required 
 
 /** Names of options that libraries have of their own, beside help and version. */
 const TAKEN = {
-  'symfony-console': ['n', 'q', 'quiet', 'verbose', 'ansi', 'no-interaction', 'list'],
+  'symfony-console': [
+    'n',
+    'q',
+    'quiet',
+    'verbose',
+    'ansi',
+    'no-interaction',
+    'list',
+    'raw',
+    'format',
+    'short',
+  ],
   stricli: ['H'],
   'ruby-commander': ['t', 'trace'],
 };

@@ -162,6 +162,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'arguments/optional-before-required': [
     { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
     { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
+    { why: 'options behind a slash', text: 'Usage: tiffin [/q] [/d] /w BOX\n', found: [] },
     { why: 'groups that are repeated whole', text: 'Usage: tiffin [BOX [NOTE]]... QUAY\n', found: [] },
     { why: 'args in front of all others', text: 'Usage: tiffin [args] BOX NAME...\n', found: [] },
     { why: 'two hyphens between', text: 'Usage: tiffin [QUAY] [--] BOX...\n', found: [] },

@@ -14,7 +14,7 @@ export function areSpellings(one: string, other: string): boolean {
 }
 
 /** A name of more letters is a word of its own; one letter abbreviates anything. */
-const ABBREVIATED = 3;
+const ABBREVIATED = 2;
 
 function singular(word: string): string {
   return word.replace(/(?<=\w{2})s$/, '');

@@ -46,7 +46,10 @@ const MAX_OPERANDS = 100;
 function undecided({ operands, text }: Form): { optional: Operand; required: Operand } | undefined {
   // A bar outside brackets parts whole command lines.
   if (/\s\|\s/.test(text.replace(/[[({<][^\][(){}<>]{0,200}[\])}>]/g, ''))) return undefined;
-  const words = operands.filter((one) => one.kind === 'word' && /\p{L}/u.test(one.name) && !isJoined(one));
+  // `/q` is an option of another custom.
+  const words = operands.filter(
+    (one) => one.kind === 'word' && /^[^/]*\p{L}/u.test(one.name) && !isJoined(one),
+  );
   // Each is held against all others.
   if (words.length > MAX_OPERANDS || words.some(({ count }) => count === undefined)) return undefined;
   // Two that take any number of words are told as such.

@@ -11,7 +11,7 @@ import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 /** Reads the operands that the lines of a section list with their texts. */
 export function readOperandList(section: Section, cleaned: CleanedText): Operand[] {
-  const listed = findWordEntries(section.lines)
+  const listed = findWordEntries(section.lines, true)
     .flatMap(eachNumbered)
     .flatMap((entry) => listedOperand(entry, cleaned) ?? []);
   const marked = listed.flatMap(({ isRequired, isSetOff }) => (isRequired ? (isSetOff ?? []) : []));
@@ -26,7 +26,7 @@ export function readOperandList(section: Section, cleaned: CleanedText): Operand
 export function listedOperandNames(sections: readonly Section[]): ReadonlySet<string> {
   const entries = sections
     .filter(({ kind }) => kind === 'operands')
-    .flatMap(({ lines }) => findWordEntries(lines));
+    .flatMap(({ lines }) => findWordEntries(lines, true));
   return new Set(entries.map(({ line, start, end }) => line.text.slice(start, end)));
 }
 

@@ -56,8 +56,11 @@ interface OpenEntry {
   below: readonly WordEntry[];
 }
 
-/** Reads the two-column entries among the lines of a section; other lines are passed over. */
-export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
+/**
+ * Reads the two-column entries among the lines of a section; other lines are passed over. Among operands (`areOperands`), a bracket begins an entry;
+ * elsewhere it may be an operand of the command above it, for which its line was too narrow.
+ */
+export function findWordEntries(withBullets: readonly TextLine[], areOperands = false): WordEntry[] {
   const lines = withoutBullets(withoutAnnouncement(withBullets));
   const layout = layoutOf(lines);
   if (layout === undefined) return [];
@@ -85,7 +88,7 @@ export function findWordEntries(withBullets: readonly TextLine[]): WordEntry[] {
       previous = grouped.findLast((one) => !one.blank);
       continue;
     }
-    if (current !== undefined && line.indent === indent && goesOnWithHead(line, current)) {
+    if (current !== undefined && !areOperands && line.indent === indent && goesOnWithHead(line, current)) {
       if (inColumns !== undefined)
         current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
     } else if (
