@@ -77,8 +77,11 @@ function isEntryOfList(
   if (NAME_WITH_MARK.test(line.text)) return true;
   const first = above.lines.find(({ blank }) => !blank);
   if (first !== undefined && first.indent !== line.indent) return false;
-  const isDeeper = line.indent > above.headingLine.indent && next !== undefined && next.indent > line.indent;
-  return isDeeper && RUNNING_TEXT.test(next.text) && !line.text.endsWith(':');
+  if (next === undefined || next.indent <= line.indent || line.text.endsWith(':')) return false;
+  // Where headings end in a colon, a name at their indentation is none.
+  const { indent, text } = above.headingLine;
+  const isBelow = line.indent > indent || (line.indent === indent && text.endsWith(':'));
+  return isBelow && RUNNING_TEXT.test(next.text);
 }
 
 /** `DAY - list that day`, `DAY	: list that day` */

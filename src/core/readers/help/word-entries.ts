@@ -93,6 +93,7 @@ export function findWordEntries(withBullets: readonly TextLine[], areOperands = 
         current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
     } else if (
       (isAtNames(line, layout, inColumns) || isNameOff(line, layout, current, lines[i + 1])) &&
+      !(areOperands && TYPE_MARK.test(line.text)) &&
       (inColumns !== undefined || isNameAlone(line)) &&
       !(isLeft && isElsewhere(line, inColumns, textColumns))
     ) {
@@ -179,6 +180,9 @@ function isElsewhere(
 
 /** `Report mistakes to the office.` */
 const SENTENCE = /^\s*\p{Lu}\p{Ll}+ .*[.!]$/u;
+
+/** The type of an operand, for which the line above was too narrow. */
+const TYPE_MARK = /^\s*\[(?:string|number|boolean|array|count|required)\](?:\s|$)/;
 
 /** A label with nothing behind it, over entries that are deeper. */
 const GROUP = /^\s*[\p{L}\d][\p{L}\d -]{0,40}:$/u;
