@@ -89,5 +89,9 @@ function maySpellOneOption(a: Option, b: Option): boolean {
 function haveSpellings(a: Option, b: Option): boolean {
   const presence = (option: Option) => option.argument?.value.presence ?? 'none';
   if (presence(a) !== presence(b)) return false;
-  return a.names.some((name) => b.names.some((other) => areSpellings(name.text, other.text)));
+  const [first, second] = [a, b].map(({ names }) => names.slice(0, NAMES_LIMIT));
+  return first?.some((name) => second?.some((other) => areSpellings(name.text, other.text))) === true;
 }
+
+/** So many names of each are compared, whatever a stranger gives an option. */
+const NAMES_LIMIT = 8;
