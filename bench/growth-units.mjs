@@ -33,6 +33,33 @@ export const UNITS = [
   { kind: 'help', what: 'options without texts', head: HELP_HEAD, unit: '  --late-@\n' },
   {
     kind: 'help',
+    what: 'names in quotation marks',
+    head: HELP_HEAD,
+    unit: '    "--late-@" *box*\n        late boxes of @\n',
+  },
+  {
+    kind: 'help',
+    what: 'dots right behind names',
+    head: HELP_HEAD,
+    unit: '  -q@ [box]......say nothing of @\n',
+  },
+  { kind: 'help', what: 'announced synopses', head: '', unit: 'Usage: tiffin box@ [-q] BOX\n' },
+  { kind: 'help', what: 'labelled synopses', head: '', unit: ' lift@ : tiffin [-f FILE] -s BOX\n' },
+  { kind: 'help', what: 'paragraphs in notation', head: 'Boxes.\n\n', unit: 'tiffin box@ [-q] <box>\n\n' },
+  {
+    kind: 'help',
+    what: 'operands in capitals above their texts',
+    head: 'Usage: tiffin A\n\nOperands:\n',
+    unit: '\n  BOX@\n      the box number @\n',
+  },
+  {
+    kind: 'help',
+    what: 'spellings with one text',
+    head: HELP_HEAD,
+    unit: '  --re-lift@  lift all boxes again\n  --relift@   lift all boxes again\n',
+  },
+  {
+    kind: 'help',
     what: 'one option again and again',
     head: HELP_HEAD,
     unit: '  -l, --late  only late ones\n',
