@@ -4,7 +4,7 @@ import type { NoteKind } from './mark-note.ts';
 const KEYS: readonly (readonly [NoteKind, string])[] = [
   [
     'default',
-    'default(?:s|ed)?(?: value)?(?: is| to)?|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)',
+    'default(?:s|ed)?(?: value)?(?: is| to)?|def(?=:)|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)',
   ],
   ['environment', 'env(?:ironment)?(?:[ -]?var(?:iable)?s?)?'],
   [
