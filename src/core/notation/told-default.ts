@@ -2,6 +2,9 @@ import type { MarkNote } from './mark-note.ts';
 import { notesIn, surestNote } from './mark-notes.ts';
 import { defaultInProse, type ProseDefault, unquoted } from './prose-default.ts';
 
+/** `0, only with lids`: a value, and what is to be said of it. */
+const REMARK = /^([^\s,"'`]{1,60}), [a-z]+(?: [A-Za-z]+)+$/;
+
 /** The default that a text tells, in a mark such as `[default: 3]` or in a sentence; undefined where it tells none. */
 export function toldDefault(
   text: string,
@@ -9,7 +12,7 @@ export function toldDefault(
 ): ProseDefault | undefined {
   const note = surestNote(notes, 'default');
   if (note === undefined) return defaultInProse(text);
-  const value = unquoted(note.value.trim().replace(/[,;]$/, ''));
+  const value = unquoted(note.value.trim().replace(/[,;]$/, '').replace(REMARK, '$1'));
   // `(the default value, meaning none)`
   return value === '' || /^(?:[,;]|: )/.test(note.value.trim())
     ? undefined
