@@ -23,6 +23,45 @@ const PAIRS: readonly {
   readonly at: { readonly text: string; readonly gives: unknown };
 }[] = [
   {
+    threshold: 'a single line behind a label is no synopsis',
+    read: forms,
+    below: { text: 'Boxes.\n\n lift : tiffin [-f FILE] -s BOX\n\n -f FILE   the list\n', gives: 0 },
+    at: {
+      text: 'Boxes.\n\n lift : tiffin [-f FILE] -s BOX\n wash : tiffin -w BOX\n\n -f FILE   the list\n',
+      gives: 2,
+    },
+  },
+  {
+    threshold: 'one option in quotation marks is one of which a text speaks',
+    read: options,
+    below: { text: 'Usage: tiffin\n\nOPTIONS\n    "--late"\n        late boxes\n', gives: [] },
+    at: {
+      text: 'Usage: tiffin\n\nOPTIONS\n    "--late"\n        late boxes\n    "--map"\n        a map\n',
+      gives: ['--late: late boxes', '--map: a map'],
+    },
+  },
+  {
+    threshold: 'three letters among more words are words, four are a list of their own',
+    read: options,
+    below: {
+      text: 'Usage: tiffin [x]\n\n  -a   one\n  -b   two\n  -c   six\n  raw    r\n  warm   w\n  cold   c\n  wet    d\n',
+      gives: [],
+    },
+    at: {
+      text: 'Usage: tiffin [x]\n\n  -a   one\n  -b   two\n  -c   six\n  -d   ten\n  raw    r\n  warm   w\n  cold   c\n  wet    d\n  dry    y\n',
+      gives: ['-a: one', '-b: two', '-c: six', '-d: ten'],
+    },
+  },
+  {
+    threshold: 'an operand may stand one column off, and no more',
+    read: listed,
+    below: { text: 'Usage: tiffin BOX LID\n\nOperands:\n  BOX  the box\n    LID  the lid\n', gives: ['BOX'] },
+    at: {
+      text: 'Usage: tiffin BOX LID\n\nOperands:\n  BOX  the box\n   LID  the lid\n',
+      gives: ['BOX', 'LID'],
+    },
+  },
+  {
     threshold: 'a bullet before a single line is none',
     read: commands,
     below: { text: 'Usage: tiffin COMMAND\n\nCommands:\n  - box:  a box\n', gives: [] },
