@@ -48,6 +48,12 @@ export const UNITS = [
   { kind: 'help', what: 'paragraphs in notation', head: 'Boxes.\n\n', unit: 'tiffin box@ [-q] <box>\n\n' },
   {
     kind: 'help',
+    what: 'blank lines above operands',
+    head: `Usage: tiffin A\n\nOperands:\n${'\n'.repeat(20_000)}`,
+    unit: '  BOX@\n      the box number @\n\n',
+  },
+  {
+    kind: 'help',
     what: 'operands in capitals above their texts',
     head: 'Usage: tiffin A\n\nOperands:\n',
     unit: '\n  BOX@\n      the box number @\n',

@@ -23,21 +23,20 @@ export function findSections(
   isTaken: (line: TextLine) => boolean,
   isSynopsis: (line: TextLine) => boolean,
 ): Section[] {
-  const sections: { headingLine: TextLine | undefined; lines: TextLine[] }[] = [
-    { headingLine: undefined, lines: [] },
-  ];
+  const sections: OpenSection[] = [{ headingLine: undefined, first: undefined, lines: [] }];
   const first = lines.find(({ text }) => text.trim() !== '');
   const hasBracketed = lines.some((line) => isKnownInBrackets(line, lines));
   for (const line of lines) {
     if (isSynopsis(line)) {
-      if (sections.at(-1)?.headingLine !== undefined) sections.push({ headingLine: undefined, lines: [] });
+      if (sections.at(-1)?.headingLine !== undefined)
+        sections.push({ headingLine: undefined, first: undefined, lines: [] });
     } else if (
       !isTaken(line) &&
       isHeading(line, lines, isTaken, line === first, hasBracketed) &&
       !isEntryOfList(line, sections.at(-1), nextFilled(line, lines))
     )
-      sections.push({ headingLine: line, lines: [] });
-    else sections.at(-1)?.lines.push(line);
+      sections.push({ headingLine: line, first: undefined, lines: [] });
+    else addLine(sections.at(-1), line);
   }
   let outer: { kind: HeadingKind; indent: number } | undefined;
   let announced: HeadingKind = 'other';
@@ -62,21 +61,29 @@ export function findSections(
 /** A heading between marks: `**** Output ****`, `=== Output ===`. */
 const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$/;
 
+/** A section while its lines are gathered, with the first of them that is not blank. */
+interface OpenSection {
+  readonly headingLine: TextLine | undefined;
+  first: TextLine | undefined;
+  readonly lines: TextLine[];
+}
+
+function addLine(section: OpenSection | undefined, line: TextLine): void {
+  if (section === undefined) return;
+  if (!line.blank) section.first ??= line;
+  section.lines.push(line);
+}
+
 /**
  * Whether a line below a heading that calls what it lists operands or commands is one of these: a name with a mark and its text; or, deeper than the
  * heading and where the list begins, a name with running text in the lines below it. Below a heading of a part stand names.
  */
-function isEntryOfList(
-  line: TextLine,
-  above: { readonly headingLine: TextLine | undefined; readonly lines: readonly TextLine[] } | undefined,
-  next: TextLine | undefined,
-): boolean {
+function isEntryOfList(line: TextLine, above: OpenSection | undefined, next: TextLine | undefined): boolean {
   if (above?.headingLine === undefined) return false;
   const kind = headingKind(headingWords(above.headingLine.text));
   if (kind !== 'operands' && kind !== 'commands') return false;
   if (NAME_WITH_MARK.test(line.text)) return true;
-  const first = above.lines.find(({ blank }) => !blank);
-  if (first !== undefined && first.indent !== line.indent) return false;
+  if (above.first !== undefined && above.first.indent !== line.indent) return false;
   if (next === undefined || next.indent <= line.indent || line.text.endsWith(':')) return false;
   // Where headings end in a colon, a name at their indentation is none.
   const { indent, text } = above.headingLine;

@@ -171,7 +171,7 @@ function alone(
   };
 }
 
-/** Marks that part a text from a placeholder in small letters too, where all texts stand behind one. */
+/** Marks that part a text from one placeholder in small letters too. */
 const MARKS_ALONE: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ', ' : ']);
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 
@@ -187,7 +187,7 @@ function atMark(line: TextLine, columns: readonly number[], isByColon: boolean):
   if (best === undefined) return undefined;
   const declaration = declarationBetween(line.text, line.first, best.index);
   if (declaration === undefined) return undefined;
-  // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`, where a hyphen parts all texts.
+  // `--server network netmask : text` in a list whose other texts stand in columns, and `-s scale - weigh on it`.
   const words = declaration.names.at(-1)?.argument?.words.length ?? 0;
   const isColon = best.mark === ' : ' && columns.length > 0 && words <= MAX_BARE_WORDS;
   const isMarkAlone = MARKS_ALONE.has(best.mark) && words === 1;
