@@ -172,3 +172,14 @@ test('a new name is that of the option with its text, before that of one with it
     [[['--late-one'], ['--late-box']]],
   );
 });
+
+test('the words of a name in another order are the same option only where the texts do not speak against it', () => {
+  const renamed = (text: string) => {
+    const options = (names: string) => readYaml(`complete: true\noptions: {${names}}`);
+    const old = options('"--box-late": {help: the boxes that came late}');
+    const newer = options(`"--late-box": {help: ${text}}`);
+    return compareInterfaces(old, newer).changes.some(({ kind }) => kind === 'option-renamed');
+  };
+  assert.equal(renamed('paint the lid of each one'), false);
+  assert.equal(renamed('the boxes which came late'), true);
+});

@@ -36,19 +36,24 @@ function comparedPart(text: string | undefined): string {
 
 /**
  * The things of a new version that are those of the old one under another name: the words of the names are the same (`portion_size`,
- * `portion-size`), or the texts are, or the words in another order, or the texts are much alike. What fits several things fits none. Gives index of the old to index of the new.
+ * `portion-size`), or the texts are, or the words in another order where no texts
+ * speak against it, or the texts are much alike. What fits several things fits none. Gives index of the old to index of the new.
  */
 export function findRenamed(before: readonly Described[], after: readonly Described[]): Map<number, number> {
   const renamed = new Map<number, number>();
   const taken = new Set<number>();
-  const byKey = (keysOf: (thing: Described) => readonly string[]) => {
+  const byKey = (
+    keysOf: (thing: Described) => readonly string[],
+    maySame: (old: Described, newer: Described) => boolean = () => true,
+  ) => {
     const olds = uniqueKeys(before, keysOf, (i) => renamed.has(i));
     const news = uniqueKeys(after, keysOf, (i) => taken.has(i));
     for (const [key, at] of olds) {
       const to = news.get(key);
       const [old, newer] = [before[at], to === undefined ? undefined : after[to]];
       if (at === -1 || to === undefined || to === -1 || renamed.has(at) || taken.has(to)) continue;
-      if (old === undefined || newer === undefined || !sameTrait(old, newer)) continue;
+      if (old === undefined || newer === undefined || !sameTrait(old, newer) || !maySame(old, newer))
+        continue;
       renamed.set(at, to);
       taken.add(to);
     }
@@ -56,7 +61,11 @@ export function findRenamed(before: readonly Described[], after: readonly Descri
   byKey(({ names }) => names.map(wordKey).filter((key) => key.length > 1));
   // The same text says more than the same words in another order.
   byKey(({ text }) => [comparedPart(text)].filter((part) => part !== '').map(normalisedText));
-  byKey(({ names }) => names.map(unorderedKey).filter((key) => key.length > 1));
+  // The same words in another order may be another thing: `--box-lid` and `--lid-box`, where the texts tell so.
+  byKey(
+    ({ names }) => names.map(unorderedKey).filter((key) => key.length > 1),
+    (old, newer) => textsAlike(old.text, newer.text) !== false,
+  );
   for (const [old, newer] of likeTexts(before, after, renamed, taken)) renamed.set(old, newer);
   return renamed;
 }
