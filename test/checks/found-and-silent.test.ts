@@ -199,6 +199,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help('Required named arguments:\n  --quay=NAME  the quay\n\nOptions:\n  --late  a\n'),
       found: [],
     },
+    {
+      why: 'a mark behind the name says so',
+      text: help('Options:\n  --quay=NAME (required)\n      the quay\n  --late\n      a\n'),
+      found: [],
+    },
   ],
   'arguments/swallows-operands': [
     {

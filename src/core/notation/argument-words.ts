@@ -8,6 +8,7 @@ import {
   isUpper,
   isWordCharacter,
 } from './characters.ts';
+import { NOTE_KEY } from './note-keys.ts';
 
 /** What a type is called, as languages write it. */
 const TYPE = /^(?:Array|Boolean|Date|File|Float|Int|Integer|Number|Object|Path|RegExp|String|URL)$/;
@@ -47,8 +48,8 @@ export function separateWordEnd(
       : undefined;
   }
   // A default behind the words: `arg (=10)`; and that they must be given.
-  if (text.startsWith('(=', start) || /^\((?:required|mandatory)\)/i.test(text.slice(start, start + 12)))
-    return undefined;
+  const isMark = REQUIRED_MARK.test(text.slice(start, start + MARK_SEEN)) || isNote(text, start);
+  if (isMark || text.startsWith('(=', start)) return undefined;
   const end = runEnd(text, start, to);
   if (end === start) return undefined;
   const word = text.slice(start, end);
@@ -63,7 +64,22 @@ export function separateWordEnd(
   if (!isPlaceholderLike(word.replace(/\[="[^"]*"\]$/, ''), isBeforeGutter || isTypeAlone)) return undefined;
   // `-c or --calm`: another name follows.
   if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
-  return { end, loose: hasLower(word), dots: false };
+  // `WHEN:{late,early}`: what stands in the bracket is no text.
+  return { end, loose: hasLower(/^[A-Z]\w*[:=]?\{.*\}$/.test(word) ? '' : word), dots: false };
+}
+
+/** What stands behind an argument that must be given: `--count <n> (required)`, `--count N REQUIRED`. */
+export const REQUIRED_MARK =
+  /^(?:\((?:[Rr]equired|REQUIRED|[Mm]andatory|MANDATORY)\)|(?:REQUIRED|MANDATORY)(?=\s|$))/;
+
+/** A mark behind an argument is looked for so far. */
+const MARK_SEEN = 40;
+
+/** Whether a bracket with a note begins, which is no word: `(default: 3)`, `(env: BOX)`. */
+function isNote(text: string, start: number): boolean {
+  const [, , sign] =
+    text[start] === '(' ? (NOTE_KEY.exec(text.slice(start + 1, start + MARK_SEEN)) ?? []) : [];
+  return sign !== undefined && sign !== '';
 }
 
 /** The end of a run without blanks, brackets taken whole. */

@@ -38,7 +38,10 @@ export function scanValueList(text: string, start: number): ListedValues | undef
   let at = skipBlanks(text, start);
   while (values.length < LIMIT) {
     const value = scanValue(text, at);
+    // `(late, early, ...)` names not all.
+    if (value === undefined && /^(?:\.{3}|…)/.test(text.slice(at, at + 3))) return undefined;
     if (value === undefined) break;
+    if (value.value === 'etc' && !value.isQuoted) return undefined;
     // `fast, slow, or a number of boxes` names not all.
     if (hasOr && !value.isQuoted && /^an?$/.test(value.value)) return undefined;
     if (quoted > 0 && quoted === values.length && !value.isQuoted) {

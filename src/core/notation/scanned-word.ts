@@ -57,8 +57,13 @@ const VALUE = /^[A-Za-z0-9][\w.+:/-]*$/;
 /** Between tight commas, a value may hold blanks: `{best,upper right}`. */
 const SPACED_VALUE = /^[A-Za-z0-9][\w.+:/-]*(?: [\w.+:/-]+){0,4}$/;
 
+/** `WHEN:{late,early}`, `WHEN={late,early}`: a list behind the name of what is listed. */
+const NAMED_LIST = /^[A-Z][\w-]{0,40}[:=]?(?=\{[^{}]*\}$)/;
+
 /** The allowed values of `{a,b}`, `a|b`, `<a|b>` or `(a|b)`; undefined where they are placeholders or one alone. */
 function listedValues(raw: string, bare: string): string[] | undefined {
+  const name = NAMED_LIST.exec(raw)?.[0];
+  if (name !== undefined) return listedValues(raw.slice(name.length), raw.slice(name.length + 1, -1));
   if (!raw.startsWith('{') && !bare.includes('|')) return undefined;
   const parts = (raw.startsWith('{') ? bare.split(/[,|]/) : bare.split('|')).map((part) =>
     part.trim().replace(/^(["'])(.*)\1$/, '$2'),

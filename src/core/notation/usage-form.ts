@@ -24,11 +24,15 @@ import { readHead } from './usage-head.ts';
 import type { UsageOption, UsageReading } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, isPhrase, LITERAL, namesOptions } from './usage-words.ts';
 
-/** Reads one synopsis whose text is `flow`. */
-export function readUsageForm(flow: PlacedText, known: KnownOptions = NOTHING_KNOWN): UsageReading {
+/** Reads one synopsis whose text is `flow`. `titled` are the words that the title has for the command. */
+export function readUsageForm(
+  flow: PlacedText,
+  known: KnownOptions = NOTHING_KNOWN,
+  titled: readonly string[] = [],
+): UsageReading {
   const root = parseSynopsis(withoutRedirections(flow.text));
   const items = root.kind === 'sequence' ? root.items : [root];
-  const head = readHead(items, flow);
+  const head = readHead(items, flow, titled);
   const walker = new FormWalker(flow, known);
   walker.sequence(items.slice(head.taken), {
     optional: false,

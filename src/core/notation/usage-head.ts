@@ -1,65 +1,8 @@
 import type { PlacedText } from './placed-text.ts';
-import { type SynopsisNode, startOf } from './synopsis.ts';
+import type { SynopsisNode } from './synopsis.ts';
+import { pathBehindBrackets, pathBehindOptions, type Word } from './usage-path.ts';
 import type { LiteralWord } from './usage-reading.ts';
-import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, LITERAL } from './usage-words.ts';
-
-type Word = SynopsisNode & { readonly kind: 'word' };
-
-/** Whether a bracket with the options of a command begins: `[OPTIONS]`, `[-h]`, `[FLAGS]`. */
-function beginsOptions(node: SynopsisNode | undefined): boolean {
-  if (isAnyOptions(node)) return true;
-  return node?.kind === 'optional' && node.body.kind === 'word' && /^(?:-h|--help)$/.test(node.body.text);
-}
-
-/** A word of a path, and other names that a bar puts beside it. */
-interface NamedWord {
-  readonly word: Word;
-  readonly others: readonly Word[];
-}
-
-/** The words of a choice that are all names, `move|mv`; undefined where one of them is none. */
-function namesOfChoice({ alternatives }: SynopsisNode & { readonly kind: 'choice' }): Word[] | undefined {
-  const words = alternatives.filter((one): one is Word => one.kind === 'word' && LITERAL.test(one.text));
-  return words.length === alternatives.length ? words : undefined;
-}
-
-function startOfItem(node: SynopsisNode | undefined): number | undefined {
-  return node === undefined ? undefined : startOf(node);
-}
-
-/**
- * More words of the path behind options that must be given above it: `tiffin --ledger FILE box [OPTIONS]`. They are known by the bracket with
- * the options of the command, right behind the last of them.
- */
-function pathBehindOptions(
-  items: readonly SynopsisNode[],
-  from: number,
-): { readonly words: readonly NamedWord[]; readonly taken: number } {
-  const words: NamedWord[] = [];
-  let at = from;
-  // What may follow an option: its argument, and behind that more of the same in a bracket.
-  let expected: 'argument' | 'more' | undefined;
-  for (; at < items.length && !beginsOptions(items[at]); at++) {
-    const item = items[at];
-    const unrepeated = item?.kind === 'repeat' ? item.body : item;
-    const spelled = unrepeated?.kind === 'choice' ? namesOfChoice(unrepeated) : undefined;
-    const node = spelled?.[0] ?? unrepeated;
-    const isOption = node?.kind === 'word' && /^--?\w/.test(node.text);
-    if (isOption) {
-      expected = node.text.includes('=') ? undefined : 'argument';
-    } else if (expected !== undefined && node?.kind === 'optional') {
-      expected = undefined;
-    } else if (expected === 'argument' && node?.kind === 'word') {
-      expected = 'more';
-    } else if (node?.kind === 'word' && LITERAL.test(node.text)) {
-      words.push({ word: node, others: spelled?.slice(1) ?? [] });
-      expected = undefined;
-    } else return { words: [], taken: 0 };
-  }
-  const isLast = words.at(-1)?.word.start === startOfItem(items[at - 1]);
-  const isPath = at < items.length && isLast && words.length < at - from;
-  return isPath ? { words, taken: at - from } : { words: [], taken: 0 };
-}
+import { ANY_COMMAND, ANY_OPTIONS, LITERAL } from './usage-words.ts';
 
 /** Programs that run the script or module that is named behind them. */
 const INTERPRETER = /^(?:perl|python|pypy|ruby|sh|bash|dash|ksh|zsh|php|node|java|lua|tclsh|mono)[\d.]*$/;
@@ -79,8 +22,8 @@ function invokesMore(program: readonly string[], word: string, next: SynopsisNod
   return isSwitch ? next?.kind === 'word' : isScript(first, word);
 }
 
-/** The words at the beginning of a synopsis, and how many of its items they are. */
-export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
+/** The words at the beginning of a synopsis, and how many of its items they are. `titled` are the words that the title has for the command. */
+export function readHead(items: readonly SynopsisNode[], flow: PlacedText, titled: readonly string[]) {
   const program: string[] = [];
   const literals: LiteralWord[] = [];
   let taken = 0;
@@ -108,7 +51,8 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText) {
     } else break;
     taken++;
   }
-  const behind = pathBehindOptions(items, taken);
+  const options = pathBehindOptions(items, taken);
+  const behind = options.taken > 0 ? options : pathBehindBrackets(items, taken, titled);
   const placed = ({ text, start, end }: Word) => ({ text, place: flow.span(start, end) });
   for (const { word, others } of behind.words)
     literals.push({ ...placed(word), aliases: others.map(placed) });

@@ -24,7 +24,8 @@ export const requiredUnstated = defineCheck({
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
       among: ({ required }) => required?.value === true,
-      isAtFault: (option, at) => at.command.forms.length > 0 && !isSaid(option, at),
+      isAtFault: (option, at) =>
+        at.command.forms.length > 0 && !isSaid(option, at) && !view.isHelp(option.required?.place ?? null),
     }),
   message: ({ names }: FaultyOptions) =>
     `${listNames(names)} must be given, but neither the usage line nor the text says so`,
@@ -36,7 +37,7 @@ function isSaid(option: Option, { command }: CommandAt): boolean {
   const isShown = command.forms.some((form) =>
     form.options.some(({ name, required }) => required && names.has(name)),
   );
-  // `(required)` is read as the fact, as is the heading `Required options`; what is stated in another source is not shown by it.
+  // What is stated in a document is not shown by it.
   const told = `${option.heading?.value ?? ''} ${option.help?.value ?? ''}`;
   return isShown || /\b(?:required|mandatory|must|needed|always)\b/i.test(told);
 }

@@ -1,3 +1,4 @@
+import { REQUIRED_MARK } from '../../notation/argument-words.ts';
 import { bracketEnd } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import { isKindOfValue } from '../../notation/scanned-word.ts';
@@ -19,9 +20,6 @@ export function declarationBetween(
     ? declaration
     : undefined;
 }
-
-/** `--count <n> (REQUIRED)`: what stands behind an argument that must be given. */
-export const REQUIRED_MARK = /^\((?:required|mandatory)\)/i;
 
 /** Whether a range ends inside the bracket that opens it: `[-s <box>` of `[-s <box>] text`. */
 function isInsideBracket(text: string, start: number, to: number): boolean {

@@ -1,6 +1,7 @@
 import { type Count, makeValueWord } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
+import { notesIn, surestNote } from '../../notation/mark-notes.ts';
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -57,19 +58,23 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
   const left = entry.line.text.slice(entry.start, entry.end).trimEnd();
   // A hyphen begins an option, and a word with one full stop ends a sentence.
   if (left.startsWith('-') || /[^.]\.$/.test(left)) return undefined;
-  const name = /^\{[^{}]{1,800}\}$/.test(left) ? left : bareName(left);
+  const behind = MARKS_BEHIND.exec(left)?.[0] ?? '';
+  const shown = left.slice(0, left.length - behind.length);
+  const name = /^\{[^{}]{1,800}\}$/.test(shown) ? shown : bareName(shown);
   if (name === '' || /\s/.test(name)) return undefined;
   const flow = new TextFlow(cleaned, entry.pieces);
   const notations = readNotations(flow);
   const place = cleaned.span(entry.line.start + entry.start, entry.line.start + entry.start + left.length);
-  const count = countShown(left);
+  const count = countShown(shown);
+  const marks = notesIn(behind);
+  const given = surestNote(marks, 'default')?.value;
   const operand: Operand = {
     kind: 'word',
     name,
     word: makeValueWord({
-      placeholder: stated(left, place),
+      placeholder: stated(shown, place),
       values: allowedValues(notations, flow),
-      default: notations.default,
+      default: given === undefined ? notations.default : stated(given, place),
       range: notations.range,
     }),
     vocabulary: [],
@@ -80,10 +85,14 @@ function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | 
   const { required } = notations;
   return {
     operand,
-    isRequired: required?.value === true,
+    isRequired: required?.value === true || REQUIRED_BEHIND.test(behind),
     isSetOff: required && standsApart(required.place, flow, cleaned),
   };
 }
+
+/** `box TEXT`, `box (required)`, `box (absent=noon)`: the kind of value behind the name of an operand, and marks in brackets. */
+const MARKS_BEHIND = /(?:(?<=\w|>) (?:[A-Z][A-Z_]{0,30}(?::[A-Z]{1,30})?|\([\w =:.,-]{1,80}\)))+$/;
+const REQUIRED_BEHIND = /\(required\)|\bREQUIRED\b/i;
 
 /** A mark behind two blanks, in a line that goes on with a text. */
 const SET_OFF = /^ {12,}[^\s-][^\n]*\S {2}[[(](?:default|env|required)\b/m;

@@ -1,13 +1,13 @@
 import { type AllowedValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
+import { REQUIRED_MARK } from '../../notation/argument-words.ts';
 import { makeArgument, type ToSpan } from '../../notation/option-argument.ts';
 import { nameFormOf } from '../../notation/option-name.ts';
 import { optionNames, type ShownName, shownArgument } from '../../notation/option-names.ts';
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
-import { REQUIRED_MARK } from './left-part.ts';
 import type { OptionEntry } from './option-entries.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations, type TextNotations } from './text-notations.ts';

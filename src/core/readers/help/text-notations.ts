@@ -87,7 +87,8 @@ export function readNotations(flow: TextFlow): TextNotations {
   const fact: ToFact = (value, at) => stated(value, flow.span(at.start, at.end));
   const notes = notesIn(text);
   const of = (kind: NoteKind) => surestNote(notes, kind);
-  const values = readValues(flow, text, of('values') ?? eitherOf(notes), fact);
+  const ownEnd = notes.find(({ mark }) => mark.isTrailing)?.mark.start ?? text.length;
+  const values = readValues(flow, text, ownEnd, of('values') ?? eitherOf(notes), fact);
   const flag = FLAG.exec(text);
   const type = of('type');
   const byDefault = flag === null ? defaultOf(text, notes, values) : defaultOfFlag(flag);
@@ -128,9 +129,11 @@ interface Stretch {
 
 type ToFact = <T>(value: T, at: Stretch) => Fact<T>;
 
+/** Reads the values that a text lists. The marks behind what was written of the option begin at `ownEnd`. */
 function readValues(
   flow: TextFlow,
   text: string,
+  ownEnd: number,
   note: MarkNote | undefined,
   fact: ToFact,
 ): TextNotations['values'] {
@@ -150,8 +153,9 @@ function readValues(
     if (values !== undefined) return fact(values, { start: match.index, end: match.index + match[0].length });
   }
   const bracketed = bracketedValues(text);
-  // What else tells values in so many words is surer than a bracket.
-  const told = slashedValues(text) ?? valuesInProse(text) ?? numberedValues(text);
+  // What else tells values in so many words is surer than a bracket. A list may end where the marks begin.
+  const own = text.slice(0, ownEnd).trimEnd();
+  const told = slashedValues(text) ?? valuesInProse(text) ?? valuesInProse(own) ?? numberedValues(text);
   const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
   if (found === undefined) return undefined;
   const isInferred = 'isByPlace' in found && found.isByPlace === true;

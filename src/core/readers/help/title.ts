@@ -1,5 +1,6 @@
 import { type Fact, inferred, stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { findNameLine, TITLE_LINES } from './name-line.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
 import { REFUSAL } from './unannounced-usage.ts';
@@ -39,26 +40,19 @@ export function readTitle(lines: readonly TextLine[], cleaned: CleanedText, usag
   };
 }
 
-/** `tiffin, boxes - carry boxes`, the names and the summary of a manual page. */
-const NAMES_AND_SUMMARY = /^\s*[\w.+:-]{1,60}(?:(?:, | )[\w.+:-]{1,60}){0,8} (?:-{1,2}|[–—]) +(?=\S)/;
-
 /** The summary below the heading `NAME` of a manual page; undefined where there is none. */
 function readNameSection(lines: readonly TextLine[], cleaned: CleanedText): Fact<string> | undefined {
-  const heading = lines.findIndex(({ text }, i) => i < TITLE_LINES && /^\s*NAME\s*$/.test(text));
-  const from = lines.findIndex((line, i) => heading >= 0 && i > heading && !line.blank);
-  const first = lines[from];
-  const names = NAMES_AND_SUMMARY.exec(first?.text.slice(0, 400) ?? '');
-  if (first === undefined || names === null) return undefined;
+  const found = findNameLine(lines);
+  if (found === undefined) return undefined;
+  const { line: first, summaryStart } = found;
+  const from = first.index;
   const to = lines.findIndex((line, i) => i > from && (line.blank || line.indent < first.indent));
   const pieces = lines
     .slice(from, to < 0 ? undefined : to)
-    .map((line) => ({ line, start: line === first ? names[0].length : line.first, end: line.text.length }));
+    .map((line) => ({ line, start: line === first ? summaryStart : line.first, end: line.text.length }));
   const flow = new TextFlow(cleaned, pieces);
   return stated(flow.text, flow.place);
 }
-
-/** So far from the top stands what is said of the program as a whole. */
-const TITLE_LINES = 200;
 
 /** The first paragraph of prose before or after the synopses. */
 function readSummary(

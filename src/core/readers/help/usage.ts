@@ -11,16 +11,24 @@ import { chosenCommands } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { PATH_LIMIT } from './limits.ts';
+import { titledPath } from './name-line.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
 import type { UsageLines } from './usage-found.ts';
+
+/** What a text calls the command, besides its synopses. */
+interface NamedCommand {
+  /** What the text of the option for help calls it; undefined where it does not. */
+  readonly byHelp: string | undefined;
+  /** The words that the title has for it; none where there is no such title. */
+  readonly titled: readonly string[];
+}
 
 /** What all synopses of a text say together. */
 export interface UsageSummary {
   readonly lines: UsageLines;
   readonly readings: readonly UsageReading[];
-  /** What the text of the option for help calls the command; undefined where it does not. */
-  readonly named: string | undefined;
+  readonly named: NamedCommand;
   readonly program: Fact<string> | undefined;
   readonly invocation: Fact<readonly string[]> | undefined;
   /** The path of the command described, without the program. */
@@ -41,7 +49,8 @@ export function readUsage(
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
-  return summarize(found, NOTHING_KNOWN, namedByHelp(lines), new Set(), cleaned, settings);
+  const named = { byHelp: namedByHelp(lines), titled: titledPath(lines) };
+  return summarize(found, NOTHING_KNOWN, named, new Set(), cleaned, settings);
 }
 
 /** Reads the synopses once more, when the options that the text lists, and the words that it lists as operands, are known. */
@@ -58,20 +67,20 @@ export function readUsageAgain(
 function summarize(
   found: UsageLines,
   known: KnownOptions,
-  named: string | undefined,
+  named: NamedCommand,
   listed: ReadonlySet<string>,
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
   const readings = found.forms
-    .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known))
+    .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known, named.titled))
     .filter((reading) => reading.program.length > 0);
   const first = readings[0];
   const path =
     settings.command ??
     (found.isPath
       ? literalWords(first)
-      : upToCommand(named, commonPath(readings, listed), first?.program ?? []));
+      : upToCommand(named.byHelp, commonPath(readings, listed), first?.program ?? []));
   return {
     lines: found,
     readings,
@@ -82,7 +91,8 @@ function summarize(
         ? undefined
         : inferred(first.program, first.programPlace),
     path,
-    isWholePath: named !== undefined && named === (path.at(-1) ?? programName(first?.program ?? [])),
+    isWholePath:
+      named.byHelp !== undefined && named.byHelp === (path.at(-1) ?? programName(first?.program ?? [])),
     pathPlaces: first?.literals.slice(0, path.length).map((literal) => literal.place) ?? [],
     commands: [...commandsInForms(readings, path.length), ...chosenCommands(readings, cleaned)],
     commandPlace: readings.find((reading) => reading.commandPlace !== undefined)?.commandPlace,
