@@ -270,6 +270,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'names that say all', text: help('  --quiet  quiet\n  --help   help\n'), found: [] },
   ],
   'help/usage-missing': [
+    {
+      why: 'the list shows how each command is called',
+      text: 'Commands:\n  tiffin cancel BOX   # take it back\n  tiffin send BOX     # send it\n\nOptions:\n  -q  # say nothing\n',
+      found: [],
+    },
     { why: 'a document has a usage line made for it', text: yaml('options: {--map: a}\n'), found: [] },
     {
       why: 'a heading over usage of another kind',

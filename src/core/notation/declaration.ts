@@ -232,9 +232,13 @@ function scanBareNames(text: string, name: ScannedName, to: number): SharedHyphe
   return !isSpelling || last === undefined ? undefined : { before: all, last };
 }
 
-/** `-, -l, --login`: a hyphen alone is an operand beside the names. */
+/** A hyphen or two are looked at with the blanks behind them. */
+const HYPHENS_SEEN = 8;
+
+/** `-, -l, --login`, `--, --rest`: hyphens alone are an operand, or the end of the options, beside the names. */
 function skipBareHyphen(text: string, start: number): number {
-  return text.startsWith('-, -', start) ? start + 3 : start;
+  const hyphens = /^--?, +(?=-)/.exec(text.slice(start, start + HYPHENS_SEEN));
+  return start + (hyphens?.[0].length ?? 0);
 }
 
 /** `-follow[-symlinks]`, `--colo[u]r`: the spelling with the part that may be left out; undefined where there is none. */

@@ -1,4 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
+import type { Command } from '../../model/command.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -30,6 +31,7 @@ export const usageMissing = defineCheck({
         command.forms.length > 0 ||
         beginsWith(path, option.place) ||
         hasHeading(option.place) ||
+        listsForms(command) ||
         hasSynopsis(path, option.place);
       if (isShown) continue;
       report.finding({
@@ -47,6 +49,11 @@ export const usageMissing = defineCheck({
 function beginsWith(path: readonly string[], place: Place): boolean {
   const [first = ''] = (place?.source.text ?? '').trimStart().split('\n', 1);
   return first.trim() === path.join(' ') || first.trim() === path.at(-1);
+}
+
+/** A list that shows most commands with their operands says how the program is called. */
+function listsForms({ commands: { items } }: Command): boolean {
+  return items.filter(({ forms }) => forms.length > 0).length * 2 > items.length;
 }
 
 /** A heading with `usage` in it stands over usage lines that could not be read as such. */

@@ -48,7 +48,7 @@ export function assembleInterface(
   const names = [programName.value, ...path];
   const places = [programName.place, ...path.map((_, i) => usage.pathPlaces[i] ?? null)];
   const own = { text: names.at(-1) ?? '', place: places.at(-1) ?? null };
-  const listed = describedCommand(parts, title, path, [own, ...parts.aliases]);
+  const listed = withoutChoiceOf(sections, describedCommand(parts, title, path, [own, ...parts.aliases]));
   const inSections = makeCommand({
     names: [own],
     place: own.place,
@@ -73,6 +73,17 @@ export function assembleInterface(
     root,
     sources: [{ source, kind: 'help', command: names, width: settings.width, doubts: [], lines: undefined }],
   });
+}
+
+/** A command without the operands of its synopses that are a choice of the commands below it: `[open|shut]`. */
+function withoutChoiceOf(commands: readonly Command[], command: Command): Command {
+  const names = new Set(commands.flatMap((one) => one.names.map(({ text }) => text)));
+  const isChoice = ({ name }: Operand) => name.split('|').every((word) => names.has(word.trim()));
+  const forms = command.forms.map((form) => ({
+    ...form,
+    operands: form.operands.filter((operand) => !isChoice(operand)),
+  }));
+  return { ...command, forms };
 }
 
 /** The command that a text, or a part of it, describes. `names` are its own, the first of which `path` ends with. */

@@ -28,6 +28,8 @@ const MIN_LISTS = 2;
 const PROGRAM_HEAD = /^\s*(?:usage:?\s+)?([\w./-]*\w) [[<{(A-Z-]/i;
 /** `tiffin pack [OPTIONS] BOX` */
 const COMMAND_HEAD = /^\s*([\w./-]*\w) ([a-z][\w:-]*)(?= |$)/;
+/** `Command: pack [options] <box>`, without the program. */
+const LABELLED_HEAD = /^\s*(?:sub-?)?command:\s+(?=([a-z][\w:-]*)(?= |$))/i;
 /** What stands behind the name of a command only in its synopsis: a bracket, an option, a word in capitals, or nothing. */
 const NOTATION = /^$|[[<{]|\s--?\w|\s[A-Z][A-Z0-9_-]+\b/;
 /** Three plain words in a row, unless a bracket stands before them; an end that sentences have; quotes. */
@@ -58,13 +60,13 @@ export function partCommands(lines: readonly TextLine[], settings: HelpSettings)
   const program = isOfProgram ? programOf(lines) : undefined;
   if (program === undefined) return unparted;
   const own: TextLine[] = [];
-  const sections: { readonly path: readonly string[]; readonly lines: TextLine[] }[] = [];
+  const sections: (CommandHead & { readonly lines: TextLine[] })[] = [];
   let open: { readonly lines: TextLine[]; readonly indent: number } | undefined;
   for (const line of lines) {
-    const path = pathOf(line, lines, program);
-    if (path !== undefined) {
+    const head = headOf(line, lines, program);
+    if (head !== undefined) {
       open = { lines: [], indent: line.indent };
-      sections.push({ path, lines: open.lines });
+      sections.push({ ...head, lines: open.lines });
     } else if (open !== undefined && !line.blank && endsSection(line, open.indent)) open = undefined;
     if (open === undefined) own.push(line);
     else {
@@ -75,7 +77,10 @@ export function partCommands(lines: readonly TextLine[], settings: HelpSettings)
   const names = new Set(sections.map(({ path }) => path.join(' ')));
   const lists = [own, ...sections.map((section) => section.lines)].filter(holdsOptions);
   if (names.size < sections.length || lists.length < MIN_LISTS) return unparted;
-  return { own, sections: sections.map((section) => ({ ...section, usage: usageOf(section.lines) })) };
+  return {
+    own,
+    sections: sections.map((section) => ({ ...section, usage: usageOf(section.lines, section.start) })),
+  };
 }
 
 /** The program whose synopsis stands above all lists of options. */
@@ -87,19 +92,28 @@ function programOf(lines: readonly TextLine[]): string | undefined {
   return undefined;
 }
 
-/** The path of the command whose synopsis a line is, behind an empty line; undefined where it is none. */
-function pathOf(line: TextLine, lines: readonly TextLine[], program: string): readonly string[] | undefined {
-  if (line.blank || line.text.length > HEAD_LIMIT || !lines[line.index - 1]?.blank) return undefined;
-  const match = COMMAND_HEAD.exec(line.text);
-  const [head = '', name, command] = match ?? [];
-  if (name !== program || command === undefined) return undefined;
-  const behind = line.text.slice(head.length);
+/** The line that a section begins with: the path of the command, and where its synopsis begins in the line. */
+interface CommandHead {
+  readonly path: readonly string[];
+  readonly start: number;
+}
+
+/** The command whose synopsis a line is, behind an empty line or a label; undefined where it is none. */
+function headOf(line: TextLine, lines: readonly TextLine[], program: string): CommandHead | undefined {
+  if (line.blank || line.text.length > HEAD_LIMIT) return undefined;
+  const labelled = LABELLED_HEAD.exec(line.text);
+  const start = labelled === null ? line.first : labelled[0].length;
+  const [head = '', name, command] = COMMAND_HEAD.exec(line.text) ?? [];
+  if (labelled === null && (name !== program || !lines[line.index - 1]?.blank)) return undefined;
+  const first = labelled === null ? command : labelled[1];
+  if (first === undefined) return undefined;
+  const behind = line.text.slice(labelled === null ? head.length : start + first.length);
   if (!NOTATION.test(behind) || SENTENCE.test(behind)) return undefined;
   // All words in front of the place of the options are the path; without such a place more of them may be operands.
   const words = behind.trim().split(/ +/);
   const optionsAt = words.findIndex((word) => ANY_OPTIONS.test(word));
   const more = words.slice(0, Math.max(0, optionsAt));
-  return more.every((word) => /^[a-z][\w:-]*$/.test(word)) ? [command, ...more] : [command];
+  return { path: more.every((word) => /^[a-z][\w:-]*$/.test(word)) ? [first, ...more] : [first], start };
 }
 
 /** Whether a line is about something else than the command above it. */
@@ -112,11 +126,12 @@ function holdsOptions(lines: readonly TextLine[]): boolean {
 }
 
 /** The synopsis at the head of a section, with the lines that go on with it in brackets. */
-function usageOf(lines: readonly TextLine[]): UsageLines {
+function usageOf(lines: readonly TextLine[], start: number): UsageLines {
   const pieces: TextPiece[] = [];
   for (const line of lines) {
     if (pieces.length > 0 && !/^\s+[[<{|]/.test(line.text)) break;
-    pieces.push({ line, start: line.first, end: withoutText(line, line.first) });
+    const from = pieces.length === 0 ? start : line.first;
+    pieces.push({ line, start: from, end: withoutText(line, from) });
   }
   return {
     forms: [{ pieces }],

@@ -9,6 +9,9 @@ const RIGHT_MARK =
 /** A mark that is still open at the end of a line. */
 const OPEN_MARK = /\[(?:choices|default|aliases):[^\]]{0,300}$/;
 
+/** `[late] (default)   when the round is over`: a value with its text, which may stand further left than the text of the option. */
+const VALUE_BELOW = /^\s+\[[\w.+:-]{1,60}\](?: \(default\))?\s{2,}\S/;
+
 /** How many blank lines may stand inside one entry's text. */
 const BLANK_LIMIT = 1;
 
@@ -66,7 +69,9 @@ export function gatherText(
       mayDeclare(next) && !declared.has(next) && blanks === 0 && next.indent >= line.indent + 2;
     const isInParagraph =
       blanks === 0 && last !== undefined && goesOnWithParagraph(next, last.line, line, lines);
-    if (!isMark && !isRunningText && !isInParagraph && !belongsToText(next, line, from, blanks > 0)) break;
+    const isValue = next.indent >= line.indent + 2 && VALUE_BELOW.test(next.text);
+    const isPart = isMark || isRunningText || isInParagraph || isValue;
+    if (!isPart && !belongsToText(next, line, from, blanks > 0)) break;
     column ??= next.indent;
     // `= text` below the names, as it stands behind shorter ones.
     const markPattern = pieces.length === 0 ? /^[:=] +(?=\S)/ : isCommented ? /^# +(?=\S)/ : undefined;

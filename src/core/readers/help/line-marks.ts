@@ -24,17 +24,47 @@ export function withoutLineMarks(text: string): string {
 /** A bullet in front of an option: `* --late`, `• -l, --late`, `- --late`. */
 const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,3}--?[A-Za-z])/gm;
 
-const OPTION_LINE = /^[ \t]*--?[A-Za-z]/gm;
+const OPTION_LINE = /^[ \t]*--?[A-Za-z][^\n]*/gm;
 
 /** One bullet is no list. */
 const MIN_BULLETS = 2;
 
-/** A text of the same length without the bullets that most lines with options have: before a few of them they are marks for a footnote. */
+/** What says what a star before an option means: `* = required`, `(*) must be given`, `marked with *`. */
+const STAR_EXPLAINED =
+  /(?<=^|[\s([])\*\)? {0,2}(?:[=:-] |means|marks|indicates|denotes|must|are |is )|\bmarked (?:with|by) (?:an? )?["'`(]?\*/im;
+
+/**
+ * A text of the same length without the bullets that most lines with options have, and without stars before some of them, where the text says what
+ * they mean, or the names or texts behind them stand at the columns of the others.
+ */
 export function withoutOptionBullets(text: string): string {
   const bullets = text.match(OPTION_BULLET)?.length ?? 0;
-  const isList = bullets >= MIN_BULLETS && bullets > (text.match(OPTION_LINE)?.length ?? 0);
-  return isList ? text.replace(OPTION_BULLET, '$1 ') : text;
+  if (bullets === 0) return text;
+  const others = text.match(OPTION_LINE) ?? [];
+  if (bullets >= MIN_BULLETS && bullets > others.length) return text.replace(OPTION_BULLET, '$1 ');
+  const [nameColumns, textColumns] = [new Set(others.map(nameColumn)), new Set(others.map(textColumn))];
+  const isExplained = others.length > 0 && STAR_EXPLAINED.test(text);
+  return text.replace(STARRED_LINE, (line: string) => {
+    const column = textColumn(line);
+    const isAligned = nameColumns.has(nameColumn(line)) || (column > 0 && textColumns.has(column));
+    return isExplained || isAligned ? line.replace('*', ' ') : line;
+  });
 }
+
+const STARRED_LINE = /^[ \t]*\* {1,3}--?[A-Za-z][^\n]*/gm;
+
+/** The index at which the name of an option begins in its line. */
+function nameColumn(line: string): number {
+  return line.indexOf('-');
+}
+
+/** The index at which a text begins behind a gutter; 0 where none does. */
+function textColumn(line: string): number {
+  return /^[^-]*\S(?:\S| (?! ))* {2,}(?=\S)/.exec(line.slice(0, LINE_SEEN))?.[0].length ?? 0;
+}
+
+/** A line is looked at so far for its columns. */
+const LINE_SEEN = 120;
 
 /** Dots that lead from the names of an option to its text, right behind them: `-q.........say nothing`, `-d [day] ....list it`. */
 const LEADER = /^([ \t]*--?[A-Za-z?][^\n.]{0,80}?)(\.{4,200})(?=[^\s.])/gm;

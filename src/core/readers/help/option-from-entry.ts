@@ -9,6 +9,7 @@ import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { OptionEntry } from './option-entries.ts';
+import { requiredByStar } from './required-stars.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations, type TextNotations } from './text-notations.ts';
 
@@ -47,6 +48,7 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
         ? undefined
         : (notations.required ??
           requiredBesideNames(entry, cleaned) ??
+          requiredByStar(entry, cleaned) ??
           (notations.default === undefined ? requiredBy(heading) : undefined)),
     sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
@@ -112,7 +114,10 @@ function optionArgument(
   const shown = shownArgument(names);
   if (shown?.declared.argument === undefined) {
     const isTold =
-      notations.typeMark?.value === 'mandatory' || notations.valuesAreMarked || notations.range !== undefined;
+      notations.typeMark?.value === 'mandatory' ||
+      notations.valuesAreMarked ||
+      notations.range !== undefined ||
+      notations.required !== undefined;
     const isFlag = notations.ownText !== undefined && notations.typeMark?.value === 'mandatory';
     if ((isTold && !showsArguments) || isFlag || isOneOfValues(notations)) {
       const word = makeValueWord({

@@ -59,8 +59,9 @@ const VALUES_BY_PLACEHOLDER =
   /\b[A-Z][A-Z_-]{1,30}\s?=\s?(?:\{([^{}]{1,300})\}|([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}))/;
 /** `the mode off|some|all`, bare in a text; two may be anything. */
 const BARE_BAR_LIST = /(?<=^|\s)([a-z][\w-]{0,40}(?:\|[a-z][\w-]{0,40}){2,40})(?=[\s,.;)]|$)/;
-/** `[a, b, c]` at the end of a text. */
-const VALUES_AT_END = /\[([a-z][\w-]{0,40}(?:, ?[a-z][\w-]{0,40}){1,20})\]$/;
+/** `[a, b (default), c]` at the end of a text. */
+const VALUES_AT_END =
+  /\[([a-z][\w-]{0,40}(?: \(default\))?(?:, ?[a-z][\w-]{0,40}(?: \(default\))?){1,20})\]$/;
 
 /** `same as --map`, `an alias for option --sort=size`; an option with more behind it is not the same. */
 const SAME_AS =
@@ -224,7 +225,7 @@ function defaultOf(
   return listed.find(({ end }, i) => {
     const next = listed[i + 1]?.start ?? end + MARK_LIMIT;
     const behind = text.slice(end, Math.min(next, end + MARK_LIMIT));
-    return /^["'`]?\s*\((?:the )?default\)|[;,]\s*(?:the )?default\s*[)\]]/i.test(behind);
+    return /^["'`]?\]?\s*\((?:the )?default\)|[;,]\s*(?:the )?default\s*[)\]]/i.test(behind);
   });
 }
 

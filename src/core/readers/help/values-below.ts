@@ -10,8 +10,8 @@ const SPELLINGS_IN_COLUMNS = /^([\w.+-]{1,60}(?: ?\| ?[\w.+-]{1,60}){0,3})(?:\s{
 /** `json (as JSON; default)` */
 const IN_REMARK = /^["'`]?([\w.+-]{1,60}?)["'`]?\s+\(\S/s;
 /** `[json]  as JSON`, for which nothing need stand above; the widest fills its column. */
-const IN_BRACKETS = /^\[([\w.+:-]{1,60})\]\s{2,}\S/s;
-const IN_FILLED_BRACKETS = /^\[([\w.+:-]{1,60})\]\s\S/s;
+const IN_BRACKETS = /^\[([\w.+:-]{1,60})\](?: \(default\))?\s{2,}\S/s;
+const IN_FILLED_BRACKETS = /^\[([\w.+:-]{1,60})\](?: \(default\))?\s\S/s;
 /** `json`, `yaml (default)`, and a stop behind the last: nothing but the value. */
 const ALONE = /^["'`]?([\w.+-]{1,60}?)["'`]?(?: \((?:the )?default\))?(?: ?\.)?$/s;
 const LIKE_AN_ENTRY = /^\S{1,30} \S{1,30}(?::\s+| {2,}|\t)\S/;
