@@ -42,6 +42,8 @@ export function withoutOptionBullets(text: string): string {
   if (bullets === 0) return text;
   const others = text.match(OPTION_LINE) ?? [];
   if (bullets >= MIN_BULLETS && bullets > others.length) return text.replace(OPTION_BULLET, '$1 ');
+  // Stars before words too are those of another list: `* -late`, `* early`, `* noon N`.
+  if ((text.match(STARRED_LINE)?.length ?? 0) * 2 < (text.match(ANY_STARRED_LINE)?.length ?? 0)) return text;
   const [nameColumns, textColumns] = [new Set(others.map(nameColumn)), new Set(others.map(textColumn))];
   const isExplained = others.length > 0 && STAR_EXPLAINED.test(text);
   return text.replace(STARRED_LINE, (line: string) => {
@@ -51,6 +53,7 @@ export function withoutOptionBullets(text: string): string {
   });
 }
 
+const ANY_STARRED_LINE = /^[ \t]*\* {1,3}\S/gm;
 const STARRED_LINE = /^[ \t]*\* {1,3}--?[A-Za-z][^\n]*/gm;
 
 /** The index at which the name of an option begins in its line. */
