@@ -19,9 +19,8 @@ export const GUTTER_SEEN = 80;
 /** `[TYPE:]PATH`, `[-]<flag>`: a word of which a part may be left out. */
 export function isPartlyOptional(text: string, start: number, to: number): boolean {
   const end = bracketEnd(text, start, to);
-  return (
-    end !== undefined && end < to && text[start + 1] !== ' ' && /^[A-Z<@:]/.test(text.slice(end, end + 1))
-  );
+  if (end === undefined || end >= to || text[start + 1] === ' ') return false;
+  return /^[A-Z<@:]/.test(text.slice(end, end + 1)) || /^\[-\]\w/.test(text.slice(start, end + 1));
 }
 
 /** The end of one word of a separate option-argument, and how sure it is that it is one. */
@@ -94,7 +93,7 @@ export function runEnd(text: string, start: number, to: number): number {
       break;
     // `--prompt mode/--prompt-mode mode`
     if (character === '/' && /^-{1,2}[A-Za-z]/.test(text.slice(i + 1, Math.min(to, i + 4)))) break;
-    if (character === ']' || character === ')') break;
+    if (character === ']' || character === ')' || character === '}') break;
     // `--length=<ms>:  the text`: a mark.
     if (character === ':' && text[i - 1] === '>' && (i + 1 >= to || isBlank(text[i + 1]))) break;
     if (character === '"' || character === "'") {

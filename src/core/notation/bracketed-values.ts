@@ -50,7 +50,9 @@ export function bracketedValues(text: string): BracketedValues | undefined {
       values.every(({ value }) => /^[a-z]/.test(value) && !REMARK.test(value)) || areNumbers(values);
     const end = match.index + match[0].length;
     const isList = values.length >= MIN_VALUES;
-    const isAtEnd = isSmall && text.length - end < END_LIMIT && AT_END.test(text.slice(end));
+    // `lid.(tin|zip)`: a bracket that is joined to a word is a part of it.
+    const isJoined = /[^\s"'`]$/.test(text.slice(0, match.index));
+    const isAtEnd = isSmall && !isJoined && text.length - end < END_LIMIT && AT_END.test(text.slice(end));
     // `how to go (foot, cart, or boat)`: the last word tells that there are no others.
     const isChosen = isList ? CHOSEN.test(before) || (hasOr && isSmall) : isAtEnd && CHOSEN.test(before);
     if (isChosen || (isAtEnd && (isList || hasOr)))

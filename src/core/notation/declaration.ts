@@ -26,6 +26,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   let end = start;
   let wasBarred = false;
   let isOpen = false;
+  let repeated: string | undefined;
   let next: number | undefined = skipBareHyphen(text, closer === undefined ? start : start + 1);
   while (next !== undefined) {
     // `-f [ --file ] arg`, `-n [--no-newline]`: a bracket around a further name.
@@ -44,29 +45,84 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     for (const one of bare === undefined ? [] : [name, ...bare.before])
       names.push({ ...one, argument: undefined });
     name = bare?.last ?? name;
-    const scannedBehind = scanBehindName(text, skipFootnote(text, name.end, to), to, closer, isBracketed);
-    const behind: BehindName | undefined = isShortOf(scannedBehind?.end, close)
-      ? (restOfBracket(text, name.end, close) ?? scannedBehind)
-      : scannedBehind;
+    repeated ??= repeatedWords(text, name.end, to);
+    const behind: BehindName | undefined =
+      wordsInOne(text, name.end, repeated) ??
+      scanUpToBracket(text, name.end, to, { closer, close, isBracketed });
     if (behind === undefined) break;
-    const { argument, end: after } = behind;
-    names.push({ ...name, argument });
-    if (longer !== undefined) names.push({ ...name, text: longer.full, argument });
+    const after: number = behind.end;
+    names.push({ ...name, argument: behind.argument });
+    if (longer !== undefined) names.push({ ...name, text: longer.full, argument: behind.argument });
     end = after;
     isOpen = isBracketed && text[after] === '/';
-    const isBarred = text[after] === '|';
+    const isBarred: boolean = text[after] === '|';
     // `-a|--add -o FILE`: where bars part the names, a single blank does not.
-    const isOther = wasBarred && text[after] === ' ' && text[after + 1] === '-';
+    const isOther: boolean = wasBarred && text[after] === ' ' && text[after + 1] === '-';
     next = isOther ? undefined : separatorEnd(text, after, to);
     wasBarred = isBarred;
   }
   return names.length === 0 ? undefined : { names, loose: names.at(-1)?.argument?.loose ?? false, end };
 }
 
+/** What stands behind two names of an option is no longer. */
+const REPEATED_LIMIT = 80;
+
+/**
+ * The words behind a name that stand behind the next one too, `--lid LID file, -l LID file`: one placeholder of several words. Undefined where
+ * there are none, or all are in capitals, which are words of their own.
+ */
+function repeatedWords(text: string, nameEnd: number, to: number): string | undefined {
+  const comma = text[nameEnd] === ' ' ? text.indexOf(', -', nameEnd) : -1;
+  if (comma < 0 || comma - nameEnd > REPEATED_LIMIT) return undefined;
+  const words = text.slice(nameEnd, comma);
+  if (!/^ [^\s[({<-]\S* [^\s-]/.test(words) || !/(?:^| )[a-z]/.test(words) || words.includes('  '))
+    return undefined;
+  const next = scanOptionName(text, comma + 2, to);
+  const end = (next?.end ?? to) + words.length;
+  const isRepeated = next !== undefined && text.startsWith(words, next.end) && end <= to;
+  return isRepeated && (end === to || /^(?:,| {2}|\t)/.test(text.slice(end, end + 2))) ? words : undefined;
+}
+
+/** The words behind a name as one placeholder, if they are these; in `LID file [LID file ...]` the dots mean more of the same. */
+function wordsInOne(text: string, nameEnd: number, words: string | undefined): BehindName | undefined {
+  if (words === undefined || !text.startsWith(words, nameEnd)) return undefined;
+  const [, one = '', more] = /^ (.+?)( \[\1 \.{3}\])?$/.exec(words) ?? [];
+  const end = nameEnd + words.length;
+  const argument: ScannedArgument = {
+    presence: 'mandatory',
+    words: [makeScannedWord(text, nameEnd + 1, nameEnd + 1 + one.length)],
+    repeats: more !== undefined,
+    separate: true,
+    loose: false,
+    start: nameEnd,
+    end,
+  };
+  return { argument, end };
+}
+
 /** What stands behind a name as a part of it, and where that ends. */
 interface BehindName {
   readonly argument: ScannedArgument | undefined;
   readonly end: number;
+}
+
+/** The bracket around all names, and whether one stands around the name alone. */
+interface Brackets {
+  readonly closer: string | undefined;
+  /** The index behind the bracket around all names; undefined where there is none. */
+  readonly close: number | undefined;
+  readonly isBracketed: boolean;
+}
+
+/** What belongs to a name behind it, as far as the bracket around it. */
+function scanUpToBracket(
+  text: string,
+  nameEnd: number,
+  to: number,
+  { closer, close, isBracketed }: Brackets,
+): BehindName | undefined {
+  const behind = scanBehindName(text, skipFootnote(text, nameEnd, to), to, closer, isBracketed);
+  return isShortOf(behind?.end, close) ? (restOfBracket(text, nameEnd, close) ?? behind) : behind;
 }
 
 /**

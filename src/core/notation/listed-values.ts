@@ -51,7 +51,8 @@ export function scanValueList(text: string, start: number): ListedValues | undef
     }
     values.push(value);
     if (value.isQuoted) quoted++;
-    at = skipNotes(text, value.after);
+    // `early*, late`: a mark for the default.
+    at = skipNotes(text, text[value.after] === '*' ? value.after + 1 : value.after);
     const separator = /^(?:,? (?:or|and) |,\s*|\s*\|\s*|;\s(?=["'`]))(?:or |and )?/.exec(
       text.slice(at, at + 12),
     );

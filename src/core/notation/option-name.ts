@@ -57,7 +57,8 @@ function scanSingleHyphen(text: string, start: number, to: number): ScannedName 
       : undefined;
   }
   const end = nameEnd(text, start + 1, to);
-  if (end - start === 2 || isJoinedPlaceholder(text.slice(start + 1, end))) return short(text, start);
+  const isJoined = isJoinedPlaceholder(text.slice(start + 1, end)) && !areInitials(text, start, end);
+  if (end - start === 2 || isJoined) return short(text, start);
   if (isJoinedToLongName(text, start, to)) return short(text, start);
   return {
     text: text.slice(start, end),
@@ -82,6 +83,15 @@ function short(text: string, start: number): ScannedName {
 function isJoinedPlaceholder(word: string): boolean {
   if (word.length < 2 || !isLower(word.charCodeAt(0))) return false;
   return /^[A-Z]+(?:_[A-Z]+)*$/.test(word.slice(1));
+}
+
+/** `-mN, --match-N`: whether letters behind one hyphen are the initials of the words of the long name beside them, which shows no argument. */
+function areInitials(text: string, start: number, end: number): boolean {
+  const long = /^(?:, ?|\/| ?\| ?)--(\w[\w-]{0,60})(?=,|\t| {2}|$)/.exec(
+    text.slice(end, end + NAME_LIMIT),
+  )?.[1];
+  const initials = long?.split('-').map(([letter = '']) => letter);
+  return initials?.join('') === text.slice(start + 1, end);
 }
 
 /** A letter with what is joined to it, and the long name behind it with its argument. */

@@ -10,13 +10,13 @@ export interface ProseValues {
 }
 
 /** A text without these lists nothing: most texts are sorted out by that. */
-const MAY_LIST = /[:,|]| or |\) ["'`]/;
+const MAY_LIST = /[:,|]| or |(?:\)| and) ["'`]/;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|values are|choices are|options are|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
+  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|values are|choices are|options are|choose (?:between|from|among)|supported are(?=:)|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
 
 /** `Valid values: ` */
-const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available)\b.*:/i;
+const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available|choose)\b.*:/i;
 
 /** `Valid names are `, behind which a list may end in `and`. */
 const NAMED_ALL = /^(?:possible|valid|allowed|accepted|supported|available)\b.* are /i;

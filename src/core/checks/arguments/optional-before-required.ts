@@ -56,8 +56,8 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
   if (words.filter(({ count }) => count?.value.most === null).length > 1) return undefined;
   const varies = ({ count }: Operand) => count?.value.least !== count?.value.most;
   for (const [i, optional] of words.entries()) {
-    // `[args]` in front of all others are the options.
-    if (optional.count?.value.least !== 0 || /args?>?$/i.test(optional.name)) continue;
+    // `[args]` in front of all others are the options, and what has a mark of its own, `[NAME=VALUE]`, is known by it.
+    if (optional.count?.value.least !== 0 || /args?>?$|\w=\S/i.test(optional.name)) continue;
     const required = words.slice(i + 1).find(({ count }) => (count?.value.least ?? 0) > 0);
     if (required !== undefined && isParted(text, optional, required)) continue;
     if (required !== undefined && words.some((other) => other !== optional && varies(other)))

@@ -135,6 +135,9 @@ const ASKED = /\b(?:prompt|ask)(.*)/i;
 /** The secrets that an option gives in another way, or whose text says that they are asked for. */
 function secretsGivenOtherwise({ names, help }: Option): string[] {
   const found = new Set((ASKED.exec(help?.value ?? '')?.[1] ?? '').toLowerCase().match(/\w+/g));
+  // The file that log-ins are kept in, for programs of all kinds.
+  if (names.some(({ text }) => /netrc/.test(text)) || /\bnetrc\b/i.test(help?.value ?? ''))
+    found.add('password');
   for (const { text } of names) {
     const words = nameWords(text.toLowerCase());
     if (words.some((word) => WAY.test(word))) for (const word of words) found.add(word);

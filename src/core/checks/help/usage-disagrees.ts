@@ -99,14 +99,17 @@ function operandFaults({ forms, operands }: Command): Found[] {
   // A list that has nothing of the usage line is one of other things; one name alone may have been changed in one place.
   const areSingle = names.size === 1 && shownNames.size === 1;
   if (!areSingle && ![...shownNames].some((name) => names.has(name))) return [];
+  // `[FLAG ...]` and `+NAME` are read as options; `lid=NAME` is a setting, of which a usage line need not show every one.
+  const unshown = listed.filter(
+    ({ name }) => !shownNames.has(plain(name)) && !/^(?:\+|flags?$|options?$)|=/i.test(name),
+  );
+  // A list of which the usage line shows the smaller part is of more than the operands.
+  if (unshown.length > shownNames.size && unshown.length * 2 > listed.length) return [];
   return [
     ...shown
       .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(plain(name)))
       .map(({ name, place }): Found => ({ data: { name, kind: 'unlisted-operand' }, place })),
-    ...listed
-      // `[FLAG ...]` and `+NAME` are read as options.
-      .filter(({ name }) => !shownNames.has(plain(name)) && !/^(?:\+|flags?$|options?$)/i.test(name))
-      .map(({ name, place }): Found => ({ data: { name, kind: 'unshown-operand' }, place })),
+    ...unshown.map(({ name, place }): Found => ({ data: { name, kind: 'unshown-operand' }, place })),
   ];
 }
 

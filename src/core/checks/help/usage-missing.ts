@@ -61,6 +61,9 @@ function hasHeading(place: Place): boolean {
   return /^\s{0,8}(?:\w{1,20} ){0,2}usage\b/im.test(place?.source.text ?? '');
 }
 
+/** `[-b SIZE] [-q]`: a synopsis without the program. */
+const BRACKETS_ALONE = /^\[-{1,2}\w[^[\]]{0,60}\] \[-/;
+
 /** A line may be a synopsis without being called so: ` tiffin [options] <box>`. */
 function hasSynopsis(path: readonly string[], place: Place): boolean {
   const plain = (place?.source.text ?? '').replace(/\x1b\[[\d;]{0,20}m/g, '');
@@ -68,6 +71,7 @@ function hasSynopsis(path: readonly string[], place: Place): boolean {
   return lines.some(
     (line) =>
       /^[\w.-]{1,40}:? (?:[\w-]{1,20} ){0,3}\[(?:options?\b|--?\w)|^[\w.-]{1,40} <options?\b/i.test(line) ||
+      BRACKETS_ALONE.test(line) ||
       path.some((name) => line.startsWith(name) && /^ [[<{-]/.test(line.slice(name.length))),
   );
 }

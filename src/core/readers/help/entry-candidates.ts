@@ -158,12 +158,15 @@ function firmIndents(
   return counts;
 }
 
+/** `the share of them [0.5]` */
+const MARK_AT_END = /(?<=[\w).,:] ?)\[[^[\]{}|-]{0,40}\]\.?$/;
+
 /** Candidates with plain texts that stand one below the other at one indentation, as the lines of running text seldom do. */
 function linesInARow(all: readonly Candidate[]): Candidate[] {
-  // Brackets and bars are those of a synopsis.
+  // Brackets and bars are those of a synopsis; one at the end may hold a default.
   const candidates = all.filter(
     ({ line, textStart = line.text.length }) =>
-      !/[[\]{}|]/.test(line.text.slice(textStart)) && line.text[line.first] === '-',
+      !/[[\]{}|]/.test(line.text.slice(textStart).replace(MARK_AT_END, '')) && line.text[line.first] === '-',
   );
   const isBelow = (below: Candidate | undefined, above: Candidate | undefined) =>
     below !== undefined &&

@@ -158,7 +158,7 @@ function isHeading(
     return before?.blank === true && (hasBracketed || isBracketedHeading(line, lines));
   if (text.endsWith(':')) return !/\s{3,}/.test(text);
   if (VARIABLE_NAME.test(text) || CHOICE.test(text)) return false;
-  if (!isFirst && isUnderlined(line, lines)) return true;
+  if (!isFirst && (isUnderlined(line, lines) || isPlaceholderAboveOptions(line, lines))) return true;
   // Without a colon, a word in small letters is the name of something, and a bracket that of an operand.
   if (/\s{2,}|\t|[.,;!?]$|[[\]<>]/.test(text) || (/^[a-z]/.test(text) && headingKind(text) === 'other'))
     return false;
@@ -187,6 +187,17 @@ function isBracketedHeading({ text, index }: TextLine, lines: readonly TextLine[
   if (headingKind(words) !== 'other') return true;
   const next = lines[index + 1];
   return /^\p{Lu}\p{Ll}/u.test(words) && next !== undefined && /^-/.test(next.text.slice(next.first));
+}
+
+/** `<marks>`, a word of the synopsis, right above the options that it stands for. */
+function isPlaceholderAboveOptions({ text, index, indent }: TextLine, lines: readonly TextLine[]): boolean {
+  const next = lines[index + 1];
+  return (
+    /^\s*<[A-Za-z][\w -]{0,40}>$/.test(text) &&
+    next !== undefined &&
+    next.indent > indent &&
+    /^\[?--?[A-Za-z]/.test(next.text.slice(next.first))
+  );
 }
 
 /** A few words and, below them, a line as long that was one of hyphens or the like (see `boxes.ts`). */

@@ -76,7 +76,7 @@ export function readLists(
       if (section.kind !== 'commands' && isOddList(found)) oddLists.push(free.lines.filter(isFilled));
     }
     if (kind === 'operands') {
-      const found = readOperandList(withoutChoice(free, choice), cleaned);
+      const found = readOperandList(withoutChoice(free, choice), cleaned, shown);
       // Below another heading, only the words that a synopsis shows are operands.
       const isSure = ({ name }: Operand) => section.kind === 'operands' || shown.has(bareOperand(name));
       for (const one of withoutRepeated(found).filter(isSure)) operands.push(one);

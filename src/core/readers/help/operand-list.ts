@@ -6,15 +6,20 @@ import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
+import { bareOperand } from './list-kind.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations } from './text-notations.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
 
-/** Reads the operands that the lines of a section list with their texts. */
-export function readOperandList(section: Section, cleaned: CleanedText): Operand[] {
+/** Reads the operands that the lines of a section list with their texts. `shown` are those of the synopses, as `bareOperand` has them. */
+export function readOperandList(
+  section: Section,
+  cleaned: CleanedText,
+  shown: ReadonlySet<string>,
+): Operand[] {
   const listed = findWordEntries(section.lines, true)
     .flatMap(eachNumbered)
-    .flatMap((entry) => listedOperand(entry, cleaned) ?? []);
+    .flatMap((entry) => listedOperand(entry, cleaned, shown) ?? []);
   const marked = listed.flatMap(({ isRequired, isSetOff }) => (isRequired ? (isSetOff ?? []) : []));
   const isMarked = marked.length > 0 && marked.every((isSetOff) => isSetOff);
   return listed.map(({ operand, isRequired }) => {
@@ -54,14 +59,19 @@ interface ListedOperand {
   readonly isSetOff: boolean | undefined;
 }
 
-function listedOperand(entry: WordEntry, cleaned: CleanedText): ListedOperand | undefined {
+function listedOperand(
+  entry: WordEntry,
+  cleaned: CleanedText,
+  known: ReadonlySet<string>,
+): ListedOperand | undefined {
   const left = entry.line.text.slice(entry.start, entry.end).trimEnd();
   // A hyphen begins an option, and a word with one full stop ends a sentence.
   if (left.startsWith('-') || /[^.]\.$/.test(left)) return undefined;
   const behind = MARKS_BEHIND.exec(left)?.[0] ?? '';
   const shown = left.slice(0, left.length - behind.length);
   const name = /^\{[^{}]{1,800}\}$/.test(shown) ? shown : bareName(shown);
-  if (name === '' || /\s/.test(name)) return undefined;
+  // A name of several words is one where a synopsis has it too.
+  if (name === '' || (/\s/.test(name) && !known.has(bareOperand(name)))) return undefined;
   const flow = new TextFlow(cleaned, entry.pieces);
   const notations = readNotations(flow);
   const place = cleaned.span(entry.line.start + entry.start, entry.line.start + entry.start + left.length);

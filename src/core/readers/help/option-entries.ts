@@ -35,6 +35,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       .filter((one) => isBracketed(one) && one.certainty === 'columns')
       .map(({ line }) => line.indent),
   );
+  const inLists = bracketsBelowHeadings(candidates, lines);
   for (const [i, candidate] of candidates.entries()) {
     if (candidate.line.index < textUntil) continue;
     declaring.push(candidate);
@@ -45,7 +46,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       next?.line.index === candidate.line.index + 1 &&
       (goesOn ||
         isStacked(candidate, next, lines) ||
-        isAboveItsLetter(candidate, next) ||
+        isAboveItsLetter(candidate, next, lines) ||
         (hasLettersAbove && isLetterAbove(candidate, next)))
     )
       continue;
@@ -58,7 +59,8 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
     // `[-l|--long]` without a text is a part of a synopsis, unless others like it have one.
     const [text] = pieces;
     const isSynopsis = pieces.length === 0 || text?.line.text.startsWith('[-', text.start) === true;
-    if (isSynopsis && isBracketed(candidate) && !bracketedIndents.has(candidate.line.indent)) {
+    const isListed = bracketedIndents.has(candidate.line.indent) || inLists.has(candidate);
+    if (isSynopsis && isBracketed(candidate) && !isListed) {
       declaring = [];
       continue;
     }
@@ -80,20 +82,27 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
   return found;
 }
 
-/** `--all-boxes` alone on a line, right above and further left than `-a - with all boxes`: the text is that of both names. */
-function isAboveItsLetter(long: Candidate, letter: Candidate): boolean {
+/**
+ * `--all-boxes` alone on a line, right above and further left than `-a - with all boxes`, or behind an empty line at the indentation of its initial:
+ * the text is that of both names.
+ */
+function isAboveItsLetter(long: Candidate, letter: Candidate, lines: readonly TextLine[]): boolean {
   const [name, ...others] = long.declaration.names;
   const [short, ...more] = letter.declaration.names;
   const wordsOf = (one: typeof name) => one?.argument?.words.map(({ placeholder }) => placeholder).join(' ');
-  return (
+  const isPair =
     others.length + more.length === 0 &&
     long.certainty === 'alone' &&
-    name?.form === 'long' &&
     short?.form === 'short' &&
     letter.certainty !== 'alone' &&
+    wordsOf(name) === wordsOf(short);
+  if (name === undefined || !isPair) return false;
+  const isInitial = name.text.replace(/^-+/, '')[0] === short.text[1] && name.form !== 'short';
+  if (letter.line.indent === long.line.indent) return isInitial && lines[long.line.index - 1]?.blank === true;
+  return (
+    name.form === 'long' &&
     letter.line.indent > long.line.indent &&
-    letter.line.indent <= long.line.indent + MAX_DEEPER &&
-    wordsOf(name) === wordsOf(short)
+    letter.line.indent <= long.line.indent + MAX_DEEPER
   );
 }
 
@@ -202,6 +211,24 @@ function bareNames(
     isBareName: true,
     isSoft: false,
   }));
+}
+
+/** Options in brackets, one to a line and without texts, below a line that ends in a colon: `Options:`, and below it `{-h|--help}`. */
+function bracketsBelowHeadings(
+  candidates: readonly Candidate[],
+  lines: readonly TextLine[],
+): ReadonlySet<Candidate> {
+  const found = new Set<Candidate>();
+  let below: number | undefined;
+  for (const candidate of candidates) {
+    const { index } = candidate.line;
+    const isFirst = /^\s*\p{Lu}[\w ]{1,40}:$/u.test(lines[index - 1]?.text ?? '');
+    const isAlone = candidate.certainty === 'alone';
+    const isNext = isAlone && isBracketed(candidate) && (isFirst || below === index);
+    below = isNext ? index + 1 : undefined;
+    if (isNext) found.add(candidate);
+  }
+  return found;
 }
 
 function isBracketed({ line }: Candidate): boolean {

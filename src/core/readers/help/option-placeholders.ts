@@ -1,16 +1,23 @@
 import type { Form } from '../../model/command.ts';
+import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
+
+/** What names a group of options above their list: `Global options`, and `<global>` alone. */
+const GROUP = /^(?:([\w-]+) (?:options|flags)\b|<([\w-]+)>:?$)/i;
 
 /** `[global]` in a synopsis above a list of `Global options` stands for these, and is no operand. */
 export function withoutOptionPlaceholders(form: Form, options: readonly Option[]): Form {
-  const groups = new Set(
-    options.flatMap(
-      ({ heading }) => /^([\w-]+) (?:options|flags)\b/i.exec(heading?.value ?? '')?.[1]?.toLowerCase() ?? [],
-    ),
-  );
-  if (groups.size === 0) return form;
-  const operands = form.operands.filter(
-    ({ name, count }) => count?.value.least !== 0 || !groups.has(name.toLowerCase()),
-  );
+  const groups = options.flatMap(({ heading }) => {
+    const [, ofOptions, alone] = GROUP.exec(heading?.value ?? '') ?? [];
+    const name = (ofOptions ?? alone)?.toLowerCase();
+    return name === undefined ? [] : [{ name, isAlone: alone !== undefined }];
+  });
+  if (groups.length === 0) return form;
+  const stands = new Map(groups.map(({ name, isAlone }) => [name, isAlone]));
+  const isGroup = ({ name, count }: Operand) => {
+    const isAlone = stands.get(name.toLowerCase());
+    return isAlone !== undefined && (isAlone || count?.value.least === 0);
+  };
+  const operands = form.operands.filter((operand) => !isGroup(operand));
   return operands.length === form.operands.length ? form : { ...form, operands };
 }

@@ -74,7 +74,8 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   };
 }
 
-const COMPLAINT = /\b(?:error|not found|no such|cannot|can't|could not|unknown|unrecogni[sz]ed|invalid)\b/i;
+const COMPLAINT =
+  /\b(?:error|not found|no such|cannot|can't|could not|undefined|unknown|unrecogni[sz]ed|invalid)\b/i;
 
 /** Whether nothing was read that only help shows. A name alone may be a word that the program was called with: `--help: not found`. */
 function holdsNoHelp({ usage, options, commands }: HelpParts): boolean {

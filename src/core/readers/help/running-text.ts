@@ -31,7 +31,8 @@ export function isEntry(
     !before.blank &&
     before.indent === candidate.line.indent &&
     !accepted.has(before.index) &&
-    !isUnreadEntry(before);
+    !isUnreadEntry(before) &&
+    !LABEL.test(before.text);
   // So many names with no text are an enumeration in running text.
   const { names } = candidate.declaration;
   const longs = names.filter(({ text }) => text.startsWith('--')).length;
@@ -43,6 +44,9 @@ export function isEntry(
   const isShown = names.every(({ text }) => shown.has(text)) && !speaksOf(candidate);
   return (indented || isShown) && !continuesText;
 }
+
+/** `Settings:`, `Optional settings: (defaults in brackets)`: a heading. */
+const LABEL = /^\s*\p{Lu}[\w -]{2,40}:(?: ?\([^()]{1,60}\))?$/u;
 
 /** Whether a line speaks of the option that it begins with: `-q is ignored`. */
 function speaksOf({ line, textStart = line.text.length }: Candidate): boolean {

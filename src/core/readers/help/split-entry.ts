@@ -1,3 +1,4 @@
+import type { ScannedArgument } from '../../notation/argument-notation.ts';
 import { isBlank } from '../../notation/characters.ts';
 import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import type { SplitEntry, Surroundings } from './entry-split.ts';
@@ -234,17 +235,24 @@ function isNamedAfter(word: string, name: string): boolean {
 
 /** Where one blank parts names and text, a bare word behind a name, or behind its placeholder, is the text's first. */
 function withoutLooseArgument(declaration: Declaration, text: string): Declaration {
-  const at = declaration.names.findIndex(({ argument }) => argument?.loose);
+  const at = declaration.names.findIndex(({ argument }) => argument?.loose || isMixed(argument));
   const name = declaration.names[at];
   if (name?.argument === undefined) return declaration;
   const bare = name.argument.words.findIndex(
     ({ placeholder = '', start }, i) =>
-      /^[a-z(]/.test(placeholder) &&
-      text[start] !== '"' &&
-      !(i === 0 && isNamedAfter(placeholder, name.text)),
+      (/^[a-z(]/.test(placeholder) &&
+        text[start] !== '"' &&
+        !(i === 0 && isNamedAfter(placeholder, name.text))) ||
+      (i > 0 && isMixed(name.argument) && /^[A-Z]/.test(placeholder)),
   );
   const words = name.argument.words.slice(0, Math.max(0, bare));
   const end = words.at(-1)?.end ?? name.end;
   const argument = words.length === 0 ? undefined : { ...name.argument, words, loose: false, end };
   return { names: [...declaration.names.slice(0, at), { ...name, argument }], loose: false, end };
+}
+
+/** Whether a word in capitals stands behind a placeholder in brackets, `<box> PNG`: the first of a text. */
+function isMixed(argument: ScannedArgument | undefined): boolean {
+  const [first, second] = argument?.words ?? [];
+  return first?.placeholder?.startsWith('<') === true && /^[A-Z]/.test(second?.placeholder ?? '');
 }
