@@ -2,6 +2,7 @@ import { bareValue, makeValueWord, type OptionArgument, type ValueWord } from '.
 import { stated } from '../model/fact.ts';
 import type { Span } from '../source/source.ts';
 import type { ScannedArgument } from './argument-notation.ts';
+import { rangeOf } from './range-notation.ts';
 import type { ScannedWord } from './scanned-word.ts';
 
 /** Turns indexes of the text that was scanned into a span of the source. */
@@ -35,6 +36,16 @@ function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): ValueWord {
       word.default === undefined
         ? undefined
         : stated(word.default.value, toSpan(word.default.start, word.default.end)),
+    range: rangeShown(word.placeholder, place),
     separator: word.separator === undefined ? undefined : stated(word.separator, place),
   });
+}
+
+/** `<0..10>`, `1-9`: two numbers in the place of a placeholder are the bounds of what may be given. */
+function rangeShown(placeholder: string | undefined, place: Span): ValueWord['range'] {
+  const [, bounds] =
+    /^[<[(]?(-?\d{1,9}(?:\.\d{1,9})?(?:\.{2,3}|-|–)\d{1,9}(?:\.\d{1,9})?)[>\])]?$/.exec(placeholder ?? '') ??
+    [];
+  const range = bounds === undefined ? undefined : rangeOf(bounds);
+  return range === undefined ? undefined : stated(range, place);
 }

@@ -13,7 +13,7 @@ export interface ProseValues {
 const MAY_LIST = /[:,|]| or |(?:\)| and) ["'`]/;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|values are|choices are|options are|choose (?:between|from|among)|supported are(?=:)|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? \(?/gi;
+  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|values are|choices are|options are|choose (?:between|from|among)|supported are(?=:)|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? [([]?/gi;
 
 /** `Valid values: ` */
 const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available|choose)\b.*:/i;
@@ -38,7 +38,7 @@ export function valuesInProse(text: string): ProseValues | undefined {
       match.index > 0 &&
       !isAfterPlaceholder(text, match.index) &&
       !isApart(text, match.index, list);
-    const isToTheEnd = !isLoose && /^(?:one of|either)/i.test(match[0]) && /^[\s.;)]*$/.test(rest);
+    const isToTheEnd = !isLoose && /^(?:one of|either)/i.test(match[0]) && /^[\s.;)\]]*$/.test(rest);
     // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isAll = NAMED_ALL.test(match[0]) && list?.hasAnd && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);

@@ -34,6 +34,7 @@ import type { UsageLines } from './usage-found.ts';
 import { findUsage } from './usage-lines.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 import { withListedValues } from './value-lists.ts';
+import { withValuesShown } from './values-in-synopses.ts';
 
 /** A line, and what it is a part of. */
 export interface ClaimedLine {
@@ -65,7 +66,8 @@ function readOptions(
   const joined = withArgumentsOfSame(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
   );
-  return withNumberOption(withToldArguments(withArgumentsShown(joined, shown), first.readings));
+  const told = withToldArguments(withArgumentsShown(joined, shown), first.readings);
+  return withNumberOption(withValuesShown(told, first.readings));
 }
 
 /** The options that only the synopses show. */

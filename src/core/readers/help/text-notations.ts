@@ -101,7 +101,7 @@ export function readNotations(flow: TextFlow): TextNotations {
       values !== undefined &&
       (of('values') !== undefined || LEADING_VALUES.test(text) || VALUES_BEHIND.test(text)),
     default: byDefault && fact(byDefault.value, byDefault),
-    range: readRange(of('range'), fact),
+    range: readRange(of('range'), fact) ?? wholeRange(text, fact),
     otherNames: notes.flatMap((note) => readOtherNames(text, note)),
     environment: [
       ...notes.filter(({ kind }) => kind === 'environment').flatMap((note) => variablesIn(note, fact)),
@@ -235,6 +235,12 @@ const MARK_LIMIT = 200;
 function readRange(note: MarkNote | undefined, fact: ToFact): Fact<Range> | undefined {
   const range = note && rangeOf(note.value);
   return range === undefined || note === undefined ? undefined : fact(range, note);
+}
+
+/** `1..9`: a text that is a range, and nothing else. */
+function wholeRange(text: string, fact: ToFact): Fact<Range> | undefined {
+  const range = /^-?\d{1,9}(?:\.{2,3}|-)\d{1,9}\.?$/.test(text) ? rangeOf(text) : undefined;
+  return range && fact(range, { start: 0, end: text.length });
 }
 
 /** `BOX`, `$BOX`, `BOX=now`, `$BOX, $LID`, `%BOX%`: what a variable holds is left out. */

@@ -54,18 +54,21 @@ function showsAnyOptions(body: readonly TextPiece[]): boolean {
   );
 }
 
-/** Whether a line begins with an option that the synopses above it show already, and goes on with words: an entry of a list. */
+/**
+ * Whether a line begins with an option that the synopses above it show already, and goes on with words or has a gutter behind it: an entry of a list.
+ */
 function isShownAbove(line: TextLine, body: readonly TextPiece[]): boolean {
-  const name = /^--?\w[\w-]*(?= +[A-Za-z][a-z]+(?: [A-Za-z]|$))/.exec(
-    line.text.slice(line.first, line.first + 80),
-  )?.[0];
-  if (name === undefined) return false;
-  return body.some(({ line: { text }, start, end }) =>
-    text
-      .slice(start, end)
-      .split(/[^\w-]+/)
-      .includes(name),
-  );
+  const text = line.text.slice(line.first, line.first + 80);
+  const name = /^--?\w[\w-]*(?= +[A-Za-z][a-z]+(?: [A-Za-z]|$))/.exec(text)?.[0];
+  // `-l   list`, where `[-lrv]` stands above.
+  const letter = /^-(\w)(?: \S+)?(?:\t+| {2,})\s*[A-Za-z]/.exec(text)?.[1];
+  if (name === undefined && letter === undefined) return false;
+  return body.some(({ line: above, start, end }) => {
+    const words = above.text.slice(start, end).split(/[^\w-]+/);
+    const isShown = (word: string) =>
+      word === name || (letter !== undefined && /^-\w+$/.test(word) && word.includes(letter));
+    return words.some(isShown);
+  });
 }
 
 /** Whether a line goes on below the first words of a synopsis, or below a line that does: with notation or names, and no text in columns. */

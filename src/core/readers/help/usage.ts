@@ -5,7 +5,7 @@ import { formOf } from '../../notation/form.ts';
 import { type KnownOptions, knownOptions, NOTHING_KNOWN } from '../../notation/known-options.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
-import { namesOperand } from '../../notation/usage-words.ts';
+import { LITERAL, namesOperand } from '../../notation/usage-words.ts';
 import type { Span } from '../../source/source.ts';
 import { chosenCommands } from './chosen-commands.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -72,9 +72,7 @@ function summarize(
   cleaned: CleanedText,
   settings: HelpSettings,
 ): UsageSummary {
-  const readings = found.forms
-    .map((form) => readUsageForm(new TextFlow(cleaned, form.pieces), known, named.titled))
-    .filter((reading) => reading.program.length > 0);
+  const readings = readForms(found, known, named.titled, cleaned);
   const first = readings[0];
   const path =
     settings.command ??
@@ -98,6 +96,37 @@ function summarize(
     commandPlace: readings.find((reading) => reading.commandPlace !== undefined)?.commandPlace,
     endOfOptions: readings.find((reading) => reading.endOfOptions !== undefined)?.endOfOptions,
   };
+}
+
+/** Reads the forms of a text, each as a synopsis. */
+function readForms(
+  { forms }: UsageLines,
+  known: KnownOptions,
+  titled: readonly string[],
+  cleaned: CleanedText,
+): UsageReading[] {
+  const flows = forms.map((form) => new TextFlow(cleaned, form.pieces));
+  const readings = flows.map((flow) => readUsageForm(flow, known, titled));
+  const words = readings.map(wordBehindOptions);
+  const areCommands =
+    readings.length >= MIN_FORMS && new Set(words).size === words.length && !words.includes(undefined);
+  const all = areCommands ? flows.map((flow, i) => readUsageForm(flow, known, [words[i] ?? ''])) : readings;
+  return all.filter((reading) => reading.program.length > 0);
+}
+
+/** So many synopses, each with another word behind options in brackets, are those of commands. */
+const MIN_FORMS = 3;
+
+/** What operands are called more often than commands. */
+const OPERAND =
+  /^(?:arg|archive|dest|dev|device|dir|directory|expr|file|host|image|input|name|number|output|path|pattern|port|source|string|url|user|word)s?\d?$/;
+
+/** The plain word that a synopsis has for its first operand, behind options: `add` of `tiffin [-v] add BOX`; undefined where there is none. */
+function wordBehindOptions({ literals, form: { text, operands } }: UsageReading): string | undefined {
+  const [first] = operands;
+  if (first === undefined || literals.length > 0 || !LITERAL.test(first.name)) return undefined;
+  const word = /^\S+ (?:\[-[^\][]{0,80}\] )+([a-z][\w-]*)(?= |$)/.exec(text)?.[1];
+  return word === first.name && !OPERAND.test(word) ? word : undefined;
 }
 
 function literalWords(reading: UsageReading | undefined): string[] {
