@@ -13,7 +13,8 @@ export interface FollowingArgument {
 
 /** Whether a node is an option, or a choice of options, without an argument of its own. */
 export function takesFollowing(node: SynopsisNode, known: KnownOptions): boolean {
-  if (node.kind === 'choice') return node.alternatives.every((one) => takesFollowing(one, known));
+  if (node.kind === 'choice')
+    return !areTwoLong(node.alternatives) && node.alternatives.every((one) => takesFollowing(one, known));
   return (
     node.kind === 'word' &&
     !known.flags.has(node.text) &&
@@ -21,6 +22,15 @@ export function takesFollowing(node: SynopsisNode, known: KnownOptions): boolean
     /^--?[A-Za-z0-9?]/.test(node.text) &&
     !/[=<]/.test(node.text)
   );
+}
+
+/** `(--open | --shut) <box>`: long names that are no spellings of one option, as `--address|--addr` are. */
+function areTwoLong(nodes: readonly SynopsisNode[]): boolean {
+  const long = nodes.flatMap((node) =>
+    node.kind === 'word' && node.text.startsWith('--') ? [node.text] : [],
+  );
+  const [first = '', ...others] = long;
+  return others.some((other) => !other.startsWith(first) && !first.startsWith(other));
 }
 
 /** Whether a node is an option, or the spellings of one, that is known to take the argument that follows; one that it may take stands in a bracket. */

@@ -46,6 +46,8 @@ const STARTS = [
   '(?<!\\bmin(?:imum)?[:= ] ?-?[\\d.]{1,30},\\s{0,9})max(?:imum)?[:= ] ?-?\\d',
   '(?:can|may) be (?:repeated|given|used|specified)\\b',
   'repeatable(?=[,;]|$)',
+  // `default: 80, test: 90`: what else there is, by its name.
+  '(?!max|min)[a-z]{3,15}: \\S',
 ].join('|');
 
 /** The same, and `required` before one of these: elsewhere it may be one of the values. */

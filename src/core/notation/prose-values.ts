@@ -90,7 +90,12 @@ const MIN_WORDS = 3;
 /** `early, ended or late`: a text that is a list, and nothing else. */
 function wholeList(text: string): ProseValues | undefined {
   const list = scanValueList(text, 0);
-  if (list === undefined || !list.hasOr || !/^\.?\s*$/.test(text.slice(list.end, list.end + 3)))
+  // `early, late or noon [noon]`: the default behind it.
+  if (
+    list === undefined ||
+    !list.hasOr ||
+    !/^\.?\s*(?:\[[\w.+-]{1,40}\])?$/.test(text.slice(list.end, list.end + 50))
+  )
     return undefined;
   return list.isQuoted || list.values.length >= MIN_WORDS
     ? { values: list.values, start: 0, end: list.end }

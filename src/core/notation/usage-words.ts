@@ -6,7 +6,7 @@ export const LITERAL = /^(?!.*[a-z][A-Z])[a-z0-9][\w.:+-]*$/;
 export const ANY_OPTIONS =
   /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switches|\w?opts|operations|(?<=(?:named|keyword|optional)[-_ ])arg(?:ument)?s)[\d?]?[>\]]*$/i;
 /** A placeholder for a subcommand. */
-export const ANY_COMMAND = /^[<]?(?:(?:sub-?)?(?:commands?|cmd)|verb|action)[>]?$/i;
+export const ANY_COMMAND = /^[<]?(?:(?:sub-?)?(?:commands?|cmd)|verb|action|operation)[>]?$/i;
 
 /** Whether a node is a placeholder for the options: `[OPTION]...`. */
 export function isAnyOptions(node: SynopsisNode | undefined): boolean {

@@ -199,8 +199,8 @@ function readHead(entry: WordEntry, cleaned: CleanedText, programPath: readonly 
   const names: CommandName[] = [];
   let expectsName = true;
   for (const match of line.text.slice(at, end).matchAll(/[^\s,|()]+|[,|()]/g)) {
-    // `box:   text`
-    const text = names.length === 0 ? match[0].replace(/:$/, '') : match[0];
+    // `box:   text`, `box*  text` with a mark for a note.
+    const text = names.length === 0 ? match[0].replace(/[:*]$/, '') : match[0];
     const start = line.start + at + match.index;
     const name = { text, place: cleaned.span(start, start + text.length) };
     // `box(quay)` has an operand and no alias, and `(none)` is no name.

@@ -101,7 +101,8 @@ function listedOperand(
 }
 
 /** `box TEXT`, `box (required)`, `box (absent=noon)`: the kind of value behind the name of an operand, and marks in brackets. */
-const MARKS_BEHIND = /(?:(?<=\w|>) (?:[A-Z][A-Z_]{0,30}(?::[A-Z]{1,30})?|\([\w =:.,-]{1,80}\)))+$/;
+const MARKS_BEHIND =
+  /(?:(?<=[\w>]) {1,40}(?:[A-Z][A-Z_]{0,30}(?: [A-Z]{2,20})?(?::[A-Z]{1,30})?|\[[A-Z][^[\]]{0,30}\](?:\.{3})?|\([\w =:.,-]{1,80}\)))+$/;
 const REQUIRED_BEHIND = /\(required\)|\bREQUIRED\b/i;
 
 /** A mark behind two blanks, in a line that goes on with a text. */

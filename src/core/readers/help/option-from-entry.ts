@@ -8,6 +8,7 @@ import { optionNames, type ShownName, shownArgument } from '../../notation/optio
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { defaultAtEnd } from './default-at-end.ts';
 import type { OptionEntry } from './option-entries.ts';
 import { requiredByStar } from './required-stars.ts';
 import { TextFlow } from './text-flow.ts';
@@ -145,7 +146,7 @@ function optionArgument(
           ...argument.words.slice(0, -1),
           {
             ...last,
-            default: asValue(last.default ?? notations.default, values),
+            default: asValue(last.default ?? notations.default ?? defaultAtEnd(flow, values), values),
             range: last.range ?? notations.range,
             values,
           },

@@ -30,6 +30,10 @@ export function splitAtColumn(line: TextLine, columns: ReadonlySet<number>): Spl
   return isAtColumn ? { end, textStart } : undefined;
 }
 
+/** Operands, in capitals or brackets, with a gutter behind them. */
+const OPERAND_COLUMN =
+  /^((?:[A-Z][A-Z0-9_-]{1,30}|<[^<>\s]{1,30}>|\[[A-Z<][^[\]]{0,30}\])(?:\.{3})?(?: (?:[A-Z][A-Z0-9_-]{1,30}|<[^<>\s]{1,30}>|\[[A-Z<][^[\]]{0,30}\])(?:\.{3})?){0,4})(?: {2,}|\t)\s*[A-Za-z(]/;
+
 export function splitAtGutter(line: TextLine): Split | undefined {
   const { text, first } = line;
   for (let i = first; i < text.length && i < first + 120; i++) {
@@ -38,6 +42,14 @@ export function splitAtGutter(line: TextLine): Split | undefined {
     if (!isTab && mark === 0 && !(text[i] === ' ' && isBlank(text[i + 1]))) continue;
     let textStart = i + mark;
     while (isBlank(text[textStart])) textStart++;
+    // `get   BOX   the text`: operands in a column of their own.
+    const operands =
+      mark === 0 ? OPERAND_COLUMN.exec(text.slice(textStart, textStart + 120))?.[1] : undefined;
+    if (operands !== undefined) {
+      i = textStart + operands.length;
+      textStart = i;
+      while (isBlank(text[textStart])) textStart++;
+    }
     textStart += markLength(text, textStart);
     return { end: i, textStart };
   }
