@@ -10,7 +10,7 @@ const RIGHT_MARK =
 const OPEN_MARK = /\[(?:choices|default|aliases):[^\]]{0,300}$/;
 
 /** `[late] (default)   when the round is over`: a value with its text, which may stand further left than the text of the option. */
-const VALUE_BELOW = /^\s+\[[\w.+:-]{1,60}\](?: \(default\))?\s{2,}\S/;
+const VALUE_BELOW = /^\s+\[(?![-+])[\w.+:-]{1,60}\](?: \(default\))?\s{2,}\S/;
 
 /** How many blank lines may stand inside one entry's text. */
 const BLANK_LIMIT = 1;
