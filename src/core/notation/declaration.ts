@@ -158,9 +158,11 @@ function scanBehindName(
   return { argument: withDefault(argument, byDefault), end: byDefault.end };
 }
 
-/** The length of `[dd]` behind `-d`: the letter may be given several times. */
+/** The length of `[dd]`, or `[d[d]]`, behind `-d`: the letter may be given several times. */
 function moreOfLetterLength(text: string, nameEnd: number): number {
-  const more = /^-(\w)(\[\1{1,9}\])(?!\S)/.exec(text.slice(Math.max(0, nameEnd - 2), nameEnd + 12));
+  const more = /^-(\w)((?:\[\1{1,9}){1,4}\]{1,4})(?!\S)/.exec(
+    text.slice(Math.max(0, nameEnd - 2), nameEnd + 12),
+  );
   return more?.[2]?.length ?? 0;
 }
 

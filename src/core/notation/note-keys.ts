@@ -4,7 +4,7 @@ import type { NoteKind } from './mark-note.ts';
 const KEYS: readonly (readonly [NoteKind, string])[] = [
   [
     'default',
-    'default(?:s|ed)?(?: value)?(?: is| to)?|def(?=:)|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)',
+    'default(?:s|ed)?(?: value)?(?: is| to)?|def(?=:)|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)|par d[ée]faut|vorgabe|voreinstellung|standard(?=:)|por defecto|predeterminado|predefinito|padr[ãa]o',
   ],
   ['environment', 'env(?:ironment)?(?:[ -]?var(?:iable)?s?)?'],
   [

@@ -57,7 +57,11 @@ function scanSingleHyphen(text: string, start: number, to: number): ScannedName 
       : undefined;
   }
   const end = nameEnd(text, start + 1, to);
-  const isJoined = isJoinedPlaceholder(text.slice(start + 1, end)) && !areInitials(text, start, end);
+  // `-iL <box>`, `-oX/-oY <box>`: what has an argument behind it is none itself.
+  const isJoined =
+    isJoinedPlaceholder(text.slice(start + 1, end)) &&
+    !/^(?:\/-\w{2,4}){0,5} <[^<>]{1,60}>/.test(text.slice(end, Math.min(to, end + NAME_LIMIT))) &&
+    !areInitials(text, start, end);
   if (end - start === 2 || isJoined) return short(text, start);
   if (isJoinedToLongName(text, start, to)) return short(text, start);
   return {

@@ -90,11 +90,11 @@ const MIN_WORDS = 3;
 /** `early, ended or late`: a text that is a list, and nothing else. */
 function wholeList(text: string): ProseValues | undefined {
   const list = scanValueList(text, 0);
-  // `early, late or noon [noon]`: the default behind it.
+  // `early, late or noon [noon]`, `early, late or noon; default is noon`: the default behind it.
   if (
     list === undefined ||
     !list.hasOr ||
-    !/^\.?\s*(?:\[[\w.+-]{1,40}\])?$/.test(text.slice(list.end, list.end + 50))
+    !/^\.?\s*(?:\[[\w.+-]{1,40}\])?$|^[;,.] (?:the )?default\b/i.test(text.slice(list.end, list.end + 50))
   )
     return undefined;
   return list.isQuoted || list.values.length >= MIN_WORDS
@@ -104,7 +104,7 @@ function wholeList(text: string): ProseValues | undefined {
 
 /** `(SORT can be name, size)`: up to the end of a bracket or a sentence. */
 function listOfPlaceholder(text: string): ProseValues | undefined {
-  for (const match of text.matchAll(/\b[A-Z][A-Z_-]{1,30} (?:can|may|must|should) be /g)) {
+  for (const match of text.matchAll(/\b[A-Z][A-Z_-]{1,30} (?:(?:can|may|must|should) be |is (?=["'`]))/g)) {
     const list = scanValueList(text, match.index + match[0].length);
     if (list !== undefined && /^(?:\)|\.?\s*$)/.test(text.slice(list.end, list.end + 3)))
       return { values: list.values, start: match.index, end: list.end };

@@ -83,6 +83,8 @@ function keyedNote(text: string, key: RegExpExecArray): [NoteKind, number] | und
 function isDefault(words: string, isSigned: boolean, behind: string): boolean {
   // `progress (default - with dots)`: a remark on what is the default.
   if (/^[-–] /.test(behind)) return false;
+  // `'late' (default if omitted)`: what the option comes to without its argument.
+  if (!isSigned && /^(?:if|when|unless|where) /i.test(behind)) return false;
   // `(by default tiffin does so)`: a sentence.
   if (/^by default$/i.test(words) && !isSigned && /^[^"'`]\S*\s/.test(behind)) return false;
   return isSigned || !/^\w+ \w+ /.test(behind);

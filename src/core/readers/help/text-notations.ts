@@ -254,13 +254,15 @@ function variablesIn(note: MarkNote, fact: ToFact): Fact<string>[] {
   return found;
 }
 
-/** `Uses environment variable BOX`, `can be set by the environment variable $BOX` */
+/** `Uses environment variable BOX`, `can be set by the environment variable $BOX`, `or set $BOX` */
 const VARIABLE_IN_PROSE =
-  /\b(?:uses?|reads?|set by|set with|set via|taken from|read from|defaults to|falls back to)(?: the)? env(?:ironment)? var(?:iable)? ["'`$]{0,2}([A-Z][A-Z0-9_]{2,60})\b/;
+  /\bor (?:set|use) \$([A-Z][A-Z0-9_]{2,60})\b|\b(?:uses?|reads?|set by|set with|set via|taken from|read from|defaults to|falls back to)(?: the)? env(?:ironment)? var(?:iable)? ["'`$]{0,2}([A-Z][A-Z0-9_]{2,60})\b/;
 
 function variableInProse(text: string, fact: ToFact): Fact<string>[] {
   const told = VARIABLE_IN_PROSE.exec(text);
-  return told === null ? [] : [fact(told[1] ?? '', { start: told.index, end: told.index + told[0].length })];
+  return told === null
+    ? []
+    : [fact(told[1] ?? told[2] ?? '', { start: told.index, end: told.index + told[0].length })];
 }
 
 function readDeprecated(text: string, note: MarkNote | undefined, fact: ToFact): Fact<boolean> | undefined {
