@@ -180,6 +180,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'arguments/secret-in-arguments': [
     {
+      why: 'tokens in the plural beside it',
+      text: help('  --unused-token <token>  do not speak of it\n  --unused-tokens  do not speak of any\n'),
+      found: [],
+    },
+    {
+      why: 'the file that log-ins are kept in',
+      text: help('  -p, --password=WORD  the word\n  -n  use netrc for login\n'),
+      found: [],
+    },
+    {
       why: 'several secrets are one finding',
       text: help('  --ebb-password=WORD  a\n  --flood-token=WORD  b\n'),
       found: ['warning --ebb-password'],

@@ -197,14 +197,14 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     const wordEnd = separateWordEnd(text, i, to);
     if (wordEnd === undefined) break;
     if (wordEnd.dots) {
-      // In `KEY,KEY ...` the dots go on with the list in the one word.
-      repeats ||= !words.at(-1)?.placeholder?.includes(',');
+      // In `KEY,KEY ...` the dots go on with the list in the one word; in `<KEY VALUE> ...` the option may be given again.
+      repeats ||= !/,|^<\w+(?: \w+)+>$/.test(words.at(-1)?.placeholder ?? '');
     } else {
       const implied = IMPLIED.exec(text.slice(i, wordEnd.end))?.[0].length ?? 0;
       if (implied > 0) presence = 'optional';
       words.push(makeSeparateWord(text, i, wordEnd.end - implied));
       // In `KEY=N...` the dots go on with the word, and not with more words.
-      repeats ||= /^[<[]?[\w -]+>?\]?(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
+      repeats ||= /^(?!<[^<> ]+ )[<[]?[\w -]+>?\]?(?:\.\.\.|…)$/.test(text.slice(i, wordEnd.end));
     }
     loose ||= wordEnd.loose;
     end = wordEnd.end;

@@ -46,7 +46,8 @@ export function valuesInProse(text: string): ProseValues | undefined {
     if (list !== undefined && (list.isQuoted || isChoice || isToTheEnd || isAnnounced || isAll))
       return { values: list.values, start: match.index, end: list.end };
   }
-  const listed = wholeList(text) ?? listOfPlaceholder(text) ?? valuesOfPlaceholder(text);
+  const listed =
+    wholeList(text) ?? listOfPlaceholder(text) ?? valuesOfPlaceholder(text) ?? supportedValues(text);
   if (listed !== undefined) return listed;
   const colon = /[A-Za-z]: (?=[\w"'`])/g;
   for (const match of text.matchAll(colon)) {
@@ -67,7 +68,7 @@ export function valuesInProse(text: string): ProseValues | undefined {
 
 /** `additional kinds: a, b, c` are not all; `synonyms: a, b, c` are other names. */
 const OF_OTHERS =
-  /\b(?:additional|further|more|extra|other|also|synonyms?|alias(?:es)?|names?)\b[^.:]{0,30}$/i;
+  /\b(?:additional|further|more|extra|other|also|synonyms?|alias(?:es)?|names?)\b[^.:]{0,30}$|\bfor:?$/i;
 
 /** `a number, or a day with a unit`: what stands behind the colon are examples of a kind. */
 const OF_A_KIND =
@@ -79,7 +80,7 @@ function isApart(text: string, index: number, list: ListedValues | undefined): b
   return (
     list?.hasOr === true &&
     list.values.length >= MIN_WORDS &&
-    /,\s$/.test(text.slice(0, index)) &&
+    /,\s(?:which is )?$/.test(text.slice(0, index)) &&
     /^\s*(?:[.;([]|$)/.test(text.slice(list.end))
   );
 }
@@ -133,6 +134,21 @@ function valuesOfPlaceholder(text: string): ProseValues | undefined {
   }
   const all = [...values.values()];
   return all.length < 2 ? undefined : { values: all, start: first.index, end: all.at(-1)?.end ?? 0 };
+}
+
+/** A quotation at the beginning of a sentence, or behind a word for the present. */
+const FIRST_QUOTED = /(?<=^|\. (?:(?:Currently|Presently),? )?)["'`](?=[\w.+-]{1,40}["'`],? )/gi;
+
+/** `"early", "late" and "noon" are supported.` */
+function supportedValues(text: string): ProseValues | undefined {
+  for (const { index } of text.matchAll(FIRST_QUOTED)) {
+    const list = scanValueList(text, index);
+    const isAll =
+      list?.isQuoted &&
+      /^ (?:are|is) (?:supported|allowed|accepted|valid|possible)\b/.test(text.slice(list.end));
+    if (list !== undefined && isAll) return { values: list.values, start: index, end: list.end };
+  }
+  return undefined;
 }
 
 /** Whether a placeholder such as `KEY` stands before an index. */

@@ -2,7 +2,7 @@ import type { ListedValue } from './listed-values.ts';
 
 /** `("a"/"b")`, `(a/b/8c)`; `to a/b/c` and `kind: a/b/c` at the end of a text, or of what stands before a mark; `A/B/C/D` as the whole text. */
 const SLASHED =
-  /(?<=\()("[\w.+-]{1,40}"(?:\/"[\w.+-]{1,40}"){1,40}|[a-z][\w-]{1,40}(?:\/\d?[a-z][\w-]{1,40}){2,40})(?=\))|(?<=\b(?:to|of) |[a-z]: )([a-z][\w-]{1,40}(?:\/[a-z][\w-]{1,40}){2,40})(?=\.?\s*(?:$| [([]))|^([A-Z][A-Z0-9_]{1,40}(?:\/[A-Z][A-Z0-9_]{1,40}){3,40})\.?$/;
+  /(?<=\()("[\w.+-]{1,40}"(?:\/"[\w.+-]{1,40}"){1,40}|[a-z][\w-]{1,40}(?:\/\d?[a-z][\w-]{1,40}){2,40})(?=\))|(?<=\b(?:to|of) |[a-z]: )([a-z][\w-]{1,40}(?:\/[a-z][\w+-]{1,40}){2,40})(?=\.?\s*(?:$| [([]))|^([A-Z][A-Z0-9_]{1,40}(?:\/[A-Z][A-Z0-9_]{1,40}){3,40})\.?$/;
 
 /** Folders, and words of a path that is an example. */
 const OF_A_PATH =

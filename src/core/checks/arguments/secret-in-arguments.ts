@@ -29,7 +29,7 @@ export const secretInArguments = defineCheck({
       among: ({ argument }) => argument !== undefined && argument.value.presence !== 'none',
       isAtFault(option, { command }) {
         const secret = secretWord(option);
-        return secret !== undefined && !hasOtherWay(option, secret, command);
+        return secret !== undefined && !isCounted(secret, command) && !hasOtherWay(option, secret, command);
       },
       placeOf: (option) => mainName(option).place,
     }),
@@ -60,6 +60,13 @@ const STILL_SECRET: ReadonlySet<string> = new Set([
   'confirm',
   'again',
 ]);
+
+/** Whether an option is about several of them, `--unused-tokens`: then they are no secrets. */
+function isCounted(secret: string, { options }: Command): boolean {
+  return options.items.some(({ names }) =>
+    names.some(({ text }) => nameWords(text).at(-1)?.toLowerCase() === `${secret}s`),
+  );
+}
 
 /** The word of an option's name that says that its value is a secret. */
 function secretWord(option: Option): string | undefined {

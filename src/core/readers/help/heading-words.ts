@@ -1,15 +1,15 @@
 /**
  * Words of headings, in the languages in which programs print their help most: English, German, French, Spanish, Portuguese, Italian,
- * Polish, Russian, Japanese and Chinese. Without word boundaries, which only Latin letters have.
+ * Polish, Dutch, Danish, Swedish, Norwegian, Finnish, Czech, Hungarian, Turkish, Catalan, Russian, Japanese and Chinese. Without word boundaries, which only Latin letters have.
  */
 export const USAGE_WORDS =
-  'usage is(?: as follows)?|usage|synopsis|use|aufruf|verwendung|syntax|utilisation|uso|sintaxis|użycie|składnia|использование|使い方|使用法|用法';
+  'usage is(?: as follows)?|usage|synopsis|use|aufruf|verwendung|syntax|utilisation|uso|sintaxis|użycie|składnia|gebruik|brug|bruk|användning|käyttö|použití|použitie|használat|kullanım|ús|использование|使い方|使用法|用法';
 
 export const COMMAND_WORDS =
-  'befehle|unterbefehle|kommandos|commandes|sous-commandes|comandos|comandi|polecenia|команды|コマンド|命令|子命令';
+  'befehle|unterbefehle|opdrachten|kommandoer|příkazy|parancsok|komutlar|kommandos|commandes|sous-commandes|comandos|comandi|polecenia|команды|コマンド|命令|子命令';
 
 export const OPTION_WORDS =
-  'optionen|schalter|opciones|opções|opzioni|opcje|параметры|опции|オプション|选项|選項';
+  'optionen|schalter|opties|valgmuligheter|tilvalg|flaggor|volby|přepínače|kapcsolók|seçenekler|opciones|opções|opzioni|opcje|параметры|опции|オプション|选项|選項';
 
 export const OPERAND_WORDS = 'argumente|argumentos|argomenti|argumenty|аргументы|引数|参数';
 
