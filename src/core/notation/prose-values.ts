@@ -137,7 +137,7 @@ function valuesOfPlaceholder(text: string): ProseValues | undefined {
 }
 
 /** A quotation at the beginning of a sentence, or behind a word for the present. */
-const FIRST_QUOTED = /(?<=^|\. (?:(?:Currently|Presently),? )?)["'`](?=[\w.+-]{1,40}["'`],? )/gi;
+const FIRST_QUOTED = /(?<=^|\. {1,2}(?:(?:Currently|Presently),? )?)["'`](?=[\w.+-]{1,40}["'`],? )/gi;
 
 /** `"early", "late" and "noon" are supported.` */
 function supportedValues(text: string): ProseValues | undefined {
