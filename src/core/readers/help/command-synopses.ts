@@ -6,6 +6,7 @@ import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine, TextPiece } from './text-line.ts';
+import { firstWord } from './usage-continuation.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 
 /** Commands that a text shows by their synopses alone, and the lines that show them. */
@@ -86,5 +87,8 @@ function splitSynopses(paragraph: readonly TextLine[]): TextPiece[][] | undefine
       synopses.push([piece]);
     } else return undefined;
   }
-  return synopses.length >= MIN_SYNOPSES && marked * 2 >= synopses.length ? synopses : undefined;
+  // Where one word begins them all it is the program.
+  const words = new Set(synopses.map(([piece]) => piece && firstWord(piece.line, piece.start)));
+  const areCommands = words.size > 1 && marked * 2 >= synopses.length;
+  return synopses.length >= MIN_SYNOPSES && areCommands ? synopses : undefined;
 }

@@ -7,6 +7,8 @@ const BULLET = /^[-*•] ["'`]?([\w.+-]{1,60}?)["'`]?(?:(?:\s*:|\s{2,}| [-–])\
 const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s;
 /** `json   as JSON`, `yaml | yml   as YAML`: with spellings of one value, in a list that is the whole text. */
 const SPELLINGS_IN_COLUMNS = /^([\w.+-]{1,60}(?: ?\| ?[\w.+-]{1,60}){0,3})(?:\s{2,}|\t)\S/s;
+/** `json   as JSON`, deeper than the text above it: nothing need announce these. */
+const IN_DEEPER_COLUMNS = /^[a-z][\w.+-]{0,40}\s{2,}[A-Za-z]/;
 /** `json (as JSON; default)` */
 const IN_REMARK = /^["'`]?([\w.+-]{1,60}?)["'`]?\s+\(\S/s;
 /** `[json]  as JSON`, for which nothing need stand above; the widest fills its column. */
@@ -52,7 +54,8 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
   const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
   for (let i = 0; i + 2 < starts.length; i++) {
     const first = lineAt(i + 1);
-    if (!ANNOUNCEMENT.test(lineAt(i)) && !IN_BRACKETS.test(first)) continue;
+    const isDeeper = flow.indentAt(i + 1) > flow.indentAt(i) && IN_DEEPER_COLUMNS.test(first);
+    if (!ANNOUNCEMENT.test(lineAt(i)) && !IN_BRACKETS.test(first) && !isDeeper) continue;
     const pattern = [BULLET, IN_BRACKETS, IN_COLUMNS, ALONE].find((one) => one.test(first)) ?? IN_REMARK;
     const indent = flow.indentAt(i + 1);
     const values: ListedValue[] = [];
