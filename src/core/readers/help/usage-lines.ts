@@ -53,7 +53,7 @@ function below(lines: readonly TextLine[], index: number): number {
 }
 
 /** `Basic usage:`, `First way of usage:`: a heading with the word among others. */
-const QUALIFIED_HEADING = /^\s*[A-Z][\w-]{0,30} (?:[a-z]{1,30} ){0,3}usage(?: [a-z]{1,30}){0,2}:\s*$/;
+const QUALIFIED_HEADING = /^\s*[A-Z][\w-]{0,30} (?:[a-z]{1,30} ){0,3}[Uu]sage(?: [a-z]{1,30}){0,2}:\s*$/;
 
 /** Synopses in notation below headings such as `Basic usage:`, where no other heading announces them; undefined where there are none. */
 function qualified(lines: readonly TextLine[]): UsageLines | undefined {
