@@ -1,7 +1,9 @@
 import { type ScannedArgument, scanArgument } from './argument-notation.ts';
 import { bracketEnd, isBlank } from './characters.ts';
 import { isNameBoundary, type ScannedName, scanOptionName } from './option-name.ts';
+import { repeatedWords, wordsInOne } from './repeated-words.ts';
 import { makeScannedWord, type ScannedWord } from './scanned-word.ts';
+import { type SharedHyphen, scanBareNames, scanSharedHyphen } from './shared-hyphen.ts';
 
 export interface DeclaredName extends ScannedName {
   readonly argument: ScannedArgument | undefined;
@@ -62,42 +64,6 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     wasBarred = isBarred;
   }
   return names.length === 0 ? undefined : { names, loose: names.at(-1)?.argument?.loose ?? false, end };
-}
-
-/** What stands behind two names of an option is no longer. */
-const REPEATED_LIMIT = 80;
-
-/**
- * The words behind a name that stand behind the next one too, `--lid LID file, -l LID file`: one placeholder of several words. Undefined where
- * there are none, or all are in capitals, which are words of their own.
- */
-function repeatedWords(text: string, nameEnd: number, to: number): string | undefined {
-  const comma = text[nameEnd] === ' ' ? text.indexOf(', -', nameEnd) : -1;
-  if (comma < 0 || comma - nameEnd > REPEATED_LIMIT) return undefined;
-  const words = text.slice(nameEnd, comma);
-  if (!/^ [^\s[({<-]\S* [^\s-]/.test(words) || !/(?:^| )[a-z]/.test(words) || words.includes('  '))
-    return undefined;
-  const next = scanOptionName(text, comma + 2, to);
-  const end = (next?.end ?? to) + words.length;
-  const isRepeated = next !== undefined && text.startsWith(words, next.end) && end <= to;
-  return isRepeated && (end === to || /^(?:,| {2}|\t)/.test(text.slice(end, end + 2))) ? words : undefined;
-}
-
-/** The words behind a name as one placeholder, if they are these; in `LID file [LID file ...]` the dots mean more of the same. */
-function wordsInOne(text: string, nameEnd: number, words: string | undefined): BehindName | undefined {
-  if (words === undefined || !text.startsWith(words, nameEnd)) return undefined;
-  const [, one = '', more] = /^ (.+?)( \[\1 \.{3}\])?$/.exec(words) ?? [];
-  const end = nameEnd + words.length;
-  const argument: ScannedArgument = {
-    presence: 'mandatory',
-    words: [makeScannedWord(text, nameEnd + 1, nameEnd + 1 + one.length)],
-    repeats: more !== undefined,
-    separate: true,
-    loose: false,
-    start: nameEnd,
-    end,
-  };
-  return { argument, end };
 }
 
 /** What stands behind a name as a part of it, and where that ends. */
@@ -222,73 +188,6 @@ const CLOSERS: ReadonlyMap<string, string> = new Map([
   ['[', ']'],
   ['{', '}'],
 ]);
-
-/** Names behind one hyphen: all but the last, and the last of them, behind which an argument may stand. */
-interface SharedHyphen {
-  readonly before: readonly ScannedName[];
-  readonly last: ScannedName;
-}
-
-/** `-i/e`, `-sS/sT/sA`: names that share the hyphen of the first; `-v|vv|vvv`: one letter, once or more. */
-function scanSharedHyphen(text: string, start: number, to: number): SharedHyphen | undefined {
-  // Most names have no mark so near, and need no expression to tell.
-  const mark = [2, 3, 4].find((i) => text[start + i] === '/' || text[start + i] === '|');
-  if (mark === undefined) return undefined;
-  const shown = /^-([A-Za-z]{1,3})((?:[/|][A-Za-z]{1,4})+)(?=[\s,]|$)/.exec(
-    text.slice(start, Math.min(to, start + 40)),
-  );
-  const [matched = '', first = '', others = ''] = shown ?? [];
-  const parts = others.split(/[/|]/).slice(1);
-  const nameAt = (letters: string, from: number, end: number): ScannedName => ({
-    text: `-${letters}`,
-    form: letters.length === 1 ? 'short' : 'single-hyphen-long',
-    negated: undefined,
-    start: from,
-    end,
-  });
-  if (shown === null) return undefined;
-  const end = start + matched.length;
-  if (parts.every((part) => part === first.repeat(part.length)))
-    return { before: [], last: nameAt(first, start, end) };
-  if (!parts.every((part) => part.length === first.length)) return undefined;
-  let at = start;
-  const all = [first, ...parts].map((letters, i) => {
-    const from = i === 0 ? at : at + 1;
-    at = (i === 0 ? from + 1 : from) + letters.length;
-    return nameAt(letters, from, at);
-  });
-  const last = all.pop();
-  return last === undefined ? undefined : { before: all, last };
-}
-
-/**
- * `--variance|var|v`: names behind a long one without their hyphens, as Perl's Getopt::Long is told them. One of them must be a letter or a part of
- * the first: `--on|off` are two options.
- */
-function scanBareNames(text: string, name: ScannedName, to: number): SharedHyphen | undefined {
-  if (name.form !== 'long' || text[name.end] !== '|') return undefined;
-  const others = /^(?:\|[A-Za-z][\w-]{0,40}){1,8}(?=[\s=,]|$)/.exec(
-    text.slice(name.end, Math.min(to, name.end + 200)),
-  );
-  if (others === null) return undefined;
-  const first = name.text.slice(2);
-  const all = [...others[0].matchAll(/[^|]+/g)].map(({ 0: word, index }): ScannedName => {
-    const start = name.end + index;
-    const isLetter = word.length === 1;
-    return {
-      text: isLetter ? `-${word}` : `--${word}`,
-      form: isLetter ? 'short' : 'long',
-      negated: undefined,
-      start,
-      end: start + word.length,
-    };
-  });
-  const isSpelling = all.some(
-    ({ text: { length }, start, end }) => length === 2 || first.startsWith(text.slice(start, end)),
-  );
-  const last = all.pop();
-  return !isSpelling || last === undefined ? undefined : { before: all, last };
-}
 
 /** A hyphen or two are looked at with the blanks behind them. */
 const HYPHENS_SEEN = 8;

@@ -64,14 +64,9 @@ export function gatherText(
     const isOpen = last !== undefined && OPEN_MARK.test(last.line.text.slice(last.start, last.end));
     const isBelowNames = pieces.length > 0 || i === line.index + 1;
     const isMark = isBelowNames && blanks === 0 && (isOpen || RIGHT_MARK.test(next.text));
-    // `(see\n--late).`: a line that begins with a name and declares nothing.
-    const isRunningText =
-      mayDeclare(next) && !declared.has(next) && blanks === 0 && next.indent >= line.indent + 2;
-    const isInParagraph =
-      blanks === 0 && last !== undefined && goesOnWithParagraph(next, last.line, line, lines);
     const isValue = next.indent >= line.indent + 2 && VALUE_BELOW.test(next.text);
-    const isPart = isMark || isRunningText || isInParagraph || isValue;
-    if (!isPart && !belongsToText(next, line, from, blanks > 0)) break;
+    const goesOn = blanks === 0 && goesOnInSentence(next, last?.line, line, lines, declared);
+    if (!isMark && !isValue && !goesOn && !belongsToText(next, line, from, blanks > 0)) break;
     column ??= next.indent;
     // `= text` below the names, as it stands behind shorter ones.
     const markPattern = pieces.length === 0 ? /^[:=] +(?=\S)/ : isCommented ? /^# +(?=\S)/ : undefined;
@@ -81,6 +76,18 @@ export function gatherText(
     blanks = 0;
   }
   return { pieces, nextLine };
+}
+
+/** Whether a line right below a text goes on with it: it begins with a name and declares nothing, as in `(see\n--late).`, or is of its paragraph. */
+function goesOnInSentence(
+  next: TextLine,
+  last: TextLine | undefined,
+  entry: TextLine,
+  lines: readonly TextLine[],
+  declared: ReadonlySet<TextLine>,
+): boolean {
+  const isRunningText = mayDeclare(next) && !declared.has(next) && next.indent >= entry.indent + 2;
+  return isRunningText || (last !== undefined && goesOnWithParagraph(next, last, entry, lines));
 }
 
 /**

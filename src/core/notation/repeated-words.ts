@@ -1,0 +1,43 @@
+import type { ScannedArgument } from './argument-notation.ts';
+import { scanOptionName } from './option-name.ts';
+import { makeScannedWord } from './scanned-word.ts';
+
+/** What stands behind two names of an option is no longer. */
+const REPEATED_LIMIT = 80;
+
+/**
+ * The words behind a name that stand behind the next one too, `--lid LID file, -l LID file`: one placeholder of several words. Undefined where
+ * there are none, or all are in capitals, which are words of their own.
+ */
+export function repeatedWords(text: string, nameEnd: number, to: number): string | undefined {
+  const comma = text[nameEnd] === ' ' ? text.indexOf(', -', nameEnd) : -1;
+  if (comma < 0 || comma - nameEnd > REPEATED_LIMIT) return undefined;
+  const words = text.slice(nameEnd, comma);
+  if (!/^ [^\s[({<-]\S* [^\s-]/.test(words) || !/(?:^| )[a-z]/.test(words) || words.includes('  '))
+    return undefined;
+  const next = scanOptionName(text, comma + 2, to);
+  const end = (next?.end ?? to) + words.length;
+  const isRepeated = next !== undefined && text.startsWith(words, next.end) && end <= to;
+  return isRepeated && (end === to || /^(?:,| {2}|\t)/.test(text.slice(end, end + 2))) ? words : undefined;
+}
+
+/** The words behind a name as one placeholder, if they are these; in `LID file [LID file ...]` the dots mean more of the same. */
+export function wordsInOne(
+  text: string,
+  nameEnd: number,
+  words: string | undefined,
+): { readonly argument: ScannedArgument; readonly end: number } | undefined {
+  if (words === undefined || !text.startsWith(words, nameEnd)) return undefined;
+  const [, one = '', more] = /^ (.+?)( \[\1 \.{3}\])?$/.exec(words) ?? [];
+  const end = nameEnd + words.length;
+  const argument: ScannedArgument = {
+    presence: 'mandatory',
+    words: [makeScannedWord(text, nameEnd + 1, nameEnd + 1 + one.length)],
+    repeats: more !== undefined,
+    separate: true,
+    loose: false,
+    start: nameEnd,
+    end,
+  };
+  return { argument, end };
+}
