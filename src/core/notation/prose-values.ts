@@ -23,9 +23,10 @@ const NAMED_ALL = /^(?:possible|valid|allowed|accepted|supported|available)\b.* 
 
 /**
  * The allowed values that a text lists in its sentences, with their place there; undefined where it lists none:
- * `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`.
+ * `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`. `starts` are where the lines of the text
+ * begin: a list behind `one of:` may end with its line.
  */
-export function valuesInProse(text: string): ProseValues | undefined {
+export function valuesInProse(text: string, starts: readonly number[] = []): ProseValues | undefined {
   if (!MAY_LIST.test(text)) return undefined;
   for (const match of text.matchAll(LIST_AHEAD)) {
     const list = scanValueList(text, match.index + match[0].length);
@@ -38,7 +39,9 @@ export function valuesInProse(text: string): ProseValues | undefined {
       match.index > 0 &&
       !isAfterPlaceholder(text, match.index) &&
       !isApart(text, match.index, list);
-    const isToTheEnd = !isLoose && /^(?:one of|either)/i.test(match[0]) && /^[\s.;)\]]*$/.test(rest);
+    const isEndOfLine = match[0].includes(':') && list !== undefined && starts.includes(list.end + 1);
+    const isToTheEnd =
+      !isLoose && /^(?:one of|either)/i.test(match[0]) && (isEndOfLine || /^[\s.;)\]]*$/.test(rest));
     // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isAll = NAMED_ALL.test(match[0]) && list?.hasAnd && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
@@ -103,12 +106,18 @@ function wholeList(text: string): ProseValues | undefined {
     : undefined;
 }
 
-/** `(SORT can be name, size)`: up to the end of a bracket or a sentence. */
+/** `SORT can be `, `SORT is ` before quotes, and `, SORT is ` before anything: `if SORT is missing or late` says when. */
+const PLACEHOLDER_AHEAD =
+  /\b[A-Z][A-Z_-]{1,30} (?:(?:can|may|must|should) be |is (?=["'`]))|(?<=(?:^|[,.;(]) ?)[A-Z][A-Z_-]{1,30} is (?=[a-z])/g;
+
+/** `(SORT can be name, size)`, `SORT is name or size`: up to the end of a bracket or a sentence, or to the default. */
 function listOfPlaceholder(text: string): ProseValues | undefined {
-  for (const match of text.matchAll(/\b[A-Z][A-Z_-]{1,30} (?:(?:can|may|must|should) be |is (?=["'`]))/g)) {
+  for (const match of text.matchAll(PLACEHOLDER_AHEAD)) {
     const list = scanValueList(text, match.index + match[0].length);
-    if (list !== undefined && /^(?:\)|\.?\s*$)/.test(text.slice(list.end, list.end + 3)))
-      return { values: list.values, start: match.index, end: list.end };
+    const isQuotedOrTold = !/ is $/.test(match[0]) || list?.hasOr === true;
+    const isWhole =
+      list !== undefined && /^(?:\)|\.?\s*$| \(default )/.test(text.slice(list.end, list.end + 10));
+    if (isWhole && isQuotedOrTold) return { values: list.values, start: match.index, end: list.end };
   }
   return undefined;
 }

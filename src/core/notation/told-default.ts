@@ -5,6 +5,9 @@ import { defaultInProse, type ProseDefault, unquoted } from './prose-default.ts'
 /** `0, only with lids`: a value, and what is to be said of it. */
 const REMARK = /^([^\s,"'`]{1,60}), [a-z]+(?: [A-Za-z]+)+$/;
 
+/** `500 ms, except where it is late`: the value, and what is to be said of it. */
+const EXCEPTION = /^([^,"'`]{1,40}), (?:except|unless|where|if|when|but|only)\b[\s\S]*$/;
+
 /** The default that a text tells, in a mark such as `[default: 3]` or in a sentence; undefined where it tells none. */
 export function toldDefault(
   text: string,
@@ -12,7 +15,9 @@ export function toldDefault(
 ): ProseDefault | undefined {
   const note = surestNote(notes, 'default');
   if (note === undefined) return defaultInProse(text);
-  const value = unquoted(note.value.trim().replace(/[,;]$/, '').replace(REMARK, '$1'));
+  const value = unquoted(
+    note.value.trim().replace(/[,;]$/, '').replace(REMARK, '$1').replace(EXCEPTION, '$1'),
+  );
   // `(the default value, meaning none)`
   return value === '' || /^(?:[,;]|: )/.test(note.value.trim())
     ? undefined

@@ -156,7 +156,8 @@ function readValues(
   const bracketed = bracketedValues(text);
   // What else tells values in so many words is surer than a bracket. A list may end where the marks begin.
   const own = text.slice(0, ownEnd).trimEnd();
-  const told = slashedValues(text) ?? valuesInProse(text) ?? valuesInProse(own) ?? numberedValues(text);
+  const told =
+    slashedValues(text) ?? valuesInProse(text, flow.starts) ?? valuesInProse(own) ?? numberedValues(text);
   const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
   if (found === undefined) return undefined;
   const isInferred = 'isByPlace' in found && found.isByPlace === true;

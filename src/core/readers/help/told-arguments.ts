@@ -20,6 +20,12 @@ const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whethe
 const POINTS_AT_VALUE =
   /(?<!\b(?:print|show|display|list|view|see|get|give|output|read)s? )\bthis (?:string|number|many|regexp?|pattern|file|name|path|directory|value|text|prefix|suffix|port|address|host|url)\b/i;
 
+/** Whether the text of an option that shows no argument says that it takes one: `Takes an argument in kbps.` */
+function saysSo({ argument, help }: Option): boolean {
+  const isBare = argument === undefined || argument.value.presence === 'none';
+  return isBare && /(?:^|\. )(?:takes|requires|needs) an? (?:[a-z]+ )?argument\b/i.test(help?.value ?? '');
+}
+
 /** A default that no switch has. */
 const VALUE = /^(?:\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
 
@@ -37,7 +43,9 @@ export function withToldArguments(
   );
   const shown = argumentsInBrackets(options, synopses);
   if (isShown)
-    return shown.size === 0 ? options : options.map((option) => withSeparateArgument(option, shown));
+    return options.map((option) =>
+      withSeparateArgument(saysSo(option) ? withAnyValue(option) : option, shown),
+    );
   const switches = options.filter(isMarkedSwitch);
   const marksSwitches = switches.length > 0 && switches.every(tellsState);
   return options.map((option) => {

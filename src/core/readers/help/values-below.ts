@@ -42,6 +42,24 @@ function wholeList(flow: TextFlow): readonly ListedValue[] | undefined {
   return lines >= MIN_WHOLE ? values : undefined;
 }
 
+/** `late: as late as can be` */
+const LABELLED = /^([a-z][\w.+-]{1,40}): +\S/;
+/** Words that say something of the option, and are no values. */
+const REMARK = /^(?:default|example|note|see|warning|caution|hint|environment|env|type|e\.g)s?$/;
+
+/** The values that the last lines of a text are, at its indentation, each with a colon and what it means; so many of them need no announcement. */
+function labelledTail(flow: TextFlow): readonly ListedValue[] | undefined {
+  const { starts, text } = flow;
+  const values: ListedValue[] = [];
+  for (let i = starts.length - 1; i > 0; i--) {
+    const start = starts[i] ?? 0;
+    const value = LABELLED.exec(text.slice(start, starts[i + 1]))?.[1];
+    if (value === undefined || REMARK.test(value)) break;
+    values.unshift({ value, start, end: start + value.length });
+  }
+  return values.length >= MIN_WHOLE ? values : undefined;
+}
+
 /**
  * A list of values inside the text of an entry, each on a line of its own, below a line that ends in a colon, or as the whole text; undefined
  * where there is none.
@@ -49,7 +67,7 @@ function wholeList(flow: TextFlow): readonly ListedValue[] | undefined {
 export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined {
   const { starts, text } = flow;
   if (starts.length < 3) return undefined;
-  const asList = wholeList(flow);
+  const asList = wholeList(flow) ?? labelledTail(flow);
   if (asList !== undefined) return asList;
   const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
   for (let i = 0; i + 2 < starts.length; i++) {
