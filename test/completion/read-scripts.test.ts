@@ -151,3 +151,14 @@ test('the shell of a script is told from its name, else from what it says', () =
   assert.equal(shellOf('tiffin', '  complete -F _t tiffin\n'), 'bash');
   assert.equal(shellOf('tiffin', 'Usage: tiffin\n'), undefined);
 });
+
+test('a script that loads what the program prints is told as not read, and not as one without words', () => {
+  const texts: readonly (readonly [Shell, string])[] = [
+    ['fish', 'tiffin completion fish | source\n'],
+    ['bash', 'eval "$(tiffin completion bash)"\n'],
+    ['bash', 'source <(tiffin completion bash)\n'],
+    ['zsh', '#compdef tiffin\nsource <(tiffin completion zsh)\n'],
+  ];
+  for (const [shell, text] of texts)
+    assert.deepEqual(read(shell, text).slice(1), ['? what the script loads when it runs'], text);
+});

@@ -3,6 +3,7 @@ import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Source, Span } from '../../source/source.ts';
 import { type BashText, BashVariables } from './bash-variables.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
+import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { type BudgetLimits, ReadingBudget } from './reading-budget.ts';
 
 /** How deep functions of a script may call each other. */
@@ -60,6 +61,8 @@ class BashReader {
         return;
       }
       if (node.type === 'Assignment') this.#assign(node, variables);
+      if (node.type === 'Command' && LOADING.has(node.name?.value ?? ''))
+        this.#builder.notRead(NOT_LOADED, this.#place(node.pos, node.end));
       if (node.type === 'Command' && node.name?.value === 'complete') {
         const words = node.args.filter((one): one is Word => one.type === 'Word');
         const values = words.map(({ value }) => value);

@@ -5,6 +5,7 @@ import { type FishComplete, readFishComplete } from './fish-complete.ts';
 import { type FishWhere, readFishCondition } from './fish-condition.ts';
 import { FishLexer, type FishStatement, type FishVariables, type FishWord } from './fish-words.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
+import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { WordPlaces } from './narrowed-place.ts';
 import { ReadingBudget } from './reading-budget.ts';
 
@@ -90,6 +91,7 @@ class FishReader {
   #statement(words: FishStatement, isCertain: boolean): void {
     const name = words[0]?.texts[0];
     if (name === 'set') this.#set(words);
+    if (LOADING.has(name ?? '')) this.#builder.notRead(NOT_LOADED, words[0]?.place ?? null);
     if (name !== 'complete') {
       // A function that is given the program's name may declare anything for it.
       const [first, ...others] = words;

@@ -2,6 +2,7 @@ import { listKey } from '../../collections/list-key.ts';
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
+import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { narrowedPlace, WordPlaces } from './narrowed-place.ts';
 import { type BudgetLimits, ReadingBudget } from './reading-budget.ts';
 import { FILES, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
@@ -116,6 +117,8 @@ class ZshReader {
     else if (name === '_describe') this.#describe(words, where);
     else if (name === '_values') this.#values(words, where);
     else if (FILES.test(name)) this.#files(where);
+    else if (depth === 0 && LOADING.has(name))
+      this.#builder.notRead(NOT_LOADED, this.#script.tokens[start]?.place ?? null);
     else if (!OF_THE_MACHINE.test(name)) {
       if (this.#script.functions.has(name)) this.#call(name, where, depth);
       else if (/^_\w/.test(name) || name === 'compadd')
