@@ -10,6 +10,7 @@ import {
   readCompletion,
   readDocument,
   readHelp,
+  readSource,
 } from 'dabbawala';
 import { COVERAGE_REPORTS, coverage } from 'dabbawala/analysis';
 import { type Interface, walkCommands } from 'dabbawala/model';
@@ -292,4 +293,19 @@ test('what is told of a choice of 5,000 words does not repeat all of them for ea
   });
   assert.equal(from.root.forms[0]?.operands[0]?.word.values?.value.length, 5000);
   assert.ok(report.length < text.length * 100, `${report.length} for ${text.length}`);
+});
+
+test('a setting that there is not is told, and not passed over', () => {
+  const source = { name: 'help', text: 'Usage: tiffin [--late]\n' };
+  // @ts-expect-error: the setting is called program
+  assert.throws(() => readHelp(source, { programme: 'tiffin' }), {
+    name: 'MisuseError',
+    message: /^readHelp: expected one of program, command, width, found 'programme'; .*'program'/,
+  });
+  // @ts-expect-error: there is no such kind
+  assert.throws(() => readSource(source, { kind: 'halp' }), {
+    name: 'MisuseError',
+    message: /^readSource: kind: expected one of document, help, found 'halp'/,
+  });
+  assert.equal(readSource(source, { kind: 'help', program: 'box' }).interface?.program.value, 'box');
 });

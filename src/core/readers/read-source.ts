@@ -1,10 +1,11 @@
+import { expectKeys, MisuseError } from '../messages/misuse-error.ts';
 import { overrideRules } from '../model/override-rules.ts';
 import type { ParsingRules } from '../model/parsing-rules.ts';
 import type { Source } from '../source/source.ts';
 import { type ForeignText, foreignText } from './foreign-text.ts';
-import type { HelpSettings } from './help/help-settings.ts';
+import { HELP_SETTINGS, type HelpSettings } from './help/help-settings.ts';
 import type { Reading } from './reading.ts';
-import { detectKind, type ReadableKind, TEXT_READERS } from './text-readers.ts';
+import { detectKind, READABLE_KINDS, type ReadableKind, TEXT_READERS } from './text-readers.ts';
 
 /** What the caller knows better than the text. */
 export interface SourceSettings extends HelpSettings {
@@ -16,16 +17,25 @@ export interface SourceSettings extends HelpSettings {
 
 /**
  * Reads a source of any kind; the settings for help output, but for its rules, are not used for others. A text that looks like something else is
- * a problem, unless the settings say its kind. Never throws.
+ * a problem, unless the settings say its kind. Whatever the text holds, it does not throw; a setting, or a kind, that there is not is a MisuseError.
  */
 export function readSource(source: Source, settings: SourceSettings = {}): Reading {
-  const kind = settings.kind ?? detectKind(source.text);
-  const foreign = settings.kind === undefined && kind === 'help' ? foreignText(source.text) : undefined;
+  expectKeys('readSource', settings, { ...HELP_SETTINGS, kind: true, rules: true });
+  const { kind: given, rules, ...help } = settings;
+  if (given !== undefined && !READABLE_KINDS.includes(given))
+    throw new MisuseError({
+      argument: 'readSource: kind',
+      expected: `one of ${READABLE_KINDS.join(', ')}`,
+      found: given,
+      names: READABLE_KINDS,
+    });
+  const kind = given ?? detectKind(source.text);
+  const foreign = given === undefined && kind === 'help' ? foreignText(source.text) : undefined;
   if (foreign !== undefined) return foreignReading(source, foreign);
-  const reading = TEXT_READERS[kind].read(source, settings);
-  return reading.interface === undefined || settings.rules === undefined
+  const reading = TEXT_READERS[kind].read(source, help);
+  return reading.interface === undefined || rules === undefined
     ? reading
-    : { ...reading, interface: overrideRules(reading.interface, settings.rules) };
+    : { ...reading, interface: overrideRules(reading.interface, rules) };
 }
 
 function foreignReading(source: Source, { looksLike, advice }: ForeignText): Reading {

@@ -1,14 +1,17 @@
+import { expectKeys } from '../../messages/misuse-error.ts';
 import type { HelpAnnotation } from '../../source/help-annotation.ts';
 import type { Source } from '../../source/source.ts';
-import type { HelpSettings } from './help-settings.ts';
+import { HELP_SETTINGS, type HelpSettings } from './help-settings.ts';
 import { countLines } from './line-roles.ts';
 import { readHelpLines } from './read-help.ts';
 
 /**
  * Tells how help output is read, line by line: the role of each, and which options, commands and operands were taken from it. A text that
- * cannot be used as help has lines of prose and unread ones only. Never throws.
+ * cannot be used as help has lines of prose and unread ones only. Whatever the text holds, it does not throw; a setting that there is not is a
+ * MisuseError.
  */
 export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpAnnotation {
+  expectKeys('annotateHelp', settings, HELP_SETTINGS);
   const { lines } = readHelpLines(source, settings);
   const annotated = lines.map(({ line, role, reads }) => ({
     line: line.index + 1,

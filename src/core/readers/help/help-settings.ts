@@ -7,3 +7,10 @@ export interface HelpSettings {
   /** The columns of the terminal for which the text was printed. */
   readonly width?: number | undefined;
 }
+
+/** The keys of these settings. */
+export const HELP_SETTINGS: Readonly<Record<keyof HelpSettings, true>> = {
+  program: true,
+  command: true,
+  width: true,
+};

@@ -1,3 +1,4 @@
+import { expectKeys } from '../../messages/misuse-error.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
@@ -8,7 +9,7 @@ import { partCommands } from './command-sections.ts';
 import { findDoubts } from './doubts.ts';
 import { unfoldLabels } from './hanging-labels.ts';
 import { readParts } from './help-parts.ts';
-import type { HelpSettings } from './help-settings.ts';
+import { HELP_SETTINGS, type HelpSettings } from './help-settings.ts';
 import { TEXT_LIMIT } from './limits.ts';
 import { countLines, type LineWithRole, lineRoles } from './line-roles.ts';
 import { readSection, sectionCommands } from './section-commands.ts';
@@ -21,9 +22,10 @@ import { unreadProblems } from './unread-lines.ts';
  * Reads the help output of one command. Gives an interface whose tree of commands holds the path that the text
  * describes, with what it says stated and what only its layout suggests inferred; no interface, and a problem, where
  * the text is empty, too long (over 16 Mi UTF-16 units), or shows neither usage, options nor commands. Lines that look
- * like entries of a list and could not be read are problems. Never throws.
+ * like entries of a list and could not be read are problems. Whatever the text holds, it does not throw; a setting that there is not is a MisuseError.
  */
 export function readHelp(source: Source, settings: HelpSettings = {}): Reading {
+  expectKeys('readHelp', settings, HELP_SETTINGS);
   const { interface: from, problems } = readHelpLines(source, settings);
   return { interface: from, problems };
 }
