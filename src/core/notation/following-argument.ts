@@ -105,6 +105,8 @@ export function isMoreOf(
 ): boolean {
   // `(-l BOX | -e BOX FOLDER)`, `[-f other file]`: what stands in a bracket with an option is its own.
   if (isBracketed && node?.kind === 'word') return /^<|^[A-Z][A-Z0-9_-]*$|^[a-z][a-z0-9_-]*$/.test(node.text);
+  // `[-k band size (for wide ones)]`
+  if (isBracketed && node?.kind === 'sequence') return node.items.every((one) => one.kind === 'word');
   if (node?.kind !== 'optional' || node.body.kind !== 'repeat') return false;
   const { body } = node.body;
   return body.kind === 'word' && (isBracketed || body.text === argument.text);

@@ -17,6 +17,8 @@ export function isNameAlone(line: TextLine): boolean {
   // `with --late.`: the end of a sentence.
   if (/[^.\s]\.$/.test(head)) return false;
   if (/^\{[^\s{}]{1,800}\}$/.test(head) || isPathWithNotation(head.slice(0, 500))) return true;
+  // `<late boxes>`
+  if (/^<[A-Za-z][^<>]{0,60}>(?:\.{3})?$/.test(head)) return true;
   // `box (b, bx)`: with other names.
   if (/^[\w.:@+-]{1,60} \([\w.:@+-]{1,60}(?:, [\w.:@+-]{1,60}){1,8}\)$/.test(head)) return true;
   return /^[^\s,.;:!?]+(?:\.{3}|…)?(?:,? [a-z][\w-]*)?(?:,? (?:[<[{(]\S*|\.{3}[\]>)]*|[A-Z][A-Z0-9_.-]*|--?[a-z]\S*)){0,8}$/.test(

@@ -2,7 +2,7 @@ import type { Declaration, DeclaredName } from '../../notation/declaration.ts';
 import type { Candidate } from './candidate.ts';
 import { findCandidates } from './entry-candidates.ts';
 import { gatherText } from './entry-text.ts';
-import type { TextLine, TextPiece } from './text-line.ts';
+import { columnAt, type TextLine, type TextPiece } from './text-line.ts';
 
 /** Names on one line. */
 export interface DeclaringLine {
@@ -36,6 +36,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       .map(({ line }) => line.indent),
   );
   const inLists = bracketsBelowHeadings(candidates, lines);
+  const secondColumns = secondNameColumns(candidates);
   for (const [i, candidate] of candidates.entries()) {
     if (candidate.line.index < textUntil) continue;
     declaring.push(candidate);
@@ -46,7 +47,7 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       next?.line.index === candidate.line.index + 1 &&
       (goesOn ||
         isStacked(candidate, next, lines) ||
-        isAboveItsLetter(candidate, next, lines) ||
+        isAboveItsLetter(candidate, next, lines, secondColumns) ||
         (hasLettersAbove && isLetterAbove(candidate, next)))
     )
       continue;
@@ -65,7 +66,9 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
       continue;
     }
     const above = found.at(-1);
-    if (above !== undefined && isPartOfAbove(candidate, above)) {
+    if (above !== undefined && pieces.length === 0 && isOtherNameOf(candidate, above, lines)) {
+      found[found.length - 1] = { ...above, declaring: [...above.declaring, ...declaring], nextLine };
+    } else if (above !== undefined && isPartOfAbove(candidate, above)) {
       // What stands behind the bracket belongs to it; the text below is that of the entry above.
       const below = pieces.filter(({ line }) => line !== candidate.line);
       found[found.length - 1] = { ...above, pieces: below, nextLine };
@@ -86,7 +89,12 @@ export function findOptionEntries(lines: readonly TextLine[], shown: ReadonlySet
  * `--all-boxes` alone on a line, right above and further left than `-a - with all boxes`, or behind an empty line at the indentation of its initial:
  * the text is that of both names.
  */
-function isAboveItsLetter(long: Candidate, letter: Candidate, lines: readonly TextLine[]): boolean {
+function isAboveItsLetter(
+  long: Candidate,
+  letter: Candidate,
+  lines: readonly TextLine[],
+  secondColumns: ReadonlySet<number>,
+): boolean {
   const [name, ...others] = long.declaration.names;
   const [short, ...more] = letter.declaration.names;
   const wordsOf = (one: typeof name) => one?.argument?.words.map(({ placeholder }) => placeholder).join(' ');
@@ -99,12 +107,24 @@ function isAboveItsLetter(long: Candidate, letter: Candidate, lines: readonly Te
   if (name === undefined || !isPair) return false;
   const isInitial = name.text.replace(/^-+/, '')[0] === short.text[1] && name.form !== 'short';
   if (letter.line.indent === long.line.indent) return isInitial && lines[long.line.index - 1]?.blank === true;
-  return (
-    name.form === 'long' &&
-    letter.line.indent > long.line.indent &&
-    letter.line.indent <= long.line.indent + MAX_DEEPER
-  );
+  const isNear = letter.line.indent <= long.line.indent + MAX_DEEPER;
+  const isInColumn = secondColumns.has(letter.line.indent);
+  return name.form === 'long' && letter.line.indent > long.line.indent && (isNear || isInColumn);
 }
+
+/** The columns at which so many lines have their second name: `--late    -l   text`. */
+function secondNameColumns(candidates: readonly Candidate[]): ReadonlySet<number> {
+  const counts = new Map<number, number>();
+  for (const { line, declaration } of candidates) {
+    const second = declaration.names[1];
+    if (second === undefined) continue;
+    const column = columnAt(line, second.start);
+    counts.set(column, (counts.get(column) ?? 0) + 1);
+  }
+  return new Set([...counts].flatMap(([column, count]) => (count >= MIN_IN_COLUMN ? [column] : [])));
+}
+
+const MIN_IN_COLUMN = 3;
 
 /** So many letters above long names are the custom of a list. */
 const MIN_LETTERS_ABOVE = 2;
@@ -229,6 +249,24 @@ function bracketsBelowHeadings(
     if (isNext) found.add(candidate);
   }
   return found;
+}
+
+/**
+ * Whether a name alone, right below an entry of one line and above an empty one, is another name of it: it has the same placeholder, as in `--call LID   open
+ * it`, and below that `--f LID`.
+ */
+function isOtherNameOf(candidate: Candidate, above: OptionEntry, lines: readonly TextLine[]): boolean {
+  const [one, ...more] = above.declaring;
+  const { index, indent } = candidate.line;
+  const isBelow =
+    one?.line.index === index - 1 && one.line.indent === indent && lines[index + 1]?.blank !== false;
+  if (one === undefined || more.length > 0 || !isBelow || candidate.certainty !== 'alone') return false;
+  const wordsOf = ({ names }: Declaration) =>
+    names.at(-1)?.argument?.words.map(({ placeholder }) => placeholder);
+  const [own, others] = [wordsOf(candidate.declaration), wordsOf(one.declaration)];
+  return (
+    own !== undefined && own.length > 0 && above.pieces.length > 0 && own.join(' ') === others?.join(' ')
+  );
 }
 
 function isBracketed({ line }: Candidate): boolean {
