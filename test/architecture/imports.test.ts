@@ -35,7 +35,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   model: ['source'],
   findings: ['messages', 'source'],
   notation: ['model', 'source'],
-  readers: ['model', 'notation', 'source', 'structured'],
+  readers: ['messages', 'model', 'notation', 'source', 'structured'],
   writers: [
     'abbreviations',
     'coverage',
