@@ -67,6 +67,15 @@ export function isByColon(block: readonly (SplitEntry | undefined)[], lines: rea
   return count >= MIN_BY_COLON && block.every((split) => split?.certainty !== 'columns');
 }
 
+/** So many lines with the mark of a comment, and most of all, make it the mark of texts: `-q # say nothing`. Elsewhere it stands for a number. */
+const MIN_BY_HASH = 3;
+
+/** Whether the mark of a comment parts names from texts. */
+export function isByHash(lines: readonly TextLine[]): boolean {
+  const marked = lines.filter(({ text }) => / # \S/.test(text)).length;
+  return marked >= MIN_BY_HASH && marked * 2 > lines.length;
+}
+
 /** The columns at which the texts of a block stand behind gutters, and not by chance. */
 export function firmColumnsOf(block: readonly (SplitEntry | undefined)[]): ReadonlySet<number> {
   const votes = new Map<number, number>();

@@ -1,9 +1,9 @@
-import { byBlock, firmColumnsOf, isByColon, isNamesOnly, nameColumnsOf } from './block-columns.ts';
+import { byBlock, firmColumnsOf, isByColon, isByHash, isNamesOnly, nameColumnsOf } from './block-columns.ts';
 import { type Candidate, mayDeclare } from './candidate.ts';
 import type { SplitEntry } from './entry-split.ts';
 import { type Evidence, isEntry } from './running-text.ts';
 import { textAtColumn } from './split-at-column.ts';
-import { splitEntry } from './split-entry.ts';
+import { NO_SURROUNDINGS, splitEntry } from './split-entry.ts';
 import type { TextLine } from './text-line.ts';
 
 /** Whether a line goes on with a command line that a backslash broke. */
@@ -26,7 +26,8 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
   const starters = lines.filter(
     (line) => mayDeclare(line) && !goesOnWithCommandLine(line, lines) && !isAlternation(line, lines),
   );
-  const sure = starters.map((line) => splitEntry(line));
+  const byHash = isByHash(starters);
+  const sure = starters.map((line) => splitEntry(line, { ...NO_SURROUNDINGS, isByHash: byHash }));
   const columnsBefore = nearestColumns(sure);
   const columnsAfter = nearestColumns(sure.toReversed()).toReversed();
   const columnBelow = commonColumnBelow(starters, lines);
@@ -53,6 +54,7 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
       firmColumns: voted[i] ?? new Set<number>(),
       nameColumns: named[i] ?? new Set<number>(),
       isByColon: allByColon || byColon[i] === true,
+      isByHash: byHash,
       isNamesOnly: bare[i] === true,
       textIsBelow: nextLineColumn(line, lines) !== undefined,
       namesFollow,

@@ -32,6 +32,8 @@ export interface Surroundings {
   readonly textIsBelow: boolean;
   /** Whether a colon and one blank part names and texts in the block: then a word before such a colon is a placeholder. */
   readonly isByColon: boolean;
+  /** Whether the mark of a comment parts names from texts. */
+  readonly isByHash: boolean;
   /** Whether all lines of the block hold names with a word at most: then it is a placeholder. */
   readonly isNamesOnly: boolean;
   /** Whether the next line begins with a name: behind a comma, the names go on there. */

@@ -7,12 +7,13 @@ import { splitAtKnownColumn } from './split-at-column.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 import { markLength } from './text-mark.ts';
 
-const NO_SURROUNDINGS: Surroundings = {
+export const NO_SURROUNDINGS: Surroundings = {
   columns: [],
   firmColumns: new Set(),
   nameColumns: new Set(),
   textIsBelow: false,
   isByColon: false,
+  isByHash: false,
   isNamesOnly: false,
   namesFollow: false,
 };
@@ -33,7 +34,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
     atGutter(line) ??
     atRemark(line) ??
     alone(line, columns.length > 0 || isNamesOnly, limit === text.length ? scanned : undefined) ??
-    atMark(line, columns, around.isByColon) ??
+    atMark(line, columns, around) ??
     atOneBlank(line)
   );
 }
@@ -172,16 +173,23 @@ function alone(
   };
 }
 
+/** The mark of a comment. */
+const HASH = ' # ';
+
 /** Marks that part a text from one placeholder in small letters too. */
-const MARKS_ALONE: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ', ' : ']);
+const MARKS_ALONE: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ', ' : ', HASH]);
 const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
 
 /** So many bare words are placeholders, where a colon between blanks parts them from a text. */
 const MAX_BARE_WORDS = 3;
 
-function atMark(line: TextLine, columns: readonly number[], isByColon: boolean): SplitEntry | undefined {
+function atMark(
+  line: TextLine,
+  columns: readonly number[],
+  { isByColon, isByHash }: Surroundings,
+): SplitEntry | undefined {
   let best: { index: number; mark: string } | undefined;
-  for (const mark of MARKS) {
+  for (const mark of isByHash ? [HASH] : MARKS) {
     const index = line.text.indexOf(mark, line.first + 1);
     if (index > 0 && (best === undefined || index < best.index)) best = { index, mark };
   }

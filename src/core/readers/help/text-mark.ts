@@ -1,5 +1,5 @@
-/** A mark in front of a text in a column: `-b     : the text`. */
-const TEXT_MARK = /^(?::|=|#|-{1,2}|[–—]) +(?=[^\s-])/;
+/** A mark in front of a text in a column: `-b     : the text`, `-b   | the text`, `-b   * | the text`. */
+const TEXT_MARK = /^(?::|=|#|(?:\* )?\||-{1,2}|[–—]) +(?=[^\s-])/;
 
 /** How long the mark at an index is, with the blanks behind it; 0 where there is none. */
 export function markLength(text: string, at: number): number {

@@ -101,7 +101,7 @@ export function isListed(line: TextLine): boolean {
   const text = line.text.slice(line.first, line.first + 120);
   // A sentence behind a wide gutter, whatever stands in front of it.
   if (/^-[^[\]|]*\S(?: {3,}| {0,2}\t\s*)[A-Za-z(][\w'’]*(?: [a-z]\S*){1,3}/.test(text)) return true;
-  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +[-:] +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
+  return /^--?\w[^\s:]*(?: \| --?\S+)?(?: [^\s:]+)?(?:\t\s*| {2,}| +[-:#] +|: +)(?:[:=] +)?[A-Za-z(-]\S* [a-z]/.test(
     text,
   );
 }
