@@ -26,7 +26,10 @@ const NAMED_ALL = /^(?:possible|valid|allowed|accepted|supported|available)\b.* 
  * `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`. `starts` are where the lines of the text
  * begin: a list behind `one of:` may end with its line.
  */
-export function valuesInProse(text: string, starts: readonly number[] = []): ProseValues | undefined {
+export function valuesInProse(
+  text: string,
+  starts: ReadonlySet<number> = new Set(),
+): ProseValues | undefined {
   if (!MAY_LIST.test(text)) return undefined;
   for (const match of text.matchAll(LIST_AHEAD)) {
     const list = scanValueList(text, match.index + match[0].length);
@@ -39,7 +42,7 @@ export function valuesInProse(text: string, starts: readonly number[] = []): Pro
       match.index > 0 &&
       !isAfterPlaceholder(text, match.index) &&
       !isApart(text, match.index, list);
-    const isEndOfLine = match[0].includes(':') && list !== undefined && starts.includes(list.end + 1);
+    const isEndOfLine = match[0].includes(':') && list !== undefined && starts.has(list.end + 1);
     const isToTheEnd =
       !isLoose && /^(?:one of|either)/i.test(match[0]) && (isEndOfLine || /^[\s.;)\]]*$/.test(rest));
     // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.

@@ -27,13 +27,13 @@ export function byBlock<T>(
 const MIN_BARE = 4;
 
 /** So many of them are enough: one or two may have a few words. */
-const BARE_SHARE = 0.8;
+const MIN_BARE_SHARE = 0.8;
 
 /** Whether the lines of a block hold names with one word behind them at most, `--day day`, `--quiet`, and no gutter parts a text from them. */
 export function isNamesOnly(block: readonly TextLine[]): boolean {
   const bare = block.filter(({ text, first }) => /^--?\S+(?: \S+)?$/.test(text.slice(first)));
   const hasGutter = block.some(({ text, first }) => /\S(?: {2}|\t)/.test(text.slice(first)));
-  return bare.length >= MIN_BARE && bare.length >= block.length * BARE_SHARE && !hasGutter;
+  return bare.length >= MIN_BARE && bare.length >= block.length * MIN_BARE_SHARE && !hasGutter;
 }
 
 /** The columns at which long names begin behind a gutter, in most lines of a block: `-e    --edges number`. */

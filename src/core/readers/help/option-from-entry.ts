@@ -118,7 +118,7 @@ function optionArgument(
       notations.typeMark?.value === 'mandatory' ||
       notations.valuesAreMarked ||
       notations.range !== undefined ||
-      notations.required !== undefined;
+      beginsWith(notations.required, flow);
     const isFlag = notations.ownText !== undefined && notations.typeMark?.value === 'mandatory';
     if ((isTold && !showsArguments) || isFlag || isOneOfValues(notations)) {
       const word = makeValueWord({
@@ -171,6 +171,12 @@ function asValue(byDefault: Knowable<string>, values: Knowable<readonly AllowedV
   if (byDefault === undefined || member === undefined || !isNamed(member) || isNamed(byDefault.value))
     return byDefault;
   return { ...byDefault, value: member };
+}
+
+/** `Required. How many of them.`: whether a fact is told at the beginning of a text, and not somewhere in what was written. */
+function beginsWith(fact: Fact<boolean> | undefined, flow: TextFlow): boolean {
+  const [start, from] = [fact?.place?.start, flow.place.start];
+  return start !== undefined && start <= from + 1;
 }
 
 /** Whether a text lists values and says which of them is the default: then a value there must be, whatever the list shows. */

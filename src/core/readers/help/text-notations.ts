@@ -157,7 +157,10 @@ function readValues(
   // What else tells values in so many words is surer than a bracket. A list may end where the marks begin.
   const own = text.slice(0, ownEnd).trimEnd();
   const told =
-    slashedValues(text) ?? valuesInProse(text, flow.starts) ?? valuesInProse(own) ?? numberedValues(text);
+    slashedValues(text) ??
+    valuesInProse(text, new Set(flow.starts)) ??
+    valuesInProse(own) ??
+    numberedValues(text);
   const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
   if (found === undefined) return undefined;
   const isInferred = 'isByPlace' in found && found.isByPlace === true;
