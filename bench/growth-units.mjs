@@ -33,6 +33,36 @@ export const UNITS = [
   { kind: 'help', what: 'options without texts', head: HELP_HEAD, unit: '  --late-@\n' },
   {
     kind: 'help',
+    what: 'stars before options',
+    head: 'Usage: t\n\nOptions (* = required):\n  --box   the box\n',
+    unit: '* --late-@=N   the late one of @\n',
+  },
+  {
+    kind: 'help',
+    what: 'sections behind labels',
+    head: 'Usage: t [options]\n  --box   the box\n',
+    unit: 'Command: send-@ [options] <stop>\nsend it\n  --late   the late one of @\n',
+  },
+  {
+    kind: 'help',
+    what: 'labels in one text',
+    head: `${HELP_HEAD}  --late=WHEN   what to do\n`,
+    unit: '                one of: kind@: what it is, b\n',
+  },
+  {
+    kind: 'help',
+    what: 'comments behind options',
+    head: 'Usage:\n',
+    unit: '  [--late-@ word] # the late one of @\n',
+  },
+  {
+    kind: 'help',
+    what: 'placeholders of several words',
+    head: HELP_HEAD,
+    unit: '  --late-@ LID file, -l@ LID file\n                  the lid of @\n',
+  },
+  {
+    kind: 'help',
     what: 'names in quotation marks',
     head: HELP_HEAD,
     unit: '    "--late-@" *box*\n        late boxes of @\n',
