@@ -31,6 +31,7 @@ export const UNITS = [
     unit: '  a@     [required]\n',
   },
   { kind: 'help', what: 'options without texts', head: HELP_HEAD, unit: '  --late-@\n' },
+  { kind: 'help', what: 'names in one line', head: HELP_HEAD, unit: ' -x@ word' },
   {
     kind: 'help',
     what: 'stars before options',

@@ -126,6 +126,7 @@ function scanBehindName(
 
 /** The length of `[dd]`, or `[d[d]]`, behind `-d`: the letter may be given several times. */
 function moreOfLetterLength(text: string, nameEnd: number): number {
+  if (text[nameEnd] !== '[') return 0;
   const more = /^-(\w)((?:\[\1{1,9}){1,4}\]{1,4})(?!\S)/.exec(
     text.slice(Math.max(0, nameEnd - 2), nameEnd + 12),
   );

@@ -10,8 +10,10 @@ const REPEATED_LIMIT = 80;
  * there are none, or all are in capitals, which are words of their own.
  */
 export function repeatedWords(text: string, nameEnd: number, to: number): string | undefined {
-  const comma = text[nameEnd] === ' ' ? text.indexOf(', -', nameEnd) : -1;
-  if (comma < 0 || comma - nameEnd > REPEATED_LIMIT) return undefined;
+  // No farther, so that a line of many names is not looked through for each of them.
+  const length = text[nameEnd] === ' ' ? text.slice(nameEnd, nameEnd + REPEATED_LIMIT).indexOf(', -') : -1;
+  if (length < 0) return undefined;
+  const comma = nameEnd + length;
   const words = text.slice(nameEnd, comma);
   if (!/^ [^\s[({<-]\S* [^\s-]/.test(words) || !/(?:^| )[a-z]/.test(words) || words.includes('  '))
     return undefined;
