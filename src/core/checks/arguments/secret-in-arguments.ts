@@ -61,11 +61,20 @@ const STILL_SECRET: ReadonlySet<string> = new Set([
   'again',
 ]);
 
+/** The last words of all names of a command's options, once for each command. */
+const LAST_WORDS = new WeakMap<Command, ReadonlySet<string>>();
+
 /** Whether an option is about several of them, `--unused-tokens`: then they are no secrets. */
-function isCounted(secret: string, { options }: Command): boolean {
-  return options.items.some(({ names }) =>
-    names.some(({ text }) => nameWords(text).at(-1)?.toLowerCase() === `${secret}s`),
-  );
+function isCounted(secret: string, command: Command): boolean {
+  const known =
+    LAST_WORDS.get(command) ??
+    new Set(
+      command.options.items.flatMap(({ names }) =>
+        names.map(({ text }) => nameWords(text).at(-1)?.toLowerCase() ?? ''),
+      ),
+    );
+  LAST_WORDS.set(command, known);
+  return known.has(`${secret}s`);
 }
 
 /** The word of an option's name that says that its value is a secret. */
