@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import { type ListedValue, scanValueList } from './listed-values.ts';
 
 /** What is chosen from a list: the noun that stands before a bracket with one, `logging level (error, warn, debug)`. */
@@ -37,7 +38,8 @@ export interface BracketedValues {
  * cart, boat)`; undefined where there are none.
  */
 export function bracketedValues(text: string): BracketedValues | undefined {
-  for (const match of text.matchAll(/\(([^()]{3,300})\)/g)) {
+  if (!text.includes('(')) return undefined;
+  for (const match of matches(text, /\(([^()]{3,300})\)/g)) {
     const before = text.slice(Math.max(0, match.index - 30), match.index + 1);
     const inner = match[1] ?? '';
     if (OPEN_ENDED.test(inner)) continue;

@@ -31,12 +31,21 @@ export function isBlank(character: string | undefined): boolean {
   return character === ' ' || character === '\t';
 }
 
-const CLOSERS: ReadonlyMap<string, string> = new Map([
-  ['[', ']'],
-  ['<', '>'],
-  ['{', '}'],
-  ['(', ')'],
-]);
+/** What closes a bracket; undefined for what opens none. */
+export function closerOf(character: string | undefined): string | undefined {
+  switch (character) {
+    case '[':
+      return ']';
+    case '<':
+      return '>';
+    case '{':
+      return '}';
+    case '(':
+      return ')';
+    default:
+      return undefined;
+  }
+}
 
 /** How far a bracket is searched for its end: longer ones are text. */
 const BRACKET_LIMIT = 600;
@@ -47,7 +56,7 @@ export function bracketEnd(text: string, start: number, to: number): number | un
   const limit = Math.min(to, start + BRACKET_LIMIT);
   for (let i = start; i < limit; i++) {
     const character = text[i] ?? '';
-    const closer = CLOSERS.get(character);
+    const closer = closerOf(character);
     if (closer !== undefined && stack.at(-1) !== '>') stack.push(closer);
     else if (character === stack.at(-1)) {
       stack.pop();
@@ -58,5 +67,5 @@ export function bracketEnd(text: string, start: number, to: number): number | un
 }
 
 export function isOpener(character: string | undefined): boolean {
-  return character !== undefined && CLOSERS.has(character);
+  return closerOf(character) !== undefined;
 }

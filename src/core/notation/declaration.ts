@@ -1,5 +1,5 @@
 import { type ScannedArgument, scanArgument } from './argument-notation.ts';
-import { bracketEnd, isBlank } from './characters.ts';
+import { bracketEnd, closerOf, isBlank } from './characters.ts';
 import { isNameBoundary, type ScannedName, scanOptionName } from './option-name.ts';
 import { repeatedWords, wordsInOne } from './repeated-words.ts';
 import { makeScannedWord, type ScannedWord } from './scanned-word.ts';
@@ -23,7 +23,9 @@ export interface Declaration {
  */
 export function scanDeclaration(text: string, start: number, to: number): Declaration | undefined {
   const names: DeclaredName[] = [];
-  const closer = CLOSERS.get(text[start] ?? '');
+  // `[-h|--help]`, `{--all|--every} <name>`: a bracket around names.
+  const opener = text[start];
+  const closer = opener === '[' || opener === '{' ? closerOf(opener) : undefined;
   const close = closer === ']' ? bracketEnd(text, start, to) : undefined;
   let end = start;
   let wasBarred = false;
@@ -33,10 +35,9 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
   while (next !== undefined) {
     // `-f [ --file ] arg`, `-n [--no-newline]`: a bracket around a further name.
     // `[--on/--off]`: two names in one bracket.
-    const isBracketed: boolean =
-      isOpen || (names.length > 0 && (/[[(]/.test(text[next - 1] ?? '') || text.startsWith('[ ', next - 2)));
+    const isBracketed: boolean = isOpen || (names.length > 0 && isBehindBracket(text, next));
     const shared: SharedHyphen | undefined = scanSharedHyphen(text, next, to);
-    for (const name of shared?.before ?? []) names.push({ ...name, argument: undefined });
+    for (const name of shared?.before ?? []) names.push(withArgument(name, undefined));
     const scanned: ScannedName | undefined = shared?.last ?? scanOptionName(text, next, to);
     if (scanned === undefined) break;
     const longer = scanOptionalPart(text, scanned, to);
@@ -45,7 +46,7 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     // `--mean|average|m`: further names without hyphens.
     const bare: SharedHyphen | undefined = scanBareNames(text, name, to);
     for (const one of bare === undefined ? [] : [name, ...bare.before])
-      names.push({ ...one, argument: undefined });
+      names.push(withArgument(one, undefined));
     name = bare?.last ?? name;
     repeated ??= repeatedWords(text, name.end, to);
     const behind: BehindName | undefined =
@@ -53,8 +54,8 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
       scanUpToBracket(text, name.end, to, { closer, close, isBracketed });
     if (behind === undefined) break;
     const after: number = behind.end;
-    names.push({ ...name, argument: behind.argument });
-    if (longer !== undefined) names.push({ ...name, text: longer.full, argument: behind.argument });
+    names.push(withArgument(name, behind.argument));
+    if (longer !== undefined) names.push({ ...withArgument(name, behind.argument), text: longer.full });
     end = after;
     isOpen = isBracketed && text[after] === '/';
     const isBarred: boolean = text[after] === '|';
@@ -64,6 +65,27 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
     wasBarred = isBarred;
   }
   return names.length === 0 ? undefined : { names, loose: names.at(-1)?.argument?.loose ?? false, end };
+}
+
+/** Whether a bracket opens right before an index, or one with a blank behind it. */
+function isBehindBracket(text: string, index: number): boolean {
+  const before = text[index - 1];
+  return before === '[' || before === '(' || text.startsWith('[ ', index - 2);
+}
+
+/** A name with its argument. Copied member by member: V8 gives each copy made by `...` a hidden class of its own, which slows down all that reads it. */
+function withArgument(
+  { text, form, negated, start, end }: ScannedName,
+  argument: ScannedArgument | undefined,
+): DeclaredName {
+  return { text, form, negated, start, end, argument };
+}
+
+/** Whether the name of an option stands at an index, or in a bracket that opens there. */
+export function beginsWithName(text: string, start: number): boolean {
+  const opener = text[start];
+  const first = skipBareHyphen(text, opener === '[' || opener === '{' ? start + 1 : start);
+  return scanOptionName(text, first, text.length) !== undefined;
 }
 
 /** What stands behind a name as a part of it, and where that ends. */
@@ -184,17 +206,12 @@ function withDefault(argument: ScannedArgument, byDefault: ScannedWord['default'
     : { ...argument, words: [...argument.words.slice(0, -1), { ...last, default: byDefault }] };
 }
 
-/** Brackets around names: `[-h|--help]`, `{--all|--every} <name>`. */
-const CLOSERS: ReadonlyMap<string, string> = new Map([
-  ['[', ']'],
-  ['{', '}'],
-]);
-
 /** A hyphen or two are looked at with the blanks behind them. */
 const HYPHENS_SEEN = 8;
 
 /** `-, -l, --login`, `--, --rest`: hyphens alone are an operand, or the end of the options, beside the names. */
 function skipBareHyphen(text: string, start: number): number {
+  if (text[start] !== '-') return start;
   const hyphens = /^--?, +(?=-)/.exec(text.slice(start, start + HYPHENS_SEEN));
   return start + (hyphens?.[0].length ?? 0);
 }
@@ -245,7 +262,7 @@ function separatorEnd(text: string, start: number, to: number): number | undefin
   while (i < to && isBlank(text[i])) i++;
   // `-f, [--force], [--no-force]`
   if (i > start && text[start] === ',' && text.startsWith('[--', i)) return i + 1;
-  const dots = /^\.{2,3},?\s+(?=[-+])/.exec(text.slice(i, Math.min(to, i + 12)));
+  const dots = text[i] === '.' ? /^\.{2,3},?\s+(?=[-+])/.exec(text.slice(i, Math.min(to, i + 12))) : null;
   i += dots?.[0].length ?? 0;
   return i < to && (text[i] === '-' || text[i] === '+') ? i : undefined;
 }

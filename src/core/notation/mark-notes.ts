@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import type { MarkNote, NoteKind } from './mark-note.ts';
 import { NEXT_NOTE } from './note-keys.ts';
 import { readNote } from './read-note.ts';
@@ -22,7 +23,7 @@ function readNotes(text: string, mark: TextMark): MarkNote[] {
   const isJoined = /[\w\-/\])}]/.test(text[mark.start - 1] ?? ' ') || /[\w/[({]/.test(text[mark.end] ?? ' ');
   // A line may end anywhere in a note.
   const inner = text.slice(from, mark.end - 1).replaceAll('\n', ' ');
-  const cuts = [...inner.matchAll(NEXT_NOTE)];
+  const cuts = matches(inner, NEXT_NOTE);
   const notes: MarkNote[] = [];
   let at = 0;
   for (const cut of [...cuts, undefined]) {

@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import type { ListedValue } from './listed-values.ts';
 
 /** A number, and a mark that tells what it means: `0=none`, `1: some`; with a plus (`4+=all`), all from there on. */
@@ -16,8 +17,9 @@ const NAMES_TOO = /\bor (?:a )?(?:numbers?|names?|words?)\b/i;
 export function numberedValues(
   text: string,
 ): { values: readonly ListedValue[]; start: number; end: number } | undefined {
+  if (!/[=:]/.test(text)) return undefined;
   const values: ListedValue[] = [];
-  for (const match of text.matchAll(NUMBER)) {
+  for (const match of matches(text, NUMBER)) {
     const [, before = '', value = '', plus, mark] = match;
     // `Example 1: ...`: a colon behind a word with its number.
     if (mark === ':' && /^\s?$/.test(before) && match.index > 0) continue;

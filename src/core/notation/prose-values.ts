@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import { type ListedValue, type ListedValues, scanValueList } from './listed-values.ts';
 
 /** Values that a text lists, by their place in it. */
@@ -31,7 +32,7 @@ export function valuesInProse(
   starts: ReadonlySet<number> = new Set(),
 ): ProseValues | undefined {
   if (!MAY_LIST.test(text)) return undefined;
-  for (const match of text.matchAll(LIST_AHEAD)) {
+  for (const match of matches(text, LIST_AHEAD)) {
     const list = scanValueList(text, match.index + match[0].length);
     // `it may be slow, or fail` speaks of no values; `KEY may be slow or fast` does.
     const isVague = /^(?:may|can|must|should) be $/i.test(match[0]) && !isAfterPlaceholder(text, match.index);
@@ -56,7 +57,7 @@ export function valuesInProse(
     wholeList(text) ?? listOfPlaceholder(text) ?? valuesOfPlaceholder(text) ?? supportedValues(text);
   if (listed !== undefined) return listed;
   const colon = /[A-Za-z]: (?=[\w"'`])/g;
-  for (const match of text.matchAll(colon)) {
+  for (const match of matches(text, colon)) {
     const list = scanValueList(text, match.index + match[0].length);
     if (list === undefined || !/^[\s.]*(?:$|(?<=\. )\p{Lu})/u.test(text.slice(list.end, list.end + 3)))
       continue;
@@ -115,7 +116,7 @@ const PLACEHOLDER_AHEAD =
 
 /** `(SORT can be name, size)`, `SORT is name or size`: up to the end of a bracket or a sentence, or to the default. */
 function listOfPlaceholder(text: string): ProseValues | undefined {
-  for (const match of text.matchAll(PLACEHOLDER_AHEAD)) {
+  for (const match of matches(text, PLACEHOLDER_AHEAD)) {
     const list = scanValueList(text, match.index + match[0].length);
     const isQuotedOrTold = !/ is $/.test(match[0]) || list?.hasOr === true;
     const isWhole =
@@ -137,7 +138,7 @@ function valuesOfPlaceholder(text: string): ProseValues | undefined {
   if (first === null) return undefined;
   const sentence = text.slice(first.index).split(/\.\s/, 1)[0] ?? '';
   const values = new Map<string, ListedValue>();
-  for (const { 0: matched, 1: value = '', index } of sentence.matchAll(QUOTED_VALUE)) {
+  for (const { 0: matched, 1: value = '', index } of matches(sentence, QUOTED_VALUE)) {
     // `SIZE='4' or DAY='late'`: another placeholder's.
     const name = /[A-Z_-]*$/.exec(sentence.slice(Math.max(0, index - 32), index))?.[0];
     if (matched.startsWith('=') && name !== first[1]) return undefined;
@@ -151,9 +152,12 @@ function valuesOfPlaceholder(text: string): ProseValues | undefined {
 /** A quotation at the beginning of a sentence, or behind a word for the present. */
 const FIRST_QUOTED = /(?<=^|\. {1,2}(?:(?:Currently|Presently),? )?)["'`](?=[\w.+-]{1,40}["'`],? )/gi;
 
+const HOLDS_QUOTE = /["'`]/;
+
 /** `"early", "late" and "noon" are supported.` */
 function supportedValues(text: string): ProseValues | undefined {
-  for (const { index } of text.matchAll(FIRST_QUOTED)) {
+  if (!HOLDS_QUOTE.test(text)) return undefined;
+  for (const { index } of matches(text, FIRST_QUOTED)) {
     const list = scanValueList(text, index);
     const isAll =
       list?.isQuoted &&

@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import type { MarkNote } from './mark-note.ts';
 import { readNote, VARIABLE_NAME } from './read-note.ts';
 
@@ -24,7 +25,7 @@ const NO_VALUE =
 export function sentenceNotes(text: string): MarkNote[] {
   const notes: MarkNote[] = [];
   let tried = 0;
-  for (const { index: start } of text.matchAll(SENTENCE_START)) {
+  for (const { index: start } of matches(text, SENTENCE_START)) {
     if (++tried > SENTENCES_LIMIT) break;
     const [matched, inner = ''] = SENTENCE.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
     if (matched === undefined) continue;

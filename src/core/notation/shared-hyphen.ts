@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import type { ScannedName } from './option-name.ts';
 
 /** Names behind one hyphen: all but the last, and the last of them, behind which an argument may stand. */
@@ -49,7 +50,7 @@ export function scanBareNames(text: string, name: ScannedName, to: number): Shar
   );
   if (others === null) return undefined;
   const first = name.text.slice(2);
-  const all = [...others[0].matchAll(/[^|]+/g)].map(({ 0: word, index }): ScannedName => {
+  const all = matches(others[0], /[^|]+/g).map(({ 0: word, index }): ScannedName => {
     const start = name.end + index;
     const isLetter = word.length === 1;
     return {

@@ -1,3 +1,4 @@
+import { matches } from '../source/matches.ts';
 import type { ListedValue } from './listed-values.ts';
 
 /** `("a"/"b")`, `(a/b/8c)`; `to a/b/c` and `kind: a/b/c` at the end of a text, or of what stands before a mark; `A/B/C/D` as the whole text. */
@@ -12,10 +13,10 @@ const OF_A_PATH =
 export function slashedValues(
   text: string,
 ): { values: readonly ListedValue[]; start: number; end: number } | undefined {
-  const match = SLASHED.exec(text);
+  const match = text.includes('/') ? SLASHED.exec(text) : null;
   const list = match?.[1] ?? match?.[2] ?? match?.[3];
   if (match === null || list === undefined || OF_A_PATH.test(list)) return undefined;
-  const values = [...list.matchAll(/[^/"]+/g)].map(({ 0: value, index }) => {
+  const values = matches(list, /[^/"]+/g).map(({ 0: value, index }) => {
     const start = match.index + index;
     return { value, start, end: start + value.length };
   });

@@ -1,4 +1,4 @@
-import { isBlank } from './characters.ts';
+import { closerOf, isBlank } from './characters.ts';
 
 /** A bracket in a text, by its indexes there, which may hold notes: `[default: 3]`, `(one of: a, b)`. */
 export interface TextMark {
@@ -8,16 +8,15 @@ export interface TextMark {
   readonly isTrailing: boolean;
 }
 
-const CLOSERS: ReadonlyMap<string, string> = new Map([
-  ['[', ']'],
-  ['(', ')'],
-  ['{', '}'],
-]);
+/** What closes a bracket that may hold notes: `1<=x<=9` holds no brackets. */
+function markCloser(character: string): string | undefined {
+  return character === '<' ? undefined : closerOf(character);
+}
 
 /** A longer bracket is text. */
 const LONGEST_MARK = 1000;
 
-/** The index after the bracket that closes the one at `start`; what stands in double quotes closes nothing. `1<=x<=9` holds no brackets. */
+/** The index after the bracket that closes the one at `start`; what stands in double quotes closes nothing. */
 function markEnd(text: string, start: number): number | undefined {
   const stack: string[] = [];
   const limit = Math.min(text.length, start + LONGEST_MARK);
@@ -28,7 +27,7 @@ function markEnd(text: string, start: number): number | undefined {
       if (close > 0 && close < limit) i = close;
       continue;
     }
-    const closer = CLOSERS.get(character);
+    const closer = markCloser(character);
     if (closer !== undefined) stack.push(closer);
     else if (character === stack.at(-1)) {
       stack.pop();
@@ -46,7 +45,7 @@ export function scanMarks(text: string): TextMark[] {
   if (!/[[({]/.test(text)) return [];
   const found: { start: number; end: number }[] = [];
   for (let i = 0; i < text.length && found.length < MARKS_LIMIT; i++) {
-    if (!CLOSERS.has(text[i] ?? '')) continue;
+    if (markCloser(text[i] ?? '') === undefined) continue;
     const end = markEnd(text, i);
     if (end === undefined) continue;
     found.push({ start: i, end });
@@ -59,7 +58,7 @@ export function scanMarks(text: string): TextMark[] {
     const isTrailing =
       mark.end === from &&
       (mark.start === 0 || isBlank(text[mark.start - 1]) || text[mark.start - 1] === '\n');
-    marks.unshift({ ...mark, isTrailing });
+    marks.unshift({ start: mark.start, end: mark.end, isTrailing });
     if (!isTrailing) continue;
     from = mark.start;
     while (from > 0 && /\s/.test(text[from - 1] ?? '')) from--;

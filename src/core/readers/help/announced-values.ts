@@ -1,6 +1,7 @@
 import { type AllowedValue, bareValue } from '../../model/argument.ts';
 import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
+import { matches } from '../../source/matches.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
@@ -57,7 +58,7 @@ function sentenceAbove(line: TextLine, lines: readonly TextLine[]): string {
 
 /** The one option with a value in the last sentence of a text that names any. */
 function onlyOption(text: string, options: readonly Option[]): Option | undefined {
-  const names = (sentence: string) => [...sentence.matchAll(/(?<![\w-])--[\w-]+/g)].map(([name]) => name);
+  const names = (sentence: string) => matches(sentence, /(?<![\w-])--[\w-]+/g).map(([name]) => name);
   const named = new Set(
     text
       .split(/[.;] +/)
@@ -107,7 +108,7 @@ function valuesBelowLine(line: TextLine, lines: readonly TextLine[], cleaned: Cl
     const help = flow.text === '' ? undefined : stated(flow.text, flow.place);
     const left = entry.line.text.slice(entry.start, entry.end);
     if (!NAMES.test(left.slice(0, 200))) return [];
-    return [...left.matchAll(/[^\s,|'"`]+/g)].flatMap((match) => {
+    return matches(left, /[^\s,|'"`]+/g).flatMap((match) => {
       if (!VALUE.test(match[0])) return [];
       const start = entry.line.start + entry.start + match.index;
       return [{ ...bareValue(match[0], cleaned.span(start, start + match[0].length)), help }];

@@ -6,6 +6,14 @@ export interface Candidate extends SplitEntry {
   readonly line: TextLine;
 }
 
+/** Copied member by member, as `withArgument` of the notation is, so that all candidates have one hidden class. */
+export function makeCandidate(
+  { declaration, certainty, textStart, textColumn }: SplitEntry,
+  line: TextLine,
+): Candidate {
+  return { declaration, certainty, textStart, textColumn, line };
+}
+
 /** Whether a line begins as an entry does: with a hyphen, a plus, or one of them in a bracket. */
 export function mayDeclare(line: TextLine): boolean {
   if (line.blank) return false;

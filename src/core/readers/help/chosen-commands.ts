@@ -1,6 +1,7 @@
 import { type Command, makeCommand } from '../../model/command.ts';
 import type { Operand } from '../../model/operand.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
+import { matches } from '../../source/matches.ts';
 import type { CleanedText } from './cleaned-text.ts';
 
 /** Behind the words of a choice: its end, and dots that stand apart from it, for whatever the command takes. */
@@ -17,7 +18,7 @@ export function chosenCommands(readings: readonly UsageReading[], cleaned: Clean
   const choice = readings.flatMap(({ form }) => form.operands).find((operand) => isChoice(operand, cleaned));
   if (choice?.place == null) return [];
   const { start } = choice.place;
-  return [...choice.name.matchAll(/[^,]+/g)].map((match) => {
+  return matches(choice.name, /[^,]+/g).map((match) => {
     const from = start + match.index;
     const place = cleaned.span(from, from + match[0].length);
     return makeCommand({ names: [{ text: match[0], place }], place });

@@ -1,5 +1,6 @@
 import { type Command, makeCommand } from '../../model/command.ts';
 import { stated } from '../../model/fact.ts';
+import { matches } from '../../source/matches.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
@@ -35,7 +36,7 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
     const start = entry.line.start + entry.start;
     const place = cleaned.span(start, start + name.length);
     const flow = new TextFlow(cleaned, entry.pieces);
-    const aliases = [...left.slice(name.length).matchAll(/[\w.+-]+/g)].flatMap((match) => {
+    const aliases = matches(left.slice(name.length), /[\w.+-]+/g).flatMap((match) => {
       const at = start + name.length + match.index;
       return words.has(match[0]) ? [{ text: match[0], place: cleaned.span(at, at + match[0].length) }] : [];
     });
@@ -51,7 +52,7 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
   // A command may stand in the choice and go without a text.
   const named = new Set(commands.flatMap(({ names }) => names.map(({ text }) => text)));
   const from = choice.start + choice.first;
-  for (const match of choice.text.slice(choice.first).matchAll(/[\w.+-]+/g)) {
+  for (const match of matches(choice.text.slice(choice.first), /[\w.+-]+/g)) {
     if (!words.has(match[0]) || named.has(match[0])) continue;
     const place = cleaned.span(from + match.index, from + match.index + match[0].length);
     commands.push(makeCommand({ names: [{ text: match[0], place }], place }));

@@ -2,6 +2,7 @@ import { type Command, type CommandName, makeCommand } from '../../model/command
 import { stated } from '../../model/fact.ts';
 import { notesIn } from '../../notation/mark-notes.ts';
 import { FILE_NAME } from '../../notation/usage-words.ts';
+import { matches } from '../../source/matches.ts';
 import { textWidth } from '../../source/text-width.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { type Head, withPaths } from './command-paths.ts';
@@ -145,7 +146,7 @@ function aliasesInText(flow: TextFlow, names: readonly CommandName[]): CommandNa
     ...notes.map(({ start, value }) => ({ from: start, list: value })),
   ];
   return lists.flatMap(({ from, list }) => {
-    return [...list.matchAll(/[^\s,|]+/g)].flatMap((match) => {
+    return matches(list, /[^\s,|]+/g).flatMap((match) => {
       const start = from + match.index;
       const isName = NAME.test(match[0]) && !known.has(match[0]);
       return isName ? [{ text: match[0], place: flow.span(start, start + match[0].length) }] : [];
@@ -198,7 +199,7 @@ function readHead(entry: WordEntry, cleaned: CleanedText, programPath: readonly 
   const at = pathEnd(entry, programPath);
   const names: CommandName[] = [];
   let expectsName = true;
-  for (const match of line.text.slice(at, end).matchAll(/[^\s,|()]+|[,|()]/g)) {
+  for (const match of matches(line.text.slice(at, end), /[^\s,|()]+|[,|()]/g)) {
     // `box:   text`, `box*  text` with a mark for a note.
     const text = names.length === 0 ? match[0].replace(/[:*]$/, '') : match[0];
     const start = line.start + at + match.index;
@@ -261,7 +262,7 @@ function readRunningList(lines: readonly TextLine[], cleaned: CleanedText): Comm
 /** The display column of each word of a line. */
 function startsOf({ text }: TextLine): number[] {
   let [column, done] = [0, 0];
-  return [...text.matchAll(/\S+/g)].map(({ index }) => {
+  return matches(text, /\S+/g).map(({ index }) => {
     column += textWidth(text.slice(done, index), column);
     done = index;
     return column;
@@ -290,7 +291,7 @@ function readGrid(lines: readonly TextLine[], cleaned: CleanedText): Command[] |
 
 function namesIn(lines: readonly TextLine[], word: RegExp, cleaned: CleanedText): Command[] {
   return lines.flatMap((line) =>
-    [...line.text.matchAll(word)].map((match) => {
+    matches(line.text, word).map((match) => {
       const start = line.start + match.index;
       const place = cleaned.span(start, start + match[0].length);
       return makeCommand({ names: [{ text: match[0], place }], place });

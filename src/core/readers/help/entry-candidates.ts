@@ -1,5 +1,5 @@
 import { byBlock, firmColumnsOf, isByColon, isByHash, isNamesOnly, nameColumnsOf } from './block-columns.ts';
-import { type Candidate, mayDeclare } from './candidate.ts';
+import { type Candidate, makeCandidate, mayDeclare } from './candidate.ts';
 import type { SplitEntry } from './entry-split.ts';
 import { type Evidence, isEntry } from './running-text.ts';
 import { textAtColumn } from './split-at-column.ts';
@@ -60,7 +60,7 @@ export function findCandidates(lines: readonly TextLine[], shown: ReadonlySet<st
       namesFollow,
     };
     const split = isDecided ? first : splitEntry(line, around);
-    if (split !== undefined) candidates.push({ ...split, line });
+    if (split !== undefined) candidates.push(makeCandidate(split, line));
   }
   // `--help: no such file` alone is the message of a program that took it for a word.
   if (candidates.length === 1 && isMessage(lines)) return [];

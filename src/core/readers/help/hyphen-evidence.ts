@@ -1,6 +1,7 @@
 import { type Fact, inferred } from '../../model/fact.ts';
 import { withOtherHyphens } from '../../model/long-hyphens.ts';
 import type { Option } from '../../model/option.ts';
+import { matches } from '../../source/matches.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { TextLine } from './text-line.ts';
 
@@ -26,7 +27,7 @@ export function findEitherHyphens(
   let place: Fact<'one-or-two'>['place'] = null;
   for (const line of lines) {
     if (!line.text.includes('-', line.first)) continue;
-    for (const { 0: word, index } of line.text.slice(0, 400).matchAll(LONG_WORD)) {
+    for (const { 0: word, index } of matches(line.text.slice(0, 400), LONG_WORD)) {
       const other = withOtherHyphens(word);
       // A letter is no long name: `-s` says nothing of `--s`.
       if (word.length < 4 || other.length < 4 || !known.has(other)) continue;

@@ -1,5 +1,6 @@
 import type { CommandName } from '../../model/command.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
+import { matches } from '../../source/matches.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import type { TextLine } from './text-line.ts';
@@ -26,7 +27,7 @@ export function readOwnAliases(
     .split(/\s*,\s*/)
     .every((word) => NAME.test(word));
   const found = isList
-    ? [...first.text.matchAll(/[^\s,]+/g)].map(({ 0: text, index }) => ({ text, start: first.start + index }))
+    ? matches(first.text, /[^\s,]+/g).map(({ 0: text, index }) => ({ text, start: first.start + index }))
     : lines.flatMap((line) => behindPath(line, path));
   return found.flatMap(({ text, start }) =>
     text === path.at(-1) ? [] : [{ text, place: cleaned.span(start, start + text.length) }],

@@ -1,3 +1,5 @@
+import { matches } from '../../source/matches.ts';
+
 /** A line that begins with an option in quotation marks, as formatters of manuals set code: `"--ledger" *file*`. */
 const QUOTED_HEAD = /^[ \t]*"--?[A-Za-z?][\w-]{0,60}"(?=[\s,=[]|$)/;
 
@@ -28,7 +30,7 @@ export function withoutNameQuotes(text: string): ThinnedText | undefined {
   };
   for (const line of lines) {
     let from = start;
-    const marks = QUOTED_HEAD.test(line) ? line.slice(0, LINE_LIMIT).matchAll(MARKS) : [];
+    const marks = QUOTED_HEAD.test(line) ? matches(line.slice(0, LINE_LIMIT), MARKS) : [];
     for (const { index } of marks) {
       keep(from, start + index);
       from = start + index + 1;

@@ -1,4 +1,5 @@
 import { scanDeclaration } from '../../notation/declaration.ts';
+import { matches } from '../../source/matches.ts';
 import { mayDeclare } from './candidate.ts';
 import type { TextLine } from './text-line.ts';
 
@@ -70,7 +71,7 @@ function longestRun(block: readonly TextLine[], at: number): number {
 
 function entriesToTheRight(line: TextLine): number[] {
   if (line.text.length > LINE_LIMIT || !line.text.includes('  -', line.first)) return [];
-  const gaps = [...line.text.matchAll(/ {2,}(?=--?[\w?])/g)].filter(({ index }) => index > line.first);
+  const gaps = matches(line.text, / {2,}(?=--?[\w?])/g).filter(({ index }) => index > line.first);
   const found: number[] = [];
   let from = line.first;
   for (const { index, 0: gap } of gaps) {

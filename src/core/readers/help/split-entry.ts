@@ -1,6 +1,6 @@
 import type { ScannedArgument } from '../../notation/argument-notation.ts';
 import { isBlank } from '../../notation/characters.ts';
-import { type Declaration, scanDeclaration } from '../../notation/declaration.ts';
+import { beginsWithName, type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import type { SplitEntry, Surroundings } from './entry-split.ts';
 import { continuesNames, declarationBetween, isPlaceholderColumn, LONGEST_WORD } from './left-part.ts';
 import { splitAtKnownColumn } from './split-at-column.ts';
@@ -23,9 +23,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
   const { columns, firmColumns, nameColumns, textIsBelow, isNamesOnly, namesFollow } = around;
   const { text, first } = line;
   // Cheap refusal of dashes as bullets and rules, before any gutter is tried.
-  const limit = Math.min(text.length, first + 400);
-  const scanned = scanDeclaration(text, first, limit);
-  if (scanned === undefined) return undefined;
+  if (!beginsWithName(text, first)) return undefined;
   return (
     (namesFollow ? namesAlone(line) : undefined) ??
     atLeader(line, columns) ??
@@ -33,7 +31,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
     inNameColumns(line, nameColumns) ??
     atGutter(line) ??
     atRemark(line) ??
-    alone(line, columns.length > 0 || isNamesOnly, limit === text.length ? scanned : undefined) ??
+    alone(line, columns.length > 0 || isNamesOnly) ??
     atMark(line, columns, around) ??
     atOneBlank(line)
   );
@@ -146,12 +144,8 @@ function atRemark(line: TextLine): SplitEntry | undefined {
   return { declaration, certainty: 'marked', textStart, textColumn: columnAt(line, textStart) };
 }
 
-function alone(
-  line: TextLine,
-  takesBareWord: boolean,
-  scanned: Declaration | undefined,
-): SplitEntry | undefined {
-  const declaration = declarationBetween(line.text, line.first, line.text.length, scanned);
+function alone(line: TextLine, takesBareWord: boolean): SplitEntry | undefined {
+  const declaration = declarationBetween(line.text, line.first, line.text.length);
   if (declaration === undefined) return undefined;
   // `-s silent`: a placeholder where others have their texts in a column, or none has a text; else more likely a text.
   const argument = declaration.names.at(-1)?.argument;

@@ -10,6 +10,7 @@ import { valuesInProse } from '../../notation/prose-values.ts';
 import { rangeOf } from '../../notation/range-notation.ts';
 import { slashedValues } from '../../notation/slashed-values.ts';
 import { toldDefault } from '../../notation/told-default.ts';
+import { matches } from '../../source/matches.ts';
 import type { TextFlow } from './text-flow.ts';
 import { valuesBelow } from './values-below.ts';
 
@@ -48,6 +49,8 @@ const READ_LIMIT = 20_000;
 /** `(a|b|c)`, `("a"|"b")`, `[a | b]`, and `<a|b>:` in front of a text; a bracket with more joined to it is a part of a pattern. */
 const VALUES_BY_BAR =
   /(?<![\w\-/\])}])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+/** What all lists by bars and in brackets hold: most texts are sorted out by that. */
+const HOLDS_LIST_MARK = /[|[{<]/;
 /** `<options: a|b>` */
 const VALUES_IN_ANGLES = /<(?:options|values|choices): ?([\w.+-]{1,40}(?:\s?[|,]\s?[\w.+-]{1,40}){1,40})>/i;
 /** `<a|b>: the text` */
@@ -142,12 +145,13 @@ function readValues(
   if (marked !== undefined && note !== undefined) return fact(marked, note);
   const below = valuesBelow(flow);
   if (below !== undefined) return fact(below, { start: below[0]?.start ?? 0, end: below.at(-1)?.end ?? 0 });
-  const match =
-    VALUES_IN_ANGLES.exec(text) ??
-    VALUES_BY_PLACEHOLDER.exec(text) ??
-    VALUES_BY_BAR.exec(text) ??
-    VALUES_AT_END.exec(text) ??
-    BARE_BAR_LIST.exec(text);
+  const match = HOLDS_LIST_MARK.test(text)
+    ? (VALUES_IN_ANGLES.exec(text) ??
+      VALUES_BY_PLACEHOLDER.exec(text) ??
+      VALUES_BY_BAR.exec(text) ??
+      VALUES_AT_END.exec(text) ??
+      BARE_BAR_LIST.exec(text))
+    : null;
   if (match !== null) {
     const list = match[1] ?? match[2] ?? '';
     const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
@@ -186,7 +190,7 @@ function valuesIn(note: string, offset: number): ListedValue[] | undefined {
   const values: ListedValue[] = [];
   // `one of: [a, b]`, `one of: (a, b)`
   const list = note.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
-  const parts = BY_SLASHES.test(list) ? list.matchAll(SLASHED_PARTS) : list.matchAll(PARTS);
+  const parts = BY_SLASHES.test(list) ? matches(list, SLASHED_PARTS) : matches(list, PARTS);
   const words = [...parts].flatMap(({ 0: part, index }) => partedByWords(part, index));
   for (const { text, index } of words) {
     const raw = text
@@ -205,7 +209,7 @@ function valuesIn(note: string, offset: number): ListedValue[] | undefined {
 function partedByWords(text: string, index: number): { readonly text: string; readonly index: number }[] {
   const parts: { readonly text: string; readonly index: number }[] = [];
   let from = 0;
-  for (const between of text.matchAll(/(?<=\S) (?:or|and) (?=\S)/g)) {
+  for (const between of matches(text, /(?<=\S) (?:or|and) (?=\S)/g)) {
     parts.push({ text: text.slice(from, between.index), index: index + from });
     from = between.index + between[0].length;
   }
@@ -250,7 +254,7 @@ function wholeRange(text: string, fact: ToFact): Fact<Range> | undefined {
 /** `BOX`, `$BOX`, `BOX=now`, `$BOX, $LID`, `%BOX%`: what a variable holds is left out. */
 function variablesIn(note: MarkNote, fact: ToFact): Fact<string>[] {
   const found: Fact<string>[] = [];
-  for (const part of note.value.matchAll(/(?:^|, ?)[$%]?\{?([A-Za-z_]\w{0,80})/g)) {
+  for (const part of matches(note.value, /(?:^|, ?)[$%]?\{?([A-Za-z_]\w{0,80})/g)) {
     const start = note.start + part.index;
     found.push(fact(part[1] ?? '', { start, end: start + part[0].length }));
     if (note.value[part.index + part[0].length] === '=') break;
@@ -278,7 +282,7 @@ function readDeprecated(text: string, note: MarkNote | undefined, fact: ToFact):
 /** `(alias: --x)`, `(aliases: --x, -y)`, `(inverse: --no-x)`, and `[aliases: x]` without hyphens, at the end of a text. */
 function readOtherNames(text: string, note: MarkNote): NotedName[] {
   if (note.kind !== 'aliases' && note.kind !== 'inverse') return [];
-  const names = [...note.value.matchAll(/[^\s,]+/g)];
+  const names = matches(note.value, /[^\s,]+/g);
   const isBare =
     note.mark.isTrailing && text[note.mark.start] === '[' && names.every(([name]) => /^\w[\w-]*$/.test(name));
   if (!isBare && !names.every(([name]) => /^--?\w[\w-]*$/.test(name))) return [];

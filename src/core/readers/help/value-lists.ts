@@ -1,6 +1,7 @@
 import { type AllowedValue, bareValue, type OptionArgument } from '../../model/argument.ts';
 import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
+import { matches } from '../../source/matches.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
@@ -30,7 +31,7 @@ export function readValueLists(
     for (const entry of findWordEntries(section.lines)) {
       const left = entry.line.text.slice(entry.start, entry.end);
       const flow = new TextFlow(cleaned, entry.pieces);
-      for (const match of left.matchAll(/[^\s,]+/g)) {
+      for (const match of matches(left, /[^\s,]+/g)) {
         if (!/^[a-z0-9][\w.+-]*$/.test(match[0])) continue;
         const start = entry.line.start + entry.start + match.index;
         const help = flow.text === '' ? undefined : stated(flow.text, flow.place);

@@ -1,4 +1,5 @@
 import type { ListedValue } from '../../notation/listed-values.ts';
+import { matches } from '../../source/matches.ts';
 import type { TextFlow } from './text-flow.ts';
 
 /** A value with its text, on a line of its own: `- json: as JSON`, `* json   as JSON`. */
@@ -34,7 +35,7 @@ function wholeList(flow: TextFlow): readonly ListedValue[] | undefined {
     const listed = isDeeper ? undefined : SPELLINGS_IN_COLUMNS.exec(text.slice(start, starts[i + 1]))?.[1];
     if (listed === undefined && !isDeeper) return undefined;
     if (listed !== undefined) lines++;
-    for (const match of (listed ?? '').matchAll(/[\w.+-]+/g)) {
+    for (const match of matches(listed ?? '', /[\w.+-]+/g)) {
       const at = start + match.index;
       values.push({ value: match[0], start: at, end: at + match[0].length });
     }
