@@ -1,3 +1,4 @@
+import { flatMapped } from '../collections/flat-mapped.ts';
 import type { Option } from '../model/option.ts';
 
 /** Options that are known from elsewhere, such as a list of them, where a synopsis is read. */
@@ -22,13 +23,14 @@ export const NOTHING_KNOWN: KnownOptions = {
 /** What a list of options tells a reader of synopses. */
 export function knownOptions(options: readonly Option[]): KnownOptions {
   const names = (presence: 'none' | 'mandatory' | 'optional') =>
-    options
-      .filter(({ argument }) => argument?.value.presence === presence)
-      .flatMap((option) => option.names.map(({ text }) => text));
+    flatMapped(
+      options.filter(({ argument }) => argument?.value.presence === presence),
+      (option) => option.names.map(({ text }) => text),
+    );
   return {
     flags: new Set(names('none')),
     takers: new Set(names('mandatory')),
     possibleTakers: new Set(names('optional')),
-    byName: new Map(options.flatMap((option) => option.names.map(({ text }) => [text, option] as const))),
+    byName: new Map(flatMapped(options, (option) => option.names.map(({ text }) => [text, option] as const))),
   };
 }

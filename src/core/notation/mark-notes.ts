@@ -1,3 +1,4 @@
+import { flatMapped } from '../collections/flat-mapped.ts';
 import { matches } from '../source/matches.ts';
 import type { MarkNote, NoteKind } from './mark-note.ts';
 import { NEXT_NOTE } from './note-keys.ts';
@@ -7,7 +8,7 @@ import { scanMarks, type TextMark } from './text-marks.ts';
 
 /** The notes of a text: those of all brackets, in their order, and sentences that are a note and nothing else. */
 export function notesIn(text: string): MarkNote[] {
-  return [...scanMarks(text).flatMap((mark) => readNotes(text, mark)), ...sentenceNotes(text)];
+  return [...flatMapped(scanMarks(text), (mark) => readNotes(text, mark)), ...sentenceNotes(text)];
 }
 
 /** Of several notes about one thing, the last of those that end the text: a parser adds its own behind what was written. Else the first. */

@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { byBlock, firmColumnsOf, isByColon, isByHash, isNamesOnly, nameColumnsOf } from './block-columns.ts';
 import { type Candidate, makeCandidate, mayDeclare } from './candidate.ts';
 import type { SplitEntry } from './entry-split.ts';
@@ -184,7 +185,7 @@ function linesInARow(all: readonly Candidate[]): Candidate[] {
 function runsOf(candidates: readonly Candidate[]): ReadonlySet<TextLine> {
   const inner = new Set(linesInARow(candidates).map(({ line }) => line.index));
   return new Set(
-    candidates.flatMap(({ line }) =>
+    flatMapped(candidates, ({ line }) =>
       [line.index - 1, line.index, line.index + 1].some((index) => inner.has(index)) ? [line] : [],
     ),
   );

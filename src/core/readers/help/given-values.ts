@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { addTo } from '../../collections/grouped.ts';
 import { bareValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
@@ -31,7 +32,7 @@ export function joinGivenValues(options: readonly Option[]): Option[] {
   }
   if (joined.size === 0) return [...options];
   const made = new Set<string>();
-  return options.flatMap((option) => {
+  return flatMapped(options, (option) => {
     const found = joined.get(option);
     if (found === undefined) return [option];
     const { given, group } = found;
@@ -69,7 +70,7 @@ export function withoutGivenNumbers(options: readonly Option[]): readonly Option
 const MIN_NUMBERS = 2;
 
 function givenIn(option: Option): Given[] {
-  return option.names.flatMap((name) => {
+  return flatMapped(option.names, (name) => {
     const argument = argumentOf(option, name)?.value;
     const [word, ...others] = argument?.words ?? [];
     const value = word?.placeholder?.value ?? '';

@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import type { Command } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
@@ -76,7 +77,7 @@ function optionsOfSynopses(
   { defined, shown }: SortedLines,
   options: readonly Option[],
 ): Option[] {
-  const known = options.flatMap(({ names, negatedNames }) =>
+  const known = flatMapped(options, ({ names, negatedNames }) =>
     [...names, ...negatedNames].map(({ text }) => text),
   );
   return usageOnlyOptions(
@@ -148,7 +149,7 @@ function upToLimit(
 }
 
 function shownNamesOf(readings: readonly UsageReading[]): string[] {
-  return readings.flatMap(({ options }) => options.map(({ declared }) => declared.text));
+  return flatMapped(readings, ({ options }) => options.map(({ declared }) => declared.text));
 }
 
 /** The options that the entries of lists declare; what is only spoken of under some headings is none. */
@@ -159,7 +160,7 @@ function listedOptions(
   problems: Problem[],
 ): Option[] {
   const sectionOf = new Map(
-    sections.flatMap((section) => section.lines.map((line) => [line.index, section] as const)),
+    flatMapped(sections, (section) => section.lines.map((line) => [line.index, section] as const)),
   );
   const declared = declaredEntries(entries, (entry) => sectionOf.get(firstLine(entry)));
   if (declared.length > ENTRY_LIMIT) {
@@ -185,8 +186,13 @@ function declaredEntries(
 ): OptionEntry[] {
   const holdsNone = (entry: OptionEntry) => HOLDS_NO_LISTS.has(sectionOf(entry)?.kind ?? 'other');
   const namesOf = ({ declaring }: OptionEntry) =>
-    declaring.flatMap(({ declaration }) => declaration.names.map(({ text }) => text));
-  const elsewhere = new Set(entries.filter((entry) => !holdsNone(entry)).flatMap(namesOf));
+    flatMapped(declaring, ({ declaration }) => declaration.names.map(({ text }) => text));
+  const elsewhere = new Set(
+    flatMapped(
+      entries.filter((entry) => !holdsNone(entry)),
+      namesOf,
+    ),
+  );
   const isNew = (entry: OptionEntry) =>
     !entry.isSoft && entry.pieces.length > 0 && !namesOf(entry).some((name) => elsewhere.has(name));
   const counts = new Map<Section | undefined, { all: number; new: number }>();
@@ -212,7 +218,7 @@ function claimedLines(
 ): ClaimedLine[] {
   return [
     ...synopses.map((line) => ({ line, role: 'synopsis' as const })),
-    ...entries.flatMap(linesOfEntry),
+    ...flatMapped(entries, linesOfEntry),
     ...heads.map((line) => ({ line, role: 'entry' as const })),
   ];
 }
@@ -226,7 +232,7 @@ function linesOfEntry({ declaring, pieces }: OptionEntry): ClaimedLine[] {
 
 /** Commands that a synopsis shows, without the aliases that a list shows of others: `{open,o,close} ...` has all of them. */
 function withoutAliases(shown: readonly Command[], listed: readonly Command[]): Command[] {
-  const aliases = new Set(listed.flatMap(({ names }) => names.slice(1).map(({ text }) => text)));
+  const aliases = new Set(flatMapped(listed, ({ names }) => names.slice(1).map(({ text }) => text)));
   return shown.filter(({ names }) => !aliases.has(names[0]?.text ?? ''));
 }
 

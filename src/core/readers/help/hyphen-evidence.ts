@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { type Fact, inferred } from '../../model/fact.ts';
 import { withOtherHyphens } from '../../model/long-hyphens.ts';
 import type { Option } from '../../model/option.ts';
@@ -20,7 +21,7 @@ export function findEitherHyphens(
   lines: readonly TextLine[],
   cleaned: CleanedText,
 ): Fact<'one-or-two'> | undefined {
-  const names = options.flatMap((option) => [...option.names, ...option.negatedNames]);
+  const names = flatMapped(options, (option) => [...option.names, ...option.negatedNames]);
   if (!names.some(({ form }) => form === 'single-hyphen-long')) return undefined;
   const known = new Set(names.map(({ text }) => text));
   const met = new Set<string>();

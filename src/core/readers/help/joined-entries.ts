@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { listKey } from '../../collections/list-key.ts';
 import { longNames, type Option } from '../../model/option.ts';
 
@@ -54,7 +55,7 @@ export function isLetterRepeated(text: string): boolean {
 export function withoutRepeatedLetters(options: readonly Option[]): Option[] {
   if (!options.some(({ names }) => names.some(({ text }) => isLetterRepeated(text)))) return [...options];
   const byLetter = new Map(
-    options.flatMap((option) =>
+    flatMapped(options, (option) =>
       option.names.filter(({ text }) => text.length === 2).map(({ text }) => [text, option] as const),
     ),
   );
@@ -70,7 +71,7 @@ export function withoutRepeatedLetters(options: readonly Option[]): Option[] {
     names.some(({ form, text }) => form === 'single-hyphen-long' && letterOf(text) === undefined),
   );
   if (hasWords) return [...options];
-  return options.flatMap((option) => {
+  return flatMapped(options, (option) => {
     const names = option.names.filter(({ text }) => !isRepeated(option, text));
     if (names.length === option.names.length) return [option];
     return names.length === 0 ? [] : [{ ...option, names }];

@@ -1,4 +1,5 @@
 import { firstIndex } from '../../collections/first-index.ts';
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
@@ -32,13 +33,13 @@ export function lineRoles(
 ): LineWithRole[] {
   const claims = new Claims(lines.map((line) => cleaned.span(line.start, line.start).start));
   if (from !== undefined) claimInterface(from, claims);
-  for (const { line, role } of from === undefined ? [] : readings.flatMap(({ claimed }) => claimed)) {
+  for (const { line, role } of from === undefined ? [] : flatMapped(readings, ({ claimed }) => claimed)) {
     const start = line.start + line.first;
     claims.place(cleaned.span(start, start + 1), role);
   }
-  for (const command of readings.flatMap(({ repeated }) => repeated)) claimListed(command, [], claims);
+  for (const command of flatMapped(readings, ({ repeated }) => repeated)) claimListed(command, [], claims);
   const kinds = new Map<number, string>();
-  for (const { headingLine, kind, lines: own } of readings.flatMap(({ sections }) => sections)) {
+  for (const { headingLine, kind, lines: own } of flatMapped(readings, ({ sections }) => sections)) {
     // A sentence with a colon that nothing is listed below is running text: `For more, please see:`
     const isAbove = () => own.some(({ start }) => claims.has(cleaned.span(start, start).start));
     if (headingLine !== undefined && (!isLeadingSentence(headingLine) || isAbove()))

@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { type Fact, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 
@@ -12,7 +13,7 @@ const IN_LOWER_CASE = /^-(?:num|number|digits?)$/;
  * names like others where the list has more names of that kind.
  */
 export function withNumberOption(options: readonly Option[]): readonly Option[] {
-  const words = options.flatMap(({ names }) => names.filter(({ form }) => form === 'single-hyphen-long'));
+  const words = flatMapped(options, ({ names }) => names.filter(({ form }) => form === 'single-hyphen-long'));
   const isNumber = (text: string) =>
     IN_CAPITALS.test(text) ||
     (IN_LOWER_CASE.test(text) && words.every((name) => IN_LOWER_CASE.test(name.text)));
@@ -25,6 +26,6 @@ export function withNumberOption(options: readonly Option[]): readonly Option[] 
 
 /** That any number is an option, where the list has an entry for it. */
 export function findNumberOption(options: readonly Option[]): Fact<true> | undefined {
-  const name = options.flatMap(({ names }) => names).find(({ text }) => text === NUMBER_OPTION);
+  const name = flatMapped(options, ({ names }) => names).find(({ text }) => text === NUMBER_OPTION);
   return name === undefined ? undefined : stated(true as const, name.place);
 }

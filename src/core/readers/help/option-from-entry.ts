@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { type AllowedValue, makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
 import { type Fact, inferred, type Knowable, stated } from '../../model/fact.ts';
 import { makeOption, type Option, type OptionName } from '../../model/option.ts';
@@ -26,7 +27,7 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
   const { heading, showsArguments } = context;
   const flow = new TextFlow(cleaned, entry.pieces);
   const notations = readNotations(flow);
-  const names = entry.declaring.flatMap(({ line, declaration }) => {
+  const names = flatMapped(entry.declaring, ({ line, declaration }) => {
     const toSpan: ToSpan = (start, end) => cleaned.span(line.start + start, line.start + end);
     return declaration.names.map((declared) => ({ declared, toSpan }));
   });

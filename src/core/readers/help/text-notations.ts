@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import type { Range } from '../../model/argument.ts';
 import { type Fact, inferred, stated } from '../../model/fact.ts';
 import { bracketedValues } from '../../notation/bracketed-values.ts';
@@ -105,9 +106,12 @@ export function readNotations(flow: TextFlow): TextNotations {
       (of('values') !== undefined || LEADING_VALUES.test(text) || VALUES_BEHIND.test(text)),
     default: byDefault && fact(byDefault.value, byDefault),
     range: readRange(of('range'), fact) ?? wholeRange(text, fact),
-    otherNames: notes.flatMap((note) => readOtherNames(text, note)),
+    otherNames: flatMapped(notes, (note) => readOtherNames(text, note)),
     environment: [
-      ...notes.filter(({ kind }) => kind === 'environment').flatMap((note) => variablesIn(note, fact)),
+      ...flatMapped(
+        notes.filter(({ kind }) => kind === 'environment'),
+        (note) => variablesIn(note, fact),
+      ),
       ...variableInProse(text, fact),
     ],
     ownText: flag === null ? undefined : { start: 1, end: 1 + (flag[1]?.length ?? 0) },
@@ -191,7 +195,7 @@ function valuesIn(note: string, offset: number): ListedValue[] | undefined {
   // `one of: [a, b]`, `one of: (a, b)`
   const list = note.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
   const parts = BY_SLASHES.test(list) ? matches(list, SLASHED_PARTS) : matches(list, PARTS);
-  const words = [...parts].flatMap(({ 0: part, index }) => partedByWords(part, index));
+  const words = flatMapped(parts, ({ 0: part, index }) => partedByWords(part, index));
   for (const { text, index } of words) {
     const raw = text
       .trim()

@@ -1,3 +1,4 @@
+import { flatMapped } from '../../collections/flat-mapped.ts';
 import { bareValue, makeValueWord, type OptionArgument } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
@@ -152,7 +153,7 @@ function argumentsInBrackets(
   options: readonly Option[],
   synopses: readonly UsageReading[],
 ): ReadonlyMap<string, OptionArgument> {
-  const known = new Set(options.flatMap(({ names }) => names.map(({ text }) => text)));
+  const known = new Set(flatMapped(options, ({ names }) => names.map(({ text }) => text)));
   // `-b[cmd]`: letters that may be grouped with it.
   const isGroup = ({ presence, words }: OptionArgument) =>
     presence === 'optional' &&
