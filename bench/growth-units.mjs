@@ -142,6 +142,7 @@ export const UNITS = [
   { kind: 'help', what: 'form feeds', unit: '\f' },
   { kind: 'help', what: 'columns side by side', head: 'Commands:\n', unit: '  box-@    round-@    quay-@\n' },
   { kind: 'help', what: 'boxes of a table', unit: '│ --late-@ │ only late ones │\n' },
+  { kind: 'help', what: 'rows that end in a bar', unit: '  --late-@ | only late | ones | of them |\n' },
   { kind: 'help', what: 'quotes', head: '  --late  ', unit: '"a' },
   { kind: 'help', what: 'brackets in a text', head: '  --late  ', unit: '(default: ' },
   { kind: 'help', what: 'deeper and deeper lines', unit: '@' },

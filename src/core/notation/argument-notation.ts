@@ -211,6 +211,10 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     i = end;
     if (!isBlank(text[i]) || isBlank(text[i + 1])) break;
     i++;
+    const unit = text[i] === '(' ? UNIT.exec(text.slice(i, Math.min(to, i + UNIT_LIMIT))) : null;
+    if (unit === null) continue;
+    end = i + unit[0].length;
+    break;
   }
   if (words.length === 0 && !repeats) return undefined;
   // Dots alone stand for a value that has no name.
@@ -235,6 +239,10 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     end,
   };
 }
+
+/** `--every N (days)`, `-t TIME (in ms)`: the unit of what stands before it, and no word of its own. */
+const UNIT = /^\((?:in )?[a-z]{1,12}\)(?=\s{2}|\t|$)/;
+const UNIT_LIMIT = 24;
 
 function isArgumentEnd(text: string, index: number, to: number): boolean {
   if (index >= to || ' \t,|/)['.includes(text[index] ?? ' ') || text.startsWith('...', index)) return true;

@@ -1,5 +1,6 @@
 import type { Source, Span } from '../../source/source.ts';
 import { withoutBoxes } from './boxes.ts';
+import { withoutCellBars } from './cell-bars.ts';
 import { withoutLeaders, withoutLineMarks, withoutOptionBullets } from './line-marks.ts';
 import { withoutNameQuotes } from './quoted-names.ts';
 
@@ -25,7 +26,9 @@ export class CleanedText {
     const cleaned = isClean(source.text) ? undefined : clean(source.text);
     const text = cleaned?.text ?? source.text;
     const thinned = withoutNameQuotes(text);
-    this.text = withoutLeaders(withoutBoxes(withoutOptionBullets(withoutLineMarks(thinned?.text ?? text))));
+    this.text = withoutLeaders(
+      withoutBoxes(withoutCellBars(withoutOptionBullets(withoutLineMarks(thinned?.text ?? text)))),
+    );
     const before = cleaned?.offsets;
     this.#offsets =
       before && thinned ? thinned.offsets.map((offset) => before[offset] ?? 0) : (before ?? thinned?.offsets);
