@@ -79,10 +79,12 @@ interface ScannedValue extends ListedValue {
   readonly after: number;
 }
 
+/** A value; a hyphen alone is one between others. */
 function scanValue(text: string, start: number): ScannedValue | undefined {
   const closers = QUOTES.get(text[start] ?? '');
   const from = closers === undefined ? start : start + 1;
-  const word = /^[\w+][\w.+:-]{0,40}/.exec(text.slice(from, from + 42))?.[0].replace(/[.:]+$/, '') ?? '';
+  const word =
+    /^(?:[\w+][\w.+:-]{0,40}|-(?=,))/.exec(text.slice(from, from + 42))?.[0].replace(/[.:]+$/, '') ?? '';
   const end = from + word.length;
   if (closers === undefined) {
     return word === '' ? undefined : { value: word, start: from, end, isQuoted: false, after: end };

@@ -25,6 +25,11 @@ export function tokenize(text: string): Token[] {
       i++;
       continue;
     }
+    const remark = character === '(' ? DEFAULT_REMARK.exec(text.slice(i, i + REMARK_LIMIT)) : null;
+    if (remark !== null) {
+      i += remark[0].length;
+      continue;
+    }
     const dots = isWordWithDots(text, i) ? 0 : dotsLength(text, i);
     const list = text[i - 1] === '{' ? spacedListEnd(text, i) : undefined;
     if (list !== undefined) {
@@ -46,6 +51,10 @@ export function tokenize(text: string): Token[] {
   }
   return tokens;
 }
+
+/** `[-d DAY (default=1)]`: what is said of an argument, and no word of the command line. */
+const DEFAULT_REMARK = /^\(def(?:ault)?[:= ][^()\n]*\)/;
+const REMARK_LIMIT = 100;
 
 /** Values between braces are so long together at the most. */
 const LONGEST_LIST = 1000;

@@ -37,7 +37,8 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
     else if (line.indent === 0 && /:$/.test(line.text)) isAmongExamples = false;
     const match = isAmongExamples ? null : SYNOPSIS.exec(line.text.slice(0, LINE_LIMIT));
     const [, program = '', words = ''] = match ?? [];
-    if (match === null || line.text.length > LINE_LIMIT || SENTENCE.test(words)) continue;
+    if (match === null || line.text.length > LINE_LIMIT) continue;
+    if (SENTENCE.test(words) && !areBracketsBelow(line, lines[line.index + 1])) continue;
     addTo(byProgram, program, line);
   }
   const title = lines.find(({ blank }) => !blank)?.text.toLowerCase() ?? '';
@@ -56,6 +57,14 @@ export function bareSynopses(lines: readonly TextLine[]): readonly TextLine[] {
   const isMarked = ({ text, index }: TextLine) =>
     BRACKET.test(text) || /^\s*\[\s*-/.test(lines[index + 1]?.text.slice(0, 200) ?? '');
   return isEnough && found.some(isMarked) ? found : [];
+}
+
+/** A line of brackets alone, `[-l late] [-d day (default=1)]`, as a synopsis goes on below its first line. */
+const BRACKETS_ALONE = /^\s*(?:\[[^\][]{1,80}\](?:\*|\.{3})?(?:\s|$))+\s*$/;
+
+/** Whether the line below a synopsis, or below a part of it, goes on with it. */
+export function areBracketsBelow(line: TextLine, below: TextLine | undefined): boolean {
+  return below !== undefined && below.indent > line.indent && BRACKETS_ALONE.test(below.text.slice(0, 300));
 }
 
 /** A longer line is no synopsis that could be told from running text. */

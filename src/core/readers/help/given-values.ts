@@ -7,6 +7,11 @@ import type { Place } from '../../source/source.ts';
 
 /** A value as it may be shown behind a name, where no placeholder could stand. */
 const LITERAL = /^[a-z][a-z0-9-]*(?:,[a-z][a-z0-9-]*)*$/;
+/** A value that has capitals, or a placeholder. */
+const WORD = /^[A-Za-z][\w-]*$/;
+
+/** So many words behind one name, each in an entry of its own, are values, whatever they look like. */
+const MIN_WORDS = 3;
 
 /** One entry that shows a long name with a given value. */
 interface Given {
@@ -26,8 +31,8 @@ export function joinGivenValues(options: readonly Option[]): Option[] {
     for (const given of givenIn(option)) addTo(groups, given.name.text, given);
   }
   const joined = new Map<Option, { readonly given: Given; readonly group: readonly Given[] }>();
-  for (const group of groups.values()) {
-    if (new Set(group.map(({ value }) => value)).size < 2) continue;
+  for (const shown of groups.values()) {
+    const group = givenOf(shown);
     for (const given of group) joined.set(given.option, { given, group });
   }
   if (joined.size === 0) return [...options];
@@ -41,6 +46,16 @@ export function joinGivenValues(options: readonly Option[]): Option[] {
     made.add(given.name.text);
     return [wholeOption(group), ...letters];
   });
+}
+
+/** Those of the entries with one name that show values of it. */
+function givenOf(group: readonly Given[]): readonly Given[] {
+  const literals = group.filter(({ value }) => LITERAL.test(value));
+  if (new Set(literals.map(({ value }) => value)).size > 1) return literals;
+  const areWords =
+    new Set(group.map(({ value }) => value)).size >= MIN_WORDS &&
+    group.every(({ option }) => option.names.length === 1);
+  return areWords ? group : [];
 }
 
 /** A name behind one hyphen with a number joined to it: `-o2`, `-zc1-9`. */
@@ -74,7 +89,7 @@ function givenIn(option: Option): Given[] {
     const argument = argumentOf(option, name)?.value;
     const [word, ...others] = argument?.words ?? [];
     const value = word?.placeholder?.value ?? '';
-    if (name.form !== 'long' || others.length > 0 || !LITERAL.test(value)) return [];
+    if (name.form !== 'long' || others.length > 0 || !(LITERAL.test(value) || WORD.test(value))) return [];
     return [{ option, name, value, place: word?.placeholder?.place ?? null }];
   });
 }

@@ -1,19 +1,15 @@
 import { flatMapped } from '../../collections/flat-mapped.ts';
 import type { Range } from '../../model/argument.ts';
-import { type Fact, inferred, stated } from '../../model/fact.ts';
-import { bracketedValues } from '../../notation/bracketed-values.ts';
+import { type Fact, stated } from '../../model/fact.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
 import type { MarkNote, NoteKind } from '../../notation/mark-note.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
-import { numberedValues } from '../../notation/numbered-values.ts';
 import { unquoted } from '../../notation/prose-default.ts';
-import { valuesInProse } from '../../notation/prose-values.ts';
 import { rangeOf } from '../../notation/range-notation.ts';
-import { slashedValues } from '../../notation/slashed-values.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import { matches } from '../../source/matches.ts';
 import type { TextFlow } from './text-flow.ts';
-import { valuesBelow } from './values-below.ts';
+import { LEADING_VALUES, type Stretch, type ToFact, VALUES_BEHIND, valuesOfText } from './values-of-text.ts';
 
 /** A name that a text tells, by its indexes there. */
 export interface NotedName {
@@ -46,27 +42,6 @@ export interface TextNotations {
 /** Longer texts are read only so far for notations. */
 const READ_LIMIT = 20_000;
 
-// Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
-/** `(a|b|c)`, `("a"|"b")`, `[a | b]`, and `<a|b>:` in front of a text; a bracket with more joined to it is a part of a pattern. */
-const VALUES_BY_BAR =
-  /(?<![\w\-/\])}])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
-/** What all lists by bars and in brackets hold: most texts are sorted out by that. */
-const HOLDS_LIST_MARK = /[|[{<]/;
-/** `<options: a|b>` */
-const VALUES_IN_ANGLES = /<(?:options|values|choices): ?([\w.+-]{1,40}(?:\s?[|,]\s?[\w.+-]{1,40}){1,40})>/i;
-/** `<a|b>: the text` */
-const LEADING_VALUES = /^<[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}>:\s/;
-/** `the text   [a|b]`, with more than a blank in front, and further marks behind. */
-const VALUES_BEHIND = /\s{2,}\[[\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}\](?:\s*\[[^[\]]{0,100}\])*$/;
-/** `METHOD={a,b}`, `METHOD=a|b` */
-const VALUES_BY_PLACEHOLDER =
-  /\b[A-Z][A-Z_-]{1,30}\s?=\s?(?:\{([^{}]{1,300})\}|([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}))/;
-/** `the mode off|some|all`, bare in a text; two may be anything. */
-const BARE_BAR_LIST = /(?<=^|\s)([a-z][\w-]{0,40}(?:\|[a-z][\w-]{0,40}){2,40})(?=[\s,.;)]|$)/;
-/** `[a, b (default), c]` at the end of a text. */
-const VALUES_AT_END =
-  /\[([a-z][\w-]{0,40}(?: \(default\))?(?:, ?[a-z][\w-]{0,40}(?: \(default\))?){1,20})\]$/;
-
 /** `same as --map`, `an alias for option --sort=size`; an option with more behind it is not the same. */
 const SAME_AS =
   /^(?:the )?(?:same as|an? alias (?:for|of)|alias (?:for|of)|an? synonym (?:for|of)|synonym (?:for|of)|equivalent to|(?:a )?shorthand for|short for)(?: the)?(?: option)? (--?\w[\w-]{0,60})(?:=(\S{1,60}))?\.?$/i;
@@ -93,7 +68,7 @@ export function readNotations(flow: TextFlow): TextNotations {
   const notes = notesIn(text);
   const of = (kind: NoteKind) => surestNote(notes, kind);
   const ownEnd = notes.find(({ mark }) => mark.isTrailing)?.mark.start ?? text.length;
-  const values = readValues(flow, text, ownEnd, of('values') ?? eitherOf(notes), fact);
+  const values = valuesOfText(flow, text, ownEnd, of('values') ?? eitherOf(notes), fact);
   const flag = FLAG.exec(text);
   const type = of('type');
   const byDefault = flag === null ? defaultOf(text, notes, values) : defaultOfFlag(flag);
@@ -130,94 +105,12 @@ export function readNotations(flow: TextFlow): TextNotations {
   };
 }
 
-interface Stretch {
-  readonly start: number;
-  readonly end: number;
-}
-
-type ToFact = <T>(value: T, at: Stretch) => Fact<T>;
-
-/** Reads the values that a text lists. The marks behind what was written of the option begin at `ownEnd`. */
-function readValues(
-  flow: TextFlow,
-  text: string,
-  ownEnd: number,
-  note: MarkNote | undefined,
-  fact: ToFact,
-): TextNotations['values'] {
-  const marked = note && valuesIn(note.value, note.start);
-  if (marked !== undefined && note !== undefined) return fact(marked, note);
-  const below = valuesBelow(flow);
-  if (below !== undefined) return fact(below, { start: below[0]?.start ?? 0, end: below.at(-1)?.end ?? 0 });
-  const match = HOLDS_LIST_MARK.test(text)
-    ? (VALUES_IN_ANGLES.exec(text) ??
-      VALUES_BY_PLACEHOLDER.exec(text) ??
-      VALUES_BY_BAR.exec(text) ??
-      VALUES_AT_END.exec(text) ??
-      BARE_BAR_LIST.exec(text))
-    : null;
-  if (match !== null) {
-    const list = match[1] ?? match[2] ?? '';
-    const values = valuesIn(list, match.index + match[0].lastIndexOf(list));
-    if (values !== undefined) return fact(values, { start: match.index, end: match.index + match[0].length });
-  }
-  const bracketed = bracketedValues(text);
-  // What else tells values in so many words is surer than a bracket. A list may end where the marks begin.
-  const own = text.slice(0, ownEnd).trimEnd();
-  const told =
-    slashedValues(text) ??
-    valuesInProse(text, new Set(flow.starts)) ??
-    valuesInProse(own) ??
-    numberedValues(text);
-  const found = bracketed?.isByPlace === false ? bracketed : (told ?? bracketed);
-  if (found === undefined) return undefined;
-  const isInferred = 'isByPlace' in found && found.isByPlace === true;
-  return isInferred ? inferred(found.values, flow.span(found.start, found.end)) : fact(found.values, found);
-}
-
 /** Two words behind `must be`, of which one is the default: then they are values. */
 function eitherOf(notes: readonly MarkNote[]): MarkNote | undefined {
   const either = surestNote(notes, 'either');
   const byDefault = surestNote(notes, 'default');
   if (either === undefined || byDefault === undefined) return undefined;
   return either.value.split(' or ').includes(unquoted(byDefault.value)) ? either : undefined;
-}
-
-/** Between the values of a list; slashes part them where nothing else does. */
-const PARTS = /[^,|;]+/g;
-const SLASHED_PARTS = /[^/]+/g;
-/** `a/b`, `'a'/'b'` */
-const BY_SLASHES = /^\s*(["'`]?)[\w.+-]+\1(?:\/\1[\w.+-]+\1)+\s*$/;
-
-/** The values of a list parted by commas, bars, semicolons, slashes or words; undefined where one of them is no word. */
-function valuesIn(note: string, offset: number): ListedValue[] | undefined {
-  const values: ListedValue[] = [];
-  // `one of: [a, b]`, `one of: (a, b)`
-  const list = note.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
-  const parts = BY_SLASHES.test(list) ? matches(list, SLASHED_PARTS) : matches(list, PARTS);
-  const words = flatMapped(parts, ({ 0: part, index }) => partedByWords(part, index));
-  for (const { text, index } of words) {
-    const raw = text
-      .trim()
-      .replace(/^(?:or|and) /, '')
-      .replace(/\s?\((?:the )?default\)$/, '');
-    const value = unquoted(raw).replace(/^\*(\w[\w.-]*)\*$/, '$1');
-    if (value === '' ? raw === '' : !/^[^\s"']{1,60}$/.test(value)) return undefined;
-    const start = offset + index + text.indexOf(value);
-    values.push({ value, start, end: start + value.length });
-  }
-  return values.length < 2 ? undefined : values;
-}
-
-/** `b or c`, `a or b or c` as what stands between the words. */
-function partedByWords(text: string, index: number): { readonly text: string; readonly index: number }[] {
-  const parts: { readonly text: string; readonly index: number }[] = [];
-  let from = 0;
-  for (const between of matches(text, /(?<=\S) (?:or|and) (?=\S)/g)) {
-    parts.push({ text: text.slice(from, between.index), index: index + from });
-    from = between.index + between[0].length;
-  }
-  return [...parts, { text: text.slice(from), index: index + from }];
 }
 
 /** The default that a text tells, or marks among the values that it lists: `'never', 'always', or 'auto' (the default)`. */
@@ -234,12 +127,19 @@ function defaultOf(
     surestNote(notes, 'default') === undefined &&
     listed.some(({ start, end }) => start < told.end && told.start < end);
   if (told !== undefined && !isValue) return told;
+  const named = DEFAULT_OF_A_KIND.exec(text);
+  const [matched = '', word] = named ?? [];
+  if (named !== null && listed.some(({ value }) => value === word))
+    return { value: word ?? '', start: named.index, end: named.index + matched.length };
   return listed.find(({ end }, i) => {
     const next = listed[i + 1]?.start ?? end + MARK_LIMIT;
     const behind = text.slice(end, Math.min(next, end + MARK_LIMIT));
     return /^["'`]?\]?\s*\((?:the )?default\)|[;,]\s*(?:the )?default\s*[)\]]/i.test(behind);
   });
 }
+
+/** `The default kind is late`: surely a value where it is one of those listed. */
+const DEFAULT_OF_A_KIND = /\bdefault [a-z]{1,20} is ([\w+-]{1,40})/i;
 
 /** The mark of a default stands so near to its value. */
 const MARK_LIMIT = 200;

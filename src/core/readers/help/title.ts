@@ -16,6 +16,11 @@ export interface Title {
 
 const NAME_AND_VERSION =
   /^([A-Za-z][\w.+-]{0,60})(?:[ /@]| version | v)v?(\d{1,6}(?:\.\w{1,20}){1,5}\S{0,40})\b/;
+/** `libtiffin version 1.4 (with lids)`, `tiffin, 2.17.0 (September), by the quay`, `tiffin 2.0 27 Jan`: a version, and no word of what it is. */
+const VERSION_ALONE =
+  /^\s*[A-Za-z][\w.+-]{0,60}(?:[ /]|,? version |, | v)v?\d{1,6}(?:\.\w{1,20}){1,5}(?:\s+[[(][^\])]{0,80}[\])]|\s+\d{1,2} [A-Z]\w{2,8} \d{4})*(?:, by .{1,200})?[,.]?\s*$/;
+/** `Common options`, above which no summary stands. */
+const LIST_HEADING = /^\s*(?:[A-Z][\w-]* ){0,3}(?:options|commands|arguments|parameters|flags)\s*$/i;
 const USAGE_OF = /^Usage of (?:\S{0,200}\/)?([^\s/:"]{1,60}):$/;
 const BUG_ADDRESS = /\b(?:report|send) (?:[a-z]+ )?bugs? (?:reports? )?(?:to|at|by)\b:?\s*(\S[^\n]{0,200})/i;
 
@@ -74,6 +79,8 @@ function readSummary(
       skipsFirst = false;
       continue;
     }
+    if (paragraph.length === 0 && VERSION_ALONE.test(line.text.slice(0, 300))) continue;
+    if (LIST_HEADING.test(line.text.slice(0, 100))) break;
     if (/^[-+[]/.test(line.text.trim()) || /:$/.test(line.text) || / {3,}|\t/.test(line.text.trim())) break;
     paragraph.push(line);
   }

@@ -9,6 +9,7 @@ import { valuesInProse } from '../../notation/prose-values.ts';
 import { slashedValues } from '../../notation/slashed-values.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
+import { matches } from '../../source/matches.ts';
 
 /** A text that begins with what a value is: `Path to the ledger`, `List of quays`. */
 const BEGINS_WITH_VALUE =
@@ -28,7 +29,7 @@ function saysSo({ argument, help }: Option): boolean {
 }
 
 /** A default that no switch has. */
-const VALUE = /^(?:\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
+const VALUE = /^(?:-?\d+(?:\.\d+)?\w{0,3}|["'`].*["'`]|[.~]?\/.*)$/;
 
 /**
  * In a list that shows no argument at all, the ones that synopses show, and those that the texts speak of: inferred, at the place
@@ -190,6 +191,20 @@ function quotedList(list: string): readonly ListedValue[] | undefined {
   return found?.isQuoted && found.end === list.length ? found.values : undefined;
 }
 
+/** A value in quotation marks behind a bullet, in the joined lines of a text. */
+const BULLETED = / [-*•] (["'`])([\w.+-]{1,40})\1(?=[ :])/g;
+
+/** `The kinds are: - "tide"  what it reaches - "gate"  what is near it`: values, each with its meaning. */
+function bulletedValues(text: string): readonly ListedValue[] | undefined {
+  const found = matches(text, BULLETED);
+  const [first] = found;
+  if (first === undefined || found.length < 2 || text[first.index - 1] !== ':') return undefined;
+  return found.map(({ 0: matched, 2: value = '', index }) => {
+    const end = index + matched.length - 1;
+    return { value, start: end - value.length, end };
+  });
+}
+
 function withToldArgument(option: Option): Option {
   const { help } = option;
   if (help === undefined || option.negatedNames.length > 0) return option;
@@ -197,7 +212,7 @@ function withToldArgument(option: Option): Option {
   const isTold =
     [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
-  const told = quotedValues(help.value) ?? numberedValues(help.value)?.values;
+  const told = quotedValues(help.value) ?? numberedValues(help.value)?.values ?? bulletedValues(help.value);
   if (!isTold && told === undefined) return option;
   const inProse = valuesInProse(help.value);
   const listed = told ?? (inProse?.isByPlace === true ? undefined : inProse?.values);

@@ -1,4 +1,4 @@
-import { bareSynopses } from './bare-synopses.ts';
+import { areBracketsBelow, bareSynopses } from './bare-synopses.ts';
 import type { TextLine, TextPiece } from './text-line.ts';
 import { firstWord } from './usage-continuation.ts';
 import type { UsageLines } from './usage-found.ts';
@@ -20,12 +20,20 @@ function prompted(lines: readonly TextLine[]): UsageLines {
 function amongSentences(lines: readonly TextLine[]): UsageLines {
   const found = bareSynopses(lines);
   if (found.length === 0) return NONE;
-  return {
-    forms: found.map((line) => ({ pieces: [{ line, start: line.first, end: line.text.length }] })),
-    taken: new Set(found.map(({ index }) => index)),
-    announced: false,
-    isPath: false,
-  };
+  const forms = found.map((line) => ({ pieces: withBracketsBelow(line, lines) }));
+  const taken = new Set(forms.flatMap(({ pieces }) => pieces.map(({ line }) => line.index)));
+  return { forms, taken, announced: false, isPath: false };
+}
+
+/** A synopsis, and the lines of brackets right below it that are deeper. */
+function withBracketsBelow(line: TextLine, lines: readonly TextLine[]): TextPiece[] {
+  const pieces = [{ line, start: line.first, end: line.text.length }];
+  for (let i = line.index + 1; i < lines.length; i++) {
+    const next = lines[i];
+    if (next === undefined || !areBracketsBelow(line, next)) break;
+    pieces.push({ line: next, start: next.first, end: next.text.length });
+  }
+  return pieces;
 }
 
 /** A synopsis with a prompt stands among the first lines. */
@@ -40,7 +48,7 @@ function isPathOfCommands(line: TextLine, lines: readonly TextLine[]): boolean {
 
 /** What a program says above its synopsis that does not know the option for help or misses something, and what it proposes. */
 export const REFUSAL =
-  /^\s*(?:error|fatal|tip|hint): |\bdid you mean\b|\b(?:(?:invalid|illegal|unknown|unrecogni[sz]ed|unexpected|unsupported|bad|no such) (?:(?:command[- ]line )?(?:option|switch|flag)|argument)|(?:can ?not|can't|could not|unable to) (?:interpret|understand|recogni[sz]e|parse) (?:the )?(?:option|switch|flag|argument))\b/i;
+  /^[\s*!]*(?:error|fatal|tip|hint): |\bdid you mean\b|\b(?:(?:invalid|illegal|unknown|unrecogni[sz]ed|unexpected|unsupported|bad|no such) (?:(?:command[- ]line )?(?:option|switch|flag)|argument)|(?:can ?not|can't|could not|unable to) (?:interpret|understand|recogni[sz]e|parse) (?:the )?(?:option|switch|flag|argument))\b/i;
 
 /** A path, and behind it nothing but placeholders in brackets; or the placeholder for the options, and plain words behind it. */
 const WHOLE_NOTATION =

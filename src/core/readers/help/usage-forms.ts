@@ -2,7 +2,7 @@ import { synopsesBetweenBars } from './pipelines.ts';
 import { columnAt, indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { ANOTHER_FORM, firstWord } from './usage-continuation.ts';
 import type { UsageForm } from './usage-found.ts';
-import { withoutText } from './usage-text.ts';
+import { isQuoted, withoutText } from './usage-text.ts';
 
 /** What a program can be called. */
 function isName(word: string): boolean {
@@ -80,8 +80,9 @@ function isBehindGutter({ line, start }: TextPiece, at: number | undefined): boo
   );
 }
 
-/** Passes over a shell prompt in front of a synopsis, and over what it is for: `All boxes: tiffin --all`. */
+/** Passes over a shell prompt or a quotation mark in front of a synopsis, and over what it is for: `All boxes: tiffin --all`. */
 export function markEnd(line: TextLine, start: number): number {
+  if (isQuoted(line, start + 1)) return start + 1;
   const prompt = /^(?:[$%>▸❯»→]|\d\.|[A-Z][a-z]*(?: [a-z]+){0,6}:)\s+(?=\S)/.exec(
     line.text.slice(start, start + 80),
   );

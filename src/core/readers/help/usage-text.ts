@@ -5,7 +5,8 @@ export function withoutText(line: TextLine, start: number): number {
   const match = /\S(?:\s{3,}(?=[A-Za-z][a-z']* [a-z])|\s{2}(?=[a-z]+ (?:[a-z]+|<\w+>) [a-z<]))/.exec(
     line.text.slice(start),
   );
-  const lineEnd = line.text.endsWith(' \\') ? line.text.slice(0, -1).trimEnd().length : line.text.length;
+  const isMarked = line.text.endsWith(' \\') || isQuoted(line, start);
+  const lineEnd = isMarked ? line.text.slice(0, -1).trimEnd().length : line.text.length;
   const end = match === null ? Math.max(start, lineEnd) : start + match.index + 1;
   // `tiffin open BOX (same as tiffin box open BOX)`
   const text = line.text.slice(start, end);
@@ -16,6 +17,11 @@ export function withoutText(line: TextLine, start: number): number {
     /\s\((?:same as|see|e\.g\.|for example|where)\s/i.exec(text) ??
     SENTENCE_BEHIND.exec(text);
   return remark === null ? end : start + remark.index;
+}
+
+/** Whether a synopsis stands in quotation marks, `"tiffin [options] box"`, from its beginning to the end of its line. */
+export function isQuoted({ text }: TextLine, start: number): boolean {
+  return text[start - 1] === '"' && text.indexOf('"', start) === text.length - 1;
 }
 
 /** `tiffin -q   -- be quiet` */

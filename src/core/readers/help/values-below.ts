@@ -3,7 +3,7 @@ import { matches } from '../../source/matches.ts';
 import type { TextFlow } from './text-flow.ts';
 
 /** A value with its text, on a line of its own: `- json: as JSON`, `* json   as JSON`. */
-const BULLET = /^[-*•] ["'`]?([\w.+-]{1,60}?)["'`]?(?:(?:\s*:|\s{2,}| [-–])\s.*|:)?$/s;
+const BULLET = /^[-*•] ["'`]?([\w.+-]{1,60}?)["'`]?(?:(?:\s*:\s|\s{2,}| [-–]\s).*|:)?$/s;
 /** `json   as JSON`, `json: as JSON`, `json - as JSON`, `'json'  as JSON` */
 const IN_COLUMNS = /^["'`]?([\w.+-]{1,60}?)["'`]?(?:\s{2,}|:\s+| [-–] |\t)\S/s;
 /** `json   as JSON`, `yaml | yml   as YAML`: with spellings of one value, in a list that is the whole text. */
