@@ -1,8 +1,8 @@
 import { matches } from '../source/matches.ts';
 import type { ListedValue } from './listed-values.ts';
 
-/** A number, and a mark that tells what it means: `0=none`, `1: some`; with a plus (`4+=all`), all from there on. */
-const NUMBER = /(^|[,;:.()[]\s*|\s)(-?\d{1,2})(\+?)\s?([=:])\s?(?=[A-Za-z"'<])/g;
+/** A number, and what tells what it means: `0=none`, `1: some`, `2 for all`; with a plus (`4+=all`), all from there on. */
+const NUMBER = /(^|[,;:.()[]\s*|\s)(-?\d{1,2})(\+?)(?:\s?([=:])\s?(?=[A-Za-z"'<])| for (?=[a-z"']))/g;
 
 /** One number may be the number of anything. */
 const MIN_NUMBERS = 2;
@@ -17,7 +17,7 @@ const NAMES_TOO = /\bor (?:a )?(?:numbers?|names?|words?)\b/i;
 export function numberedValues(
   text: string,
 ): { values: readonly ListedValue[]; start: number; end: number } | undefined {
-  if (!/[=:]/.test(text)) return undefined;
+  if (!/[=:]|\d for /.test(text)) return undefined;
   const values: ListedValue[] = [];
   for (const match of matches(text, NUMBER)) {
     const [, before = '', value = '', plus, mark] = match;
