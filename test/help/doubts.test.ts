@@ -20,6 +20,25 @@ const DOUBTED: readonly { readonly text: string; readonly doubts: readonly [Doub
     doubts: [['odd-synopsis', 'tiffin [-a] <box> [-b] <lid> [-c] <box>']],
   },
   {
+    text: 'Usage: tiffin <box>[day] [LID] named boxes\n\n  -q, --quiet   be quiet\n',
+    doubts: [
+      ['plain-word', 'named'],
+      ['plain-word', 'boxes'],
+    ],
+  },
+  {
+    text: 'Usage: tiffin [-q] left lid\n\nArguments:\n  lid    the lid\n\nOptions:\n  -q, --quiet      be quiet\n  --side left top  the side\n',
+    doubts: [['named-elsewhere', 'left']],
+  },
+  {
+    text: 'Usage: tiffin [-q] lid <file|quay>\n\nArguments:\n  lid    the lid\n  quay   the quay\n\nOptions:\n  -q, --quiet   be quiet\n',
+    doubts: [['named-elsewhere', 'quay']],
+  },
+  {
+    text: 'Usage:\n  tiffin [-q] LID...\n  carts BOX...\n\n  -q, --quiet   be quiet\n',
+    doubts: [['odd-synopsis', '  tiffin [-q] LID...\n  carts BOX...']],
+  },
+  {
     text: 'Tiffin 1.4\n\nLists boxes.\n  tiffin [options] <day>\n\n  -q, --quiet   be quiet\n',
     doubts: [['bare-synopsis', 'tiffin [options] <day>']],
   },

@@ -8,5 +8,7 @@ export const UNSURE: Readonly<Record<DoubtReason, string>> = {
   'odd-synopsis': 'the synopsis contains unusual notation',
   'shared-text': 'its text may belong to the entry below it',
   'odd-list': 'only their position suggests that these words are commands',
+  'named-elsewhere': 'the text has the same word elsewhere',
+  'plain-word': 'the word may be part of a description',
   'little-read': 'most lines could not be read',
 };

@@ -11,10 +11,17 @@ export interface FollowingArgument {
   readonly end: number;
 }
 
-/** Whether a node is an option, or a choice of options, without an argument of its own. */
-export function takesFollowing(node: SynopsisNode, known: KnownOptions): boolean {
+/**
+ * Whether a node is an option, or a choice of options, without an argument of its own. In a bracket with them, what follows several letters is the
+ * argument of each: `[-x|-y <box>]`.
+ */
+export function takesFollowing(node: SynopsisNode, known: KnownOptions, isBracketed: boolean): boolean {
   if (node.kind === 'choice')
-    return !areTwoLong(node.alternatives) && node.alternatives.every((one) => takesFollowing(one, known));
+    return (
+      !areTwoLong(node.alternatives) &&
+      (isBracketed || !areLetters(node.alternatives)) &&
+      node.alternatives.every((one) => takesFollowing(one, known, isBracketed))
+    );
   return (
     node.kind === 'word' &&
     !known.flags.has(node.text) &&
@@ -31,6 +38,11 @@ function areTwoLong(nodes: readonly SynopsisNode[]): boolean {
   );
   const [first = '', ...others] = long;
   return others.some((other) => !other.startsWith(first) && !first.startsWith(other));
+}
+
+/** `(-x | -y) <box>`: letters are no spellings of one option. */
+function areLetters(nodes: readonly SynopsisNode[]): boolean {
+  return nodes.every((node) => node.kind === 'word' && /^-[A-Za-z0-9]$/.test(node.text));
 }
 
 /** Whether a node is an option, or the spellings of one, that is known to take the argument that follows; one that it may take stands in a bracket. */
@@ -73,7 +85,11 @@ export function followingArgument(
   const isMarked = /^<|^[A-Z][A-Z0-9_=:,.-]*$/.test(node.text);
   if (!isMarked && !context.bracketed) return undefined;
   // `<on|off>`
-  const listed = /^<(.*\|.*)>$/.exec(node.text)?.[1]?.split('|');
+  // `{1,2,3}`
+  const inBraces = text[node.start - 1] === '{' && text[node.end] === '}' ? node.text.split(',') : [];
+  if (inBraces.length > 1 && areLiteral(inBraces))
+    return { text: node.text, values: inBraces, optional: false, start: node.start, end: node.end };
+  const listed = /^<(.*\|.*)>$/.exec(node.text)?.[1]?.split(/ ?\| ?/);
   const values = listed !== undefined && areLiteral(listed) ? listed : undefined;
   return { text: node.text, values, optional: false, start: node.start, end: node.end };
 }
@@ -104,7 +120,7 @@ export function isMoreOf(
   isBracketed: boolean,
 ): boolean {
   // `(-l BOX | -e BOX FOLDER)`, `[-f other file]`: what stands in a bracket with an option is its own.
-  if (isBracketed && node?.kind === 'word') return /^<|^[A-Z][A-Z0-9_-]*$|^[a-z][a-z0-9_-]*$/.test(node.text);
+  if (isBracketed && node?.kind === 'word') return /^<|^[A-Za-z][\w-]*$/.test(node.text);
   // `[-k band size (for wide ones)]`
   if (isBracketed && node?.kind === 'sequence') return node.items.every((one) => one.kind === 'word');
   if (node?.kind !== 'optional' || node.body.kind !== 'repeat') return false;

@@ -3,7 +3,7 @@ const BRACKETED = /\[\s?(?:\d?>{1,2}|<)\s?(?:<[\w ./-]{1,60}>|[\w./-]{1,60})\s*\
 
 /** `< in`, `> out`, `2> log` behind a blank. A word between both, with a blank before the second (`< box >`), is a placeholder. */
 const BARE =
-  /(?<=\s)(?:\d?>{1,2}\s|<\s(?![^<>]{1,60}\s>(?:\s*$|\s*[[<.])))\s?(?:<[\w ./-]{1,60}>|[\w./-]{1,60})(?=[\s\]]|$)/g;
+  /(?<=\s)(?:\d?>{1,2}\s|<\s(?![^<>]{1,60}\s>(?:\s*$|\s*[[\]<.])))\s?(?:<[\w ./-]{1,60}>|[\w./-]{1,60})(?=[\s\]]|$)/g;
 
 /** Brackets in brackets are looked at so deep. */
 const DEPTH_LIMIT = 3;

@@ -84,7 +84,7 @@ export function isKindOfValue(word: string): boolean {
 }
 
 /** Whether words between bars stand for themselves. `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them. */
-function areValues(parts: readonly string[]): boolean {
+export function areValues(parts: readonly string[]): boolean {
   if (parts.every((part) => /^\d+$/.test(part))) return true;
   // `file|directory`
   if (parts.every((part) => KIND_OF_VALUE.test(part.toUpperCase()) && part.length > 1)) return false;

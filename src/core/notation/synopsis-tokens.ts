@@ -8,9 +8,15 @@ export interface Token {
   readonly end: number;
 }
 
-/** `?day?`, as Tcl writes what may be left out, in brackets: of the same length. */
-export function withBrackets(text: string): string {
-  return text.replace(/(^|\s)\?(-?\w[^?\n]{0,80})\?(?=\s|$)/g, '$1[$2]');
+/**
+ * A synopsis of the same length in the common notation: `?day?`, as Tcl writes what may be left out, in brackets; `< day >` without the
+ * blanks inside; and bars for commas between names, `[-i, --in FILE]`.
+ */
+export function inCommonNotation(text: string): string {
+  return text
+    .replace(/(^|\s)\?(-?\w[^?\n]{0,80})\?(?=\s|$)/g, '$1[$2]')
+    .replace(/(^|[\s[(])< ([\w-]{1,40}) >(?=[\s\])]|\.{3}|$)/g, '$1 <$2> ')
+    .replace(/(?<=\[ ?-[^[\],]{1,60}),(?= --?[A-Za-z])/g, '|');
 }
 
 /** The words and marks of a synopsis, in their order. */
@@ -92,6 +98,21 @@ function phraseEnd(text: string, start: number): number | undefined {
   return phrase === null ? undefined : start + phrase[0].length;
 }
 
+/** `[-port]`, joined to a word: the other end of a range. */
+const RANGE_END = /^\[-\w{1,30}\]/;
+
+/** What is looked at around a bar. */
+const BAR_LIMIT = 80;
+
+/** Whether a bar parts the values of an option, `--colour=always|never`: what stands behind it is no other option, and no other setting. */
+function isBarOfValues(text: string, start: number, bar: number): boolean {
+  if (text[bar] !== '|' || text[start] !== '-') return false;
+  const isValueBefore = /^--?\w[\w-]*=[^\s=]+$/.test(text.slice(start, bar).slice(0, BAR_LIMIT * 2));
+  return (
+    isValueBefore && /^[\w./+][^\s=|[\](){}<>]*(?=[\s|\])]|$)/.test(text.slice(bar + 1, bar + BAR_LIMIT))
+  );
+}
+
 function wordEnd(text: string, start: number): number {
   const phrase = phraseEnd(text, start);
   if (phrase !== undefined) return phrase;
@@ -110,6 +131,17 @@ function wordEnd(text: string, start: number): number {
     if (i > start && /^\(s\)/i.test(text.slice(i, i + 3))) {
       // `file(s)`, `FILE(S)`
       i += 3;
+      continue;
+    }
+    // `port[-port]`: a part of the word.
+    const part =
+      character === '[' && i > start && text[start] !== '-' ? RANGE_END.exec(text.slice(i, i + 40)) : null;
+    if (part !== null) {
+      i += part[0].length;
+      continue;
+    }
+    if (isBarOfValues(text, start, i)) {
+      i++;
       continue;
     }
     if (/[\s[\](){}|…]/.test(character) || (i > start && dotsLength(text, i) > 0)) break;

@@ -1,5 +1,5 @@
 import { isLetterOf } from './spelling.ts';
-import { type Token, tokenize, withBrackets } from './synopsis-tokens.ts';
+import { inCommonNotation, type Token, tokenize } from './synopsis-tokens.ts';
 
 /** A synopsis read as a grammar (POSIX XBD 12.1 and its customary variants). Offsets are in the text that was read. */
 export type SynopsisNode =
@@ -29,7 +29,7 @@ const DEPTH_LIMIT = 40;
 
 /** Reads a synopsis; brackets that do not match are taken as closed at the end. */
 export function parseSynopsis(text: string): SynopsisNode {
-  return new SynopsisParser(withBrackets(text)).sequence(0);
+  return new SynopsisParser(inCommonNotation(text)).sequence(0);
 }
 
 class SynopsisParser {
@@ -215,8 +215,8 @@ function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
   // The choice that was made last, to which a further bar adds.
   let last: { node: SynopsisNode; list: SynopsisNode[] } | undefined;
   for (const items of alternatives.slice(1)) {
-    const left = out.pop();
     const [right, ...rest] = items;
+    const left = isOption(right) ? withItsOption(out) : out.pop();
     if (left !== undefined && right !== undefined) {
       const isSame = last?.node === left;
       const list =
@@ -230,6 +230,21 @@ function tightChoices(alternatives: readonly SynopsisNode[][]): SynopsisNode[] {
     for (const item of rest) out.push(item);
   }
   return out;
+}
+
+/** Takes the last node off; with the option before it, `--box <box>`, where it is a placeholder that belongs to one. */
+function withItsOption(out: SynopsisNode[]): SynopsisNode | undefined {
+  const last = out.pop();
+  const before = out.at(-1);
+  const isPlaceholder = last?.kind === 'word' && /^(?:<[^<>]+>|[A-Z][A-Z0-9_-]*)$/.test(last.text);
+  if (last === undefined || before === undefined || !isPlaceholder || !isOption(before)) return last;
+  out.pop();
+  return { kind: 'sequence', items: [before, last] };
+}
+
+/** Whether a node is an option that shows no argument of its own. */
+function isOption(node: SynopsisNode | undefined): boolean {
+  return node?.kind === 'word' && node.joined === undefined && /^--?\w[^=]*$/.test(node.text);
 }
 
 /** Where a node begins in the text. */

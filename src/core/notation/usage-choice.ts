@@ -1,5 +1,6 @@
+import { areValues } from './scanned-word.ts';
 import type { SynopsisNode } from './synopsis.ts';
-import { ANY_COMMAND, ANY_OPTIONS } from './usage-words.ts';
+import { ANY_COMMAND, ANY_OPTIONS, LITERAL } from './usage-words.ts';
 
 /** The alternatives of a choice where each is a word that is no option and no placeholder for options or a subcommand. */
 export function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | undefined {
@@ -24,4 +25,23 @@ export function arePairs(alternatives: readonly SynopsisNode[]): boolean {
 export function isBareLetter(node: SynopsisNode): boolean {
   const first = node.kind === 'sequence' ? node.items[0] : node;
   return first?.kind === 'word' && /^[a-z]$/i.test(first.text);
+}
+
+/** The values of `<early|late>`, which stand for themselves; undefined where one of them is a placeholder, as in `<file|dir>`. */
+export function valuesInAngles(text: string): string[] | undefined {
+  const words = /^<([^<>\s]*\|[^<>\s]*)>$/.exec(text)?.[1]?.split('|') ?? [];
+  return words.length > 1 && words.every((word) => LITERAL.test(word)) && areValues(words)
+    ? words
+    : undefined;
+}
+
+/** `-i input -o output`: whether an option and the plain word behind it have another such pair beside them. */
+export function isInPairs(items: readonly SynopsisNode[], at: number): boolean {
+  const isPair = (i: number) =>
+    isText(items[i], /^--?[A-Za-z][\w-]*$/) && isText(items[i + 1], /^[a-z][\w-]*$/);
+  return isPair(at) && (isPair(at - 2) || isPair(at + 2));
+}
+
+function isText(node: SynopsisNode | undefined, form: RegExp): boolean {
+  return node?.kind === 'word' && node.joined === undefined && form.test(node.text);
 }

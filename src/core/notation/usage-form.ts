@@ -19,7 +19,7 @@ import type { PlacedText } from './placed-text.ts';
 import { withoutRedirections } from './redirections.ts';
 import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
-import { arePairs, isBareLetter, plainWords } from './usage-choice.ts';
+import { arePairs, isBareLetter, isInPairs, plainWords, valuesInAngles } from './usage-choice.ts';
 import { readHead } from './usage-head.ts';
 import type { UsageOption, UsageReading } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, isPhrase, LITERAL, namesOptions } from './usage-words.ts';
@@ -85,8 +85,8 @@ class FormWalker {
     for (let i = 0; i < items.length; i++) {
       const item = items[i];
       if (item === undefined) continue;
-      const bracketed = context.bracketed || isTaker(item, items[i + 1], this.#known);
-      const argument = takesFollowing(item, this.#known)
+      const bracketed = context.bracketed || isTaker(item, items[i + 1], this.#known) || isInPairs(items, i);
+      const argument = takesFollowing(item, this.#known, context.bracketed)
         ? followingArgument(items[i + 1], { bracketed }, this.#flow.text)
         : undefined;
       this.#node(item, context, argument);
@@ -158,7 +158,12 @@ class FormWalker {
     let before: { name: string; end: number } | undefined;
     const isPaired = arePairs(node.alternatives);
     const firstForm = this.formOptions.length;
+    const isAboutCommands = node.alternatives.some(
+      (one) => one.kind === 'word' && ANY_COMMAND.test(one.text) && !LITERAL.test(one.text),
+    );
     for (const [i, alternative] of node.alternatives.entries()) {
+      // `[-h | round | COMMAND]`: a word beside the placeholder for the command is one of the commands.
+      if (isAboutCommands && alternative.kind === 'word' && LITERAL.test(alternative.text)) continue;
       // `[-plain|p NAME]`: a letter without its hyphen beside an option.
       if (before !== undefined && isBareLetter(alternative)) continue;
       const optionsBefore = this.options.length;
@@ -218,7 +223,11 @@ class FormWalker {
   }
 
   /** `on|off`, `FILE|DIR`: one operand, with its allowed values where all are literal. */
-  #operandChoice(node: SynopsisNode & { kind: 'choice' }, words: readonly string[], context: Context): void {
+  #operandChoice(
+    node: SynopsisNode & { kind: 'choice' | 'word' },
+    words: readonly string[],
+    context: Context,
+  ): void {
     const place = this.#flow.span(node.start, node.end);
     const isLiteral = words.every((word) => LITERAL.test(word));
     const name = choiceName(words.map((word) => word.replace(/^<(.*)>$/, '$1')));
@@ -318,6 +327,11 @@ class FormWalker {
   #operand(node: SynopsisNode & { kind: 'word' }, context: Context): void {
     // Behind `--`, options are another program's, and operands here.
     if (ANY_OPTIONS.test(node.text) && this.endOfOptions === undefined) return;
+    const values = valuesInAngles(node.text);
+    if (values !== undefined) {
+      this.#operandChoice(node, values, context);
+      return;
+    }
     const place = this.#flow.span(node.start, node.end);
     const isCommand = this.commandPlace === undefined && ANY_COMMAND.test(node.text);
     if (isCommand) this.commandPlace = place;

@@ -22,6 +22,33 @@ function invokesMore(program: readonly string[], word: string, next: SynopsisNod
   return isSwitch ? next?.kind === 'word' : isScript(first, word);
 }
 
+/** Whether words between bars are names of one command: two with more behind them, or those of which each is short for the first, or its long form. */
+function areNames(words: readonly SynopsisNode[], isLast: boolean): boolean {
+  if (!words.every((one) => one.kind === 'word' && LITERAL.test(one.text))) return false;
+  return (
+    (words.length === 2 && !isLast) ||
+    words.every((one) => one.kind === 'word' && isShortFor(one.text, words[0]))
+  );
+}
+
+/** Whether a word is another word, a short form of it (`rm` of `remove`), or its long form. */
+function isShortFor(word: string, other: SynopsisNode | undefined): boolean {
+  if (other?.kind !== 'word' || word[0] !== other.text[0]) return false;
+  const [short, long] = [word, other.text].toSorted((a, b) => a.length - b.length);
+  let at = 0;
+  for (const character of long ?? '') if (character === short?.[at]) at++;
+  return at === short?.length;
+}
+
+/** What operands are called in small letters, and commands hardly ever. */
+const OPERAND_NOUN =
+  /^(?:(?:in|out)(?:put)?[_-]?(?:files?|dir|path)\d?|(?:src|dst|dest|source|destination)(?:[_-]?(?:file|dir|path))?\d?|files?\d?|filenames?|in|out|input|output|director(?:y|ies))$/;
+
+/** Whether the last word before options is an operand, and not a command that the title names. */
+function isOperandNoun(word: LiteralWord | undefined, titled: readonly string[]): boolean {
+  return word !== undefined && OPERAND_NOUN.test(word.text) && !titled.includes(word.text);
+}
+
 /** The words at the beginning of a synopsis, and how many of its items they are. `titled` are the words that the title has for the command. */
 export function readHead(items: readonly SynopsisNode[], flow: PlacedText, titled: readonly string[]) {
   const program: string[] = [];
@@ -31,10 +58,8 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText, title
   for (const node of items) {
     // `link add|a`: a command with its alias.
     const first = node.kind === 'choice' && taken > 0 ? node.alternatives[0] : undefined;
-    const isAlias =
-      node.kind === 'choice' &&
-      !/[{(]\s*$/.test(flow.text.slice(0, node.start)) &&
-      node.alternatives.every((one) => one.kind === 'word' && LITERAL.test(one.text));
+    const isBare = node.kind === 'choice' && !/[{(]\s*$/.test(flow.text.slice(0, node.start));
+    const isAlias = isBare && areNames(node.alternatives, taken === items.length - 1);
     const item = first !== undefined && isAlias ? first : node;
     if (item.kind !== 'word' || item.joined !== undefined) break;
     // Options without a program in front of them.
@@ -50,6 +75,11 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText, title
       literals.push({ text: item.text, place: flow.span(item.start, item.end), aliases });
     } else break;
     taken++;
+  }
+  // `tiffin infile outfile [options]`
+  while (taken < items.length && isOperandNoun(literals.at(-1), titled)) {
+    literals.pop();
+    taken--;
   }
   const options = pathBehindOptions(items, taken);
   const behind = options.taken > 0 ? options : pathBehindBrackets(items, taken, titled);

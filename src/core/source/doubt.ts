@@ -14,6 +14,10 @@ export const DOUBT_REASONS = [
   'shared-text',
   /** A list of commands that only its place below a synopsis makes one. */
   'odd-list',
+  /** An operand whose name stands in the text where the operand was not seen: in a synopsis, or behind an option. */
+  'named-elsewhere',
+  /** A plain word behind what may be left out in a synopsis: it may be the first of a text. */
+  'plain-word',
   /** The text as a whole: of most of its lines nothing is known. */
   'little-read',
 ] as const;

@@ -64,6 +64,11 @@ function hasHeading(place: Place): boolean {
 /** `[-b SIZE] [-q]`: a synopsis without the program. */
 const BRACKETS_ALONE = /^\[-{1,2}\w[^[\]]{0,60}\] \[-/;
 
+/** A name may stand in the title in capitals, and in small letters where it is called. */
+function beginsWithName(line: string, name: string): boolean {
+  return line.slice(0, name.length).toLowerCase() === name.toLowerCase();
+}
+
 /** A line may be a synopsis without being called so: ` tiffin [options] <box>`. */
 function hasSynopsis(path: readonly string[], place: Place): boolean {
   const plain = (place?.source.text ?? '').replace(/\x1b\[[\d;]{0,20}m/g, '');
@@ -72,6 +77,6 @@ function hasSynopsis(path: readonly string[], place: Place): boolean {
     (line) =>
       /^[\w.-]{1,40}:? (?:[\w-]{1,20} ){0,3}\[(?:options?\b|--?\w)|^[\w.-]{1,40} <options?\b/i.test(line) ||
       BRACKETS_ALONE.test(line) ||
-      path.some((name) => line.startsWith(name) && /^ [[<{-]/.test(line.slice(name.length))),
+      path.some((name) => beginsWithName(line, name) && /^ [[<{-]/.test(line.slice(name.length))),
   );
 }

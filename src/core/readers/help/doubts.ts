@@ -3,9 +3,11 @@ import type { Doubt, DoubtReason } from '../../source/doubt.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { PartsReading } from './help-parts.ts';
 import { countLines, type LineWithRole } from './line-roles.ts';
+import { operandDoubts } from './operand-doubts.ts';
 import type { OptionEntry } from './option-entries.ts';
 import type { TextLine } from './text-line.ts';
 import { isBelowUnread, looksLikeEntry } from './unclaimed-lines.ts';
+import type { UsageForm } from './usage-found.ts';
 
 /**
  * Where a text may have been misread, in the order in which the parts were read. `readings` are those of its parts, `lines` all of its lines
@@ -40,8 +42,19 @@ function doubtsOf({ entries, parts, oddLists }: PartsReading, cleaned: CleanedTe
     if (!parts.usage.lines.announced) return [{ place, reason: 'bare-synopsis' }];
     return ODD_IN_SYNOPSIS.test(text) || namesTwice(operands) ? [{ place, reason: 'odd-synopsis' }] : [];
   });
+  const several = parts.usage.lines.forms.filter(mayBeSeveral).flatMap(({ pieces }): Doubt[] => {
+    const [first] = pieces;
+    const last = pieces.at(-1);
+    return first && last ? [over(first.line, last.line, 'odd-synopsis', cleaned)] : [];
+  });
+  const isDoubted = ({ place }: Doubt) =>
+    [...synopses, ...several].some(
+      (doubt) => doubt.place.start <= place.start && place.end <= doubt.place.end,
+    );
   return [
     ...synopses,
+    ...several,
+    ...operandDoubts(parts, entries).filter((doubt) => !isDoubted(doubt)),
     ...oddEntries(entries).flatMap((entry) => overEntry(entry, 'odd-entry')),
     ...stackedEntries(entries).flatMap((entry) => overEntry(entry, 'shared-text')),
     ...oddLists.flatMap((list) => {
@@ -58,6 +71,14 @@ function over(first: TextLine, last: TextLine, reason: DoubtReason, cleaned: Cle
 
 /** A brace around one thing, a quotation mark, `@`, or four plain words in a row: no notation of synopses has them. */
 const ODD_IN_SYNOPSIS = /\{[^{},|]+\}|["'`@]|(?:^|\s)[a-z]{2,}(?: [a-z]{2,}){3,}/;
+
+/** Whether a synopsis has a line that is no deeper than its first and begins with a word: it may be another. */
+function mayBeSeveral({ pieces: [first, ...others] }: UsageForm): boolean {
+  if (first === undefined || first.start !== first.line.first) return false;
+  return others.some(
+    ({ line, start }) => line.indent === first.line.indent && /[A-Za-z]/.test(line.text[start] ?? ''),
+  );
+}
 
 /** Whether operands of one name stand apart: the lines of the synopsis may be several. */
 function namesTwice(operands: readonly Operand[]): boolean {

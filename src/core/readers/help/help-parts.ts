@@ -35,7 +35,7 @@ import type { UsageLines } from './usage-found.ts';
 import { findUsage } from './usage-lines.ts';
 import { usageOnlyOptions } from './usage-options.ts';
 import { withListedValues } from './value-lists.ts';
-import { withValuesShown } from './values-in-synopses.ts';
+import { withWordsShown } from './words-in-synopses.ts';
 
 /** A line, and what it is a part of. */
 export interface ClaimedLine {
@@ -68,7 +68,7 @@ function readOptions(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
   );
   const told = withToldArguments(withArgumentsShown(joined, shown), first.readings);
-  return withNumberOption(withValuesShown(told, first.readings));
+  return withNumberOption(withWordsShown(told, first.readings));
 }
 
 /** The options that only the synopses show. */

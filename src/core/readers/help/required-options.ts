@@ -10,7 +10,10 @@ function isValue(byDefault: string | undefined): boolean {
 /** Whether a synopsis has the placeholder of an option behind one of its names: then it is in notation, and no example. */
 function showsPlaceholder({ form }: UsageReading, { names, argument }: Option): boolean {
   const placeholder = argument?.value.words[0]?.placeholder?.value;
-  return placeholder !== undefined && names.some(({ text }) => form.text.includes(`${text} ${placeholder}`));
+  return (
+    placeholder !== undefined &&
+    names.some(({ text }) => [' ', '='].some((mark) => form.text.includes(`${text}${mark}${placeholder}`)))
+  );
 }
 
 /** `tiffin --help` */

@@ -73,13 +73,15 @@ function withSeparateArgument(option: Option, shown: ReadonlyMap<string, OptionA
   // What is joined to a letter may be more letters.
   const isSeparate =
     argument?.presence === 'mandatory' &&
-    argument.words.every(({ placeholder }) => isPlaceholder(placeholder?.value));
+    argument.words.every(
+      ({ placeholder, values }) => values !== undefined || isPlaceholder(placeholder?.value),
+    );
   if (!isSeparate || argument === undefined) return option;
   const [word, ...others] = argument.words;
   const words =
     word === undefined || told === undefined
       ? argument.words
-      : [{ ...told, placeholder: word.placeholder }, ...others];
+      : [{ ...told, placeholder: word.placeholder, values: told.values ?? word.values }, ...others];
   return { ...option, argument: inferred(withDefaultTold({ ...argument, words }, option), argument.place) };
 }
 

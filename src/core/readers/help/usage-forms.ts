@@ -34,11 +34,19 @@ export function splitForms(body: readonly TextPiece[]): UsageForm[] {
       for (const part of parts) forms.push([part]);
       continue;
     }
-    if (forms.length === 0 || isOther || isName || firstWord(piece.line, start) === program)
+    const isSibling =
+      piece.line.indent === first.line.indent && areOneFamily(firstWord(piece.line, start), program);
+    if (forms.length === 0 || isOther || isName || isSibling || firstWord(piece.line, start) === program)
       forms.push([text]);
     else forms.at(-1)?.push(text);
   }
   return withoutAlignedTexts(forms).map((pieces) => ({ pieces }));
+}
+
+/** `tiffin-open`, `tiffin-close`: programs that one text describes. */
+function areOneFamily(word: string, program: string): boolean {
+  const [family] = program.split('-', 1);
+  return family !== program && isName(word) && word.startsWith(`${family}-`);
 }
 
 /** Where a synopsis ends in a line: before its text, or before an `or` that leads to another below it. */

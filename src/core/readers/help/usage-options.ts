@@ -125,9 +125,11 @@ function expand(
       });
     });
   }
+  // `[-vvv]` alone is a letter that may be given several times.
+  const isLetter = !hasWords && isLetterRepeated(declared.text) && usage.argument === undefined;
   const name: OptionName = {
-    text: declared.text,
-    form: declared.form,
+    text: isLetter ? declared.text.slice(0, 2) : declared.text,
+    form: isLetter ? 'short' : declared.form,
     argument: undefined,
     place,
   };

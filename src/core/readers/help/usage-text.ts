@@ -13,6 +13,7 @@ export function withoutText(line: TextLine, start: number): number {
   const remark =
     MARKED_TEXT.exec(text) ??
     BEHIND_COLON.exec(text) ??
+    COMMENT.exec(text) ??
     WHERE.exec(text) ??
     /\s\((?:same as|see|e\.g\.|for example|where)\s/i.exec(text) ??
     SENTENCE_BEHIND.exec(text);
@@ -26,6 +27,9 @@ export function isQuoted({ text }: TextLine, start: number): boolean {
 
 /** `tiffin -q   -- be quiet` */
 const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
+
+/** `tiffin [box]   # the boxes of a day` */
+const COMMENT = /(?:\s+| *\t\s*)#\s+(?=\S)/;
 
 /** `tiffin [options], where options are:` */
 const WHERE = /,? where (?:the |\[)?[\w-]+\]? (?:is|are|(?:may|can|must) be)(?: one of)?:$/i;
