@@ -9,6 +9,9 @@ const OPERANDS = 'operands optional-operands many-operands';
 /** What help written by hand may hold: hosts without a library (see `hosts/node/by_hand`). */
 const BY_HAND = `placeholder optional values default range environment required repeated negatable hidden headings epilogue text command-aliases hidden-commands ${OPERANDS} operand-help`;
 
+/** What a synopsis alone may hold (see `hosts/node/by_hand_synopsis_host.mjs`). */
+const SYNOPSIS = `placeholder optional values required repeated negatable hidden ${OPERANDS}`;
+
 /** Names of options that libraries have of their own, beside help and version. */
 const TAKEN = {
   'symfony-console': [
@@ -346,6 +349,7 @@ export const LIBRARIES = [
   library('node', 'by-hand', 'by_hand_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
   library('node', 'by-hand-uneven', 'by_hand_uneven_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
   library('node', 'by-hand-single', 'by_hand_single_host.mjs', [], [BY_HAND, 'single-hyphen']),
+  library('node', 'by-hand-synopsis', 'by_hand_synopsis_host.mjs', [], [SYNOPSIS, `${BOTH} aliases`]),
 ];
 
 /** Libraries whose print nobody looked at before the reader was done with the others: those whose names have the least hashes (SHA-256). */
@@ -361,7 +365,7 @@ export const SEALED = [
 ];
 
 /** Not libraries, but styles drawn at random: read where they are named, and by CI. */
-export const STYLES = ['by-hand', 'by-hand-uneven', 'by-hand-single'];
+export const STYLES = ['by-hand', 'by-hand-uneven', 'by-hand-single', 'by-hand-synopsis'];
 
 /** Libraries that need nothing but this project's npm packages, Python and Perl: CI reads a sample of what they print. */
 export const SAMPLE = [
