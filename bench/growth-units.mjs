@@ -130,6 +130,7 @@ export const UNITS = [
   { kind: 'help', what: 'choices in a synopsis', head: 'Usage: tiffin {a', unit: '|b@', tail: '}\n' },
   { kind: 'help', what: 'blank lines', unit: '\n' },
   { kind: 'help', what: 'blanks', head: HELP_HEAD, unit: ' ' },
+  { kind: 'help', what: 'blanks behind a synopsis', head: 'Usage: tiffin [OPTION]... COMMAND', unit: ' ' },
   { kind: 'help', what: 'tabs', head: HELP_HEAD, unit: '\t' },
   { kind: 'help', what: 'overstrikes', unit: '_\bN' },
   { kind: 'help', what: 'escapes', unit: '\x1b[1m' },

@@ -29,7 +29,7 @@ export function isQuoted({ text }: TextLine, start: number): boolean {
 const MARKED_TEXT = /(?<=\S)(?: {2,}|\t\s*)--? +(?=[A-Za-z]+ [a-z])/;
 
 /** `tiffin [box]   # the boxes of a day` */
-const COMMENT = /(?:\s+| *\t\s*)#\s+(?=\S)/;
+const COMMENT = /(?<=\S)\s{1,200}#\s+(?=\S)/;
 
 /** `tiffin [options], where options are:` */
 const WHERE = /,? where (?:the |\[)?[\w-]+\]? (?:is|are|(?:may|can|must) be)(?: one of)?:$/i;
