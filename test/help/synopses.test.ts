@@ -27,14 +27,15 @@ for (const [synopsis, expected] of SYNOPSES)
     );
   });
 
-/** `-o, --out mandatory FILE {a,b}`, as far as it is known. */
-function optionText({ names, argument }: Option): string {
+/** `-o, --out mandatory FILE {a,b} required`, as far as it is known. */
+function optionText({ names, negatedNames, argument, required }: Option): string {
   const { presence, words = [] } = argument?.value ?? {};
   const values = words.flatMap((word) => word.values?.value ?? []).map(({ value }) => value);
   return [
-    names.map(({ text }) => text).join(', '),
+    [...names, ...negatedNames].map(({ text }) => text).join(', '),
     ...(presence === 'none' ? [] : [presence, ...words.map(({ placeholder }) => placeholder?.value ?? '?')]),
     ...(values.length > 0 ? [`{${values.join(',')}}`] : []),
+    ...(required?.value === true ? ['required'] : []),
   ].join(' ');
 }
 

@@ -1,5 +1,7 @@
 import type { KnownOptions } from './known-options.ts';
+import { asValues } from './scanned-word.ts';
 import { endOf, type SynopsisNode, startOf } from './synopsis.ts';
+import { valuesInAngles } from './usage-choice.ts';
 
 /** The placeholder that follows an option as its argument, by its offsets in the synopsis. */
 export interface FollowingArgument {
@@ -70,7 +72,10 @@ export function followingArgument(
   if (node === undefined) return undefined;
   if (node.kind === 'repeat') return followingArgument(node.body, context, text);
   if (node.kind === 'optional') {
-    const inner = context.bracketed ? followingArgument(node.body, context, text) : undefined;
+    const inner =
+      context.bracketed || node.body.kind === 'choice'
+        ? followingArgument(node.body, context, text)
+        : undefined;
     return inner === undefined ? undefined : { ...inner, optional: true };
   }
   // `[n [n ...]]`: any number of one word.
@@ -80,18 +85,24 @@ export function followingArgument(
     const isMore = others.length === 0 && argument !== undefined && isMoreOf(second, argument, false);
     return isMore ? argument : undefined;
   }
-  if (node.kind === 'choice') return context.bracketed ? choiceArgument(node, text) : undefined;
+  // Outside of brackets, `--mode a|b`: an option that must be given means nothing without its value.
+  if (node.kind === 'choice') {
+    const argument = choiceArgument(node, text);
+    const isArgument =
+      context.bracketed || argument?.values !== undefined || node.alternatives.some(isMarked);
+    return isArgument ? argument : undefined;
+  }
   if (node.kind !== 'word' || node.text.startsWith('-') || node.joined !== undefined) return undefined;
-  const isMarked = /^<|^[A-Z][A-Z0-9_=:,.-]*$/.test(node.text);
-  if (!isMarked && !context.bracketed) return undefined;
-  // `<on|off>`
+  if (!isMarked(node) && !context.bracketed) return undefined;
   // `{1,2,3}`
-  const inBraces = text[node.start - 1] === '{' && text[node.end] === '}' ? node.text.split(',') : [];
-  if (inBraces.length > 1 && areLiteral(inBraces))
-    return { text: node.text, values: inBraces, optional: false, start: node.start, end: node.end };
-  const listed = /^<(.*\|.*)>$/.exec(node.text)?.[1]?.split(/ ?\| ?/);
-  const values = listed !== undefined && areLiteral(listed) ? listed : undefined;
+  const isInBraces = text[node.start - 1] === '{' && text[node.end] === '}';
+  const values = isInBraces ? asValues(node.text.split(','), true) : valuesInAngles(node.text);
   return { text: node.text, values, optional: false, start: node.start, end: node.end };
+}
+
+/** Whether a word is a placeholder by its angle brackets or capitals. */
+function isMarked(node: SynopsisNode): boolean {
+  return node.kind === 'word' && /^<|^[A-Z][A-Z0-9_=:,.-]*$/.test(node.text);
 }
 
 /** `{on|off}`, `{[+]BOXES|all}`: no alternative is an option. */
@@ -101,16 +112,8 @@ function choiceArgument(
 ): FollowingArgument | undefined {
   const alternatives = node.alternatives.map((part) => text.slice(startOf(part), endOf(part)));
   if (alternatives.some((part) => part === '' || part.startsWith('-'))) return undefined;
-  const values = areLiteral(alternatives) ? alternatives : undefined;
+  const values = asValues(alternatives, /\{\s*$/.test(text.slice(Math.max(0, node.start - 2), node.start)));
   return { text: alternatives.join('|'), values, optional: false, start: node.start, end: node.end };
-}
-
-/** A word in capitals or angle brackets is a placeholder. */
-const LITERAL_VALUE = /^(?=[^a-z]*[a-z])[A-Za-z0-9][\w.+:/-]*$/;
-
-/** Whether the parts of a choice stand for themselves: words that are no placeholders, or numbers. */
-function areLiteral(parts: readonly string[]): boolean {
-  return parts.every((part) => LITERAL_VALUE.test(part)) || parts.every((part) => /^\d+$/.test(part));
 }
 
 /** Whether a node is `[DAY ...]` behind the argument `DAY`, or, inside a bracket with the option, `[OTHER ...]`. */

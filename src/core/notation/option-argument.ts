@@ -25,13 +25,7 @@ function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): ValueWord {
   const place = toSpan(word.start, word.end);
   return makeValueWord({
     placeholder: word.placeholder === undefined ? undefined : stated(word.placeholder, place),
-    values:
-      word.values === undefined
-        ? undefined
-        : stated(
-            word.values.map((value) => bareValue(value, place)),
-            place,
-          ),
+    values: valuesAt(word.values, place),
     default:
       word.default === undefined
         ? undefined
@@ -39,6 +33,16 @@ function makeArgumentWord(word: ScannedWord, toSpan: ToSpan): ValueWord {
     range: rangeShown(word.placeholder, place),
     separator: word.separator === undefined ? undefined : stated(word.separator, place),
   });
+}
+
+/** Allowed values that a notation lists, all at its place; undefined where it lists none. */
+export function valuesAt(values: readonly string[] | undefined, place: Span): ValueWord['values'] {
+  return values?.length
+    ? stated(
+        values.map((value) => bareValue(value, place)),
+        place,
+      )
+    : undefined;
 }
 
 /** `<0..10>`, `1-9`: two numbers in the place of a placeholder are the bounds of what may be given. */

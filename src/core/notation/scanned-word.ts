@@ -1,4 +1,5 @@
 import { bracketEnd, hasLower, isOpener } from './characters.ts';
+import { FILE_NAME } from './usage-words.ts';
 
 /** One word of an option-argument as a text shows it. */
 export interface ScannedWord {
@@ -69,9 +70,14 @@ function listedValues(raw: string, bare: string): string[] | undefined {
     part.trim().replace(/^(["'])(.*)\1$/, '$2'),
   );
   const isTight = raw.startsWith('{') && !/[,|]\s|\s[,|]/.test(raw);
-  if (parts.length < 2 || !parts.every((part) => (isTight ? SPACED_VALUE : VALUE).test(part)))
-    return undefined;
-  return raw.startsWith('{') || areValues(parts) ? parts : undefined;
+  if (!parts.every((part) => (isTight ? SPACED_VALUE : VALUE).test(part))) return undefined;
+  return asValues(parts, raw.startsWith('{'));
+}
+
+/** The parts of a choice where they are values; undefined where they are placeholders, or one alone. Between braces, words in capitals are values too. */
+export function asValues(parts: readonly string[], isBraced: boolean): string[] | undefined {
+  if (parts.length < 2 || !parts.every((part) => SPACED_VALUE.test(part))) return undefined;
+  return isBraced || areValues(parts) ? [...parts] : undefined;
 }
 
 /** What values are called where anything may stand: the words for them in capitals. */
@@ -84,9 +90,12 @@ export function isKindOfValue(word: string): boolean {
 }
 
 /** Whether words between bars stand for themselves. `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them. */
-export function areValues(parts: readonly string[]): boolean {
+function areValues(parts: readonly string[]): boolean {
   if (parts.every((part) => /^\d+$/.test(part))) return true;
   // `file|directory`
   if (parts.every((part) => KIND_OF_VALUE.test(part.toUpperCase()) && part.length > 1)) return false;
-  return parts.some(hasLower) && !parts.some((part) => KIND_OF_VALUE.test(part));
+  if (parts.some((part) => KIND_OF_VALUE.test(part) || FILE_NAME.test(part))) return false;
+  // Of words in capitals and others, one kind are placeholders: `level|AUTO|NONE`. A single one may be a value: `plain|JSON|warn`.
+  const inCapitals = parts.filter((part) => /^[A-Z]{2}/.test(part)).length;
+  return parts.some(hasLower) && inCapitals * 2 < parts.length;
 }

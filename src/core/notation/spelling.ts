@@ -5,14 +5,16 @@ export function isLetterOf(a: string, b: string): boolean {
 }
 
 /**
- * Whether two names beside a bar in a synopsis (`-h | --help`) are spellings of one option rather than two options: a
- * letter and its long name; any letter and long name that are alone in their choice with no blanks about the bar
- * (`-O|--sort`); or, beside a third, one letter in both cases (`-c|-C|--columns`).
+ * Whether two names beside a bar or a comma in a synopsis (`-h | --help`), `separator`, are spellings of one option rather than two
+ * options: a letter and its long name; names in one bracket that a comma parts, unless both are letters (`[--colour, --color]`); any
+ * letter and long name that are alone in their choice with no blanks about the bar (`-O|--sort`); or, beside a third, one letter in
+ * both cases (`-c|-C|--columns`).
  */
-export function areSpellings(a: string, b: string, isTight: boolean, alternatives: number): boolean {
+export function areSpellings(a: string, b: string, separator: string, alternatives: number): boolean {
   if (isLetterOf(a, b)) return true;
   const [short, long] = a.length <= b.length ? [a, b] : [b, a];
-  if (!/^-[^-]$/.test(short) || !isTight) return false;
+  if (separator.startsWith(',')) return long.startsWith('--');
+  if (!/^-[^-]$/.test(short) || separator !== '|') return false;
   return long.startsWith('--') ? alternatives === 2 : alternatives > 2 && sameLetter(short, long);
 }
 

@@ -16,7 +16,7 @@ export function inCommonNotation(text: string): string {
   return text
     .replace(/(^|\s)\?(-?\w[^?\n]{0,80})\?(?=\s|$)/g, '$1[$2]')
     .replace(/(^|[\s[(])< ([\w-]{1,40}) >(?=[\s\])]|\.{3}|$)/g, '$1 <$2> ')
-    .replace(/(?<=\[ ?-[^[\],]{1,60}),(?= --?[A-Za-z])/g, '|');
+    .replace(/(?<=\[ ?-[^[\]]{1,80}),(?= --?[A-Za-z[])/g, '|');
 }
 
 /** The words and marks of a synopsis, in their order. */
@@ -107,7 +107,9 @@ const BAR_LIMIT = 80;
 /** Whether a bar parts the values of an option, `--colour=always|never`: what stands behind it is no other option, and no other setting. */
 function isBarOfValues(text: string, start: number, bar: number): boolean {
   if (text[bar] !== '|' || text[start] !== '-') return false;
-  const isValueBefore = /^--?\w[\w-]*=[^\s=]+$/.test(text.slice(start, bar).slice(0, BAR_LIMIT * 2));
+  const isValueBefore = /^--?\w[\w-]*(?:\/--?\w[\w-]*)*=[^\s=]+$/.test(
+    text.slice(start, bar).slice(0, BAR_LIMIT * 2),
+  );
   return (
     isValueBefore && /^[\w./+][^\s=|[\](){}<>]*(?=[\s|\])]|$)/.test(text.slice(bar + 1, bar + BAR_LIMIT))
   );

@@ -66,6 +66,9 @@ class SynopsisParser {
           // Dots behind dots say nothing more, and must not nest.
           if (last !== undefined)
             items?.push(last.kind === 'repeat' || isList(last) ? last : { kind: 'repeat', body: last });
+        } else if (node === 'more') {
+          const last = items?.at(-1);
+          if (last?.kind === 'word' && isValue(last)) items?.splice(-1, 1, { kind: 'repeat', body: last });
         } else if (node !== undefined) {
           items?.push(node);
         }
@@ -82,13 +85,24 @@ class SynopsisParser {
         : { kind: 'choice', alternatives: flat, start, end };
   }
 
-  #item(depth: number): SynopsisNode | 'repeat' | undefined {
+  #item(depth: number): SynopsisNode | 'repeat' | 'more' | undefined {
     const token = this.#tokens[this.#at];
     if (token === undefined) return undefined;
     this.#at++;
     if (!token.isMark) return this.#word(token, depth);
     if (token.text === '...') return 'repeat';
+    // `BOX [...]`: more of the word; behind an option, whatever else there is.
+    if (token.text === '[' && this.#isMark(0, '...') && this.#isMark(1, ']')) {
+      this.#at += 2;
+      return 'more';
+    }
     return this.#bracket(token, depth);
+  }
+
+  /** Whether the token so many behind the next one is this mark. */
+  #isMark(ahead: number, mark: string): boolean {
+    const token = this.#tokens[this.#at + ahead];
+    return token?.isMark === true && token.text === mark;
   }
 
   /**

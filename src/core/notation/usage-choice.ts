@@ -1,6 +1,6 @@
-import { areValues } from './scanned-word.ts';
+import { asValues } from './scanned-word.ts';
 import type { SynopsisNode } from './synopsis.ts';
-import { ANY_COMMAND, ANY_OPTIONS, LITERAL } from './usage-words.ts';
+import { ANY_COMMAND, ANY_OPTIONS } from './usage-words.ts';
 
 /** The alternatives of a choice where each is a word that is no option and no placeholder for options or a subcommand. */
 export function plainWords(node: SynopsisNode & { kind: 'choice' }): string[] | undefined {
@@ -29,10 +29,9 @@ export function isBareLetter(node: SynopsisNode): boolean {
 
 /** The values of `<early|late>`, which stand for themselves; undefined where one of them is a placeholder, as in `<file|dir>`. */
 export function valuesInAngles(text: string): string[] | undefined {
-  const words = /^<([^<>\s]*\|[^<>\s]*)>$/.exec(text)?.[1]?.split('|') ?? [];
-  return words.length > 1 && words.every((word) => LITERAL.test(word)) && areValues(words)
-    ? words
-    : undefined;
+  const words = /^<([^<>]*\|[^<>]*)>$/.exec(text)?.[1]?.split(/ ?\| ?/) ?? [];
+  // `hostName` is a placeholder.
+  return words.some((word) => /[a-z][A-Z]/.test(word)) ? undefined : asValues(words, false);
 }
 
 /** `-i input -o output`: whether an option and the plain word behind it have another such pair beside them. */

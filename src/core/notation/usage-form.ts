@@ -1,10 +1,8 @@
-import { bareValue, makeValueWord, type OptionArgument } from '../model/argument.ts';
+import { makeValueWord, type OptionArgument } from '../model/argument.ts';
 import type { FormOption } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
-import type { Operand } from '../model/operand.ts';
 import type { Member, Relation } from '../model/relation.ts';
 import type { Span } from '../source/source.ts';
-import { choiceName } from './choice-name.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
 import {
   type FollowingArgument,
@@ -14,13 +12,14 @@ import {
   takesFollowing,
 } from './following-argument.ts';
 import { type KnownOptions, NOTHING_KNOWN } from './known-options.ts';
-import { makeArgument } from './option-argument.ts';
+import { makeArgument, valuesAt } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
 import { withoutRedirections } from './redirections.ts';
 import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
-import { arePairs, isBareLetter, isInPairs, plainWords, valuesInAngles } from './usage-choice.ts';
+import { arePairs, isBareLetter, isInPairs, plainWords } from './usage-choice.ts';
 import { readHead } from './usage-head.ts';
+import { type HowOften, UsageOperands } from './usage-operands.ts';
 import type { UsageOption, UsageReading } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, isAnyOptions, isPhrase, LITERAL, namesOptions } from './usage-words.ts';
 
@@ -43,7 +42,7 @@ export function readUsageForm(
     form: {
       text: flow.text,
       options: walker.formOptions,
-      operands: walker.operands,
+      operands: walker.operands.items,
       place: flow.place,
     },
     program: head.program,
@@ -54,24 +53,21 @@ export function readUsageForm(
     options: walker.options,
     relations: walker.relations,
     spellings: walker.spellings,
-    commandPlace: walker.commandPlace,
+    commandPlace: walker.operands.commandPlace,
     endOfOptions: walker.endOfOptions,
   };
 }
 
-interface Context {
-  readonly optional: boolean;
-  readonly repeated: boolean;
+interface Context extends HowOften {
   readonly bracketed: boolean;
 }
 
 class FormWalker {
   readonly formOptions: FormOption[] = [];
-  readonly operands: Operand[] = [];
+  readonly operands = new UsageOperands();
   readonly options: UsageOption[] = [];
   readonly relations: Relation[] = [];
   readonly spellings: [string, string][] = [];
-  commandPlace: Span | undefined;
   endOfOptions: Span | undefined;
   readonly #flow: PlacedText;
   readonly #known: KnownOptions;
@@ -129,7 +125,7 @@ class FormWalker {
 
   /** `[mode]` before all operands stands for the options that are modes: as an operand it could not be told from the next. */
   #isMode(body: SynopsisNode): boolean {
-    return this.operands.length === 0 && body.kind === 'word' && /^modes?$/i.test(body.text);
+    return this.operands.items.length === 0 && body.kind === 'word' && /^modes?$/i.test(body.text);
   }
 
   /** `[input file...]`: plain words in one bracket are the name of one operand. */
@@ -150,13 +146,15 @@ class FormWalker {
   ): void {
     const words = plainWords(node);
     if (words !== undefined) {
-      this.#operandChoice(node, words, context);
+      this.operands.addChoice(words, this.#flow.span(node.start, node.end), context);
       return;
     }
     const members: Member[] = [];
     let complete = true;
     let before: { name: string; end: number } | undefined;
     const isPaired = arePairs(node.alternatives);
+    const count = node.alternatives.length;
+    const between = (from: number, to: SynopsisNode) => this.#flow.text.slice(from, startOf(to));
     const firstForm = this.formOptions.length;
     const isAboutCommands = node.alternatives.some(
       (one) => one.kind === 'word' && ANY_COMMAND.test(one.text) && !LITERAL.test(one.text),
@@ -167,17 +165,18 @@ class FormWalker {
       // `[-plain|p NAME]`: a letter without its hyphen beside an option.
       if (before !== undefined && isBareLetter(alternative)) continue;
       const optionsBefore = this.options.length;
-      const operandsBefore = this.operands.length;
+      const operandsBefore = this.operands.items.length;
       this.#node(alternative, { ...context, optional: true, bracketed: true }, argument);
       const option = this.options[optionsBefore];
-      const operand = this.operands[operandsBefore];
+      const operand = this.operands.items[operandsBefore];
       const name = option?.declared.text;
-      const isTight = before !== undefined && this.#flow.text.slice(before.end, startOf(alternative)) === '|';
       const isSpelling =
         name !== undefined &&
         before !== undefined &&
         (this.#isSame(before.name, name) ||
-          (isPaired ? i % 2 === 1 : areSpellings(before.name, name, isTight, node.alternatives.length)));
+          (isPaired
+            ? i % 2 === 1
+            : areSpellings(before.name, name, between(before.end, alternative), count)));
       if (isSpelling && before !== undefined) this.spellings.push([before.name, name]);
       before = name === undefined ? undefined : { name, end: endOf(alternative) };
       if (isSpelling) continue;
@@ -220,34 +219,6 @@ class FormWalker {
       const option = this.formOptions[i];
       if (option !== undefined) this.formOptions[i] = { ...option, required: true };
     }
-  }
-
-  /** `on|off`, `FILE|DIR`: one operand, with its allowed values where all are literal. */
-  #operandChoice(
-    node: SynopsisNode & { kind: 'choice' | 'word' },
-    words: readonly string[],
-    context: Context,
-  ): void {
-    const place = this.#flow.span(node.start, node.end);
-    const isLiteral = words.every((word) => LITERAL.test(word));
-    const name = choiceName(words.map((word) => word.replace(/^<(.*)>$/, '$1')));
-    this.operands.push({
-      kind: 'word',
-      name,
-      word: makeValueWord({
-        placeholder: stated(name, place),
-        values: isLiteral
-          ? stated(
-              words.map((word) => bareValue(word, place)),
-              place,
-            )
-          : undefined,
-      }),
-      vocabulary: [],
-      count: stated({ least: context.optional ? 0 : 1, most: context.repeated ? null : 1 }, place),
-      help: undefined,
-      place,
-    });
   }
 
   #option(
@@ -311,12 +282,7 @@ class FormWalker {
       words: [
         makeValueWord({
           placeholder: stated(following.text, place),
-          values:
-            following.values &&
-            stated(
-              following.values.map((value) => bareValue(value, place)),
-              place,
-            ),
+          values: valuesAt(following.values, place),
         }),
       ],
       count: undefined,
@@ -327,54 +293,6 @@ class FormWalker {
   #operand(node: SynopsisNode & { kind: 'word' }, context: Context): void {
     // Behind `--`, options are another program's, and operands here.
     if (ANY_OPTIONS.test(node.text) && this.endOfOptions === undefined) return;
-    const values = valuesInAngles(node.text);
-    if (values !== undefined) {
-      this.#operandChoice(node, values, context);
-      return;
-    }
-    const place = this.#flow.span(node.start, node.end);
-    const isCommand = this.commandPlace === undefined && ANY_COMMAND.test(node.text);
-    if (isCommand) this.commandPlace = place;
-    // Behind `--`, a word for options stands for those of another program.
-    const isOthers = /^<?(?:options?|flags)>?$/i.test(node.text);
-    const inner = withoutMarks(node.text).replace(/,$/, '');
-    // `<name...>`, `...name`: the dots are inside.
-    const name = inner.replace(/^\.{3}|(?:\.{2,3}|…)$/g, '');
-    const repeated = context.repeated || name !== inner;
-    if (!/[\w-]/.test(name)) return;
-    const existing = this.operands.at(-1);
-    // `[report] <report>` are two.
-    if (existing?.name === name && (repeated || context.optional)) {
-      // `FILE [FILE...]` is one operand, once or more.
-      this.operands[this.operands.length - 1] = {
-        ...existing,
-        count: stated(
-          { least: existing.count?.value.least ?? 1, most: repeated ? null : oneMore(existing) },
-          place,
-        ),
-      };
-      return;
-    }
-    const keyword = /^([a-z_][\w-]*)=/.exec(name);
-    this.operands.push({
-      kind: isCommand || isOthers ? 'command-line' : keyword === null ? 'word' : 'keyword',
-      name: keyword?.[1] ?? name,
-      word: makeValueWord({ placeholder: stated(node.text, place) }),
-      vocabulary: [],
-      count: stated({ least: context.optional ? 0 : 1, most: repeated ? null : 1 }, place),
-      help: undefined,
-      place,
-    });
+    this.operands.add(node.text, this.#flow.span(node.start, node.end), context);
   }
-}
-
-/** `<name>`, `"name of a box"`, `<host>:<port>` without brackets and quotes. */
-function withoutMarks(placeholder: string): string {
-  const quoted = /^(["'])(.*)\1$/.exec(placeholder)?.[2];
-  return quoted ?? (/^<.*>$/.test(placeholder) ? placeholder.replace(/<([^<>]*)>/g, '$1') : placeholder);
-}
-
-/** The most words of an operand that stands once more in a bracket: `FILE [FILE]` are two. */
-function oneMore({ count }: Operand): number | null {
-  return count === undefined || count.value.most === null ? null : count.value.most + 1;
 }

@@ -65,7 +65,7 @@ function hasHeading(place: Place): boolean {
 const BRACKETS_ALONE = /^\[-{1,2}\w[^[\]]{0,60}\] \[-/;
 
 /** A name may stand in the title in capitals, and in small letters where it is called. */
-function beginsWithName(line: string, name: string): boolean {
+function startsWithName(line: string, name: string): boolean {
   return line.slice(0, name.length).toLowerCase() === name.toLowerCase();
 }
 
@@ -77,6 +77,6 @@ function hasSynopsis(path: readonly string[], place: Place): boolean {
     (line) =>
       /^[\w.-]{1,40}:? (?:[\w-]{1,20} ){0,3}\[(?:options?\b|--?\w)|^[\w.-]{1,40} <options?\b/i.test(line) ||
       BRACKETS_ALONE.test(line) ||
-      path.some((name) => beginsWithName(line, name) && /^ [[<{-]/.test(line.slice(name.length))),
+      path.some((name) => startsWithName(line, name) && /^ [[<{-]/.test(line.slice(name.length))),
   );
 }

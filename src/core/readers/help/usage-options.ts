@@ -31,6 +31,7 @@ export function usageOnlyOptions(
         const joined = {
           ...other,
           names: [...other.names, ...option.names],
+          negatedNames: [...other.negatedNames, ...option.negatedNames],
           argument: isShown ? option.argument : (other.argument ?? option.argument),
         };
         for (const { text } of joined.names) made.set(text, joined);
