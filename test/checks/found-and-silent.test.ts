@@ -276,6 +276,12 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help('  --map   TODO\n  --late  list late boxes\n'),
       found: ['warning --map'],
     },
+    {
+      why: 'a sentence that begins with such a mark',
+      text: help('  --map   TODO: say of what\n  --late  list late boxes\n'),
+      found: ['warning --map'],
+    },
+    { why: 'a list of things to do', text: help('  --file=FILE  TODO list of the day\n'), found: [] },
     { why: 'a name that is a sentence', text: help('  --ignore-case  ignore case\n'), found: [] },
     { why: 'names that say all', text: help('  --quiet  quiet\n  --help   help\n'), found: [] },
   ],
@@ -286,6 +292,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     { why: 'a document has a usage line made for it', text: yaml('options: {--map: a}\n'), found: [] },
+    {
+      why: 'a synopsis behind what a log puts in front of a line',
+      text: '2031-02-03 11:12:13.001 tiffin[12:12] tiffin [-q|--quiet] box\n  -q, --quiet  say nothing\n',
+      found: [],
+    },
     {
       why: 'a heading over usage of another kind',
       text: 'tiffin counts boxes.\n\nBasic usage\n\n  pour tea first\n\nOptions:\n  --map  a map\n',
@@ -311,6 +322,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'one value above one text',
       text: help('  -cp PATH\n  --class-path PATH  where to look\n  --map  draw a map\n'),
+      found: [],
+    },
+    {
+      why: 'a name above its negation, which has the text',
+      text: help('  --late\n  --no-late  list late boxes\n  --map  draw a map\n'),
       found: [],
     },
     { why: 'a list of names alone', text: help('  --map\n  --late\n'), found: ['note --map'] },
@@ -554,6 +570,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'names in lines of their own share the last text',
       text: 'Usage: tiffin COMMAND\n\nCommands:\n  open [BOX]:\n  unlock [BOX]:\n    opens a box\n  close [BOX]:\n    closes it\n',
+      found: [],
+    },
+    {
+      why: 'paths of several words, none with a text',
+      text: 'Usage: tiffin COMMAND\n\nCommands:\n  scan [<box>]\n  show round <id>\n  show box <id>\n  remove all\n  remove box <id>\n',
       found: [],
     },
   ],

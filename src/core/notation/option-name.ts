@@ -38,6 +38,8 @@ function scanLong(text: string, start: number, to: number): ScannedName | undefi
   if (!isWordCharacter(text.charCodeAt(from)) && !'?#@'.includes(text[from] ?? ' ')) return undefined;
   const end = nameEnd(text, from + 1, to);
   const word = text.slice(from, end);
+  // `--2026-11-28`: digits in groups are a date or a version, and no name.
+  if (/^\d+(?:[-.:]\d+)+$/.test(word)) return undefined;
   return {
     text: `--${word}`,
     form: 'long',

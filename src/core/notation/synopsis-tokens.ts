@@ -115,14 +115,22 @@ function isBarOfValues(text: string, start: number, bar: number): boolean {
   );
 }
 
+/** What stands in a long name that has a negation. */
+const NEGATION = /^\[no-?\]/;
+
 function wordEnd(text: string, start: number): number {
   const phrase = phraseEnd(text, start);
   if (phrase !== undefined) return phrase;
   let i = isWordWithDots(text, start) ? start + 3 : start;
-  const negation = /^--\[no-?\]/.exec(text.slice(start, start + 8));
-  if (negation !== null) i += negation[0].length;
   while (i < text.length) {
     const character = text[i] ?? '';
+    // `--[no-]late`, `-l/--[no-]late/--[no-]tardy`
+    const negation =
+      character === '[' && text.startsWith('--', i - 2) ? NEGATION.exec(text.slice(i, i + 5)) : null;
+    if (negation !== null) {
+      i += negation[0].length;
+      continue;
+    }
     if (character === '<') {
       const close = text.indexOf('>', i);
       if (close > 0 && close - i < 200) {

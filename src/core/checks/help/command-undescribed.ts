@@ -24,20 +24,20 @@ export const commandUndescribed = defineCheck({
       const aliases = aliasesAbove(listed);
       const bare = listed.filter(
         (one) =>
-          one.summary === undefined &&
+          !hasText(one) &&
           // A list of commands that are under it speaks for it.
           one.commands.items.length === 0 &&
-          one.description === undefined &&
           one.names[0]?.text !== 'help' &&
           !aliases.has(one),
       );
       const [first] = bare;
+      const described = listed.filter(hasText).length;
       // Names alone in a row are an index, with the texts elsewhere.
-      if (first === undefined || bare.length * 2 > listed.length) continue;
+      if (first === undefined || bare.length > described) continue;
       report.finding({
         command: path,
         subject: commandName(first),
-        data: { names: bare.map(commandName), described: listed.length - bare.length },
+        data: { names: bare.map(commandName), described },
         place: first.place,
       });
     }
@@ -46,6 +46,10 @@ export const commandUndescribed = defineCheck({
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other command')} listed ${described === 1 ? 'has' : 'have'} one`,
   fix: () => 'say in a few words what it does',
 });
+
+function hasText({ summary, description }: Command): boolean {
+  return summary !== undefined || description !== undefined;
+}
 
 /** Which commands stand in the line above another, or above one that does, which has the text of all. */
 function aliasesAbove(listed: readonly Command[]): ReadonlySet<Command> {

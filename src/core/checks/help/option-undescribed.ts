@@ -87,6 +87,7 @@ function sharesText(index: number, listed: readonly Option[], words: WordLists):
       if (upper === undefined || lower === undefined || other === undefined || !isAbove(upper, lower)) break;
       const shares =
         isLetterOf(option, other) ||
+        isNegation(option, other) ||
         (step > 0 ? isLike(option, other, words) : sharesLastWord(option, other));
       if (!shares) break;
       if (other.help !== undefined) return true;
@@ -118,6 +119,12 @@ function isLetterOf(a: Option, b: Option): boolean {
     long.names.every(({ form }) => form === 'long') &&
     name.charAt(2).toLowerCase() === letter.names[0].text.charAt(1).toLowerCase()
   );
+}
+
+/** `--late` beside `--no-late`: what one does, the other takes back. */
+function isNegation(a: Option, b: Option): boolean {
+  const [plain, negated] = [mainName(a).text, mainName(b).text].toSorted((x, y) => x.length - y.length);
+  return plain !== undefined && negated === plain.replace(/^--?/, '$&no-');
 }
 
 function sharesLastWord(option: Option, other: Option): boolean {

@@ -61,6 +61,9 @@ function hasHeading(place: Place): boolean {
   return /^\s{0,8}(?:\w{1,20} ){0,2}usage\b/im.test(place?.source.text ?? '');
 }
 
+/** A word and an option in brackets: the synopsis of a program, wherever a log puts it in the line. */
+const WORD_AND_OPTION = /(?:^|\s)[a-z][\w.-]{0,40} \[--?\w[^[\]]{0,60}\] [[<a-zA-Z]/;
+
 /** `[-b SIZE] [-q]`: a synopsis without the program. */
 const BRACKETS_ALONE = /^\[-{1,2}\w[^[\]]{0,60}\] \[-/;
 
@@ -77,6 +80,7 @@ function hasSynopsis(path: readonly string[], place: Place): boolean {
     (line) =>
       /^[\w.-]{1,40}:? (?:[\w-]{1,20} ){0,3}\[(?:options?\b|--?\w)|^[\w.-]{1,40} <options?\b/i.test(line) ||
       BRACKETS_ALONE.test(line) ||
+      WORD_AND_OPTION.test(line) ||
       path.some((name) => startsWithName(line, name) && /^ [[<{-]/.test(line.slice(name.length))),
   );
 }
