@@ -22,6 +22,8 @@ const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available|choos
 /** `Valid names are `, behind which a list may end in `and`. */
 const NAMED_ALL = /^(?:possible|valid|allowed|accepted|supported|available)\b.* are /i;
 
+const ARE = /^(?:values|choices|options) are $/i;
+
 /**
  * The allowed values that a text lists in its sentences, with their place there; undefined where it lists none:
  * `One of a, b, or c`, `WHEN may be 'a' or 'b'`, `according to WORD: a, b`, `order: a (default), b or c`. `starts` are where the lines of the text
@@ -50,7 +52,8 @@ export function valuesInProse(
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isAll = NAMED_ALL.test(match[0]) && list?.hasAnd && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isChoice = list?.hasOr && !isVague && !isLoose;
-    if (list !== undefined && (list.isQuoted || isChoice || isToTheEnd || isAnnounced || isAll))
+    const isSentence = list !== undefined && ARE.test(match[0]) && isWholeSentence(text, match.index, list);
+    if (list !== undefined && (list.isQuoted || isChoice || isToTheEnd || isAnnounced || isAll || isSentence))
       return { values: list.values, start: match.index, end: list.end };
   }
   const listed =
@@ -71,6 +74,15 @@ export function valuesInProse(
       return { values: list.values, start: match.index + 3, end: list.end, isByPlace: true };
   }
   return undefined;
+}
+
+/** `Options are a, b and c.`: a list of three or more, and nothing else in its sentence. */
+function isWholeSentence(text: string, index: number, list: ListedValues): boolean {
+  return (
+    list.values.length >= MIN_WORDS &&
+    /(?:^|[.;:] )(?:The )?$/.test(text.slice(0, index)) &&
+    /^(?:\.|\s*$)/.test(text.slice(list.end))
+  );
 }
 
 /** `additional kinds: a, b, c` are not all; `synonyms: a, b, c` are other names. */

@@ -144,7 +144,8 @@ function isHeading(
   const text = line.text.trim();
   if (text === '' || text.length > HEADING_LIMIT) return false;
   const isDecorated = DECORATED.test(text) && !isFirst;
-  if (!isDecorated && /^[-+*•$#/\\.,;&|=]/.test(text)) return false;
+  // `{` begins an example, and no part of the help.
+  if (!isDecorated && (/^[-+*•$#/\\.,;&|=]/.test(text) || !/\p{L}/u.test(text))) return false;
   const before = lines[line.index - 1];
   const opens =
     before === undefined ||

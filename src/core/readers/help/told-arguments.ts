@@ -3,6 +3,7 @@ import { bareValue, makeValueWord, type OptionArgument } from '../../model/argum
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import { type ListedValue, scanValueList } from '../../notation/listed-values.ts';
+import type { MarkNote } from '../../notation/mark-note.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
 import { numberedValues } from '../../notation/numbered-values.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
@@ -55,9 +56,11 @@ export function withToldArguments(
     if (option.argument?.value.presence === 'mandatory') return withSeparateArgument(option, shown);
     if (marksSwitches && isUnmarked(option)) return withAnyValue(option);
     const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
-    return argument === undefined
-      ? withToldArgument(option)
-      : { ...option, argument: stated(withDefaultTold(argument, option), argument.place) };
+    return withToldNeed(
+      argument === undefined
+        ? withToldArgument(option)
+        : { ...option, argument: stated(withDefaultTold(argument, option), argument.place) },
+    );
   });
 }
 
@@ -207,11 +210,26 @@ function bulletedValues(text: string): readonly ListedValue[] | undefined {
   });
 }
 
+/** Whether a text ends in a mark or a sentence that the option must be given: a switch cannot be required, so that it takes an argument. */
+function isNeeded(text: string, notes: readonly MarkNote[] = notesIn(text)): boolean {
+  const required = surestNote(notes, 'required');
+  return required?.value === '' && required.mark.end === text.length;
+}
+
+/** An option whose text says that it must be given; in a list that shows arguments, such a mark may speak of something else. */
+function withToldNeed(option: Option): Option {
+  const { help, required } = option;
+  if (help === undefined || required !== undefined || !isNeeded(help.value)) return option;
+  return { ...option, required: stated(true, help.place) };
+}
+
 function withToldArgument(option: Option): Option {
   const { help } = option;
   if (help === undefined || option.negatedNames.length > 0) return option;
-  const byDefault = toldDefault(help.value)?.value;
+  const notes = notesIn(help.value);
+  const byDefault = toldDefault(help.value, notes)?.value;
   const isTold =
+    isNeeded(help.value, notes) ||
     [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
   const told = quotedValues(help.value) ?? numberedValues(help.value)?.values ?? bulletedValues(help.value);

@@ -54,6 +54,12 @@ export const REFUSAL =
 const WHOLE_NOTATION =
   /^\s*[\w./-]+(?: [\w:-]+){0,5}(?:(?: (?:\[[^\][]{1,80}\]|<[^<>]{1,80}>)(?:\.{3})?)+| \[options?\](?: [\w-]+){1,8})\s*$/i;
 
+/** Words, and behind them what may be left out or a placeholder. */
+const BEGINNING = /^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/;
+/** `tiffin --lid /path/of/lid --day noon [box]`: options with their values up to a bracket at the end. */
+const WITH_OPTIONS =
+  /^\s*[\w./-]+(?: --?[a-z][\w-]*(?:[ =][^\s[\]-][^\s[\]]*)?){1,8} \[[^\][]{1,80}\](?:\.{3})?\s*$/;
+
 /** A first line such as `tiffin [OPTION]... BOX` without a word before it. */
 export function unannounced(lines: readonly TextLine[]): UsageLines {
   const line = lines.find((candidate) => !candidate.blank && !REFUSAL.test(candidate.text.slice(0, 200)));
@@ -62,7 +68,7 @@ export function unannounced(lines: readonly TextLine[]): UsageLines {
     const piece = { line, start: line.first, end: line.text.length };
     return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: true };
   }
-  if (!/^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/.test(line.text.slice(0, 300)))
+  if (!BEGINNING.test(line.text.slice(0, 300)) && !WITH_OPTIONS.test(line.text.slice(0, 300)))
     return prompted(lines);
   // `TIFFIN HELP`
   if (/^[^a-z[<]+$/.test(line.text.slice(0, 300))) return prompted(lines);

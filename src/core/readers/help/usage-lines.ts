@@ -16,6 +16,8 @@ const LOOSE_ANNOUNCEMENT = /^\s*usage\s+(?!of\s+\S+:$)(?=\S)/i;
 /** Behind a sentence, or the name of the program as messages have it: `tiffin: usage: tiffin BOX`. */
 const LATE_ANNOUNCEMENT =
   /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: (?:[\w ]{1,40}: ){0,2}usage:\s*)/i;
+/** `Usage for tiffin: tiffin [--late] <day>` */
+const FOR_PROGRAM = /^\s*usage (?:for|of) ([\w./-]{1,60}):\s+(?=\1 )/i;
 /** `box: box [--late] <day>`: the name, and behind it the synopsis. */
 const NAMED = /^([\w.-]{1,60}): (?=\1 .{0,200}[[<])/;
 const LINES_LIMIT = 400;
@@ -42,7 +44,12 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
 }
 
 function announcementAtMargin(text: string): RegExpExecArray | null {
-  return LOOSE_ANNOUNCEMENT.exec(text) ?? LATE_ANNOUNCEMENT.exec(text) ?? NAMED.exec(text);
+  return (
+    FOR_PROGRAM.exec(text) ??
+    LOOSE_ANNOUNCEMENT.exec(text) ??
+    LATE_ANNOUNCEMENT.exec(text) ??
+    NAMED.exec(text)
+  );
 }
 
 /** The line below another, or behind an empty line or two. */
