@@ -127,6 +127,8 @@ function isPlaceholderLike(word: string, isBeforeGutter: boolean): boolean {
   if (/[.,:]$/.test(word) && !/(?:\.\.|…)$/.test(word)) return false;
   // `-o /path/to/file   where to write`
   if (word.startsWith('/')) return isBeforeGutter && /^(?:\/[\w.-]+){2,}$/.test(word);
+  // `_day_`: underlined, as far as plain text can be.
+  if (/^_[A-Za-z][\w-]*_$/.test(word)) return true;
   const first = word.charCodeAt(0);
   if (isUpper(first)) return !hasLower(word) || /[=:|]/.test(word) || isBeforeGutter;
   return isLower(first) || isDigit(first) || first === 0x2b || first === 0x23 || /^\.\w+$/.test(word);

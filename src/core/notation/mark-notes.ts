@@ -22,6 +22,8 @@ function readNotes(text: string, mark: TextMark): MarkNote[] {
   const from = mark.start + 1;
   // `run it with -i[n|p]`, `/(n|p)/`, `[n-|p-][late-]`: a bracket that is joined to something is a part of it.
   const isJoined = /[\w\-/\])}]/.test(text[mark.start - 1] ?? ' ') || /[\w/[({]/.test(text[mark.end] ?? ' ');
+  // `[all|a]: every box`: what is told of some of the values.
+  const holdsNoList = isJoined || text[mark.end] === ':';
   // A line may end anywhere in a note.
   const inner = text.slice(from, mark.end - 1).replaceAll('\n', ' ');
   const cuts = matches(inner, NEXT_NOTE);
@@ -30,7 +32,7 @@ function readNotes(text: string, mark: TextMark): MarkNote[] {
   for (const cut of [...cuts, undefined]) {
     const end = cut?.index ?? inner.length;
     const note = readNote(inner.slice(at, end), from + at, mark);
-    if (note !== undefined && !(isJoined && note.kind === 'values')) notes.push(note);
+    if (note !== undefined && !(holdsNoList && note.kind === 'values')) notes.push(note);
     if (cut !== undefined) at = cut.index + cut[0].length;
   }
   return notes;

@@ -3,8 +3,8 @@ import { listKey } from '../../collections/list-key.ts';
 import { longNames, type Option } from '../../model/option.ts';
 
 /**
- * Two entries with the same names, of which one shows an argument and one does not (`--colour` and `--colour=WHEN`), are forms of one
- * option whose argument may be left out; an entry with the names of another and no text is no option of its own. Gives the
+ * Two entries of one list with the same names, of which one shows an argument and one does not (`--colour` and `--colour=WHEN`), are forms
+ * of one option whose argument may be left out; an entry with the names of another and no text is no option of its own. Gives the
  * options with such entries joined.
  */
 export function joinForms(options: readonly Option[]): Option[] {
@@ -27,10 +27,10 @@ export function joinForms(options: readonly Option[]): Option[] {
     const [taking, ...otherTaking] = group.filter(({ argument }) => argument?.value.presence === 'mandatory');
     if (bare === undefined || taking?.argument === undefined || otherBare.length + otherTaking.length > 0)
       continue;
-    const argument = {
-      ...taking.argument,
-      value: { ...taking.argument.value, presence: 'optional' as const },
-    };
+    // Where they stand below two headings, one is the summary of the other, and says less.
+    const isSummary = bare.heading?.value !== taking.heading?.value;
+    const presence = isSummary ? ('mandatory' as const) : ('optional' as const);
+    const argument = { ...taking.argument, value: { ...taking.argument.value, presence } };
     const [first, second] = group.indexOf(bare) < group.indexOf(taking) ? [bare, taking] : [taking, bare];
     replaced.set(first, { ...first, argument, environment: [...first.environment, ...second.environment] });
     dropped.add(second);

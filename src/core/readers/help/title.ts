@@ -18,7 +18,10 @@ const NAME_AND_VERSION =
   /^([A-Za-z][\w.+-]{0,60})(?:[ /@]| version | v)v?(\d{1,6}(?:\.\w{1,20}){1,5}\S{0,40})\b/;
 /** `libtiffin version 1.4 (with lids)`, `tiffin, 2.17.0 (September), by the quay`, `tiffin 2.0 27 Jan`: a version, and no word of what it is. */
 const VERSION_ALONE =
-  /^\s*[A-Za-z][\w.+-]{0,60}(?:[ /]|,? version |, | v)v?\d{1,6}(?:\.\w{1,20}){1,5}(?:\s+[[(][^\])]{0,80}[\])]|\s+\d{1,2} [A-Z]\w{2,8} \d{4})*(?:, by .{1,200})?[,.]?\s*$/;
+  /^\s*(?:version:|[A-Za-z][\w.+-]{0,60}(?:[ /]|,? version |, | v))\s*v?\d{1,6}(?:\.\w{1,20}){1,5}(?:\s+[[(][^\])]{0,80}[\])]|\s+\d{1,2} [A-Z]\w{2,8} \d{4})*(?:, by .{1,200})?[,.]?\s*$/;
+/** Whose a program is and what may be done with it: a paragraph that does not say what it does. */
+const RIGHTS =
+  /^\s*(?:copyright\b|\(c\) |©|all rights reserved|licen[sc]ed? (?:under|by)\b|this (?:program |software )?is free software\b|there is no warranty\b|\S+ (?:\S+ )?(?:comes with absolutely no warranty|is provided "as is")\b)/i;
 /** `Common options`, above which no summary stands. */
 const LIST_HEADING = /^\s*(?:[A-Z][\w-]* ){0,3}(?:options|commands|arguments|parameters|flags)\s*$/i;
 const USAGE_OF = /^Usage of (?:\S{0,200}\/)?([^\s/:"]{1,60}):$/;
@@ -67,21 +70,27 @@ function readSummary(
   hasVersionLine: boolean,
 ): Fact<string> | undefined {
   let skipsFirst = hasVersionLine;
+  let isOfRights = false;
   const paragraph: TextLine[] = [];
   for (const line of lines.slice(0, TITLE_LINES)) {
     const isProse =
       !line.blank && !usage.lines.taken.has(line.index) && !REFUSAL.test(line.text.slice(0, 200));
     if (!isProse) {
       if (paragraph.length > 0) break;
+      isOfRights = false;
       continue;
     }
+    isOfRights ||= paragraph.length === 0 && RIGHTS.test(line.text.slice(0, 100));
+    if (isOfRights) continue;
     if (skipsFirst) {
       skipsFirst = false;
       continue;
     }
     if (paragraph.length === 0 && VERSION_ALONE.test(line.text.slice(0, 300))) continue;
     if (LIST_HEADING.test(line.text.slice(0, 100))) break;
-    if (/^[-+[]/.test(line.text.trim()) || /:$/.test(line.text) || / {3,}|\t/.test(line.text.trim())) break;
+    const text = line.text.trim();
+    // `box:  the box to open`: an entry of a list.
+    if (/^[-+[]/.test(text) || /:$/.test(text) || / {3,}|\t|^[\w-]+: {2}/.test(text)) break;
     paragraph.push(line);
   }
   const flow = new TextFlow(

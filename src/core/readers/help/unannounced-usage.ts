@@ -54,8 +54,8 @@ export const REFUSAL =
 const WHOLE_NOTATION =
   /^\s*[\w./-]+(?: [\w:-]+){0,5}(?:(?: (?:\[[^\][]{1,80}\]|<[^<>]{1,80}>)(?:\.{3})?)+| \[options?\](?: [\w-]+){1,8})\s*$/i;
 
-/** Words, and behind them what may be left out or a placeholder. */
-const BEGINNING = /^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|<[^>]*>|[A-Z]{3,}\b)/;
+/** Words, and behind them what may be left out, options of which one is to be given, or a placeholder. */
+const BEGINNING = /^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|[({]-[^{}()]*\||<[^>]*>|[A-Z]{3,}\b)/;
 /** `tiffin --lid /path/of/lid --day noon [box]`: options with their values up to a bracket at the end. */
 const WITH_OPTIONS =
   /^\s*[\w./-]+(?: --?[a-z][\w-]*(?:[ =][^\s[\]-][^\s[\]]*)?){1,8} \[[^\][]{1,80}\](?:\.{3})?\s*$/;

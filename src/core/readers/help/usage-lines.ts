@@ -5,7 +5,7 @@ import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 import { unannounced } from './unannounced-usage.ts';
 import { continuesUsage, firstWord, isListed } from './usage-continuation.ts';
 import { markEnd, splitForms, withoutLabels } from './usage-forms.ts';
-import type { UsageForm, UsageLines } from './usage-found.ts';
+import type { UsageLines } from './usage-found.ts';
 import { withoutText } from './usage-text.ts';
 
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:::?|：|$)\\s*`, 'iu');
@@ -103,6 +103,10 @@ function beginsAt(line: TextLine, column: number): boolean {
 
 /** A heading over some of the synopses: `Planning mode (default):` */
 const SUBHEADING = /^\s*[A-Z][^.[\]<>|]{2,60}:$/;
+/** The same in small letters, no deeper than the synopses: `server:` */
+const PLAIN_SUBHEADING = /^\s*[a-z][\w -]{2,40}:$/;
+/** A program, and behind it what only a synopsis has. */
+const IN_NOTATION = /^\s*[\w./-]{1,100} .{0,200}?(?:[[<]|(?<=\s)-\w)/;
 
 /**
  * Synopses below headings of their own, between which sentences may stand: they begin with the word that begins the first of them. Undefined
@@ -112,20 +116,53 @@ function headedForms(lines: readonly TextLine[], line: TextLine): UsageLines | u
   const at = below(lines, line.index);
   const heading = lines[at];
   const first = lines[at + 1];
-  if (heading === undefined || first === undefined || !SUBHEADING.test(heading.text)) return undefined;
-  if (first.blank || first.indent <= heading.indent || first.text[first.first] === '-') return undefined;
+  if (heading === undefined || first === undefined || !isSubheading(heading, first)) return undefined;
   const program = firstWord(first, first.first);
-  const forms: UsageForm[] = [];
+  const forms: TextPiece[][] = [];
   const taken = new Set([line.index]);
   for (let i = at; i < lines.length && i < line.index + LINES_LIMIT; i++) {
     const next = lines[i];
-    if (next === undefined || next.blank) break;
-    if (next.indent !== first.indent || firstWord(next, next.first) !== program) continue;
-    forms.push({ pieces: [{ line: next, start: next.first, end: withoutText(next, next.first) }] });
+    const isEnd = next === undefined || (next.blank && !isHeadedAgain(lines, i, first));
+    if (isEnd) break;
+    const isForm = next.indent === first.indent && firstWord(next, next.first) === program;
+    const isMore = next.indent > first.indent && /^\s*[[<]/.test(next.text) && taken.has(i - 1) && i > at + 1;
+    if (!isForm && !isMore) continue;
+    if (isForm) forms.push([]);
+    forms.at(-1)?.push({ line: next, start: next.first, end: withoutText(next, next.first) });
     taken.add(next.index);
   }
   // One synopsis is one: that the first word comes again shows that it is the program.
-  return forms.length < 2 ? undefined : { forms, taken, announced: true, isPath: false };
+  return forms.length < 2
+    ? undefined
+    : { forms: forms.map((pieces) => ({ pieces })), taken, announced: true, isPath: false };
+}
+
+/** Whether a line is a heading over the synopsis right below it. */
+function isSubheading(heading: TextLine, first: TextLine): boolean {
+  if (first.blank || first.text[first.first] === '-') return false;
+  if (first.indent > heading.indent) return SUBHEADING.test(heading.text);
+  return (
+    first.indent === heading.indent &&
+    PLAIN_SUBHEADING.test(heading.text) &&
+    IN_NOTATION.test(first.text.slice(0, 400))
+  );
+}
+
+/** Whether an empty line stands above a further heading with a synopsis of the same program, as the first one has it. */
+function isHeadedAgain(
+  lines: readonly TextLine[],
+  blank: number,
+  { indent, text, first }: TextLine,
+): boolean {
+  const [heading, next] = [lines[blank + 1], lines[blank + 2]];
+  const program = text.slice(first).split(' ', 1)[0] ?? '';
+  return (
+    heading !== undefined &&
+    next !== undefined &&
+    next.indent === indent &&
+    next.text.startsWith(`${program} `, next.first) &&
+    isSubheading(heading, next)
+  );
 }
 
 function announced(lines: readonly TextLine[], line: TextLine, afterMark: number): UsageLines {

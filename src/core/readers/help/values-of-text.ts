@@ -23,7 +23,7 @@ export type ToFact = <T>(value: T, at: Stretch) => Fact<T>;
 // Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
 /** `(a|b|c)`, `("a"|"b")`, `[a | b]`, and `<a|b>:` in front of a text; a bracket with more joined to it is a part of a pattern. */
 const VALUES_BY_BAR =
-  /(?<![\w\-/\])}])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+  /(?<![\w\-/\])}])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({:])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
 /** What all lists by bars and in brackets hold: most texts are sorted out by that. */
 const HOLDS_LIST_MARK = /[|[{<]/;
 /** `<options: a|b>` */
@@ -40,9 +40,9 @@ const VALUES_BY_PLACEHOLDER =
   /\b[A-Z][A-Z_-]{1,30}\s?=\s?(?:\{([^{}]{1,300})\}|([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40}))/;
 /** `the mode off|some|all`, bare in a text; two may be anything. */
 const BARE_BAR_LIST = /(?<=^|\s)([a-z][\w-]{0,40}(?:\|[a-z][\w-]{0,40}){2,40})(?=[\s,.;)]|$)/;
-/** `[a, b (default), c]` at the end of a text. */
+/** `[a, b (default), c]`, `[*a, b, c]` at the end of a text. */
 const VALUES_AT_END =
-  /\[([a-z][\w-]{0,40}(?: \(default\))?(?:, ?[a-z][\w-]{0,40}(?: \(default\))?){1,20})\]$/;
+  /\[(\*?[a-z][\w-]{0,40}(?: \(default\))?(?:, ?\*?[a-z][\w-]{0,40}(?: \(default\))?){1,20})\]$/;
 
 /** Reads the values that a text lists. The marks behind what was written of the option begin at `ownEnd`. */
 export function valuesOfText(
@@ -101,7 +101,7 @@ function valuesIn(note: string, offset: number): ListedValue[] | undefined {
       .trim()
       .replace(/^(?:or|and) /, '')
       .replace(/\s?\((?:the )?default\)$/, '');
-    const value = unquoted(raw).replace(/^\*(\w[\w.-]*)\*$/, '$1');
+    const value = unquoted(raw).replace(/^\*(\w[\w.-]*)\*?$/, '$1');
     if (value === '' ? raw === '' : !/^[^\s"']{1,60}$/.test(value)) return undefined;
     const start = offset + index + text.indexOf(value);
     values.push({ value, start, end: start + value.length });
