@@ -216,13 +216,17 @@ function skipBareHyphen(text: string, start: number): number {
   return start + (hyphens?.[0].length ?? 0);
 }
 
-/** `-follow[-symlinks]`, `--colo[u]r`: the spelling with the part that may be left out; undefined where there is none. */
+/** `-follow[-symlinks]`, `--colo[u]r`, `-man[ifest] FILE`: the spelling with the part that may be left out; undefined where there is none. */
 function scanOptionalPart(text: string, name: ScannedName, to: number): SpelledPart | undefined {
   if (name.form === 'short' || name.form === 'plus' || text[name.end] !== '[') return undefined;
   const part = /^\[(-?\w[\w-]{0,40})\]([\w-]{0,40})/.exec(text.slice(name.end, Math.min(to, name.end + 90)));
   const [matched = '', inner = '', behind = ''] = part ?? [];
-  if (part === null || (behind === '' && !inner.startsWith('-'))) return undefined;
+  if (part === null) return undefined;
   const end = name.end + matched.length;
+  // `-man[ifest] FILE`: an argument stands behind the bracket, so that none is in it.
+  const hasArgument =
+    /^[a-z]{2,}$/.test(inner) && /^ \S{1,40}(?:\s{2,}\S|\t|$)/.test(text.slice(end, Math.min(to, end + 60)));
+  if (behind === '' && !inner.startsWith('-') && !hasArgument) return undefined;
   return { without: `${name.text}${behind}`, full: `${name.text}${inner}${behind}`, end };
 }
 

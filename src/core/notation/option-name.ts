@@ -49,7 +49,17 @@ function scanLong(text: string, start: number, to: number): ScannedName | undefi
   };
 }
 
+/** `-[no]late`, `-[no-]late` */
+const SINGLE_HYPHEN_NEGATION = /^-\[(no-?)\]([a-z][\w-]{1,60})(?=[\s=|,\])]|$)/;
+
 function scanSingleHyphen(text: string, start: number, to: number): ScannedName | undefined {
+  const negation =
+    text[start + 1] === '[' ? SINGLE_HYPHEN_NEGATION.exec(text.slice(start, Math.min(to, start + 80))) : null;
+  if (negation !== null) {
+    const [matched, no = '', word = ''] = negation;
+    const end = start + matched.length;
+    return { text: `-${word}`, form: 'single-hyphen-long', negated: `-${no}${word}`, start, end };
+  }
   const unit = text.charCodeAt(start + 1);
   if (!(unit > 0x20) || unit === 0x2d) return undefined;
   if (!isWordCharacter(unit)) {

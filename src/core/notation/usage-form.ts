@@ -1,4 +1,4 @@
-import { makeValueWord, type OptionArgument } from '../model/argument.ts';
+import { makeValueWord, type OptionArgument, type ValueWord } from '../model/argument.ts';
 import type { FormOption } from '../model/command.ts';
 import { stated } from '../model/fact.ts';
 import type { Member, Relation } from '../model/relation.ts';
@@ -257,7 +257,7 @@ class FormWalker {
     this.options.push({
       declared,
       place: this.#flow.span(declared.start, declared.end),
-      argument: this.#optionArgument(declared, argument),
+      argument: this.#optionArgument(declared, argument, context),
       isGrouped: context.bracketed || declared.argument !== undefined,
     });
     this.formOptions.push({
@@ -271,9 +271,12 @@ class FormWalker {
   #optionArgument(
     declared: DeclaredName,
     following: FollowingArgument | undefined,
+    { optional }: Context,
   ): OptionArgument | undefined {
     if (declared.argument !== undefined) {
-      return makeArgument(declared.argument, (start, end) => this.#flow.span(start, end));
+      const argument = makeArgument(declared.argument, (start, end) => this.#flow.span(start, end));
+      const words = optional ? argument.words : argument.words.map(asPlaceholder);
+      return { ...argument, words };
     }
     if (following === undefined) return undefined;
     const place = this.#flow.span(following.start, following.end);
@@ -295,4 +298,9 @@ class FormWalker {
     if (ANY_OPTIONS.test(node.text) && this.endOfOptions === undefined) return;
     this.operands.add(node.text, this.#flow.span(node.start, node.end), context);
   }
+}
+
+/** `--conf=/etc/boxes.cnf` outside of brackets must be given, so that the value stands for another, and is no default. */
+function asPlaceholder(word: ValueWord): ValueWord {
+  return word.default === undefined ? word : { ...word, placeholder: word.default, default: undefined };
 }

@@ -9,6 +9,7 @@ import { rangeOf } from '../../notation/range-notation.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import { matches } from '../../source/matches.ts';
 import type { TextFlow } from './text-flow.ts';
+import { wordsBelow } from './values-below.ts';
 import { LEADING_VALUES, type Stretch, type ToFact, VALUES_BEHIND, valuesOfText } from './values-of-text.ts';
 
 /** A name that a text tells, by its indexes there. */
@@ -25,7 +26,7 @@ export interface TextNotations {
   readonly default: Fact<string> | undefined;
   readonly range: Fact<Range> | undefined;
   readonly environment: readonly Fact<string>[];
-  /** Whether the values stand in brackets behind a word such as `choices`, so that there must be an argument. */
+  /** Whether the values stand in brackets behind a word such as `choices`, or one to a line below the text, so that there must be an argument. */
   readonly valuesAreMarked: boolean;
   /** What a type mark such as `[string]` says of the argument. */
   readonly typeMark: Fact<'none' | 'mandatory'> | undefined;
@@ -78,7 +79,10 @@ export function readNotations(flow: TextFlow): TextNotations {
     values,
     valuesAreMarked:
       values !== undefined &&
-      (of('values') !== undefined || LEADING_VALUES.test(text) || VALUES_BEHIND.test(text)),
+      (of('values') !== undefined ||
+        LEADING_VALUES.test(text) ||
+        VALUES_BEHIND.test(text) ||
+        wordsBelow(flow) !== undefined),
     default: byDefault && fact(byDefault.value, byDefault),
     range: readRange(of('range'), fact) ?? wholeRange(text, fact),
     otherNames: flatMapped(notes, (note) => readOtherNames(text, note)),

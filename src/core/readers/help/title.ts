@@ -18,7 +18,7 @@ const NAME_AND_VERSION =
   /^([A-Za-z][\w.+-]{0,60})(?:[ /@]| version | v)v?(\d{1,6}(?:\.\w{1,20}){1,5}\S{0,40})\b/;
 /** `libtiffin version 1.4 (with lids)`, `tiffin, 2.17.0 (September), by the quay`, `tiffin 2.0 27 Jan`: a version, and no word of what it is. */
 const VERSION_ALONE =
-  /^\s*(?:version:|[A-Za-z][\w.+-]{0,60}(?:[ /]|,? version |, | v))\s*v?\d{1,6}(?:\.\w{1,20}){1,5}(?:\s+[[(][^\])]{0,80}[\])]|\s+\d{1,2} [A-Z]\w{2,8} \d{4})*(?:, by .{1,200})?[,.]?\s*$/;
+  /^\s*(?:version:|(?:this is )?[A-Za-z][\w.+-]{0,60}(?:[ /]|,? version |, | v))\s*v?\d{1,6}(?:\.\w{1,20}){1,5}(?:\s+[[(][^\])]{0,80}[\])]|\s+\d{1,2} [A-Z]\w{2,8} \d{4})*(?:, by .{1,200})?[,.]?\s*$/i;
 /** Whose a program is and what may be done with it: a paragraph that does not say what it does. */
 const RIGHTS =
   /^\s*(?:copyright\b|\(c\) |©|all rights reserved|licen[sc]ed? (?:under|by)\b|this (?:program |software )?is free software\b|there is no warranty\b|\S+ (?:\S+ )?(?:comes with absolutely no warranty|is provided "as is")\b)/i;

@@ -93,7 +93,12 @@ function isExampleLine(
   const at = first + (/^examples?:\s+/i.exec(text.slice(first, first + LOOKED_AT))?.[0].length ?? 0);
   const isOfProgram = program !== undefined && text.startsWith(`${program} `, at);
   // A text may stand beside it: `tiffin help box    more about boxes`.
-  if (isOfProgram) return /\S(?: {2,}|\t)| -/.test(text) || !isSentence;
+  if (isOfProgram) {
+    const behind = text.slice(at + program.length, at + LOOKED_AT);
+    // `tiffin carries boxes home (unless --late is given)`
+    if (/^(?: [a-z][a-z'-]*){3,}(?=[ ,.;(])/.test(behind) && !/\S(?: {2,}|\t)/.test(behind)) return false;
+    return /\S(?: {2,}|\t)| -/.test(text) || !isSentence;
+  }
   // `--sort=owner` alone, below a sentence that leads to it.
   if (!LIKE_OPTION.test(text) || isSentence || /\S(?: {2,}|\t)/.test(text)) return false;
   const above = lines.slice(Math.max(0, line.index - 2), line.index).findLast(({ blank }) => !blank);

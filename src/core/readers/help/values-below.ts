@@ -43,6 +43,25 @@ function wholeList(flow: TextFlow): readonly ListedValue[] | undefined {
   return lines >= MIN_WHOLE ? values : undefined;
 }
 
+/** `late`, a word alone. */
+const WORD = /^[a-z][\w.+-]{0,40}$/;
+
+/** The words that the last lines of a text are, one each and deeper than what stands above them; so many of them need no announcement. */
+export function wordsBelow(flow: TextFlow): readonly ListedValue[] | undefined {
+  const { starts, text } = flow;
+  const indent = flow.indentAt(starts.length - 1);
+  const values: ListedValue[] = [];
+  for (let i = starts.length - 1; i >= 0; i--) {
+    const start = starts[i] ?? 0;
+    const value = text.slice(start, starts[i + 1]).trimEnd();
+    if (flow.indentAt(i) !== indent)
+      return flow.indentAt(i) < indent && values.length >= MIN_WHOLE ? values : undefined;
+    if (!WORD.test(value)) return undefined;
+    values.unshift({ value, start, end: start + value.length });
+  }
+  return undefined;
+}
+
 /** `late: as late as can be` */
 const LABELLED = /^([a-z][\w.+-]{1,40}): +\S/;
 /** Words that say something of the option, and are no values. */
@@ -68,7 +87,7 @@ function labelledTail(flow: TextFlow): readonly ListedValue[] | undefined {
 export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined {
   const { starts, text } = flow;
   if (starts.length < 3) return undefined;
-  const asList = wholeList(flow) ?? labelledTail(flow);
+  const asList = wholeList(flow) ?? labelledTail(flow) ?? wordsBelow(flow);
   if (asList !== undefined) return asList;
   const lineAt = (i: number) => text.slice(starts[i], starts[i + 1]).trimEnd();
   for (let i = 0; i + 2 < starts.length; i++) {
