@@ -177,6 +177,11 @@ export const UNITS = [
     head: 'Usage: tiffin [ OPTIONS ] OBJECT { COMMAND | help }\n',
     unit: '       OPTIONS := { -a@[ll] | -b@[atch] [FILE] }\n',
   },
+  { kind: 'help', what: 'names in one bracket', head: 'Usage: tiffin [-a', unit: ', --late-@', tail: ']\n' },
+  { kind: 'help', what: 'options in angles', head: 'Usage: tiffin ', unit: '<-a|-b', tail: '>\n' },
+  { kind: 'help', what: 'more of a word', head: 'Usage: tiffin BOX', unit: ' [...]', tail: '\n' },
+  { kind: 'help', what: 'words below', head: 'Options:\n  -o  how\n', unit: '        word@\n' },
+  { kind: 'help', what: 'labels over synopses', head: 'usage:\n', unit: '  late:\n  tiffin -a [b]\n\n' },
   {
     kind: 'help',
     what: 'definitions without an end',
