@@ -4,7 +4,7 @@ import { longNames, type Option } from '../../model/option.ts';
 
 /**
  * Two entries of one list with the same names, of which one shows an argument and one does not (`--colour` and `--colour=WHEN`), are forms
- * of one option whose argument may be left out; an entry with the names of another and no text is no option of its own. Gives the
+ * of one option whose argument may be left out; an entry with the names of another, or of several, and no text is no option of its own. Gives the
  * options with such entries joined.
  */
 export function joinForms(options: readonly Option[]): Option[] {
@@ -34,6 +34,14 @@ export function joinForms(options: readonly Option[]): Option[] {
     const [first, second] = group.indexOf(bare) < group.indexOf(taking) ? [bare, taking] : [taking, bare];
     replaced.set(first, { ...first, argument, environment: [...first.environment, ...second.environment] });
     dropped.add(second);
+  }
+  const described = new Set(
+    flatMapped(options, ({ help, names }) => (help === undefined ? [] : names.map(({ text }) => text))),
+  );
+  for (const option of options) {
+    // `--min=a, --max=b` below a text of their letters, where a list has each with its own text.
+    const isNamedAgain = option.names.length > 1 && option.names.every(({ text }) => described.has(text));
+    if (option.help === undefined && isNamedAgain) dropped.add(option);
   }
   return options.filter((option) => !dropped.has(option)).map((option) => replaced.get(option) ?? option);
 }

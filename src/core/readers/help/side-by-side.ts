@@ -124,5 +124,13 @@ function indentBefore({ text, first }: TextLine, at: number): number {
 function piece(line: TextLine, from: number, to: number): TextLine {
   const text = line.text.slice(from, to).trimEnd();
   const first = text.length - text.trimStart().length;
-  return { index: line.index, start: line.start + from, text, first, indent: first, blank: text === '' };
+  return {
+    index: line.index,
+    start: line.start + from,
+    text,
+    first,
+    indent: first,
+    isStretched: false,
+    blank: text === '',
+  };
 }

@@ -1,4 +1,5 @@
 import { textWidth } from '../../source/text-width.ts';
+import { stretchedLines } from './stretched-lines.ts';
 
 /** One line of a cleaned text. */
 export interface TextLine {
@@ -13,10 +14,12 @@ export interface TextLine {
   /** The display column of that character, from 0. */
   readonly indent: number;
   readonly blank: boolean;
+  /** Whether it is running text that was stretched to the margin of a page. */
+  readonly isStretched: boolean;
 }
 
 export function splitLines(text: string): TextLine[] {
-  const lines: TextLine[] = [];
+  const lines: (Omit<TextLine, 'isStretched'> & { isStretched: boolean })[] = [];
   let start = 0;
   while (start <= text.length) {
     let end = text.indexOf('\n', start);
@@ -30,9 +33,11 @@ export function splitLines(text: string): TextLine[] {
       first,
       indent: textWidth(line.slice(0, first)),
       blank: line === '',
+      isStretched: false,
     });
     start = end + 1;
   }
+  for (const line of stretchedLines(lines)) line.isStretched = true;
   return lines;
 }
 

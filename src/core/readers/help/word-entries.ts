@@ -62,7 +62,7 @@ interface OpenEntry {
  */
 export function findWordEntries(withBullets: readonly TextLine[], areOperands = false): WordEntry[] {
   const lines = withoutBullets(withoutAnnouncement(withBullets));
-  const layout = layoutOf(lines);
+  const layout = layoutOf(lines.filter(({ isStretched }) => !isStretched));
   if (layout === undefined) return [];
   const { indent } = layout;
   const entries: OpenEntry[] = [];
@@ -93,6 +93,7 @@ export function findWordEntries(withBullets: readonly TextLine[], areOperands = 
         current.pieces.push({ line, start: inColumns.textStart, end: line.text.length });
     } else if (
       (isAtNames(line, layout, inColumns) || isNameOff(line, layout, current, lines[i + 1])) &&
+      !line.isStretched &&
       !(areOperands && TYPE_MARK.test(line.text)) &&
       (inColumns !== undefined || isNameAlone(line)) &&
       !(isLeft && isElsewhere(line, inColumns, textColumns))

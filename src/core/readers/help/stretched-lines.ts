@@ -1,0 +1,59 @@
+/** What is looked at of a line. */
+interface Line {
+  readonly text: string;
+  readonly indent: number;
+  readonly blank: boolean;
+}
+
+/** Running text is not broken before this column. */
+const MIN_MARGIN = 60;
+
+/** So many lines that end at one column show the margin of a page. */
+const MIN_AT_MARGIN = 5;
+
+/** A wide blank between words, or a word that goes on in the next line: what a formatter makes to reach the margin. */
+const STRETCHED = /[a-z,.;)] {2,3}[a-z(]|[a-z][-‐]$/;
+
+/**
+ * The lines of paragraphs that a formatter stretched to the margin of its page, as in a rendered manual page: all their lines but the
+ * last end there. Their wide blanks part no columns.
+ */
+export function stretchedLines<Each extends Line>(lines: readonly Each[]): readonly Each[] {
+  const margin = marginOf(lines);
+  if (margin === undefined) return [];
+  const stretched: Each[] = [];
+  for (let from = 0; from < lines.length; ) {
+    const to = paragraphEnd(lines, from);
+    const before = lines.slice(from, to - 1);
+    const last = lines[to - 1];
+    const isStretched =
+      before.length > 0 &&
+      last !== undefined &&
+      last.text.length < margin &&
+      before.every(({ text }) => text.length === margin) &&
+      before.some(({ text }) => STRETCHED.test(text));
+    if (isStretched) for (let i = from; i < to; i++) stretched.push(lines[i] ?? last);
+    from = to;
+  }
+  return stretched;
+}
+
+/** The length that most of the long lines have; undefined where it is no margin. */
+function marginOf(lines: readonly Line[]): number | undefined {
+  const counts = new Map<number, number>();
+  let most: number | undefined;
+  for (const { text } of lines) {
+    if (text.length < MIN_MARGIN) continue;
+    const count = (counts.get(text.length) ?? 0) + 1;
+    counts.set(text.length, count);
+    if (count > (counts.get(most ?? 0) ?? 0)) most = text.length;
+  }
+  return (counts.get(most ?? 0) ?? 0) >= MIN_AT_MARGIN ? most : undefined;
+}
+
+/** The index behind the lines at the indentation of the first, up to a blank one. */
+function paragraphEnd(lines: readonly Line[], from: number): number {
+  let to = from + 1;
+  while (lines[to]?.blank === false && lines[to]?.indent === lines[from]?.indent) to++;
+  return to;
+}
