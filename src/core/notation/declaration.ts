@@ -223,10 +223,12 @@ function scanOptionalPart(text: string, name: ScannedName, to: number): SpelledP
   const [matched = '', inner = '', behind = ''] = part ?? [];
   if (part === null) return undefined;
   const end = name.end + matched.length;
+  // `--noup[load]`: behind two hyphens, what is joined without a sign could only be more of the name.
   // `-man[ifest] FILE`: an argument stands behind the bracket, so that none is in it.
-  const hasArgument =
-    /^[a-z]{2,}$/.test(inner) && /^ \S{1,40}(?:\s{2,}\S|\t|$)/.test(text.slice(end, Math.min(to, end + 60)));
-  if (behind === '' && !inner.startsWith('-') && !hasArgument) return undefined;
+  const isOfName =
+    /^[a-z]{2,}$/.test(inner) &&
+    (name.form === 'long' || /^ \S{1,40}(?:\s{2,}\S|\t|$)/.test(text.slice(end, Math.min(to, end + 60))));
+  if (behind === '' && !inner.startsWith('-') && !isOfName) return undefined;
   return { without: `${name.text}${behind}`, full: `${name.text}${inner}${behind}`, end };
 }
 

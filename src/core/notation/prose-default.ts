@@ -22,7 +22,9 @@ export function defaultInProse(text: string): ProseDefault | undefined {
   const match = IN_PROSE.exec(text) ?? BEHIND_COMMA.exec(text);
   if (match === null || EXAMPLE_AHEAD.test(text.slice(Math.max(0, match.index - 20), match.index)))
     return undefined;
-  const told = (match[1] ?? '').replace(/[.,;:]$/, '');
+  // `default [3600]`: without a colon or the like, the bracket stands around the value.
+  const isBare = /default $/i.test(match[0].slice(0, match[0].length - (match[1]?.length ?? 0)));
+  const told = (match[1] ?? '').replace(/[.,;:]$/, '').replace(isBare ? /^\[([^\s[\],]+)\]$/ : /^$/, '$1');
   const value = unquoted(told);
   return value === '' ? undefined : { value, start: match.index, end: match.index + match[0].length };
 }

@@ -14,7 +14,7 @@ export interface ProseValues {
 const MAY_LIST = /[:,|]| or |(?:\)| and) ["'`]/;
 /** What stands before a list of values in prose. */
 const LIST_AHEAD =
-  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|values are|choices are|options are|choose (?:between|from|among)|supported are(?=:)|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? [([]?/gi;
+  /\b(?:one of|either|(?:values )?(?:may|can|must|should) be|(?:values|choices|options|(?<!\b(?:[Pp]re-?defined|built-?in|common|known|other|some|usual) (?:\w{1,20} )?)(?:formats|modes|types)) are|choose (?:between|from|among)|supported are(?=:)|(?:possible|valid|allowed|accepted|supported|available) (?:\w+ )?(?:values|choices|options|names|modes|formats|types|levels|methods)(?: are|(?=:)))(?: one of| either)?(?: the following)?:? [([]?/gi;
 
 /** `Valid values: ` */
 const ANNOUNCED = /^(?:possible|valid|allowed|accepted|supported|available|choose)\b.*:/i;

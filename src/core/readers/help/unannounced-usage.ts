@@ -55,7 +55,8 @@ const WHOLE_NOTATION =
   /^\s*[\w./-]+(?: [\w:-]+){0,5}(?:(?: (?:\[[^\][]{1,80}\]|<[^<>]{1,80}>)(?:\.{3})?)+| \[options?\](?: [\w-]+){1,8})\s*$/i;
 
 /** Words, and behind them what may be left out, options of which one is to be given, or a placeholder. */
-const BEGINNING = /^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|[({]-[^{}()]*\||<[^>]*>|[A-Z]{3,}\b)/;
+const BEGINNING =
+  /^\s*[\w./-]+(?: [\w-]+){0,3} (?:\[[^\]]*\]|[({]-[^{}()]*\||\{[A-Z]+\}|<[^>]*>|[A-Z]{3,}\b)/;
 /** `tiffin --lid /path/of/lid --day noon [box]`: options with their values up to a bracket at the end. */
 const WITH_OPTIONS =
   /^\s*[\w./-]+(?: --?[a-z][\w-]*(?:[ =][^\s[\]-][^\s[\]]*)?){1,8} \[[^\][]{1,80}\](?:\.{3})?\s*$/;
@@ -69,6 +70,13 @@ export function unannounced(lines: readonly TextLine[]): UsageLines {
     return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: true };
   }
   if (!BEGINNING.test(line.text.slice(0, 300)) && !WITH_OPTIONS.test(line.text.slice(0, 300)))
+    return prompted(lines);
+  // `Carrying boxes of the RIVER`
+  if (
+    /^\s*[A-Z][a-z]+ (?:[\w-]+ ){0,3}(?:of|the|an?|on|for|to|with|and|from|in|by) [^[\](){}<>|]*$/.test(
+      line.text.slice(0, 300),
+    )
+  )
     return prompted(lines);
   // `TIFFIN HELP`
   if (/^[^a-z[<]+$/.test(line.text.slice(0, 300))) return prompted(lines);
