@@ -3,7 +3,6 @@ import { bareValue, makeValueWord, type OptionArgument } from '../../model/argum
 import { inferred, stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import { type ListedValue, scanValueList } from '../../notation/listed-values.ts';
-import type { MarkNote } from '../../notation/mark-note.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
 import { numberedValues } from '../../notation/numbered-values.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
@@ -51,16 +50,25 @@ export function withToldArguments(
     );
   const switches = options.filter(isMarkedSwitch);
   const marksSwitches = switches.length > 0 && switches.every(tellsState);
+  const inBrackets = new Set(
+    flatMapped(synopses, ({ form }) =>
+      form.options.flatMap(({ name, required }) => (required ? [] : [name])),
+    ),
+  );
   return options.map((option) => {
     // Where switches are shown as `--[no]quiet`, the others have values.
     if (option.argument?.value.presence === 'mandatory') return withSeparateArgument(option, shown);
     if (marksSwitches && isUnmarked(option)) return withAnyValue(option);
     const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
-    return withToldNeed(
+    // What a synopsis has in brackets can be left out, whatever its text says of something that must be given.
+    const isNeeded = endsInNeed(option) && !option.names.some(({ text }) => inBrackets.has(text));
+    const taking =
       argument === undefined
-        ? withToldArgument(option)
-        : { ...option, argument: stated(withDefaultTold(argument, option), argument.place) },
-    );
+        ? withToldArgument(option, isNeeded)
+        : { ...option, argument: stated(withDefaultTold(argument, option), argument.place) };
+    return isNeeded && taking.required === undefined
+      ? { ...taking, required: stated(true, option.help?.place ?? null) }
+      : taking;
   });
 }
 
@@ -211,25 +219,18 @@ function bulletedValues(text: string): readonly ListedValue[] | undefined {
 }
 
 /** Whether a text ends in a mark or a sentence that the option must be given: a switch cannot be required, so that it takes an argument. */
-function isNeeded(text: string, notes: readonly MarkNote[] = notesIn(text)): boolean {
-  const required = surestNote(notes, 'required');
-  return required?.value === '' && required.mark.end === text.length;
+function endsInNeed({ help }: Option): boolean {
+  const required = help && surestNote(notesIn(help.value), 'required');
+  return required?.value === '' && required.mark.end === help?.value.length;
 }
 
-/** An option whose text says that it must be given; in a list that shows arguments, such a mark may speak of something else. */
-function withToldNeed(option: Option): Option {
-  const { help, required } = option;
-  if (help === undefined || required !== undefined || !isNeeded(help.value)) return option;
-  return { ...option, required: stated(true, help.place) };
-}
-
-function withToldArgument(option: Option): Option {
+/** An option with the argument that its text tells, or that it must have where the option must be given. */
+function withToldArgument(option: Option, isNeeded: boolean): Option {
   const { help } = option;
   if (help === undefined || option.negatedNames.length > 0) return option;
-  const notes = notesIn(help.value);
-  const byDefault = toldDefault(help.value, notes)?.value;
+  const byDefault = toldDefault(help.value)?.value;
   const isTold =
-    isNeeded(help.value, notes) ||
+    isNeeded ||
     [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
   const told = quotedValues(help.value) ?? numberedValues(help.value)?.values ?? bulletedValues(help.value);
