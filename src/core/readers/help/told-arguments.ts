@@ -50,18 +50,16 @@ export function withToldArguments(
     );
   const switches = options.filter(isMarkedSwitch);
   const marksSwitches = switches.length > 0 && switches.every(tellsState);
-  const inBrackets = new Set(
-    flatMapped(synopses, ({ form }) =>
-      form.options.flatMap(({ name, required }) => (required ? [] : [name])),
-    ),
-  );
+  const inSynopses = flatMapped(synopses, ({ form }) => form.options);
+  const needed = new Set(inSynopses.filter(({ required }) => required).map(({ name }) => name));
   return options.map((option) => {
     // Where switches are shown as `--[no]quiet`, the others have values.
     if (option.argument?.value.presence === 'mandatory') return withSeparateArgument(option, shown);
     if (marksSwitches && isUnmarked(option)) return withAnyValue(option);
     const argument = option.names.map(({ text }) => shown.get(text)).find((one) => one !== undefined);
-    // What a synopsis has in brackets can be left out, whatever its text says of something that must be given.
-    const isNeeded = endsInNeed(option) && !option.names.some(({ text }) => inBrackets.has(text));
+    // What synopses that show options do not have, or in brackets, can be left out, whatever its text says of something that must be given.
+    const mayBeNeeded = inSynopses.length === 0 || option.names.some(({ text }) => needed.has(text));
+    const isNeeded = mayBeNeeded && endsInNeed(option);
     const taking =
       argument === undefined
         ? withToldArgument(option, isNeeded)
