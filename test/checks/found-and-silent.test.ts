@@ -16,6 +16,13 @@ const help = (options: string, usage = '[OPTION]...') => `Usage: tiffin ${usage}
 const yaml = (body: string) => `dabbawala: 1\nprogram: tiffin\n${body}`;
 
 const CASES: Readonly<Record<string, readonly Case[]>> = {
+  'conflicts/required-with-default': [
+    {
+      why: 'a parser tells that there is no default',
+      text: help('Required options:\n  --map=FILE  the map [default: none]\n'),
+      found: [],
+    },
+  ],
   'abbreviations/ambiguous-word': [
     {
       why: 'a declared name is exact',
@@ -322,6 +329,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'one value above one text',
       text: help('  -cp PATH\n  --class-path PATH  where to look\n  --map  draw a map\n'),
+      found: [],
+    },
+    {
+      why: 'names right below each other, with the text of all behind a blank line',
+      text: help('  --late\n  --tardy\n\n      list late boxes\n\n  --map\n\n      draw a map\n'),
       found: [],
     },
     {

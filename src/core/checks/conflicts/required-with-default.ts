@@ -2,6 +2,9 @@ import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
+/** What parsers print where there is no default: `[default: none]`. */
+const NOTHING = /^(?:none|null|nil|undefined)$/i;
+
 /** One finding for each option or operand that must be given and has a default all the same. */
 export const requiredWithDefault = defineCheck({
   name: 'conflicts/required-with-default',
@@ -24,7 +27,7 @@ export const requiredWithDefault = defineCheck({
         if (option.required?.value !== true) continue;
         report.judged();
         const literal = option.argument?.value.words.at(-1)?.default;
-        if (literal === undefined) continue;
+        if (literal === undefined || NOTHING.test(literal.value)) continue;
         const name = mainName(option);
         report.finding({
           command: path,
@@ -36,7 +39,7 @@ export const requiredWithDefault = defineCheck({
       for (const { name, word, count, place } of command.operands.items) {
         if (count === undefined || count.value.least < 1) continue;
         report.judged();
-        if (word.default === undefined) continue;
+        if (word.default === undefined || NOTHING.test(word.default.value)) continue;
         report.finding({
           command: path,
           subject: name,

@@ -87,6 +87,7 @@ function sharesText(index: number, listed: readonly Option[], words: WordLists):
       if (upper === undefined || lower === undefined || other === undefined || !isAbove(upper, lower)) break;
       const shares =
         isLetterOf(option, other) ||
+        isApart(other) ||
         isNegation(option, other) ||
         (step > 0 ? isLike(option, other, words) : sharesLastWord(option, other));
       if (!shares) break;
@@ -119,6 +120,12 @@ function isLetterOf(a: Option, b: Option): boolean {
     long.names.every(({ form }) => form === 'long') &&
     name.charAt(2).toLowerCase() === letter.names[0].text.charAt(1).toLowerCase()
   );
+}
+
+/** Whether a blank line stands between an option and its text: where texts stand so, names right below each other are of one entry. */
+function isApart({ place, help }: Option): boolean {
+  if (place === null || !help?.place || place.source !== help.place.source) return false;
+  return /\n[ \t]*\n/.test(place.source.text.slice(place.end, help.place.start));
 }
 
 /** `--late` beside `--no-late`: what one does, the other takes back. */

@@ -1,3 +1,5 @@
+import { matches } from '../../source/matches.ts';
+
 /** What is looked at of a line. */
 interface Line {
   readonly text: string;
@@ -11,8 +13,14 @@ const MIN_MARGIN = 60;
 /** So many lines that end at one column show the margin of a page. */
 const MIN_AT_MARGIN = 5;
 
-/** A wide blank between words, or a word that goes on in the next line: what a formatter makes to reach the margin. */
-const STRETCHED = /[a-z,.;)] {2,3}[a-z(]|[a-z][-‐]$/;
+/** Columns, and marks that a printer sets to the right: `open  open a box      [boolean]`. */
+const IN_COLUMNS = /\S {4,}\S|\]$/;
+
+/** A wide blank between words of running text. */
+const WIDE_BLANK = /[a-z,.;:)] {2,3}(?=[A-Za-z(])/g;
+
+/** A word that goes on in the next line, as a formatter parts it. */
+const PARTED_WORD = /[a-z]‐$/;
 
 /**
  * The lines of paragraphs that a formatter stretched to the margin of its page, as in a rendered manual page: all their lines but the
@@ -30,20 +38,26 @@ export function stretchedLines<Each extends Line>(lines: readonly Each[]): reado
       before.length > 0 &&
       last !== undefined &&
       last.text.length < margin &&
-      before.every(({ text }) => text.length === margin) &&
-      before.some(({ text }) => STRETCHED.test(text));
+      before.every(({ text }) => text.length === margin && !IN_COLUMNS.test(text)) &&
+      isReached(before);
     if (isStretched) for (let i = from; i < to; i++) stretched.push(lines[i] ?? last);
     from = to;
   }
   return stretched;
 }
 
-/** The length that most of the long lines have; undefined where it is no margin. */
+/** Whether lines reach the margin as running text does: by parted words, or by more wide blanks than each row of a list has. */
+function isReached(lines: readonly Line[]): boolean {
+  const blanks = lines.reduce((sum, { text }) => sum + matches(text, WIDE_BLANK).length, 0);
+  return blanks > lines.length || lines.some(({ text }) => PARTED_WORD.test(text));
+}
+
+/** The length that most of the long lines without columns have; undefined where it is no margin. */
 function marginOf(lines: readonly Line[]): number | undefined {
   const counts = new Map<number, number>();
   let most: number | undefined;
   for (const { text } of lines) {
-    if (text.length < MIN_MARGIN) continue;
+    if (text.length < MIN_MARGIN || IN_COLUMNS.test(text)) continue;
     const count = (counts.get(text.length) ?? 0) + 1;
     counts.set(text.length, count);
     if (count > (counts.get(most ?? 0) ?? 0)) most = text.length;
