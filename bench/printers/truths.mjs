@@ -49,14 +49,14 @@ class Shown {
     return new RegExp(`(?<![\\w-])${escaped}(?![\\w-])`).test(this.joined);
   }
 
-  /** Whether a name of an option stands in the help, also as `--[no-]name`, or with its argument glued to the letter. */
+  /** Whether a name of an option stands in the help, also as `--[no-]name` or `-[no-]name`, or with its argument glued to the letter. */
   hasName(name) {
     if (/^-[^-]$/.test(name)) {
       const letter = name[1].replace(/[?]/, '\\?');
       return new RegExp(`(?<![\\w-])-${letter}(?![a-z\\d-])`).test(this.joined);
     }
     const bare = name.replace(/^-+/, '');
-    return this.has(name) || new RegExp(`--\\[no-?\\]${bare}(?![\\w-])`).test(this.joined);
+    return this.has(name) || new RegExp(`--?\\[no-?\\]${bare}(?![\\w-])`).test(this.joined);
   }
 
   /** A fact where it is shown; else undefined, and counted. */
