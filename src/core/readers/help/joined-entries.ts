@@ -27,9 +27,7 @@ export function joinForms(options: readonly Option[]): Option[] {
     const [taking, ...otherTaking] = group.filter(({ argument }) => argument?.value.presence === 'mandatory');
     if (bare === undefined || taking?.argument === undefined || otherBare.length + otherTaking.length > 0)
       continue;
-    // Where they stand below two headings, one is the summary of the other, and says less.
-    const isSummary = bare.heading?.value !== taking.heading?.value;
-    const presence = isSummary ? ('mandatory' as const) : ('optional' as const);
+    const presence = isSummary(bare, taking) ? ('mandatory' as const) : ('optional' as const);
     const argument = { ...taking.argument, value: { ...taking.argument.value, presence } };
     const [first, second] = group.indexOf(bare) < group.indexOf(taking) ? [bare, taking] : [taking, bare];
     replaced.set(first, { ...first, argument, environment: [...first.environment, ...second.environment] });
@@ -44,6 +42,12 @@ export function joinForms(options: readonly Option[]): Option[] {
     if (option.help === undefined && isNamedAgain) dropped.add(option);
   }
   return options.filter((option) => !dropped.has(option)).map((option) => replaced.get(option) ?? option);
+}
+
+/** Whether an entry says of an option what another below a further heading says too, in as many words or more: then it is its summary. */
+function isSummary(bare: Option, entire: Option): boolean {
+  const told = (option: Option) => option.help?.value.replace(/\.$/, '').toLowerCase() ?? '';
+  return bare.heading?.value !== entire.heading?.value && told(entire).startsWith(told(bare));
 }
 
 function namesKey({ names }: Option): string {
