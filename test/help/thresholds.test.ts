@@ -15,6 +15,13 @@ const doubts = (text: string) => (read(text)?.sources[0]?.doubts ?? []).map(({ r
 const listed = (text: string) => (read(text)?.root.operands.items ?? []).map(({ name }) => name);
 const forms = (text: string) => read(text)?.root.forms.length ?? 0;
 
+/** A list below paragraphs whose first lines reach a width by wide blanks. */
+const page = (width: number, count: number) =>
+  `Usage: tiffin COMMAND\n\nCommands:\n${['a', 'b', 'c', 'd', 'e']
+    .slice(0, count)
+    .map((letter) => `${`  note${letter}  that  boxes are carried `.padEnd(width, 'x')}\n  and more\n\n`)
+    .join('')}  open   open a box\n`;
+
 /** Texts right below and right at a threshold of the reader, in pairs: what is read of each. */
 const PAIRS: readonly {
   readonly threshold: string;
@@ -30,6 +37,18 @@ const PAIRS: readonly {
       text: 'Boxes.\n\n lift : tiffin [-f FILE] -s BOX\n wash : tiffin -w BOX\n\n -f FILE   the list\n',
       gives: 2,
     },
+  },
+  {
+    threshold: 'five lines that end at one column show a margin',
+    read: commands,
+    below: { text: page(60, 4), gives: ['notea', 'and', 'noteb', 'notec', 'noted', 'open'] },
+    at: { text: page(60, 5), gives: ['open'] },
+  },
+  {
+    threshold: 'a margin is no less than sixty columns',
+    read: commands,
+    below: { text: page(59, 5), gives: ['notea', 'and', 'noteb', 'notec', 'noted', 'notee', 'open'] },
+    at: { text: page(60, 5), gives: ['open'] },
   },
   {
     threshold: 'one option in quotation marks is one of which a text speaks',
