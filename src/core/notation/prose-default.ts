@@ -24,8 +24,8 @@ export function defaultInProse(text: string): ProseDefault | undefined {
     return undefined;
   // `default [3600]`: without a colon or the like, the bracket stands around the value.
   const isBare = /default $/i.test(match[0].slice(0, match[0].length - (match[1]?.length ?? 0)));
-  const told = (match[1] ?? '').replace(/[.,;:]$/, '').replace(isBare ? /^\[([^\s[\],]+)\]$/ : /^$/, '$1');
-  const value = unquoted(told);
+  const told = (match[1] ?? '').replace(/[.,;:]$/, '');
+  const value = unquoted(isBare ? told.replace(/^\[([^\s[\],]+)\]$/, '$1') : told);
   return value === '' ? undefined : { value, start: match.index, end: match.index + match[0].length };
 }
 

@@ -65,9 +65,10 @@ function marginOf(lines: readonly Line[]): number | undefined {
   return (counts.get(most ?? 0) ?? 0) >= MIN_AT_MARGIN ? most : undefined;
 }
 
-/** The index behind the lines at the indentation of the first, up to a blank one. */
+/** The index behind the lines at the indentation of the first, up to a blank one; a blank line is by itself, since its indentation says nothing. */
 function paragraphEnd(lines: readonly Line[], from: number): number {
   let to = from + 1;
+  if (lines[from]?.blank === true) return to;
   while (lines[to]?.blank === false && lines[to]?.indent === lines[from]?.indent) to++;
   return to;
 }

@@ -149,18 +149,13 @@ function isSubheading(heading: TextLine, first: TextLine): boolean {
 }
 
 /** Whether an empty line stands above a further heading with a synopsis of the same program, as the first one has it. */
-function isHeadedAgain(
-  lines: readonly TextLine[],
-  blank: number,
-  { indent, text, first }: TextLine,
-): boolean {
+function isHeadedAgain(lines: readonly TextLine[], blank: number, form: TextLine): boolean {
   const [heading, next] = [lines[blank + 1], lines[blank + 2]];
-  const program = text.slice(first).split(' ', 1)[0] ?? '';
   return (
     heading !== undefined &&
     next !== undefined &&
-    next.indent === indent &&
-    next.text.startsWith(`${program} `, next.first) &&
+    next.indent === form.indent &&
+    firstWord(next, next.first) === firstWord(form, form.first) &&
     isSubheading(heading, next)
   );
 }
