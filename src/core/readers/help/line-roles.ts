@@ -1,5 +1,6 @@
 import { firstIndex } from '../../collections/first-index.ts';
 import { flatMapped } from '../../collections/flat-mapped.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
@@ -149,36 +150,44 @@ function claimOption(option: Option, claims: Claims): void {
   );
   claims.place(help?.place ?? null, 'entry-text');
   claims.place(heading?.place ?? null, 'heading');
-  // Values may be listed elsewhere, under the name of the placeholder.
-  for (const { values } of argument?.value.words ?? [])
-    for (const { place: at, help: text } of values?.value ?? []) {
-      claims.place(at, 'entry-text');
-      claims.place(text?.place ?? null, 'entry-text');
-    }
+  for (const word of argument?.value.words ?? []) claimValues(word, claims);
+}
+
+/** Values may be listed elsewhere, under the name of the placeholder. */
+function claimValues({ values }: ValueWord, claims: Claims): void {
+  for (const { place, help } of values?.value ?? []) {
+    claims.place(place, 'entry-text');
+    claims.place(help?.place ?? null, 'entry-text');
+  }
 }
 
 /** What else was read of an option, in words. */
 function factsOf({ argument, required, environment }: Option): string[] {
-  const words = argument?.value.words ?? [];
-  const last = words.at(-1);
+  const { presence = 'none', words = [] } = argument?.value ?? {};
+  const shown = words.map(({ placeholder }) => placeholder?.value ?? 'a value').join(' ');
+  return [
+    ...(presence === 'none' ? [] : [`${presence === 'optional' ? 'may take' : 'takes'} ${shown}`]),
+    ...wordFacts(words.at(-1)),
+    ...(required?.value === true ? ['must be given'] : []),
+    ...environment.map(({ value }) => `variable ${value}`),
+  ];
+}
+
+/** What was read of a word, in words. */
+function wordFacts(word: ValueWord | undefined): string[] {
   const facts: string[] = [];
-  if (argument !== undefined && argument.value.presence !== 'none') {
-    const shown = words.map(({ placeholder }) => placeholder?.value ?? 'a value').join(' ');
-    facts.push(`${argument.value.presence === 'optional' ? 'may take' : 'takes'} ${shown}`);
-  }
-  const values = last?.values?.value.map(({ value }) => value);
+  const values = word?.values?.value.map(({ value }) => value);
   if (values !== undefined) facts.push(`one of ${values.join(', ')}`);
-  const { least, most } = last?.range?.value ?? {};
+  const { least, most } = word?.range?.value ?? {};
   if (least !== undefined || most !== undefined) facts.push(`${least ?? 'any'} to ${most ?? 'any'}`);
-  if (last?.default !== undefined) facts.push(`default ${last.default.value}`);
-  if (required?.value === true) facts.push('must be given');
-  for (const { value } of environment) facts.push(`variable ${value}`);
+  if (word?.default !== undefined) facts.push(`default ${word.default.value}`);
   return facts;
 }
 
-function claimOperand({ name, place, help }: Operand, claims: Claims): void {
-  claims.place(place, 'entry', `operand ${name}`);
+function claimOperand({ name, place, help, word }: Operand, claims: Claims): void {
+  claims.place(place, 'entry', [`operand ${name}`, ...wordFacts(word)].join('; '));
   claims.place(help?.place ?? null, 'entry-text');
+  claimValues(word, claims);
 }
 
 function claimListed(

@@ -97,7 +97,7 @@ function isExampleLine(
     const behind = text.slice(at + program.length, at + LOOKED_AT);
     // `tiffin carries boxes home (unless --late is given)`
     if (/^(?: [a-z][a-z'-]*){3,}(?=[ ,.;(])/.test(behind) && !/\S(?: {2,}|\t)/.test(behind)) return false;
-    return /\S(?: {2,}|\t)| -/.test(text) || !isSentence;
+    return /\S(?: {2,}|\t)| -/.test(text) || !isSentence || isSetOff(line, lines, before);
   }
   // `--sort=owner` alone, below a sentence that leads to it.
   if (!LIKE_OPTION.test(text) || isSentence || /\S(?: {2,}|\t)/.test(text)) return false;
@@ -108,6 +108,18 @@ function isExampleLine(
     /[a-z,]:?$/.test(above.text) &&
     SENTENCE.test(above.text.slice(0, LOOKED_AT))
   );
+}
+
+/** Whether a line is no end of a sentence, and stands behind a blank line, deeper than the text above it, or right below another example. */
+function isSetOff(
+  { text, index, indent }: TextLine,
+  lines: readonly TextLine[],
+  before: LineRole | undefined,
+): boolean {
+  if (/[.!?;,]$/.test(text)) return false;
+  if (before === 'example') return lines[index - 1]?.indent === indent;
+  const above = lines[index - 2];
+  return before === 'blank' && above !== undefined && !above.blank && above.indent < indent;
 }
 
 /**
