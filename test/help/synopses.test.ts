@@ -27,13 +27,14 @@ for (const [synopsis, expected] of SYNOPSES)
     );
   });
 
-/** `-o, --out mandatory FILE {a,b} required`, as far as it is known. */
+/** `-o, --out mandatory FILE 1..any {a,b} required`, as far as it is known. */
 function optionText({ names, negatedNames, argument, required }: Option): string {
-  const { presence, words = [] } = argument?.value ?? {};
+  const { presence, words = [], count } = argument?.value ?? {};
   const values = words.flatMap((word) => word.values?.value ?? []).map(({ value }) => value);
   return [
     [...names, ...negatedNames].map(({ text }) => text).join(', '),
     ...(presence === 'none' ? [] : [presence, ...words.map(({ placeholder }) => placeholder?.value ?? '?')]),
+    ...(count === undefined ? [] : [`${count.value.least}..${count.value.most ?? 'any'}`]),
     ...(values.length > 0 ? [`{${values.join(',')}}`] : []),
     ...(required?.value === true ? ['required'] : []),
   ].join(' ');

@@ -1,6 +1,7 @@
 import { GUTTER_SEEN, isPartlyOptional, runEnd, separateWordEnd } from './argument-words.ts';
 import { bracketEnd, isBlank, isUpper, isWordCharacter } from './characters.ts';
 import { isJoinedToLongName } from './option-name.ts';
+import { nameOneValue } from './placeholder-phrase.ts';
 import { makeScannedWord, makeSeparateWord, type ScannedWord } from './scanned-word.ts';
 
 export interface ScannedArgument {
@@ -229,9 +230,11 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
       end,
     });
   }
+  // `-l log file`
+  const isOne = nameOneValue(words.map((word) => word.placeholder));
   return {
     presence,
-    words,
+    words: isOne ? [makeScannedWord(text, words[0]?.start ?? start, words.at(-1)?.end ?? end)] : words,
     repeats,
     separate: true,
     loose,

@@ -1,17 +1,34 @@
+import type { Count } from '../model/argument.ts';
 import type { KnownOptions } from './known-options.ts';
+import { nameOneValue } from './placeholder-phrase.ts';
 import { asValues } from './scanned-word.ts';
 import { endOf, type SynopsisNode, startOf } from './synopsis.ts';
 import { valuesInAngles } from './usage-choice.ts';
 
-/** The placeholder that follows an option as its argument, by its offsets in the synopsis. */
-export interface FollowingArgument {
+/** A word of an option's argument, by its offsets in the synopsis. */
+export interface FollowingWord {
   readonly text: string;
   /** The values that a choice lists (`{on|off}`); undefined where it lists placeholders, or there is none. */
   readonly values: readonly string[] | undefined;
-  readonly optional: boolean;
   readonly start: number;
   readonly end: number;
 }
+
+/** The placeholder that follows an option as its argument. */
+export interface FollowingArgument extends FollowingWord {
+  readonly optional: boolean;
+  /** The words of the argument behind the first: `[--size WIDTH HEIGHT]`. */
+  readonly others: readonly FollowingWord[];
+  /** How often its last word may come, `DAY [DAY ...]`; undefined where that is not shown. */
+  readonly count: Count | undefined;
+}
+
+/** `DAY [DAY ...]` */
+const ANY_MORE: Count = { least: 1, most: null };
+/** `[DAY ...]` */
+const ANY: Count = { least: 0, most: null };
+/** `[DAY]` */
+const AT_MOST_ONE: Count = { least: 0, most: 1 };
 
 /**
  * Whether a node is an option, or a choice of options, without an argument of its own. In a bracket with them, what follows several letters is the
@@ -76,14 +93,16 @@ export function followingArgument(
       context.bracketed || node.body.kind === 'choice'
         ? followingArgument(node.body, context, text)
         : undefined;
-    return inner === undefined ? undefined : { ...inner, optional: true };
+    if (inner === undefined) return undefined;
+    // `[TAG ...]`
+    return { ...inner, optional: true, count: node.body.kind === 'repeat' ? ANY : inner.count };
   }
   // `[n [n ...]]`: any number of one word.
   if (node.kind === 'sequence') {
     const [first, second, ...others] = node.items;
     const argument = followingArgument(first, context, text);
     const isMore = others.length === 0 && argument !== undefined && isMoreOf(second, argument, false);
-    return isMore ? argument : undefined;
+    return isMore ? { ...argument, count: ANY_MORE } : undefined;
   }
   // Outside of brackets, `--mode a|b`: an option that must be given means nothing without its value.
   if (node.kind === 'choice') {
@@ -97,7 +116,17 @@ export function followingArgument(
   // `{1,2,3}`
   const isInBraces = text[node.start - 1] === '{' && text[node.end] === '}';
   const values = isInBraces ? asValues(node.text.split(','), true) : valuesInAngles(node.text);
-  return { text: node.text, values, optional: false, start: node.start, end: node.end };
+  // `-k "box list"`
+  return single(node.text.replace(/^(["'])([^"']+)\1$/, '$2'), values, node);
+}
+
+/** An argument of one word. */
+function single(
+  text: string,
+  values: readonly string[] | undefined,
+  { start, end }: { readonly start: number; readonly end: number },
+): FollowingArgument {
+  return { text, values, start, end, optional: false, others: [], count: undefined };
 }
 
 /** Whether a word is a placeholder by its angle brackets or capitals. */
@@ -113,19 +142,58 @@ function choiceArgument(
   const alternatives = node.alternatives.map((part) => text.slice(startOf(part), endOf(part)));
   if (alternatives.some((part) => part === '' || part.startsWith('-'))) return undefined;
   const values = asValues(alternatives, /\{\s*$/.test(text.slice(Math.max(0, node.start - 2), node.start)));
-  return { text: alternatives.join('|'), values, optional: false, start: node.start, end: node.end };
+  return single(alternatives.join('|'), values, node);
+}
+
+/**
+ * An argument with what follows its first word, from an index on, and belongs to it: `[DAY ...]` behind `DAY`, and all that stands in a bracket
+ * with the option. Gives it with the index behind what was taken.
+ */
+export function withMore(
+  first: FollowingArgument,
+  items: readonly SynopsisNode[],
+  from: number,
+  isBracketed: boolean,
+  text: string,
+): { readonly argument: FollowingArgument; readonly next: number } {
+  const others: FollowingWord[] = [];
+  let { count } = first;
+  let next = from;
+  for (let node = items[next]; node !== undefined; node = items[++next]) {
+    if (isMoreOf(node, first, isBracketed)) count ??= ANY_MORE;
+    else if (isBracketed && isPlainWord(node)) others.push(wordAt(node));
+    else if (isBracketed && node.kind === 'optional' && isPlainWord(node.body)) {
+      // `[-f near [far]]`
+      others.push(wordAt(node.body));
+      count = AT_MOST_ONE;
+    } else if (!isBracketed || !isRemark(node)) break;
+  }
+  const last = others.at(-1);
+  // `[-l log file]`
+  if (last !== undefined && nameOneValue([first, ...others].map((word) => word.text)))
+    return { argument: { ...first, text: text.slice(first.start, last.end), end: last.end, count }, next };
+  return { argument: { ...first, others, count }, next };
+}
+
+function isPlainWord(node: SynopsisNode): node is SynopsisNode & { kind: 'word' } {
+  return node.kind === 'word' && /^<|^[A-Za-z][\w-]*$/.test(node.text);
+}
+
+function wordAt({ text, start, end }: SynopsisNode & { kind: 'word' }): FollowingWord {
+  return { text, values: undefined, start, end };
+}
+
+/** `[-k band size (for wide ones)]` */
+function isRemark(node: SynopsisNode): boolean {
+  return node.kind === 'sequence' && node.items.every((item) => item.kind === 'word');
 }
 
 /** Whether a node is `[DAY ...]` behind the argument `DAY`, or, inside a bracket with the option, `[OTHER ...]`. */
-export function isMoreOf(
+function isMoreOf(
   node: SynopsisNode | undefined,
   argument: FollowingArgument,
   isBracketed: boolean,
 ): boolean {
-  // `(-l BOX | -e BOX FOLDER)`, `[-f other file]`: what stands in a bracket with an option is its own.
-  if (isBracketed && node?.kind === 'word') return /^<|^[A-Za-z][\w-]*$/.test(node.text);
-  // `[-k band size (for wide ones)]`
-  if (isBracketed && node?.kind === 'sequence') return node.items.every((one) => one.kind === 'word');
   if (node?.kind !== 'optional' || node.body.kind !== 'repeat') return false;
   const { body } = node.body;
   return body.kind === 'word' && (isBracketed || body.text === argument.text);

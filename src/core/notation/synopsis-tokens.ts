@@ -93,9 +93,11 @@ function dotsLength(text: string, i: number): number {
     : 0;
 }
 
-/** Where a phrase in quotes ends, `"name of a box"`; undefined where none begins. */
+/** Where a phrase in quotes ends, `"name of a box"`, `"box [box...]"`; undefined where none begins. */
 function phraseEnd(text: string, start: number): number | undefined {
-  const phrase = /^(["'])[\w.,+-]+(?: [\w.,+-]+){1,8}\1(?=[\s\])]|$)/.exec(text.slice(start, start + 120));
+  const phrase = /^(["'])[\w.,+-]+(?: (?:[\w.,+-]+|\[[\w.,+-]+\])){1,8}\1(?=[\s\])]|$)/.exec(
+    text.slice(start, start + 120),
+  );
   return phrase === null ? undefined : start + phrase[0].length;
 }
 

@@ -6,10 +6,11 @@ import type { Span } from '../source/source.ts';
 import { type DeclaredName, scanDeclaration } from './declaration.ts';
 import {
   type FollowingArgument,
+  type FollowingWord,
   followingArgument,
-  isMoreOf,
   isTaker,
   takesFollowing,
+  withMore,
 } from './following-argument.ts';
 import { type KnownOptions, NOTHING_KNOWN } from './known-options.ts';
 import { makeArgument, valuesAt } from './option-argument.ts';
@@ -82,14 +83,16 @@ class FormWalker {
       const item = items[i];
       if (item === undefined) continue;
       const bracketed = context.bracketed || isTaker(item, items[i + 1], this.#known) || isInPairs(items, i);
-      const argument = takesFollowing(item, this.#known, context.bracketed)
+      const first = takesFollowing(item, this.#known, context.bracketed)
         ? followingArgument(items[i + 1], { bracketed }, this.#flow.text)
         : undefined;
+      if (first === undefined) {
+        this.#node(item, context, undefined);
+        continue;
+      }
+      const { argument, next } = withMore(first, items, i + 2, context.bracketed, this.#flow.text);
       this.#node(item, context, argument);
-      if (argument === undefined) continue;
-      i++;
-      // `--skip DAY [DAY ...]`: more words of the same argument.
-      while (isMoreOf(items[i + 1], argument, context.bracketed)) i++;
+      i = next - 1;
     }
   }
 
@@ -279,18 +282,19 @@ class FormWalker {
       return { ...argument, words };
     }
     if (following === undefined) return undefined;
-    const place = this.#flow.span(following.start, following.end);
+    const words = [following, ...following.others];
+    const place = this.#flow.span(following.start, words.at(-1)?.end ?? following.end);
     return {
       presence: following.optional ? 'optional' : 'mandatory',
-      words: [
-        makeValueWord({
-          placeholder: stated(following.text, place),
-          values: valuesAt(following.values, place),
-        }),
-      ],
-      count: undefined,
+      words: words.map((word) => this.#word(word)),
+      count: following.count && stated(following.count, place),
       place,
     };
+  }
+
+  #word({ text, values, start, end }: FollowingWord): ValueWord {
+    const place = this.#flow.span(start, end);
+    return makeValueWord({ placeholder: stated(text, place), values: valuesAt(values, place) });
   }
 
   #operand(node: SynopsisNode & { kind: 'word' }, context: Context): void {
