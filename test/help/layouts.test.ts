@@ -24,6 +24,8 @@ interface Expected {
   readonly environment?: Record<string, string>;
   /** The summary of each command; its path, and its aliases behind commas, are the key. */
   readonly commands?: Record<string, string | null>;
+  /** The options of commands below the one described, by their paths. */
+  readonly below?: Record<string, string[]>;
   /** The synopses that a list shows for commands, by their paths, each with its operands. */
   readonly synopses?: Record<string, string>;
   /** The operands of the first form, each with its count. */
@@ -72,6 +74,16 @@ function synopses(command: Command, path: readonly string[] = []): [string, stri
   });
 }
 
+function optionsBelow(command: Command, path: readonly string[] = []): [string, string[]][] {
+  return command.commands.items.flatMap((below) => {
+    const own = [...path, below.names[0]?.text ?? ''];
+    const options = below.options.items.map(optionLine);
+    return [[own.join(' '), options] as [string, string[]], ...optionsBelow(below, own)].filter(
+      ([, lines]) => lines.length > 0,
+    );
+  });
+}
+
 /** `FILE 1..any`; undefined where it is not told how often the operand may stand. */
 function counted({ name, count }: Operand): string | undefined {
   return count && `${name} ${count.value.least}..${count.value.most ?? 'any'}`;
@@ -102,6 +114,7 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>>
       ),
     ),
     commands: Object.fromEntries(summaries(command)),
+    below: Object.fromEntries(optionsBelow(command)),
     synopses: Object.fromEntries(synopses(command)),
     operands: (command.forms[0]?.operands ?? []).map((operand) => counted(operand) ?? `${operand.name} ?..?`),
     listed: command.operands.items.map((operand) => counted(operand) ?? operand.name),

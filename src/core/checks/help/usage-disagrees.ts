@@ -3,6 +3,7 @@ import { quoteName } from '../../messages/wording.ts';
 import type { Command, Form, FormOption } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
+import { operandKey } from '../../notation/operand-key.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -84,15 +85,9 @@ function optionFault(shown: FormOption, option: Option | undefined, command: Com
 function operandFaults({ forms, operands }: Command): Found[] {
   const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
   if (listed.length === 0) return [];
-  // `/LID:lid` and `lid=NUMBER` are told of by what stands before the mark.
-  const plain = (name: string) =>
-    name
-      .toLowerCase()
-      .replace(/(?<=^\/?\w+)[:=].*$/, '')
-      .replace(/[^\p{L}\d]/gu, '');
   const shown = forms.flatMap((form: Form) => form.operands);
-  const names = new Set(listed.map(({ name }) => plain(name)));
-  const shownNames = new Set(shown.map(({ name }) => plain(name)));
+  const names = new Set(listed.map(({ name }) => operandKey(name)));
+  const shownNames = new Set(shown.map(({ name }) => operandKey(name)));
   // `[ARGUMENT]...`, and dots alone, stand for all of them.
   if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
   if ([...shownNames].some((name) => /^(?:args?|arguments?|operands?)$/.test(name))) return [];
@@ -101,13 +96,13 @@ function operandFaults({ forms, operands }: Command): Found[] {
   if (!areSingle && ![...shownNames].some((name) => names.has(name))) return [];
   // `[FLAG ...]` and `+NAME` are read as options; `lid=NAME` is a setting, of which a usage line need not show every one.
   const unshown = listed.filter(
-    ({ name }) => !shownNames.has(plain(name)) && !/^(?:\+|flags?$|options?$)|=/i.test(name),
+    ({ name }) => !shownNames.has(operandKey(name)) && !/^(?:\+|flags?$|options?$)|=/i.test(name),
   );
   // A list of which the usage line shows the smaller part is of more than the operands.
   if (unshown.length > shownNames.size && unshown.length * 2 > listed.length) return [];
   return [
     ...shown
-      .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(plain(name)))
+      .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(operandKey(name)))
       .map(({ name, place }): Found => ({ data: { name, kind: 'unlisted-operand' }, place })),
     ...unshown.map(({ name, place }): Found => ({ data: { name, kind: 'unshown-operand' }, place })),
   ];

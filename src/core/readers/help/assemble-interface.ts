@@ -12,7 +12,7 @@ import type { HelpSettings } from './help-settings.ts';
 import { withListedCounts, withRepeats, withSharedCount } from './listed-operands.ts';
 import { withoutOptionPlaceholders } from './option-placeholders.ts';
 import type { Title } from './title.ts';
-import { type UsageSummary, usageForms } from './usage.ts';
+import { type UsageSummary, usageForms, withShownForms } from './usage.ts';
 
 /** What was read of a text, part by part. */
 export interface HelpParts {
@@ -105,7 +105,7 @@ export function describedCommand(
     description: title.summary,
     forms: withListedCounts(forms, operands),
     options: { items: parts.options, complete: parts.optionsComplete },
-    commands: { items: parts.commands, complete: parts.commandsComplete },
+    commands: { items: withShownForms(parts.commands, usage, path), complete: parts.commandsComplete },
     operands: { items: withSharedCount(operands, forms), complete: undefined },
     relations: usageRelations(usage, parts.options),
     rules: parts.rules,

@@ -1,4 +1,5 @@
 import type { Operand } from '../../model/operand.ts';
+import { operandKey } from '../../notation/operand-key.ts';
 import type { Doubt } from '../../source/doubt.ts';
 import type { HelpParts } from './assemble-interface.ts';
 import type { OptionEntry } from './option-entries.ts';
@@ -8,17 +9,17 @@ import type { OptionEntry } from './option-entries.ts';
  * where the text itself has the word in the other place too, it was more likely misread.
  */
 export function operandDoubts({ usage, operands }: HelpParts, entries: readonly OptionEntry[]): Doubt[] {
-  const listed = new Set(operands.map(({ name }) => plain(name)));
+  const listed = new Set(operands.map(({ name }) => operandKey(name)));
   const shown = usage.readings.flatMap(({ form }) => form.operands);
-  const shownNames = new Set(shown.map(({ name }) => plain(name)));
+  const shownNames = new Set(shown.map(({ name }) => operandKey(name)));
   const inNames = new Set(entries.flatMap(wordsOfNames));
   const inSynopses = new Set(usage.readings.flatMap(({ form }) => wordsOf(form.text)));
   const inForms = usage.readings.flatMap(({ form }) => trailingWords(form.operands, listed));
   const elsewhere = [
     ...(listed.size === 0
       ? []
-      : shown.filter(({ name }) => !listed.has(plain(name)) && inNames.has(plain(name)))),
-    ...operands.filter(({ name }) => !shownNames.has(plain(name)) && inSynopses.has(plain(name))),
+      : shown.filter(({ name }) => !listed.has(operandKey(name)) && inNames.has(operandKey(name)))),
+    ...operands.filter(({ name }) => !shownNames.has(operandKey(name)) && inSynopses.has(operandKey(name))),
   ];
   return [
     ...elsewhere
@@ -45,7 +46,7 @@ function trailingWords(operands: readonly Operand[], listed: ReadonlySet<string>
       ({ word, name, count }) =>
         count?.value.least !== 0 &&
         PLAIN_WORD.test(word.placeholder?.value ?? name) &&
-        !listed.has(plain(name)),
+        !listed.has(operandKey(name)),
     );
 }
 
@@ -55,10 +56,7 @@ function wordsOfNames({ declaring }: OptionEntry): string[] {
 }
 
 function wordsOf(text: string): string[] {
-  return text.split(/[^\p{L}\p{N}_-]+/u).map(plain);
+  return text.split(/[^\p{L}\p{N}_-]+/u).map(operandKey);
 }
 
 /** A name without brackets, marks and case. */
-function plain(name: string): string {
-  return name.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
-}

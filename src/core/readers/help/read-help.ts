@@ -5,16 +5,17 @@ import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
 import { assembleInterface, type HelpParts } from './assemble-interface.ts';
 import { CleanedText } from './cleaned-text.ts';
-import { partCommands } from './command-sections.ts';
+import { type PartedText, partCommands } from './command-sections.ts';
 import { findDoubts } from './doubts.ts';
 import { unfoldLabels } from './hanging-labels.ts';
-import { readParts } from './help-parts.ts';
+import { commandHeadings, partHeadedSections } from './headed-sections.ts';
+import { type PartsReading, readParts } from './help-parts.ts';
 import { HELP_SETTINGS, type HelpSettings } from './help-settings.ts';
 import { TEXT_LIMIT } from './limits.ts';
 import { countLines, type LineWithRole, lineRoles } from './line-roles.ts';
 import { readSection, sectionCommands } from './section-commands.ts';
 import { unfoldColumns } from './side-by-side.ts';
-import { splitLines } from './text-line.ts';
+import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
 import { unreadProblems } from './unread-lines.ts';
 
@@ -51,8 +52,7 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
       'expected help output, found an empty text; does the program print its help to standard error?';
     return unusable(source, 'text-empty', message, lineRoles(undefined, asTheyStand, [], cleaned));
   }
-  const { own, sections } = partCommands(unfoldColumns(unfoldLabels(asTheyStand)), settings);
-  const reading = readParts(own, cleaned, settings);
+  const { own, sections, reading } = readOwn(unfoldColumns(unfoldLabels(asTheyStand)), cleaned, settings);
   const below = sections.map((section) => readSection(section, cleaned, settings));
   const all = [reading, ...below.map(({ reading }) => reading)];
   if (holdsNoHelp(reading.parts) && below.length === 0) {
@@ -74,6 +74,22 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
     problems: [...all.flatMap(({ problems }) => problems), ...unreadProblems(roles, cleaned)],
     lines: roles,
   };
+}
+
+/** The parts of a text that are about the command itself, as they were read; and the sections that are about commands below it. */
+function readOwn(
+  lines: readonly TextLine[],
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): PartedText & { readonly reading: PartsReading } {
+  const bySynopses = partCommands(lines, settings);
+  const reading = readParts(bySynopses.own, cleaned, settings);
+  const headings = bySynopses.sections.length > 0 ? [] : commandHeadings(lines);
+  if (headings.length === 0) return { ...bySynopses, reading };
+  const names = reading.parts.commands.map(({ names: [name] }) => name?.text ?? '');
+  const headed = partHeadedSections(lines, headings, new Set(names), reading.parts.usage.lines);
+  if (headed === undefined) return { ...bySynopses, reading };
+  return { ...headed, reading: readParts(headed.own, cleaned, settings, headed.usage) };
 }
 
 const COMPLAINT =

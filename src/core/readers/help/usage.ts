@@ -1,3 +1,4 @@
+import { addTo } from '../../collections/grouped.ts';
 import { type Command, commandName, type Form, makeCommand } from '../../model/command.ts';
 import { type Fact, inferred } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
@@ -192,14 +193,45 @@ function commandsInForms(readings: readonly UsageReading[], depth: number): Comm
   return next.map(({ text, place }) => makeCommand({ names: [{ text, place }], place }));
 }
 
-/** The forms of the command described. */
+/** The forms of the command described. Of a form that shows a command below it, what stands behind the name of that is not its own. */
 export function usageForms(usage: UsageSummary, path: readonly string[], hasCommands: boolean): Form[] {
   const commandNames = new Set(usage.commands.map(commandName));
-  return usage.readings.map((reading) =>
-    formOf(reading, {
+  return usage.readings.map((reading) => {
+    const form = formOf(reading, {
       pathLength: reading.optionsFollow && !usage.isWholePath ? reading.literals.length : path.length,
       commandNames,
       hasCommands,
-    }),
+    });
+    return commandShown(reading, path, commandNames) === undefined ? form : { ...form, operands: [] };
+  });
+}
+
+/** The commands below the one described, those that forms show with these. */
+export function withShownForms(
+  commands: readonly Command[],
+  usage: UsageSummary,
+  path: readonly string[],
+): readonly Command[] {
+  const commandNames = new Set(usage.commands.map(commandName));
+  const forms = new Map<string, Form[]>();
+  for (const reading of usage.readings) {
+    const name = commandShown(reading, path, commandNames);
+    if (name === undefined) continue;
+    const context = { pathLength: path.length + 1, commandNames: new Set<string>(), hasCommands: false };
+    addTo(forms, name, formOf(reading, context));
+  }
+  if (forms.size === 0) return commands;
+  return commands.map((command) =>
+    command.forms.length > 0 ? command : { ...command, forms: forms.get(commandName(command)) ?? [] },
   );
+}
+
+/** The command right below the one described that a form shows; undefined where it shows none, or one that is deeper. */
+function commandShown(
+  { literals }: UsageReading,
+  path: readonly string[],
+  commandNames: ReadonlySet<string>,
+): string | undefined {
+  const name = literals.length === path.length + 1 ? literals[path.length]?.text : undefined;
+  return name !== undefined && commandNames.has(name) ? name : undefined;
 }
