@@ -13,6 +13,8 @@ const commands = (text: string) =>
   (read(text)?.root.commands.items ?? []).map(({ names }) => names[0]?.text ?? '');
 const doubts = (text: string) => (read(text)?.sources[0]?.doubts ?? []).map(({ reason }) => reason);
 const listed = (text: string) => (read(text)?.root.operands.items ?? []).map(({ name }) => name);
+const placeholders = (text: string) =>
+  read(text)?.root.options.items[0]?.argument?.value.words.map(({ placeholder }) => placeholder?.value);
 const forms = (text: string) => read(text)?.root.forms.length ?? 0;
 
 /** A list below paragraphs whose first lines reach a width by wide blanks. */
@@ -29,6 +31,15 @@ const PAIRS: readonly {
   readonly below: { readonly text: string; readonly gives: unknown };
   readonly at: { readonly text: string; readonly gives: unknown };
 }[] = [
+  {
+    threshold: 'three words in small letters can be one placeholder, four are words of their own',
+    read: placeholders,
+    below: { text: 'Usage: tiffin [-o output file name] BOX\n', gives: ['output file name'] },
+    at: {
+      text: 'Usage: tiffin [-o old output file name] BOX\n',
+      gives: ['old', 'output', 'file', 'name'],
+    },
+  },
   {
     threshold: 'a single line behind a label is no synopsis',
     read: forms,

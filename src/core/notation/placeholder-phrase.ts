@@ -4,7 +4,7 @@ import { isKindOfValue } from './scanned-word.ts';
 const NAME = /^(?:file)?name$/;
 
 /** `input file name`; what is longer is a text. */
-const MOST_WORDS = 3;
+const MAX_WORDS = 3;
 
 /**
  * Whether words are one placeholder between them, as `log file` and `user name` are: all in small letters, of which the last says what kind of
@@ -13,7 +13,7 @@ const MOST_WORDS = 3;
 export function nameOneValue(words: readonly (string | undefined)[]): boolean {
   const last = words.at(-1);
   const before = words.slice(0, -1);
-  if (last === undefined || before.length === 0 || words.length > MOST_WORDS) return false;
+  if (last === undefined || before.length === 0 || words.length > MAX_WORDS) return false;
   if (!words.every((word) => word !== undefined && /^[a-z]+$/.test(word))) return false;
   if (!isKindOfValue(last.toUpperCase())) return false;
   return NAME.test(last) || !before.some((word) => word !== undefined && isKindOfValue(word.toUpperCase()));
