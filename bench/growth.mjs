@@ -153,11 +153,11 @@ function measurements(kind) {
         read: (text) => () => readCompletion({ name: 'script', text }, kind, 'tiffin'),
         coverage: (text) => {
           const inventory = readCompletion({ name: 'script', text }, kind, 'tiffin');
-          const { interface: from } = readHelp({
+          const { interface: cli } = readHelp({
             name: 'help',
             text: 'Usage: tiffin [--late]\n\n  --late  only late ones\n',
           });
-          return () => coverage(from, [inventory]);
+          return () => coverage(cli, [inventory]);
         },
       };
   }
@@ -178,15 +178,15 @@ function renamed(text) {
 function analyses(readAnew) {
   const read = once(readAnew);
   const withInterface = (run) => (text) => {
-    const { interface: from } = read(text);
-    return from === undefined ? undefined : () => run(from);
+    const { interface: cli } = read(text);
+    return cli === undefined ? undefined : () => run(cli);
   };
   const words = ['--late', '--la', '-a', 'box', '--', 'x'];
   return {
-    audit: withInterface((from) => reported(AUDIT_REPORTS, audit([from]))),
-    'compare with itself': withInterface((from) => compareInterfaces(from, from)),
+    audit: withInterface((cli) => reported(AUDIT_REPORTS, audit([cli]))),
+    'compare with itself': withInterface((cli) => compareInterfaces(cli, cli)),
     'compare with all renamed': (text) => {
-      const [before, after] = [read(text), read(renamed(text))].map(({ interface: from }) => from);
+      const [before, after] = [read(text), read(renamed(text))].map(({ interface: cli }) => cli);
       if (before === undefined || after === undefined) return undefined;
       return () => {
         const comparison = compareInterfaces(before, after);
@@ -194,34 +194,32 @@ function analyses(readAnew) {
       };
     },
     'join with all renamed': (text) => {
-      const views = [read(text), read(renamed(text))].flatMap(({ interface: from }) => from ?? []);
+      const views = [read(text), read(renamed(text))].flatMap(({ interface: cli }) => cli ?? []);
       return views.length < 2 ? undefined : () => joinInterfaces(views);
     },
-    'add an option': withInterface((from) => whatIf(from, 'tiffin --late-9')),
-    'letters and relations': withInterface((from) =>
-      [...walkCommands(from)].map((at) => [freeLetters(at), judgeRelations(at)]),
+    'add an option': withInterface((cli) => whatIf(cli, 'tiffin --late-9')),
+    'letters and relations': withInterface((cli) =>
+      [...walkCommands(cli)].map((at) => [freeLetters(at), judgeRelations(at)]),
     ),
-    'coverage and missing lines': withInterface((from) => {
-      const script = { name: 'script', text: bashCompletion(from) };
-      const [shell] = coverage(from, [readCompletion(script, 'bash', from.program.value)]);
-      const [none] = coverage(from, [readCompletion({ name: 'none', text: '' }, 'bash', 'tiffin')]);
+    'coverage and missing lines': withInterface((cli) => {
+      const script = { name: 'script', text: bashCompletion(cli) };
+      const [shell] = coverage(cli, [readCompletion(script, 'bash', cli.program.value)]);
+      const [none] = coverage(cli, [readCompletion({ name: 'none', text: '' }, 'bash', 'tiffin')]);
       const all = reported(COVERAGE_REPORTS, [shell, none]);
-      return [all, missingLines(from, shell), missingLines(from, none), completionProblems(from)];
+      return [all, missingLines(cli, shell), missingLines(cli, none), completionProblems(cli)];
     }),
-    abbreviations: withInterface((from) => {
-      const scopes = nameScopes(from);
+    abbreviations: withInterface((cli) => {
+      const scopes = nameScopes(cli);
       const resolved = resolveWords(scopes, words);
       return [false, true].map((isAsked) => reported(ABBREVIATION_REPORTS, { scopes, resolved, isAsked }));
     }),
-    trace: withInterface((from) => {
+    trace: withInterface((cli) => {
       const line = Array.from({ length: 200 }, (_, i) => words[i % words.length]);
-      return reported(TRACE_REPORTS, traceWords(from, line));
+      return reported(TRACE_REPORTS, traceWords(cli, line));
     }),
-    'write YAML': withInterface((from) => documentYaml(from)),
-    'write pages': withInterface((from) => referenceMarkdown(from) + manualPage(from, '2026-11-24')),
-    'write scripts': withInterface(
-      (from) => bashCompletion(from) + zshCompletion(from) + fishCompletion(from),
-    ),
+    'write YAML': withInterface((cli) => documentYaml(cli)),
+    'write pages': withInterface((cli) => referenceMarkdown(cli) + manualPage(cli, '2026-11-24')),
+    'write scripts': withInterface((cli) => bashCompletion(cli) + zshCompletion(cli) + fishCompletion(cli)),
   };
 }
 

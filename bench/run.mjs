@@ -93,8 +93,8 @@ function versionText(count, later) {
 
 function timeComparison(count) {
   const [old, later] = [false, true].map((isLater) => {
-    const { interface: from } = readHelp({ name: 'help', text: versionText(count, isLater) });
-    return assumeComplete(from);
+    const { interface: cli } = readHelp({ name: 'help', text: versionText(count, isLater) });
+    return assumeComplete(cli);
   });
   const before = process.memoryUsage().heapUsed;
   let changes = 0;

@@ -5,17 +5,17 @@ import { nearestRule, takesEitherHyphens, UNKNOWN_RULES, walkCommands } from 'da
 
 /** The options, subcommands and prefixes of the command that the help output described. */
 export function fromTool(json) {
-  const { interface: from } = readDocument({ name: 'json', text: JSON.stringify(json) });
-  return from === undefined ? { options: [], subcommands: [], prefixes: null } : scoredForm(from);
+  const { interface: cli } = readDocument({ name: 'json', text: JSON.stringify(json) });
+  return cli === undefined ? { options: [], subcommands: [], prefixes: null } : scoredForm(cli);
 }
 
 /** The same of an interface. */
-export function scoredForm(from) {
-  const at = [...walkCommands(from)].find(({ command }) => command.described);
-  const command = at?.command ?? from.root;
+export function scoredForm(cli) {
+  const at = [...walkCommands(cli)].find(({ command }) => command.described);
+  const command = at?.command ?? cli.root;
   // A text that shows its commands by synopses shows their options there, and the truths are about all options in the text.
   const options = [command, ...command.commands.items].flatMap(({ options: { items } }) => items);
-  const line = at?.line ?? [from.root];
+  const line = at?.line ?? [cli.root];
   return {
     options: options.map((option) => scoredOption(option, takesEitherHyphens(line))),
     subcommands: command.commands.items.map(({ names }) => names[0].text),

@@ -16,8 +16,8 @@ if (entries.length === 0) {
 }
 
 const scored = entries.map((entry) => {
-  const { interface: from } = readHelp({ name: entry.program, text: entry.help });
-  const got = from === undefined ? { options: [], subcommands: [] } : scoredForm(from);
+  const { interface: cli } = readHelp({ name: entry.program, text: entry.help });
+  const got = cli === undefined ? { options: [], subcommands: [] } : scoredForm(cli);
   return { entry, counts: scoreEntry(entry, got) };
 });
 

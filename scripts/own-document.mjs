@@ -20,8 +20,8 @@ function shownBy(words) {
   const { stdout } = spawnSync(process.execPath, [join(root, 'dist/cli/bin.js'), ...words, '--help'], {
     encoding: 'utf8',
   });
-  const { interface: from } = readHelp({ name: words.join(' '), text: stdout });
-  return [...walkCommands(from)].at(words.length === 0 ? 0 : -1).command;
+  const { interface: cli } = readHelp({ name: words.join(' '), text: stdout });
+  return [...walkCommands(cli)].at(words.length === 0 ? 0 : -1).command;
 }
 
 /** A text without the notes behind it, which are facts of their own. */

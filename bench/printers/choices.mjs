@@ -34,8 +34,8 @@ for (const library of LIBRARIES.filter(({ name }) => STYLES.includes(name))) {
     return commandsOf(declaration).map(() => styleOf(declaration));
   }).flat();
   for (const [i, truth] of truths.entries()) {
-    const { interface: from } = readHelp({ name: 'help', text: truth.text });
-    scoreHelp(truth, from, own, (kind, isRight) => {
+    const { interface: cli } = readHelp({ name: 'help', text: truth.text });
+    scoreHelp(truth, cli, own, (kind, isRight) => {
       for (const [axis, choice] of Object.entries(styles[i])) count(kind, `${axis}: ${choice}`, isRight);
     });
   }

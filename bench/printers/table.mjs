@@ -11,15 +11,15 @@ export function scoreLibrary({ truths, own }, wanted) {
   const counts = Object.fromEntries(KINDS.map((kind) => [kind, { right: 0, of: 0 }]));
   let shown = 0;
   for (const truth of truths) {
-    const { interface: from } = readHelp({ name: 'help', text: truth.text });
+    const { interface: cli } = readHelp({ name: 'help', text: truth.text });
     const wrong = [];
     const tell = (kind, isRight, about) => {
       counts[kind].of++;
       if (isRight) counts[kind].right++;
       else if (kind === wanted) wrong.push(about);
     };
-    scoreHelp(truth, from, own, tell);
-    scoreAlarms(truth, from, tell);
+    scoreHelp(truth, cli, own, tell);
+    scoreAlarms(truth, cli, tell);
     if (wrong.length > 0 && shown < SHOWN) {
       shown += wrong.length;
       process.stdout.write(`${wrong.map((line) => `wrong: ${line}\n`).join('')}${truth.text}\n`);

@@ -16,8 +16,8 @@ const counts = Object.fromEntries(MEASURES.map((measure) => [measure, { right: 0
 const truths = JSON.parse(readFileSync(join(CORPUS, 'truths.json'), 'utf8'));
 for (const truth of truths) {
   const text = readFileSync(join(CORPUS, `${truth.text}.txt`), 'utf8');
-  const { interface: from } = readHelp({ name: truth.program, text });
-  const got = from === undefined ? { options: [], subcommands: [] } : scoredForm(from);
+  const { interface: cli } = readHelp({ name: truth.program, text });
+  const got = cli === undefined ? { options: [], subcommands: [] } : scoredForm(cli);
   for (const [measure, { right, of }] of Object.entries(scoreEntry(whole(truth), got))) {
     counts[measure].right += right;
     counts[measure].of += of;

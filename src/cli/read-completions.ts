@@ -25,10 +25,10 @@ export async function readCompletions(
   let unusable = false;
   const signal = isObserved ? io.stopSignal() : undefined;
   const observe = async (shell: Shell, script: Parameters<typeof observeCompletion>[1]) => {
-    for (const from of programs) {
+    for (const cli of programs) {
       if (signal?.aborted) return;
       io.showProgress?.(`asking ${shell}`);
-      const found = await observeCompletion(shell, script, from, { signal });
+      const found = await observeCompletion(shell, script, cli, { signal });
       io.showProgress?.(undefined);
       if ('commands' in found) inventories.push(found);
       else reportError(`${found.reason}, so what it offers is not judged`, io);

@@ -49,7 +49,7 @@ export async function readGiven(
   const family = await readFamily(loaded.family, names, io);
   const problems = [...loaded.problems, ...read.problems, ...applied.problems, ...family.problems];
   return {
-    interfaces: applied.interfaces.map((from) => (rule === undefined ? from : overrideRules(from, rule))),
+    interfaces: applied.interfaces.map((cli) => (rule === undefined ? cli : overrideRules(cli, rule))),
     problems,
     unusable: read.unusable || problems.some(isGrave),
     settings: loaded.settings,
@@ -107,7 +107,7 @@ async function readWithExtensions(
   let unusable = base.unusable || extensions.unusable;
   for (const extension of extensions.interfaces) {
     const extended = extension.extends?.value;
-    if (extended === undefined || !interfaces.some((from) => from.program.value === extended)) {
+    if (extended === undefined || !interfaces.some((cli) => cli.program.value === extended)) {
       const source = extension.sources[0]?.source.name ?? '';
       const found = extended === undefined ? 'it extends none' : `it extends '${extended}'`;
       reportError(
@@ -117,8 +117,8 @@ async function readWithExtensions(
       unusable = true;
       continue;
     }
-    interfaces = interfaces.map((from) =>
-      from.program.value === extended ? extendInterface(from, extension) : from,
+    interfaces = interfaces.map((cli) =>
+      cli.program.value === extended ? extendInterface(cli, extension) : cli,
     );
   }
   return { interfaces, problems: [...base.problems, ...extensions.problems], unusable };

@@ -55,15 +55,15 @@ export class AuditView {
   #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
-  constructor(from: Interface, { words, siblings, inventories = [], shells = [] }: AuditContext = ALONE) {
+  constructor(cli: Interface, { words, siblings, inventories = [], shells = [] }: AuditContext = ALONE) {
     this.shells = shells;
-    this.#inventories = inventories.filter(({ program }) => program === from.program.value);
-    this.interface = from;
+    this.#inventories = inventories.filter(({ program }) => program === cli.program.value);
+    this.interface = cli;
     this.words = words;
-    this.commands = [...walkCommands(from)];
+    this.commands = [...walkCommands(cli)];
     this.siblingCommands = siblings.flatMap((sibling) => [...walkCommands(sibling)]);
-    this.scopes = optionScopes(from);
-    this.#claims = new Set(from.claims.map((claim) => claim.value));
+    this.scopes = optionScopes(cli);
+    this.#claims = new Set(cli.claims.map((claim) => claim.value));
   }
 
   /** The commands that a source describes itself, not only names in a list. */

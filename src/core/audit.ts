@@ -133,11 +133,11 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
   const { checks: given, selection, settings, family, inventories, shells } = all;
   const words = new WordLists(settings.words);
   const others = family.filter(
-    ({ program }) => !interfaces.some((from) => from.program.value === program.value),
+    ({ program }) => !interfaces.some((cli) => cli.program.value === program.value),
   );
   const views = interfaces.map(
-    (from, i) =>
-      new AuditView(from, { words, siblings: [...others, ...interfaces.slice(0, i)], inventories, shells }),
+    (cli, i) =>
+      new AuditView(cli, { words, siblings: [...others, ...interfaces.slice(0, i)], inventories, shells }),
   );
   const parted = new PartedSelection(selection, given);
   const checks = given.filter((check) => parted.hasCheck(check.name) && isWanted(check, settings));

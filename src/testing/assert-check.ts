@@ -37,9 +37,9 @@ export function runCheck<AnyCheck extends Check>(
   { text, extension, completions = [] }: CheckedTexts,
 ): readonly FindingOf<AnyCheck>[] {
   const base = readWhole(text);
-  const from = extension === undefined ? base : extendInterface(base, readWhole(extension));
-  const inventories = completions.map((script) => readScript(script, from.program.value));
-  return audit([from], { checks: [check], inventories }).findings;
+  const cli = extension === undefined ? base : extendInterface(base, readWhole(extension));
+  const inventories = completions.map((script) => readScript(script, cli.program.value));
+  return audit([cli], { checks: [check], inventories }).findings;
 }
 
 /**
@@ -84,9 +84,9 @@ function refuse(message: string, actual: unknown, expected: unknown): never {
 }
 
 function readWhole(text: string): Interface {
-  const { interface: from, problems } = readSource({ name: 'example', text });
+  const { interface: cli, problems } = readSource({ name: 'example', text });
   const [problem] = problems;
-  if (from !== undefined && problem === undefined) return from;
+  if (cli !== undefined && problem === undefined) return cli;
   const reason = problem?.message ?? 'nothing was read';
   throw new AssertionError({
     message: `expected a text that is read without problems, found: ${reason}\n\n${text}`,

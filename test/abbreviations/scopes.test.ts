@@ -19,8 +19,8 @@ function yaml(text: string): Interface {
 }
 
 /** The verdict and the names of a word in the first scope of options. */
-function resolve(from: Interface, word: string): string {
-  const [scope] = optionScopes(from);
+function resolve(cli: Interface, word: string): string {
+  const [scope] = optionScopes(cli);
   const { verdict, names } = scope?.index.resolve(word) ?? { verdict: 'no scope', names: [] };
   return `${verdict} ${names.join(' ')}`.trim();
 }
@@ -40,8 +40,8 @@ test('each parsing rule has its effect, and the rules of a subcommand go before 
     ['{generated-negation: true}', '--no-la', 'ambiguous --no-late --no-late-fee --no-later'],
   ];
   for (const [rules, word, expected] of cases) {
-    const from = yaml(`${rules === '' ? '' : `parsing: ${rules}\n`}${options}`);
-    assert.equal(resolve(from, word), expected, `${rules} ${word}`);
+    const cli = yaml(`${rules === '' ? '' : `parsing: ${rules}\n`}${options}`);
+    assert.equal(resolve(cli, word), expected, `${rules} ${word}`);
   }
   const spellings = 'options:\n  --colour, --color: a\n';
   assert.equal(resolve(yaml(spellings), '--col'), 'same-option --color --colour');
@@ -62,11 +62,11 @@ test('each parsing rule has its effect, and the rules of a subcommand go before 
 });
 
 test('inherited options, hidden ones and those that are the same as another are in the scope', () => {
-  const from = yaml(
+  const cli = yaml(
     'options:\n  --map: {help: a, inheritance: anywhere-below}\n  --quiet: b\n' +
       'commands:\n  box:\n    options:\n      --mark: {help: c, hidden: true}\n      --all: d\n      --any: {help: e, same-as: --all}\n',
   );
-  const [, box] = optionScopes(from);
+  const [, box] = optionScopes(cli);
   assert.deepEqual(box?.index.names, ['--all', '--any', '--map', '--mark']);
   assert.equal(box?.index.resolve('--ma').verdict, 'ambiguous');
   assert.equal(box?.index.resolve('--a').verdict, 'same-option');
@@ -75,18 +75,18 @@ test('inherited options, hidden ones and those that are the same as another are 
 test('long names with one hyphen are abbreviated where abbreviations are known to be accepted', () => {
   const options = 'options:\n  -sort: a\n  -s: b\n  --map: c\n';
   assert.deepEqual(optionScopes(yaml(options))[0]?.index.names, ['--map']);
-  const from = yaml(`parsing: {option-abbreviations: true}\n${options}`);
-  assert.equal(resolve(from, '-so'), 'unique -sort');
-  assert.equal(resolve(from, '-s'), 'unknown');
+  const cli = yaml(`parsing: {option-abbreviations: true}\n${options}`);
+  assert.equal(resolve(cli, '-so'), 'unique -sort');
+  assert.equal(resolve(cli, '-s'), 'unknown');
 });
 
 test('where one or two hyphens are accepted, names in either spelling compete', () => {
   const options = 'options:\n  -sort: a\n  -s: b\n  --south: c\n  --map: d\n';
-  const from = yaml(`parsing: {long-hyphens: one-or-two}\n${options}`);
+  const cli = yaml(`parsing: {long-hyphens: one-or-two}\n${options}`);
   for (const hyphens of ['-', '--']) {
-    assert.equal(resolve(from, `${hyphens}sort`), 'exact --sort');
-    assert.equal(resolve(from, `${hyphens}so`), 'ambiguous --sort --south');
-    assert.equal(resolve(from, `${hyphens}m`), 'unique --map');
+    assert.equal(resolve(cli, `${hyphens}sort`), 'exact --sort');
+    assert.equal(resolve(cli, `${hyphens}so`), 'ambiguous --sort --south');
+    assert.equal(resolve(cli, `${hyphens}m`), 'unique --map');
   }
 });
 
@@ -105,28 +105,28 @@ test('generated negations resolve as if they were declared', () => {
 });
 
 test('words are looked up as options, commands and values, and tell what would change them', () => {
-  const from = yaml(
+  const cli = yaml(
     'complete: true\nparsing: {command-abbreviations: true, value-abbreviations: true}\noptions:\n' +
       '  --version-text=KIND:\n    help: a\n    argument: {values: [short, long]}\ncommands:\n  round: b\n  route: c\n',
   );
   const found = (word: string) =>
-    resolveWords(nameScopes(from), [word]).map(({ kind, verdict, names, shortest }) =>
+    resolveWords(nameScopes(cli), [word]).map(({ kind, verdict, names, shortest }) =>
       [kind, verdict, ...names, shortest].join(' '),
     );
   assert.deepEqual(found('rou'), ['commands ambiguous round route ']);
   assert.deepEqual(found('roun'), ['commands unique round roun']);
   assert.deepEqual(found('sh'), ['values unique short s']);
   assert.deepEqual(found('zz'), ['options unknown ']);
-  const [version] = resolveWords(nameScopes(from), ['--version']);
+  const [version] = resolveWords(nameScopes(cli), ['--version']);
   assert.deepEqual(version?.breakers, ['--version', '--version-control']);
   assert.equal(version?.safest, '--version-t');
 });
 
 test('words that people took for names are ranked: what a likely name would take over comes first', () => {
-  const from = readText(
+  const cli = readText(
     'Usage: tiffin\n\n  --late-boxes  a\n  --dry-fit     b\n  --verb-form   c\n  --no-map      d\n  --directories-only  e\n',
   );
-  const [scope] = optionScopes(from);
+  const [scope] = optionScopes(cli);
   assert.ok(scope !== undefined);
   const fragile = fragileAbbreviations(scope, new LikelyNames(['--late']));
   assert.deepEqual(
@@ -144,10 +144,10 @@ test('words that people took for names are ranked: what a likely name would take
 });
 
 test('the free letters of an option begin with the customary one', () => {
-  const from = readText(
+  const cli = readText(
     'Usage: tiffin\n\n  --file=NAME    a\n  -q, --quiet    b\n  --quick        c\n  --dry-run      d\n',
   );
-  const letters = freeLetters({ command: from.root, line: [from.root], path: ['tiffin'] });
+  const letters = freeLetters({ command: cli.root, line: [cli.root], path: ['tiffin'] });
   assert.deepEqual(
     letters.map(({ name, customary, free }) => [name, customary.join(''), free.join('')]),
     [

@@ -31,10 +31,10 @@ function capture(words: readonly string[], env: Record<string, string> = {}): Pr
 }
 
 function documentOf({ stdout }: Ended): Interface {
-  const { interface: from, problems } = readDocument({ name: 'document', text: stdout });
+  const { interface: cli, problems } = readDocument({ name: 'document', text: stdout });
   assert.deepEqual(problems, []);
-  assert.ok(from !== undefined);
-  return from;
+  assert.ok(cli !== undefined);
+  return cli;
 }
 
 test('what cannot be run is told for what it is, with status 2', async () => {
@@ -88,13 +88,13 @@ test('what cannot be run is told for what it is, with status 2', async () => {
 });
 
 test('a path is that of the working directory, and stands in the document as it was given', async () => {
-  const from = documentOf(await capture(['./lamp']));
-  assert.equal(from.program.value, 'lamp');
+  const cli = documentOf(await capture(['./lamp']));
+  assert.equal(cli.program.value, 'lamp');
   assert.deepEqual(
-    from.invocations.map(({ value }) => value),
+    cli.invocations.map(({ value }) => value),
     [['./lamp']],
   );
-  assert.equal(from.observations[0]?.standardOutput.text.split('\n')[0], 'Usage: ./lamp [-q] BOX');
+  assert.equal(cli.observations[0]?.standardOutput.text.split('\n')[0], 'Usage: ./lamp [-q] BOX');
   const absolute = documentOf(await capture([join(folder, 'lamp')]));
   assert.deepEqual(absolute.invocations, []);
   const found = documentOf(await capture(['lamp'], { PATH: `${folder}:${process.env.PATH}` }));
@@ -134,10 +134,10 @@ test('an option of capture behind the program is refused, unless -- says that it
     ['./lamp', '--', '-o', 'x'],
     ['--', './lamp', '-o', 'x'],
   ]) {
-    const from = documentOf(await capture(words));
-    assert.equal(from.program.value, 'lamp');
+    const cli = documentOf(await capture(words));
+    assert.equal(cli.program.value, 'lamp');
     assert.deepEqual(
-      from.invocations.map(({ value }) => value),
+      cli.invocations.map(({ value }) => value),
       [['./lamp', '-o', 'x']],
     );
   }
@@ -161,9 +161,9 @@ test('an error message is no help, and makes no document', async () => {
 test('an error message that begins with the path of the program begins with its name', async () => {
   const refuses = `case $1 in --help) ${HELP} ;; *) echo "$0: no such option" >&2; exit 2 ;; esac`;
   const path = program('proud', `#!/bin/sh\n${refuses}\n`);
-  const { interface: from } = await captureProgram([path], { probe: true });
-  assert.ok(from !== undefined);
-  const checks = audit([from]).findings.map(({ check }) => check);
+  const { interface: cli } = await captureProgram([path], { probe: true });
+  assert.ok(cli !== undefined);
+  const checks = audit([cli]).findings.map(({ check }) => check);
   assert.ok(!checks.includes('behaviour/error-without-name'));
 });
 

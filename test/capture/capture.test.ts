@@ -63,8 +63,8 @@ async function capture(path: string, settings: Partial<CaptureSettings> = {}): P
   return result;
 }
 
-const paths = ({ interface: from }: Capture) =>
-  from === undefined ? [] : [...walkCommands(from)].map(({ path }) => path.slice(1).join(' '));
+const paths = ({ interface: cli }: Capture) =>
+  cli === undefined ? [] : [...walkCommands(cli)].map(({ path }) => path.slice(1).join(' '));
 
 /** A program whose help is in files called by its words. */
 const TIFFIN = `last=
@@ -182,12 +182,12 @@ test('the command writes a document that says what was captured, and shows its p
   const written = await dabbawala(['capture', '-o', file, path]);
   assert.deepEqual([written.status, written.stdout, written.stderr], [0, '', '']);
   const text = readFileSync(file, 'utf8');
-  const { interface: from, problems } = readDocument({ name: file, text });
+  const { interface: cli, problems } = readDocument({ name: file, text });
   assert.deepEqual(problems, []);
-  assert.equal(from?.observations.length, 15);
-  assert.equal(from?.sources[0]?.kind, 'help');
+  assert.equal(cli?.observations.length, 15);
+  assert.equal(cli?.sources[0]?.kind, 'help');
   const json = await dabbawala(['capture', '--to=json', path]);
-  assert.ok(saysTheSame(readDocument({ name: 'x', text: json.stdout }).interface, from));
+  assert.ok(saysTheSame(readDocument({ name: 'x', text: json.stdout }).interface, cli));
 });
 
 test('what cannot be captured ends with status 2 and a message', async () => {
@@ -226,9 +226,9 @@ test('a capture that is stopped keeps what it had', async () => {
   child.kill('SIGINT');
   assert.equal(await ended, 2);
   assert.match(stderr, /stopped; what was read so far is kept/);
-  const { interface: from } = readDocument({ name: 'x', text: stdout });
+  const { interface: cli } = readDocument({ name: 'x', text: stdout });
   assert.deepEqual(
-    from?.root.commands.items.map(({ names }) => names[0]?.text),
+    cli?.root.commands.items.map(({ names }) => names[0]?.text),
     ['box'],
   );
   assert.deepEqual(readdirSync(scratch), []);
@@ -237,8 +237,8 @@ test('a capture that is stopped keeps what it had', async () => {
 test('real programs with subcommands are captured whole', {
   skip: existsSync('/usr/bin/git') ? false : 'git is not on this machine',
 }, async () => {
-  const { interface: from } = await captureProgram(['git'], { depthLimit: 1, timeLimit: LONG });
-  const names = from?.root.commands.items.map(({ names: own }) => own[0]?.text) ?? [];
+  const { interface: cli } = await captureProgram(['git'], { depthLimit: 1, timeLimit: LONG });
+  const names = cli?.root.commands.items.map(({ names: own }) => own[0]?.text) ?? [];
   for (const name of ['clone', 'commit', 'log']) assert.ok(names.includes(name), name);
 });
 
@@ -256,8 +256,8 @@ test('times and process numbers of a run do not stand in what a capture keeps; o
     '  -n, --number=E    ticks[$$]: pid $$, in /tmp/ticks.$$/log; not port$$',
   ];
   const path = program('ticks', `cat <<END\n${printed.join('\n')}\nEND`);
-  const { interface: from } = await capture(path);
-  const texts = from?.root.options.items.map((option) => option.help?.value);
+  const { interface: cli } = await capture(path);
+  const texts = cli?.root.options.items.map((option) => option.help?.value);
   assert.deepEqual(texts?.slice(0, 6), [
     'from TIME on (default: 2019-11-27 08:15:00), not after 1574842500',
     'listen on PORT (default: 8080)',
@@ -277,7 +277,7 @@ test('the folders of a capture stand in what it keeps by names that are the same
     'settled',
     'printf "Usage: settled [-c FILE]\\n\\n  -c, --config=FILE  read FILE (default: %s/.settled.conf)\\n" "$HOME"',
   );
-  const options = ({ interface: from }: Capture) => from?.root.options.items ?? [];
+  const options = ({ interface: cli }: Capture) => cli?.root.options.items ?? [];
   const first = await capture(path);
   const second = await capture(path);
   assert.equal(options(first)[0]?.argument?.value.words[0]?.default?.value, '~/.settled.conf');
@@ -289,7 +289,7 @@ test('a misspelt setting is an error of the caller, and runs nothing', async () 
   const isMisuse = (error: unknown) =>
     error instanceof MisuseError && /found 'timelimit'; did you mean 'timeLimit'/.test(error.message);
   await assert.rejects(captureProgram(['true'], wrong), isMisuse);
-  const { interface: from } = readDocument({ name: 'tiffin.yaml', text: 'dabbawala: 1\nprogram: tiffin\n' });
-  assert.ok(from !== undefined);
-  await assert.rejects(observeCompletion('bash', undefined, from, wrong), isMisuse);
+  const { interface: cli } = readDocument({ name: 'tiffin.yaml', text: 'dabbawala: 1\nprogram: tiffin\n' });
+  assert.ok(cli !== undefined);
+  await assert.rejects(observeCompletion('bash', undefined, cli, wrong), isMisuse);
 });

@@ -22,14 +22,14 @@ function findingsOf(
   extension?: string,
   completions: readonly string[] = [],
 ): readonly Finding[] {
-  const from = readText(text);
+  const cli = readText(text);
   const inventories = completions.map((script) => {
     const source = { name: 'completion', text: script };
     const shell = detectShell(source);
     assert.ok(shell !== undefined, script);
-    return readCompletion(source, shell, from.program.value);
+    return readCompletion(source, shell, cli.program.value);
   });
-  return audit([extension === undefined ? from : extendInterface(from, readText(extension))], { inventories })
+  return audit([extension === undefined ? cli : extendInterface(cli, readText(extension))], { inventories })
     .findings;
 }
 

@@ -4,8 +4,8 @@ import { audit } from 'dabbawala';
 import { type Interface, inferred, makeCommand, makeInterface, stated, UNKNOWN_RULES } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 
-function standings(from: Interface): Map<string, string> {
-  const [tables] = audit([from]).conformance;
+function standings(cli: Interface): Map<string, string> {
+  const [tables] = audit([cli]).conformance;
   return new Map(
     [...(tables?.posix ?? []), ...(tables?.gnu ?? [])].map(({ section, label, standing, count }) => [
       `${section} ${label}`,
@@ -52,10 +52,10 @@ test('rows of the tables are judged by what help output shows', () => {
 
 test('rows that rest on parsing rules are judged where the rules are known', () => {
   const place = null;
-  const from = readText('Usage: tiffin\n\n  -a  x\n  -b  y\n');
+  const cli = readText('Usage: tiffin\n\n  -a  x\n  -b  y\n');
   const withRules = (rules: object): Interface => ({
-    ...from,
-    root: { ...from.root, rules: { ...UNKNOWN_RULES, ...rules } },
+    ...cli,
+    root: { ...cli.root, rules: { ...UNKNOWN_RULES, ...rules } },
   });
   const judge = (rules: object, row: string) => standings(withRules(rules)).get(row);
   assert.equal(judge({ grouping: stated(true, place) }, 'Guideline 5 grouping'), 'meets 2');
@@ -79,16 +79,16 @@ test('what a complete list lacks departs, and what a part lacks is not judged', 
     described: true,
     options: { items: [], complete: stated(true, null) },
   });
-  const from = makeInterface({ program: inferred('tiffin', null), root, sources: [] });
-  assert.equal(standings(from).get('4.8.1 version option'), 'departs 1');
+  const cli = makeInterface({ program: inferred('tiffin', null), root, sources: [] });
+  assert.equal(standings(cli).get('4.8.1 version option'), 'departs 1');
   const part = { ...root, options: { items: [], complete: undefined } };
-  assert.equal(standings({ ...from, root: part }).get('4.8.1 version option'), 'not judged 0');
+  assert.equal(standings({ ...cli, root: part }).get('4.8.1 version option'), 'not judged 0');
 });
 
 test('a standard that the interface claims raises its findings to warnings', () => {
-  const from = readText('Usage: tiffin\n\n  --map[=X]  draw a map\n');
+  const cli = readText('Usage: tiffin\n\n  --map[=X]  draw a map\n');
   const levelOf = (one: Interface) =>
     audit([one]).findings.find(({ check }) => check === 'posix/argument-optional')?.level;
-  assert.equal(levelOf(from), 'note');
-  assert.equal(levelOf({ ...from, claims: [stated('posix', null)] }), 'warning');
+  assert.equal(levelOf(cli), 'note');
+  assert.equal(levelOf({ ...cli, claims: [stated('posix', null)] }), 'warning');
 });

@@ -48,14 +48,14 @@ for (const { program, words, names, mayFind } of PROGRAMS) {
     skip: absent(program),
   }, () => {
     const { stdout, stderr } = output(program, words);
-    const from = readText(stdout.trim() === '' ? stderr : stdout);
+    const cli = readText(stdout.trim() === '' ? stderr : stdout);
     const read = new Set(
-      [...walkCommands(from)].flatMap(({ command }) =>
+      [...walkCommands(cli)].flatMap(({ command }) =>
         command.options.items.flatMap((option) => option.names.map((name) => name.text)),
       ),
     );
     for (const name of names) assert.ok(read.has(name), `${program} has ${name}`);
-    const grave = audit([from]).findings.filter(({ level }) => isAtLeast(level, 'warning'));
+    const grave = audit([cli]).findings.filter(({ level }) => isAtLeast(level, 'warning'));
     for (const { check, subject } of grave) {
       assert.ok(mayFind.includes(`${check} ${subject}`), `${check} ${subject} is not known to be true`);
     }

@@ -31,29 +31,29 @@ async function convert(form: string, ...words: string[]): Promise<string> {
 }
 
 function readBack(text: string): Interface | undefined {
-  const { interface: from, problems } = readDocument({ name: 'x', text });
+  const { interface: cli, problems } = readDocument({ name: 'x', text });
   assert.deepEqual(problems, [], text);
-  return from;
+  return cli;
 }
 
 test('every demo program is written as YAML and JSON that say the same, and the JSON fits the schema', async () => {
   const schema = JSON.parse(readFileSync(join(ROOT, 'schema/interface.schema.json'), 'utf8'));
   const fits = new Ajv2020({ strict: false }).compile(schema);
   for (const sources of PROGRAMS) {
-    const [from] = joinInterfaces(demoSources(sources));
+    const [cli] = joinInterfaces(demoSources(sources));
     const json = await convert('json', ...sources);
-    assert.ok(saysTheSame(readBack(json), from), sources[0]);
-    assert.ok(saysTheSame(readBack(await convert('yaml', ...sources)), from), sources[0]);
+    assert.ok(saysTheSame(readBack(json), cli), sources[0]);
+    assert.ok(saysTheSame(readBack(await convert('yaml', ...sources)), cli), sources[0]);
     assert.ok(fits(JSON.parse(json)), JSON.stringify(fits.errors));
   }
 });
 
 test('a reference in Markdown names every command, option, allowed value and default', async () => {
   for (const sources of PROGRAMS) {
-    const [from] = joinInterfaces(demoSources(sources));
-    assert.ok(from !== undefined);
+    const [cli] = joinInterfaces(demoSources(sources));
+    assert.ok(cli !== undefined);
     const text = await convert('markdown', ...sources);
-    for (const { command, path } of walkCommands(from)) {
+    for (const { command, path } of walkCommands(cli)) {
       assert.ok(
         path.length === 1 || text.includes(`## ${path.join(' ').replaceAll('_', '\\_')}`),
         path.join(' '),
@@ -69,10 +69,10 @@ test('a reference in Markdown names every command, option, allowed value and def
 });
 
 test('texts of strangers stay texts in Markdown', () => {
-  const from = readText(
+  const cli = readText(
     'Usage: tiffin\n\n  -x, --a|--b=`KEY`  <b>bold</b> | cell [link](x) *a* \x1b[2J\n  -y ``  two\n',
   );
-  const rows = referenceMarkdown(from)
+  const rows = referenceMarkdown(cli)
     .split('\n')
     .filter((line) => line.startsWith('|'));
   for (const row of rows) assert.equal(row.replaceAll('\\|', '').split('|').length, 4, row);

@@ -9,21 +9,21 @@ import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
 const NAME = 'dabbawala.yaml';
 
 function ownDocument(): Interface {
-  const { interface: from, problems } = readDocument({
+  const { interface: cli, problems } = readDocument({
     name: NAME,
     text: readFileSync(join(ROOT, NAME), 'utf8'),
   });
   assert.deepEqual(problems, []);
-  assert.ok(from !== undefined);
-  return from;
+  assert.ok(cli !== undefined);
+  return cli;
 }
 
 async function ownHelp(path: readonly string[]): Promise<Interface> {
   const { stdout } = await dabbawala([...path.slice(1), '--help']);
-  const { interface: from, problems } = readHelp({ name: path.join(' '), text: stdout });
+  const { interface: cli, problems } = readHelp({ name: path.join(' '), text: stdout });
   assert.deepEqual(problems, []);
-  assert.ok(from !== undefined);
-  return from;
+  assert.ok(cli !== undefined);
+  return cli;
 }
 
 /** What help can show of an option; the notes in brackets are read as facts of their own. */
@@ -43,8 +43,8 @@ const summary = ({ commands }: Command) =>
   commands.items.map(({ names, summary }) => [names[0]?.text, summary?.value]);
 
 test('the help of every command shows what the document says, and nothing else', async () => {
-  const from = ownDocument();
-  for (const { command, path } of walkCommands(from)) {
+  const cli = ownDocument();
+  for (const { command, path } of walkCommands(cli)) {
     const help = [...walkCommands(await ownHelp(path))].at(path.length === 1 ? 0 : -1)?.command;
     assert.ok(help !== undefined);
     assert.deepEqual(help.options.items.map(shown), command.options.items.map(shown), path.join(' '));
@@ -62,9 +62,9 @@ test('the help of every command shows what the document says, and nothing else',
 });
 
 test('an audit of the document together with the help finds nothing', async () => {
-  const from = ownDocument();
-  const helps = await Promise.all([...walkCommands(from)].map(({ path }) => ownHelp(path)));
-  for (const interfaces of [[from], joinInterfaces([from, ...helps])]) {
+  const cli = ownDocument();
+  const helps = await Promise.all([...walkCommands(cli)].map(({ path }) => ownHelp(path)));
+  for (const interfaces of [[cli], joinInterfaces([cli, ...helps])]) {
     assert.equal(interfaces.length, 1);
     assert.deepEqual(
       audit(interfaces).findings.map(({ check, message }) => `${check}: ${message}`),

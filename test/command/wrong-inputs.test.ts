@@ -63,8 +63,8 @@ async function file(name: string, content: string | Buffer): Promise<string> {
 
 test('a text that is no source is told for what it looks like, with its place, and is not read', () => {
   for (const [looksLike, text] of FOREIGN) {
-    const { interface: from, problems } = readSource({ name: 'given', text });
-    assert.equal(from, undefined, text);
+    const { interface: cli, problems } = readSource({ name: 'given', text });
+    assert.equal(cli, undefined, text);
     assert.equal(problems.length, 1, text);
     assert.ok(
       problems[0]?.message.includes(`this looks like ${looksLike}`),
@@ -130,29 +130,29 @@ test('two programs can be compared, and it is told that they are two', async () 
 });
 
 test('a name that selects nothing is a mistake of the caller, not a green result', () => {
-  const { interface: from } = readSource({ name: 'tiffin', text: HELP });
-  assert.ok(from !== undefined);
+  const { interface: cli } = readSource({ name: 'tiffin', text: HELP });
+  assert.ok(cli !== undefined);
   for (const selection of [
     { only: ['nmaes'], except: [] },
     { only: [], except: ['help/say-nothing'] },
     { only: ['tiffin bx'], except: [] },
   ])
     assert.throws(
-      () => audit([from], { selection }),
+      () => audit([cli], { selection }),
       /^MisuseError: audit: selection: expected a check, an area or a command, found '.*'/,
     );
   const misspelt: object = { selecton: { only: ['names'] } };
   assert.throws(
-    () => audit([from], misspelt),
+    () => audit([cli], misspelt),
     /^MisuseError: audit: expected one of checks, .*, found 'selecton'; did you mean 'selection'\?$/,
   );
   const key: object = { onyl: ['names'] };
   assert.throws(
-    () => audit([from], { selection: key }),
+    () => audit([cli], { selection: key }),
     /^MisuseError: audit: selection: expected one of only, except, found 'onyl'/,
   );
   assert.ok(
-    audit([from], { selection: { only: ['names'] } }).findings.every(({ check }) =>
+    audit([cli], { selection: { only: ['names'] } }).findings.every(({ check }) =>
       check.startsWith('names/'),
     ),
   );

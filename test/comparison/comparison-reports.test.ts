@@ -86,14 +86,14 @@ test('names and texts of strangers are neutralised in every report', () => {
     assert.ok(!text.includes('\u202e'), text);
   }
   assert.doesNotThrow(() => JSON.parse(COMPARISON_REPORTS.json(compared, CONTEXT)));
-  const from = readYaml('complete: true\noptions:\n  --map: draw it\n');
+  const cli = readYaml('complete: true\noptions:\n  --map: draw it\n');
   const script = {
     name: 'x\u001b[2J.fish',
     text: "complete -c tiffin -l 'b\u001b[31m' -a '\u001b]0;x\u0007'\n",
   };
-  const shown = COVERAGE_REPORTS.text(coverage(from, [readCompletion(script, 'fish', 'tiffin')]), CONTEXT);
+  const shown = COVERAGE_REPORTS.text(coverage(cli, [readCompletion(script, 'fish', 'tiffin')]), CONTEXT);
   assert.ok(!/[\u001b\u0007]/.test(shown), shown);
-  const asked = whatIf(from, '--ma\u001b[31m');
+  const asked = whatIf(cli, '--ma\u001b[31m');
   assert.ok('comparison' in asked);
   assert.ok(!WHAT_IF_REPORTS.text([asked], CONTEXT).includes('\u001b'));
 });

@@ -229,8 +229,8 @@ test('two extensions that do no harm alone may clash', () => {
 });
 
 test('what a new name would break is told, with names that would not', () => {
-  const from = readYaml(LINES.join('\n'));
-  const asked = whatIf(from, 'box --late-fee');
+  const cli = readYaml(LINES.join('\n'));
+  const asked = whatIf(cli, 'box --late-fee');
   assert.ok('comparison' in asked);
   assert.deepEqual(
     asked.comparison.changes.map(({ kind }) => kind),
@@ -238,10 +238,10 @@ test('what a new name would break is told, with names that would not', () => {
   );
   assert.ok(asked.harmless.includes('--fee-late'), String(asked.harmless));
   for (const name of asked.harmless) {
-    const other = whatIf(from, `box ${name}`);
+    const other = whatIf(cli, `box ${name}`);
     assert.ok('comparison' in other);
     assert.equal(other.comparison.release, 'minor', name);
   }
   for (const wrong of ['box --late', 'box -x', 'sea --x', '', '--'])
-    assert.ok('reason' in whatIf(from, wrong), wrong);
+    assert.ok('reason' in whatIf(cli, wrong), wrong);
 });

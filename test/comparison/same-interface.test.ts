@@ -17,24 +17,24 @@ function assertEmpty({ changes, notCompared, release }: Comparison): void {
 }
 
 function read(text: string): Interface {
-  const { interface: from } = readDocument({ name: 'tiffin.yaml', text });
-  assert.ok(from !== undefined, text);
-  return from;
+  const { interface: cli } = readDocument({ name: 'tiffin.yaml', text });
+  assert.ok(cli !== undefined, text);
+  return cli;
 }
 
 test('any interface against itself has no changes, written as YAML or JSON or not', () => {
   fc.assert(
-    fc.property(arbitraryInterface, (from) => {
-      assertEmpty(compareInterfaces(from, from));
-      assertEmpty(compareInterfaces(from, read(documentYaml(from))));
-      assertEmpty(compareInterfaces(read(documentJson(from)), from));
+    fc.property(arbitraryInterface, (cli) => {
+      assertEmpty(compareInterfaces(cli, cli));
+      assertEmpty(compareInterfaces(cli, read(documentYaml(cli))));
+      assertEmpty(compareInterfaces(read(documentJson(cli)), cli));
     }),
     { numRuns: 200 },
   );
 });
 
 /** The interface with everything in another order whose order does not count, and with texts wrapped elsewhere. */
-function shuffled(from: Interface): Interface {
+function shuffled(cli: Interface): Interface {
   const rewrapped = (text: Knowable<string>): Knowable<string> =>
     text && { ...text, value: text.value.replaceAll(' ', '\n    ') };
   const command = (old: Command): Command => ({
@@ -66,27 +66,27 @@ function shuffled(from: Interface): Interface {
       .reverse(),
   });
   return {
-    ...from,
-    root: command(from.root),
-    environment: from.environment.toReversed(),
-    exitStatuses: from.exitStatuses.toReversed(),
-    files: from.files.toReversed(),
+    ...cli,
+    root: command(cli.root),
+    environment: cli.environment.toReversed(),
+    exitStatuses: cli.exitStatuses.toReversed(),
+    files: cli.files.toReversed(),
   };
 }
 
 test('an interface against itself in another order, with texts wrapped elsewhere, has no changes', () => {
   for (const name of readdirSync(join(ROOT, 'demo')).filter((one) => one.startsWith('tiffin-'))) {
-    const [from] = joinInterfaces(demoSources([`demo/${name}/tiffin.yaml`]));
-    assert.ok(from !== undefined);
+    const [cli] = joinInterfaces(demoSources([`demo/${name}/tiffin.yaml`]));
+    assert.ok(cli !== undefined);
     // Of two options with one letter the first one has it: their order counts.
     const once =
-      name === 'tiffin-1.4' ? read(documentYaml(from).replace('-b, --breakfast', '-e, --breakfast')) : from;
+      name === 'tiffin-1.4' ? read(documentYaml(cli).replace('-b, --breakfast', '-e, --breakfast')) : cli;
     assertEmpty(compareInterfaces(once, shuffled(once)));
   }
   for (const name of ['demo/rounds/rounds.yaml', 'dabbawala.yaml']) {
-    const [from] = demoSources([name]);
-    assert.ok(from !== undefined);
-    assertEmpty(compareInterfaces(from, shuffled(from)));
+    const [cli] = demoSources([name]);
+    assert.ok(cli !== undefined);
+    assertEmpty(compareInterfaces(cli, shuffled(cli)));
   }
 });
 

@@ -41,15 +41,15 @@ function words({ commands }: Inventory): string[] {
 test('scripts of the demo offer the same, read and asked', {
   skip: SHELLS.map(absent).find((reason) => reason !== false) ?? false,
 }, async () => {
-  const [from] = joinInterfaces(demoSources([TIFFIN]));
-  assert.ok(from !== undefined);
+  const [cli] = joinInterfaces(demoSources([TIFFIN]));
+  assert.ok(cli !== undefined);
   for (const name of SCRIPTS) {
     const read = demoInventory(name, 'tiffin');
     const source = { name, text: readFileSync(join(ROOT, name), 'utf8') };
-    const asked = await observeCompletion(read.shell, source, from, PATIENT);
+    const asked = await observeCompletion(read.shell, source, cli, PATIENT);
     assert.ok('commands' in asked);
     assert.equal(asked.fault, undefined);
-    const [seen, told]: ReturnType<typeof shellTotals>[] = coverage(from, [asked, read]).map(shellTotals);
+    const [seen, told]: ReturnType<typeof shellTotals>[] = coverage(cli, [asked, read]).map(shellTotals);
     // Whether an option takes an argument is only read.
     for (const kind of ['commands', 'options', 'values'] as const)
       assert.deepEqual({ ...seen?.[kind], wrong: 0 }, { ...told?.[kind], wrong: 0 }, `${name} ${kind}`);
@@ -58,12 +58,12 @@ test('scripts of the demo offer the same, read and asked', {
 
 test('the scripts that are written for an interface are read without running them as what it has', () => {
   for (const name of [TIFFIN, 'demo/washup/washup.yaml', 'demo/rounds/rounds.yaml']) {
-    const [from] = joinInterfaces(demoSources([name]));
-    assert.ok(from !== undefined);
+    const [cli] = joinInterfaces(demoSources([name]));
+    assert.ok(cli !== undefined);
     for (const shell of ['zsh', 'fish'] as const) {
-      const source: { name: string; text: string } = { name: 'script', text: WRITERS[shell](from) };
+      const source: { name: string; text: string } = { name: 'script', text: WRITERS[shell](cli) };
       assert.equal(detectShell(source), shell);
-      const [one] = coverage(from, [readCompletion(source, shell, from.program.value)]);
+      const [one] = coverage(cli, [readCompletion(source, shell, cli.program.value)]);
       assert.ok(one !== undefined);
       const { commands, options, values } = shellTotals(one);
       for (const { share, stale, wrong } of [commands, options, values])
@@ -75,8 +75,8 @@ test('the scripts that are written for an interface are read without running the
 test('a name with the other number of hyphens is not stale where the parser takes either', () => {
   const script = "complete -c tiffin -l sort -d 'put in order'\ncomplete -c tiffin -o map -d 'draw it'\n";
   const stale = (rules: string) => {
-    const from = readYaml(`complete: true\n${rules}options:\n  -sort: put in order\n  --map: draw it\n`);
-    const [one] = coverage(from, [readCompletion({ name: 'tiffin.fish', text: script }, 'fish', 'tiffin')]);
+    const cli = readYaml(`complete: true\n${rules}options:\n  -sort: put in order\n  --map: draw it\n`);
+    const [one] = coverage(cli, [readCompletion({ name: 'tiffin.fish', text: script }, 'fish', 'tiffin')]);
     return one?.commands.flatMap(({ kinds }) => kinds.options.stale.map(({ name }) => name));
   };
   assert.deepEqual(stale(''), ['--sort', '-map']);
@@ -120,7 +120,7 @@ test('what 100 completions that fish ships offer is read as the real fish offers
 });
 
 test('lines for what is missing, added to a script, make it whole', { skip: absent('fish') }, async () => {
-  const from = readYaml(
+  const cli = readYaml(
     'complete: true\noptions:\n  -a, --all: list all\n  -s, --sort=KEY: {help: sort by KEY, argument: {values: [owner, quay]}}\n' +
       'commands:\n  box: {summary: list boxes, options: {--late: only late ones}}\n  route: {summary: plan}\n',
   );
@@ -129,18 +129,18 @@ test('lines for what is missing, added to a script, make it whole', { skip: abse
     ['bash', ''],
   ] as const) {
     const before = readCompletion({ name: `tiffin.${shell}`, text: start }, shell, 'tiffin');
-    const [gaps] = coverage(from, [before]);
+    const [gaps] = coverage(cli, [before]);
     assert.ok(gaps !== undefined);
-    const lines = missingLines(from, gaps);
+    const lines = missingLines(cli, gaps);
     assert.deepEqual(
       lines.map(({ command }) => command.join(' ')),
       ['tiffin', 'tiffin box'],
     );
     if (shell !== 'fish') continue;
     const text = `${start}${lines.flatMap((one) => one.lines).join('\n')}\n`;
-    const asked = await observeCompletion('fish', { name: 'tiffin.fish', text }, from, PATIENT);
+    const asked = await observeCompletion('fish', { name: 'tiffin.fish', text }, cli, PATIENT);
     assert.ok('commands' in asked);
-    const [whole] = coverage(from, [asked]);
+    const [whole] = coverage(cli, [asked]);
     assert.ok(whole !== undefined);
     const { commands, options, values } = shellTotals(whole);
     assert.deepEqual([commands.share, options.share, values.share], [1, 1, 1]);
@@ -150,7 +150,7 @@ test('lines for what is missing, added to a script, make it whole', { skip: abse
 test('a script that fails, hangs, or writes files is told, and nothing of it stays', {
   skip: SHELLS.map(absent).find((reason) => reason !== false) ?? false,
 }, async () => {
-  const from = readYaml('complete: true\noptions:\n  -a, --all: list all\n');
+  const cli = readYaml('complete: true\noptions:\n  -a, --all: list all\n');
   const faults: [shell: 'bash' | 'zsh' | 'fish', text: string, fault: RegExp][] = [
     ['bash', 'no-such-program-here || return 1\n', /^it does not load: .*no-such-program-here/],
     ['bash', 'while :; do sleep 1; done\n', /^it did not load in time$/],
@@ -164,7 +164,7 @@ test('a script that fails, hangs, or writes files is told, and nothing of it sta
     let told = '';
     // A busy machine needs longer to come to where the script hangs.
     for (const timeLimit of [1500, 15_000, 150_000]) {
-      const found = await observeCompletion(shell, { name: 'script', text }, from, {
+      const found = await observeCompletion(shell, { name: 'script', text }, cli, {
         timeLimit,
         questionTime: 0,
       });
@@ -237,12 +237,12 @@ test('any interface makes a manual page that mandoc takes without a warning', {
     assert.equal(stdout, '', page);
   };
   for (const name of [TIFFIN, 'demo/rounds/rounds.yaml', 'dabbawala.yaml']) {
-    const [from] = joinInterfaces(demoSources([name]));
-    assert.ok(from !== undefined);
-    await lint(manualPage(from, '2026-11-25'));
+    const [cli] = joinInterfaces(demoSources([name]));
+    assert.ok(cli !== undefined);
+    await lint(manualPage(cli, '2026-11-25'));
   }
   await fc.assert(
-    fc.asyncProperty(arbitraryInterface, async (from) => lint(manualPage(from, '2026-11-25'))),
+    fc.asyncProperty(arbitraryInterface, async (cli) => lint(manualPage(cli, '2026-11-25'))),
     { numRuns: 100 },
   );
 });
@@ -289,8 +289,8 @@ test('coverage as a command: tables, JSON, lines, and the exit status where it i
 });
 
 test('a document keeps what completion needs: the scripts are the same after a round trip', () => {
-  const [from] = joinInterfaces(demoSources([TIFFIN]));
-  assert.ok(from !== undefined);
-  const again = readYaml(documentYaml(from).replace(/^dabbawala: 1\nprogram: tiffin\n/, ''));
-  for (const shell of SHELLS) assert.equal(WRITERS[shell](again), WRITERS[shell](from));
+  const [cli] = joinInterfaces(demoSources([TIFFIN]));
+  assert.ok(cli !== undefined);
+  const again = readYaml(documentYaml(cli).replace(/^dabbawala: 1\nprogram: tiffin\n/, ''));
+  for (const shell of SHELLS) assert.equal(WRITERS[shell](again), WRITERS[shell](cli));
 });

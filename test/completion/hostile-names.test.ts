@@ -29,7 +29,7 @@ const LOAD: Record<Shell, readonly string[]> = {
 /** An interface with sixty hostile texts in each place: names of options and commands, values, placeholders and help. */
 function hostileInterface(): Interface {
   const rows = HOSTILE.map((_, i) => i);
-  const from = readYaml(
+  const cli = readYaml(
     [
       'complete: true',
       'options:',
@@ -44,7 +44,7 @@ function hostileInterface(): Interface {
       ]),
     ].join('\n'),
   );
-  return withTexts(from, (text) =>
+  return withTexts(cli, (text) =>
     text.replace(/(--)?zz(\d+)zz/gi, (_, hyphens = '', number) => hyphens + HOSTILE[Number(number)]),
   );
 }
@@ -65,7 +65,7 @@ for (const shell of SHELLS) {
   test(`${shell}: a script runs nothing that names, values, placeholders and texts hold, and offers what is harmless`, {
     skip: absent(shell),
   }, async () => {
-    const from = hostileInterface();
+    const cli = hostileInterface();
     const words = HOSTILE.map((_, i) => i);
     const lines = [
       [''],
@@ -80,7 +80,7 @@ for (const shell of SHELLS) {
       words: ['tiffin', ...line.slice(0, -1)],
       typed: line.at(-1) ?? '',
     }));
-    const asked = await askShell(shell, { name: 'script', text: WRITERS[shell](from) }, questions, PATIENT);
+    const asked = await askShell(shell, { name: 'script', text: WRITERS[shell](cli) }, questions, PATIENT);
     assert.ok('answers' in asked);
     assert.equal(asked.fault, undefined);
     const offered = asked.answers.map(({ words: all }) => all.map(({ text }) => text.trim()));
@@ -98,18 +98,18 @@ for (const shell of SHELLS) {
           offered[n]?.some((word) => word.endsWith('harmless')),
           JSON.stringify(line),
         );
-    assert.ok(completionProblems(from).length > 0);
+    assert.ok(completionProblems(cli).length > 0);
   });
 
   test(`${shell}: no program's name runs anything`, { skip: absent(shell) }, async () => {
-    const from = readYaml('options: {--late: only late ones}\ncommands: {box: the boxes}');
+    const cli = readYaml('options: {--late: only late ones}\ncommands: {box: the boxes}');
     const names = [...HOSTILE, ...HOSTILE.map((text) => `tif${text}`), 'arguments', 'describe', 'files'];
     const folder = mkdtempSync(join(tmpdir(), 'dabbawala-hostile-'));
     try {
       mkdirSync(join(folder, 'scripts'));
       const scripts = names.map((name, i) => {
         const path = join(folder, 'scripts', `_${i}`);
-        writeFileSync(path, WRITERS[shell](withTexts(from, (text) => (text === 'tiffin' ? name : text))));
+        writeFileSync(path, WRITERS[shell](withTexts(cli, (text) => (text === 'tiffin' ? name : text))));
         return path;
       });
       const { status, stderr } = spawnSync(shell, [...LOAD[shell], ...scripts], {
@@ -126,17 +126,17 @@ for (const shell of SHELLS) {
     }
     const [offered] = await offeredBehind(
       shell,
-      withTexts(from, (text) => (text === 'tiffin' ? 'arguments' : text)),
+      withTexts(cli, (text) => (text === 'tiffin' ? 'arguments' : text)),
       [['']],
     );
     assert.deepEqual(offered, ['box'], 'a program that is called like a function of zsh');
   });
 
   test(`${shell}: the lines to add run nothing`, { skip: absent(shell) }, async () => {
-    const from = hostileInterface();
-    const [lacking] = coverage(from, [readCompletion({ name: 'empty', text: '' }, shell, 'tiffin')]);
+    const cli = hostileInterface();
+    const [lacking] = coverage(cli, [readCompletion({ name: 'empty', text: '' }, shell, 'tiffin')]);
     assert.ok(lacking !== undefined);
-    const [top] = missingLines(from, lacking);
+    const [top] = missingLines(cli, lacking);
     assert.ok(top !== undefined && top.lines.length > HOSTILE.length);
     const questions = [[''], ['--'], ...HOSTILE.map((_, i) => [`--safe-${i}`, ''])].map((line) => ({
       path: ['tiffin'],

@@ -21,9 +21,9 @@ for (const shell of SHELLS) {
     skip: absent(shell),
   }, async () => {
     for (const name of DOCUMENTS) {
-      const [from] = joinInterfaces(demoSources([name]));
-      assert.ok(from !== undefined);
-      assertExact(from, await observeWritten(shell, from));
+      const [cli] = joinInterfaces(demoSources([name]));
+      assert.ok(cli !== undefined);
+      assertExact(cli, await observeWritten(shell, cli));
     }
   });
 }
@@ -129,10 +129,10 @@ const generated: fc.Arbitrary<Interface> = fc
       text: `dabbawala: 1\nprogram: tiffin\n${lines.join('\n')}\n`,
     });
   })
-  .map(({ interface: from, problems }) => {
+  .map(({ interface: cli, problems }) => {
     assert.deepEqual(problems, []);
-    assert.ok(from !== undefined);
-    return from;
+    assert.ok(cli !== undefined);
+    return cli;
   });
 
 for (const shell of SHELLS) {
@@ -140,7 +140,7 @@ for (const shell of SHELLS) {
     skip: absent(shell),
   }, async () => {
     await fc.assert(
-      fc.asyncProperty(generated, async (from) => assertExact(from, await observeWritten(shell, from))),
+      fc.asyncProperty(generated, async (cli) => assertExact(cli, await observeWritten(shell, cli))),
       { numRuns: 50, endOnFailure: true },
     );
   });
@@ -149,7 +149,7 @@ for (const shell of SHELLS) {
 test('options are used up, exclude each other and end at --, and arguments are offered behind theirs', {
   skip: SHELLS.map(absent).find((reason) => reason !== false) ?? false,
 }, async () => {
-  const from = readYaml(
+  const cli = readYaml(
     'complete: true\nparsing: {grouping: true, operand-order: mixed}\noptions:\n' +
       '  -a, --all: list all\n  -b, --brief: be brief\n  -f, --full: say all\n' +
       '  -s, --sort=KEY: {help: sort by KEY, argument: {values: [owner, quay]}}\n' +
@@ -182,7 +182,7 @@ test('options are used up, exclude each other and end at --, and arguments are o
   for (const shell of SHELLS) {
     const offered = await offeredBehind(
       shell,
-      from,
+      cli,
       cases.map(([line]) => line),
     );
     for (const [i, [line, expected]] of cases.entries())
@@ -196,15 +196,15 @@ test('options are used up, exclude each other and end at --, and arguments are o
 
 test('a text that is too long is cut between two characters, in one line', () => {
   for (const start of ['', 'x']) {
-    const from = readYaml(`options:
+    const cli = readYaml(`options:
   - { names: [--late], help: "${start}${'🍱'.repeat(200)}" }
   - { names: [--rinse], help: "${'first words\\n '.repeat(30)}" }
 `);
-    for (const script of [zshCompletion(from), fishCompletion(from)]) {
+    for (const script of [zshCompletion(cli), fishCompletion(cli)]) {
       assert.match(script, new RegExp(`${start}(?:🍱){49}…`, 'u'));
       assert.match(script, /(?:first words ){8}fir…/u);
       assert.doesNotMatch(script, /\p{Cs}/u);
     }
-    assert.doesNotMatch(bashCompletion(from), /\p{Cs}/u);
+    assert.doesNotMatch(bashCompletion(cli), /\p{Cs}/u);
   }
 });

@@ -125,11 +125,11 @@ test('options begin with a plus, have a hyphen and a word, or a negated name', (
 });
 
 test('abbreviations are accepted in subcommands and not before', () => {
-  const from = readYaml(
+  const cli = readYaml(
     'parsing: {option-abbreviations: false}\noptions:\n  --quiet: a\ncommands:\n  box:\n    parsing: {option-abbreviations: true}\n    options:\n      --late-boxes: b\n',
   );
   assert.deepEqual(
-    optionScopes(from).map(({ at, index }) => [
+    optionScopes(cli).map(({ at, index }) => [
       at.path.join(' '),
       index.resolve('--la').verdict,
       index.resolve('--qui').verdict,
@@ -139,8 +139,8 @@ test('abbreviations are accepted in subcommands and not before', () => {
       ['tiffin box', 'unique', 'unknown'],
     ],
   );
-  const box = commandAt(from, 'box');
-  assert.equal(nearestRule([from.root, box], 'grouping'), undefined);
+  const box = commandAt(cli, 'box');
+  assert.equal(nearestRule([cli.root, box], 'grouping'), undefined);
 });
 
 test('what is not said is not known, and a list is complete only where the document says so', () => {

@@ -50,17 +50,17 @@ test('documents that would take all time or memory are refused with a message', 
 
 test('keys called like members of every object are ordinary', () => {
   const text = `${HEAD}options:\n  --__proto__: odd\n  --constructor: odd too\nenvironment: {__proto__: a, toString: b}\n__proto__: {}\nconstructor: x\n`;
-  const { interface: from, problems } = readDocument({ name: 'x', text });
+  const { interface: cli, problems } = readDocument({ name: 'x', text });
   assert.deepEqual(
     problems.map(({ code }) => code),
     ['unknown-key', 'unknown-key'],
   );
   assert.deepEqual(
-    from?.root.options.items.map(({ names }) => names[0]?.text),
+    cli?.root.options.items.map(({ names }) => names[0]?.text),
     ['--__proto__', '--constructor'],
   );
   assert.deepEqual(
-    from?.environment.map(({ name }) => name),
+    cli?.environment.map(({ name }) => name),
     ['__proto__', 'toString'],
   );
 });

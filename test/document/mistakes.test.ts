@@ -39,7 +39,7 @@ const EXPECTED: readonly [number, number, RegExp][] = [
 ];
 
 test('ten mistakes are ten problems, each at its place, and the rest is read', () => {
-  const { interface: from, problems } = readDocument({ name: 'tiffin.yaml', text: MISTAKEN });
+  const { interface: cli, problems } = readDocument({ name: 'tiffin.yaml', text: MISTAKEN });
   const indexes = new LineIndexes();
   assert.equal(problems.length, EXPECTED.length);
   for (const [i, [line, column, message]] of EXPECTED.entries()) {
@@ -50,7 +50,7 @@ test('ten mistakes are ten problems, each at its place, and the rest is read', (
     assert.match(found, message);
   }
   assert.deepEqual(
-    from?.root.options.items.map(({ names }) => names.at(-1)?.text),
+    cli?.root.options.items.map(({ names }) => names.at(-1)?.text),
     ['--sort', '--all'],
   );
 });
@@ -77,8 +77,8 @@ test('documents that are none get a message', () => {
     ['', 'document-empty', /expected a document/],
   ];
   for (const [text, code, message] of cases) {
-    const { interface: from, problems } = readDocument({ name: 'x', text });
-    assert.equal(from, undefined, text);
+    const { interface: cli, problems } = readDocument({ name: 'x', text });
+    assert.equal(cli, undefined, text);
     assert.equal(problems[0]?.code, code, text);
     assert.match(problems[0]?.message ?? '', message);
   }

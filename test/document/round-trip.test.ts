@@ -13,18 +13,18 @@ import { ROOT } from '../support/run-dabbawala.ts';
 const published = JSON.parse(readFileSync(join(ROOT, 'schema/interface.schema.json'), 'utf8'));
 const validate = new Ajv2020({ strict: false }).compile(published);
 
-function assertReadsBack(text: string, from: Interface): void {
+function assertReadsBack(text: string, cli: Interface): void {
   const { interface: again, problems } = readDocument({ name: 'tiffin.yaml', text });
   assert.deepEqual(problems, [], text);
-  assert.ok(saysTheSame(again, from), text);
+  assert.ok(saysTheSame(again, cli), text);
 }
 
 test('any interface, written as YAML or JSON and read again, is the same', () => {
   fc.assert(
-    fc.property(arbitraryInterface, (from) => {
-      assertReadsBack(documentYaml(from), from);
-      const json = documentJson(from);
-      assertReadsBack(json, from);
+    fc.property(arbitraryInterface, (cli) => {
+      assertReadsBack(documentYaml(cli), cli);
+      const json = documentJson(cli);
+      assertReadsBack(json, cli);
       assert.ok(validate(JSON.parse(json)), `${JSON.stringify(validate.errors)}\n${json}`);
     }),
     { numRuns: 300 },
@@ -39,8 +39,8 @@ test('a value whose controls make it too long for a plain key of YAML is read ba
   const value = `late${'\u009b'.repeat(300)}`;
   const option = `"--sort=KEY": {"argument": {"values": {${JSON.stringify(value)}: "late ones"}}}`;
   const text = `{"dabbawala": 1, "program": "tiffin", "options": {${option}}}`;
-  const { interface: from } = readDocument({ name: 'tiffin.json', text });
-  assert.ok(from !== undefined);
-  assert.ok(documentYaml(from).includes('late\\u009b'));
-  assertReadsBack(documentYaml(from), from);
+  const { interface: cli } = readDocument({ name: 'tiffin.json', text });
+  assert.ok(cli !== undefined);
+  assert.ok(documentYaml(cli).includes('late\\u009b'));
+  assertReadsBack(documentYaml(cli), cli);
 });

@@ -29,10 +29,10 @@ commands:
 `;
 
 function read(text: string): Interface {
-  const { interface: from, problems } = readDocument({ name: 'tiffin.yaml', text });
+  const { interface: cli, problems } = readDocument({ name: 'tiffin.yaml', text });
   assert.deepEqual(problems, [], text);
-  assert.ok(from !== undefined);
-  return from;
+  assert.ok(cli !== undefined);
+  return cli;
 }
 
 /** The document with some of its text replaced, as an author would edit it, and as the library updates it. */
@@ -88,8 +88,8 @@ test('a document with mistakes is not touched', () => {
 
 test('any document can be updated to say what any interface says', () => {
   fc.assert(
-    fc.property(arbitraryInterface, arbitraryInterface, (from, to) => {
-      const { text } = updateDocument({ name: 'tiffin.yaml', text: documentYaml(from) }, to);
+    fc.property(arbitraryInterface, arbitraryInterface, (cli, to) => {
+      const { text } = updateDocument({ name: 'tiffin.yaml', text: documentYaml(cli) }, to);
       assert.ok(saysTheSame(read(text ?? ''), to), text);
     }),
     { numRuns: 100 },

@@ -75,8 +75,8 @@ const DOUBTED: readonly { readonly text: string; readonly doubts: readonly [Doub
 
 for (const { text, doubts } of DOUBTED) {
   test(`doubts of ${JSON.stringify(text.slice(0, 60))}: ${doubts.map(([reason]) => reason).join(', ')}`, () => {
-    const { interface: from } = readHelp({ name: 'help', text });
-    const found = from?.sources[0]?.doubts.map(({ reason, place }) => [
+    const { interface: cli } = readHelp({ name: 'help', text });
+    const found = cli?.sources[0]?.doubts.map(({ reason, place }) => [
       reason,
       text.slice(place.start, place.end),
     ]);
@@ -86,9 +86,9 @@ for (const { text, doubts } of DOUBTED) {
 
 test('a document that was made from help keeps what may have been misread', () => {
   for (const { text, doubts } of DOUBTED) {
-    const { interface: from } = readHelp({ name: 'help', text });
-    assert.ok(from !== undefined);
-    const written = documentYaml(from);
+    const { interface: cli } = readHelp({ name: 'help', text });
+    assert.ok(cli !== undefined);
+    const written = documentYaml(cli);
     const { interface: again, problems } = readDocument({ name: 'document', text: written });
     assert.deepEqual(problems, []);
     assert.ok(again !== undefined);
@@ -101,9 +101,9 @@ test('a document that was made from help keeps what may have been misread', () =
 test('findings about a part of a document that is unsure are notes', () => {
   const text = 'dabbawala: 1\nprogram: tiffin\noptions:\n  --quiet: say less\n  --n: as many\n';
   const levels = (unsure: string) => {
-    const { interface: from, problems } = readDocument({ name: 'document', text: `${text}${unsure}` });
+    const { interface: cli, problems } = readDocument({ name: 'document', text: `${text}${unsure}` });
     assert.deepEqual(problems, []);
-    const { findings } = audit(from === undefined ? [] : [from], {
+    const { findings } = audit(cli === undefined ? [] : [cli], {
       selection: { only: ['names/one-letter-long'] },
     });
     return findings.map(({ level, unsure: why }) => [level, why]);
@@ -120,9 +120,9 @@ test('findings about a part of a document that is unsure are notes', () => {
 test('what may have been misread gives notes only, and says why', () => {
   const options =
     '  -q, --quiet   be quiet\n  --open-hook\n  --close-hook\n  --lid-hook      what is run\n  -v   more\n  -d   days\n';
-  const { interface: from } = readHelp({ name: 'help', text: `Usage: tiffin\n\n${options}` });
-  assert.ok(from !== undefined);
-  const result = audit([from]);
+  const { interface: cli } = readHelp({ name: 'help', text: `Usage: tiffin\n\n${options}` });
+  assert.ok(cli !== undefined);
+  const result = audit([cli]);
   const [finding] = result.findings.filter(({ check }) => check === 'help/option-undescribed');
   assert.equal(finding?.level, 'note');
   assert.equal(finding?.unsure, 'shared-text');
@@ -139,10 +139,10 @@ test('what may have been misread gives notes only, and says why', () => {
 
 test('a text of which little is known is told as such, and gives notes only', () => {
   const rows = ['box', 'lid', 'tray', 'crate', 'pan'].map((word) => `  ${word}    of the harbour`);
-  const { interface: from } = readHelp({ name: 'help', text: `Usage: tiffin [x]\n\n${rows.join('\n')}\n` });
-  assert.ok(from !== undefined);
-  assert.deepEqual(from.sources[0]?.lines, { read: 1, unread: 5 });
-  const result = audit([from]);
+  const { interface: cli } = readHelp({ name: 'help', text: `Usage: tiffin [x]\n\n${rows.join('\n')}\n` });
+  assert.ok(cli !== undefined);
+  assert.deepEqual(cli.sources[0]?.lines, { read: 1, unread: 5 });
+  const result = audit([cli]);
   assert.ok(result.findings.every(({ level }) => level === 'note'));
   assert.match(AUDIT_REPORTS.text(result, CONTEXT), /help: 17 % of its lines could be read/);
 });

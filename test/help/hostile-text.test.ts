@@ -35,19 +35,19 @@ function* placesIn(value: unknown, seen = new Set<unknown>()): Generator<NonNull
 function checkAnyText(text: string): void {
   const source = { name: 'any', text };
   detectKind(text);
-  const { interface: from, problems } = readHelp(source);
-  for (const place of placesIn([from, problems])) {
+  const { interface: cli, problems } = readHelp(source);
+  for (const place of placesIn([cli, problems])) {
     if (place.source !== source) continue;
     assert.ok(
       place.start >= 0 && place.start <= place.end && place.end <= text.length,
       'a span leaves its source',
     );
   }
-  if (from === undefined) {
+  if (cli === undefined) {
     assert.ok(problems.some(({ consequence }) => consequence === 'unusable'));
     return;
   }
-  const result = audit([from]);
+  const result = audit([cli]);
   const plain = AUDIT_REPORTS.text(result, { tool: TOOL, text: { width: 80, colour: false } });
   assert.doesNotMatch(
     plain,
@@ -170,19 +170,19 @@ test('notations in any order never throw, and what is read from them survives a 
     fc.property(fc.array(fc.constantFrom(...PIECES), { minLength: 5, maxLength: 60 }), (pieces) => {
       const text = `Usage: tiffin\n\n  ${pieces.join('')}\n`;
       checkAnyText(text);
-      const { interface: from } = readHelp({ name: 'any', text });
-      if (from === undefined) return;
-      const { interface: back, problems } = readDocument({ name: 'any.yaml', text: documentYaml(from) });
+      const { interface: cli } = readHelp({ name: 'any', text });
+      if (cli === undefined) return;
+      const { interface: back, problems } = readDocument({ name: 'any.yaml', text: documentYaml(cli) });
       assert.deepEqual(problems, [], text);
-      assert.deepEqual(namesIn(back), namesIn(from), text);
+      assert.deepEqual(namesIn(back), namesIn(cli), text);
     }),
     { numRuns: 800 },
   );
 });
 
 /** All names of options with what they take. */
-function namesIn(from: Interface | undefined): string[] {
-  return [...(from === undefined ? [] : walkCommands(from))].flatMap(({ command }) =>
+function namesIn(cli: Interface | undefined): string[] {
+  return [...(cli === undefined ? [] : walkCommands(cli))].flatMap(({ command }) =>
     command.options.items.flatMap(({ names, negatedNames, argument }) =>
       [...names, ...negatedNames].map(({ text }) => `${text} ${argument?.value.presence}`),
     ),
@@ -243,8 +243,8 @@ test('texts that are no help output are refused with a reason', () => {
     ['x'.repeat(16 * 1024 * 1024 + 1), 'text-too-long'],
   ];
   for (const [text, code] of refusals) {
-    const { interface: from, problems } = readHelp({ name: 'any', text });
-    assert.equal(from, undefined);
+    const { interface: cli, problems } = readHelp({ name: 'any', text });
+    assert.equal(cli, undefined);
     assert.deepEqual(
       problems.map((problem) => [problem.code, problem.consequence]),
       [[code, 'unusable']],
@@ -254,9 +254,9 @@ test('texts that are no help output are refused with a reason', () => {
 
 test('a synopsis of many words makes no command so deep that its document could not be read', () => {
   const text = `usage: tiffin ${'or: '.repeat(500)}[-q]\n\n  -q  say nothing\n`;
-  const { interface: from } = readHelp({ name: 'help', text });
-  assert.ok(from !== undefined);
-  assert.deepEqual(readDocument({ name: 'document', text: documentYaml(from) }).problems, []);
+  const { interface: cli } = readHelp({ name: 'help', text });
+  assert.ok(cli !== undefined);
+  assert.deepEqual(readDocument({ name: 'document', text: documentYaml(cli) }).problems, []);
 });
 
 test('names, addresses and announcements again and again are read to an end', () => {
@@ -284,14 +284,14 @@ test('lists of 150,000 entries of each kind are read, or their end is told, with
 test('what is told of a choice of 5,000 words does not repeat all of them for each', () => {
   const words = Array.from({ length: 5000 }, (_, i) => `box${i}`);
   const text = `Usage: tiffin {${words.join('|')}}\n`;
-  const { interface: from } = readHelp({ name: 'help', text });
-  assert.ok(from !== undefined);
+  const { interface: cli } = readHelp({ name: 'help', text });
+  assert.ok(cli !== undefined);
   const offered = readCompletion({ name: 'script', text: '' }, 'bash', 'tiffin');
-  const report = COVERAGE_REPORTS.json(coverage(from, [offered]), {
+  const report = COVERAGE_REPORTS.json(coverage(cli, [offered]), {
     tool: TOOL,
     text: { width: 80, colour: false },
   });
-  assert.equal(from.root.forms[0]?.operands[0]?.word.values?.value.length, 5000);
+  assert.equal(cli.root.forms[0]?.operands[0]?.word.values?.value.length, 5000);
   assert.ok(report.length < text.length * 100, `${report.length} for ${text.length}`);
 });
 

@@ -89,8 +89,8 @@ function counted({ name, count }: Operand): string | undefined {
   return count && `${name} ${count.value.least}..${count.value.most ?? 'any'}`;
 }
 
-function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>> {
-  const command = describedCommand(from.root);
+function readAs(cli: Interface): Required<Omit<Expected, 'problems' | 'roles'>> {
+  const command = describedCommand(cli.root);
   const options = command.options.items;
   return {
     names: command.names.map(({ text }) => text),
@@ -118,9 +118,9 @@ function readAs(from: Interface): Required<Omit<Expected, 'problems' | 'roles'>>
     synopses: Object.fromEntries(synopses(command)),
     operands: (command.forms[0]?.operands ?? []).map((operand) => counted(operand) ?? `${operand.name} ?..?`),
     listed: command.operands.items.map((operand) => counted(operand) ?? operand.name),
-    variables: Object.fromEntries(from.environment.map(({ name, help }) => [name, help?.value ?? null])),
+    variables: Object.fromEntries(cli.environment.map(({ name, help }) => [name, help?.value ?? null])),
     statuses: Object.fromEntries(
-      from.exitStatuses.map(({ from: first, to, help }) => [
+      cli.exitStatuses.map(({ from: first, to, help }) => [
         first === to ? `${first}` : `${first}..${to}`,
         help?.value ?? null,
       ]),
@@ -136,13 +136,13 @@ for (const name of readdirSync(LAYOUTS).sort()) {
       roles = {},
       ...expected
     } = parse(readFileSync(join(LAYOUTS, name, 'expected.yaml'), 'utf8')) as Expected;
-    const { interface: from, problems } = readHelp({ name: 'help.txt', text });
+    const { interface: cli, problems } = readHelp({ name: 'help.txt', text });
     assert.deepEqual(
       problems.map(({ code }) => code),
       codes,
     );
-    assert.ok(from !== undefined);
-    const read = readAs(from);
+    assert.ok(cli !== undefined);
+    const read = readAs(cli);
     const looked = Object.keys(expected) as (keyof typeof expected)[];
     assert.deepEqual(Object.fromEntries(looked.map((key) => [key, read[key]])), expected);
     const { lines } = annotateHelp({ name: 'help.txt', text });

@@ -273,8 +273,8 @@ test('commands are listed with the name of the program, or below a choice of the
 
 test('a line in an option list that cannot be read is a problem with its place', () => {
   const text = 'Usage: tiffin\n\n  -q  quiet\n  -a  all\n  -L[*]<v>x   odd\n  -s  sort\n';
-  const { interface: from, problems } = readHelp({ name: 'help.txt', text });
-  assert.equal(from?.root.options.items.length, 3);
+  const { interface: cli, problems } = readHelp({ name: 'help.txt', text });
+  assert.equal(cli?.root.options.items.length, 3);
   assert.deepEqual(
     problems.map(({ code, place, consequence }) => [code, place?.start, consequence]),
     [['unread-option', text.indexOf('-L'), 'partly-read']],
@@ -388,8 +388,8 @@ test('commands stand in boxes too', () => {
 });
 
 test('a first line of prose is no usage line', () => {
-  const from = readText('Print the routes of URL or of the carriers in a file.\n\n  -q, --quiet  less\n', {
+  const cli = readText('Print the routes of URL or of the carriers in a file.\n\n  -q, --quiet  less\n', {
     program: 'tiffin',
   });
-  assert.deepEqual(from.root.forms, []);
+  assert.deepEqual(cli.root.forms, []);
 });

@@ -12,8 +12,8 @@ const SYNOPSES: ReadonlyMap<string, readonly string[]> = new Map(
 
 for (const [synopsis, expected] of SYNOPSES)
   test(`the synopsis quay ${synopsis}`, () => {
-    const { interface: from } = readHelp({ name: 'help.txt', text: `Usage: quay ${synopsis}\n` });
-    const command = from?.root;
+    const { interface: cli } = readHelp({ name: 'help.txt', text: `Usage: quay ${synopsis}\n` });
+    const command = cli?.root;
     assert.deepEqual(
       [
         ...(command?.options.items ?? []).map(optionText),

@@ -46,15 +46,15 @@ test('several forms are read each by itself', () => {
 
 test('a usage line over several lines is one form', () => {
   const text = 'usage: tiffin box [-a] [--sort KEY]\n                  [--late] DAY\n\n  -a  all\n';
-  const from = readText(text);
-  const command = describedCommand(from);
+  const cli = readText(text);
+  const command = describedCommand(cli);
   assert.equal(command.forms.length, 1);
   assert.deepEqual(
     command.options.items.map((option) => option.names[0]?.text),
     ['-a', '--sort', '--late'],
   );
   assert.deepEqual(
-    [...walkCommands(from)].map(({ path }) => path.join(' ')),
+    [...walkCommands(cli)].map(({ path }) => path.join(' ')),
     ['tiffin', 'tiffin box'],
   );
 });
@@ -102,11 +102,11 @@ test('the double hyphen of a usage line or list is a stated parsing rule', () =>
 });
 
 test('lists of commands are read with aliases and texts', () => {
-  const from = readText(
+  const cli = readText(
     'Usage: tiffin COMMAND\n\nCommands:\n  box, b       list the boxes\n  route:plan   plan\n               a route\n  find [BOX]   find a box\n\nOptions:\n  -q  quiet\n',
   );
   assert.deepEqual(
-    from.root.commands.items.map((command) => [
+    cli.root.commands.items.map((command) => [
       command.names.map(({ text }) => text).join('|'),
       command.summary?.value,
     ]),
@@ -116,14 +116,14 @@ test('lists of commands are read with aliases and texts', () => {
       ['find', 'find a box'],
     ],
   );
-  assert.deepEqual(from.root.forms[0]?.operands, [], 'the placeholder for a command is no operand');
+  assert.deepEqual(cli.root.forms[0]?.operands, [], 'the placeholder for a command is no operand');
 });
 
 test('commands in running lines are read', () => {
-  const from = readText(
+  const cli = readText(
     'tiffin <command>\n\nUsage:\n\ntiffin add     add a box\ntiffin -l      list all\n\nAll commands:\n\n    add, find,\n    list\n',
   );
-  assert.deepEqual(from.root.commands.items.map(commandName), ['add', 'find', 'list']);
+  assert.deepEqual(cli.root.commands.items.map(commandName), ['add', 'find', 'list']);
 });
 
 test('operands are read with their texts, and do not become commands', () => {
@@ -148,19 +148,19 @@ test('a text that says that it shows a part is not complete, and other lists are
 });
 
 test('title, version, summary and address for bugs are read', () => {
-  const from = readText(
+  const cli = readText(
     'tiffin 1.4.2\n\nKeep the books of the cooperative.\n\nUsage: tiffin\n\n  -q  quiet\n\nReport bugs to: <books@tiffin.example>\n',
   );
-  assert.equal(from.program.value, 'tiffin');
-  assert.equal(from.version?.value, '1.4.2');
-  assert.equal(from.root.description?.value, 'Keep the books of the cooperative.');
-  assert.equal(from.bugAddress?.value, '<books@tiffin.example>');
+  assert.equal(cli.program.value, 'tiffin');
+  assert.equal(cli.version?.value, '1.4.2');
+  assert.equal(cli.root.description?.value, 'Keep the books of the cooperative.');
+  assert.equal(cli.bugAddress?.value, '<books@tiffin.example>');
 });
 
 test('the caller of the reader may say program and command', () => {
-  const from = readText('Options:\n  -q  quiet\n', { program: 'tiffin', command: ['box', 'list'] });
+  const cli = readText('Options:\n  -q  quiet\n', { program: 'tiffin', command: ['box', 'list'] });
   assert.deepEqual(
-    [...walkCommands(from)].map(({ path, command }) => [path.join(' '), command.described]),
+    [...walkCommands(cli)].map(({ path, command }) => [path.join(' '), command.described]),
     [
       ['tiffin', false],
       ['tiffin box', false],
@@ -250,12 +250,12 @@ test('a choice of literal words has them as values', () => {
 });
 
 test('an alias beside a command in the usage line is no operand', () => {
-  const from = readText('Usage: tiffin box add|a [options] <box>\n\nOptions:\n  -q  quiet\n');
+  const cli = readText('Usage: tiffin box add|a [options] <box>\n\nOptions:\n  -q  quiet\n');
   assert.deepEqual(
-    [...walkCommands(from)].map(({ path }) => path.join(' ')),
+    [...walkCommands(cli)].map(({ path }) => path.join(' ')),
     ['tiffin', 'tiffin box', 'tiffin box add'],
   );
-  assert.deepEqual(operandText(describedCommand(from).forms[0]), ['word box 1..1']);
+  assert.deepEqual(operandText(describedCommand(cli).forms[0]), ['word box 1..1']);
 });
 
 test('words with a bar that end a synopsis are no other names of the program', () => {

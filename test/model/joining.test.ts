@@ -20,8 +20,8 @@ function joined(...views: Interface[]): Interface {
   return one;
 }
 
-const option = (from: Interface, name: string, ...path: string[]): Option | undefined =>
-  commandAt(from, ...path).options.items.find(({ names }) => names.some(({ text }) => text === name));
+const option = (cli: Interface, name: string, ...path: string[]): Option | undefined =>
+  commandAt(cli, ...path).options.items.find(({ names }) => names.some(({ text }) => text === name));
 
 test('views of one command are joined fact by fact: the document first, the help for what it does not say', () => {
   const document = readYaml(
@@ -31,8 +31,8 @@ test('views of one command are joined fact by fact: the document first, the help
     [document, readText(HELP)],
     [readText(HELP), document],
   ]) {
-    const from = joined(...views);
-    const sort = option(from, '--sort', 'box', 'list');
+    const cli = joined(...views);
+    const sort = option(cli, '--sort', 'box', 'list');
     assert.deepEqual(
       sort?.names.map(({ text }) => text),
       ['--sort', '-s'],
@@ -46,8 +46,8 @@ test('views of one command are joined fact by fact: the document first, the help
     assert.equal(word?.default?.value, 'owner');
     assert.equal(sort?.help?.value, 'sort by KEY (default: owner)');
     assert.equal(sort?.required?.value, false);
-    assert.equal(commandAt(from, 'box', 'list').options.items.length, 3);
-    assert.equal(from.sources.length, 2);
+    assert.equal(commandAt(cli, 'box', 'list').options.items.length, 3);
+    assert.equal(cli.sources.length, 2);
   }
 });
 
@@ -67,8 +67,8 @@ test('the synopsis of the help of a command counts before that of a list, whiche
     [list, readText(HELP)],
     [readText(HELP), list],
   ]) {
-    const from = joined(...views);
-    const shown = (name: string) => commandAt(from, 'box', name).forms.map(({ text }) => text);
+    const cli = joined(...views);
+    const shown = (name: string) => commandAt(cli, 'box', name).forms.map(({ text }) => text);
     assert.deepEqual(shown('list'), ['tiffin box list [OPTION]... [DAY]']);
     assert.deepEqual(shown('open'), ['open <box>']);
   }
@@ -77,9 +77,9 @@ test('the synopsis of the help of a command counts before that of a list, whiche
 test('two options that one view tells apart stay two, and each gets its own view', () => {
   const document = readYaml('options:\n  -b, --bicycle: by bicycle\n  -b, --breakfast: before eight\n');
   const help = readText('Usage: tiffin\n\n  -b, --breakfast  early\n  -b, --bicycle    slow\n');
-  const from = joined(document, help);
+  const cli = joined(document, help);
   assert.deepEqual(
-    from.root.options.items.map(({ names, help: text }) => [
+    cli.root.options.items.map(({ names, help: text }) => [
       names.map((name) => name.text).join(),
       text?.value,
     ]),
@@ -130,14 +130,14 @@ test('an extension adds options and commands at their paths, and joins none', ()
   const extension = readYaml(
     'extends: tiffin\ncommands:\n  box:\n    options:\n      -s, --ship: by ship\n    commands:\n      pilot: send a pilot\n  tide: show the tide\n',
   );
-  const from = extendInterface(base, extension);
+  const cli = extendInterface(base, extension);
   assert.deepEqual(
-    commandAt(from, 'box').options.items.map(({ names }) => names.map(({ text }) => text).join()),
+    commandAt(cli, 'box').options.items.map(({ names }) => names.map(({ text }) => text).join()),
     ['-s,--sort', '-s,--ship'],
   );
-  assert.equal(commandAt(from, 'box', 'pilot').summary?.value, 'send a pilot');
-  assert.equal(commandAt(from, 'tide').summary?.value, 'show the tide');
-  assert.equal(commandAt(from, 'box').options.complete?.value, true);
+  assert.equal(commandAt(cli, 'box', 'pilot').summary?.value, 'send a pilot');
+  assert.equal(commandAt(cli, 'tide').summary?.value, 'show the tide');
+  assert.equal(commandAt(cli, 'box').options.complete?.value, true);
   const twice = extendInterface(base, readYaml('extends: tiffin\ncommands:\n  box: other boxes\n'));
   assert.equal(twice.root.commands.items.length, 2, 'a command that both declare stands twice');
 });

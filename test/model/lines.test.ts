@@ -44,11 +44,11 @@ test('control characters and characters that hide or reorder text are shown by t
 });
 
 test('the nearest known parsing rule up the tree holds', () => {
-  const { interface: from } = readHelp({ name: 'a', text: 'Usage: tiffin box [-q]\n\n  -q  x\n' });
-  assert.ok(from !== undefined);
-  const [box] = from.root.commands.items;
+  const { interface: cli } = readHelp({ name: 'a', text: 'Usage: tiffin box [-q]\n\n  -q  x\n' });
+  assert.ok(cli !== undefined);
+  const [box] = cli.root.commands.items;
   assert.ok(box !== undefined);
-  const root = { ...from.root, rules: { ...UNKNOWN_RULES, grouping: stated(true, null) } };
+  const root = { ...cli.root, rules: { ...UNKNOWN_RULES, grouping: stated(true, null) } };
   assert.equal(nearestRule([root, box], 'grouping')?.value, true);
   const own = { ...box, rules: { ...UNKNOWN_RULES, grouping: stated(false, null) } };
   assert.equal(nearestRule([root, own], 'grouping')?.value, false);

@@ -12,11 +12,11 @@ import { optionLine } from '../support/read-text.ts';
 import { commandAt } from '../support/read-yaml.ts';
 
 function read(object: unknown, program?: string): Interface {
-  const { interface: from, problems } = readObject(object, { program });
+  const { interface: cli, problems } = readObject(object, { program });
   assert.deepEqual(problems, []);
-  assert.ok(from !== undefined);
-  audit([from]);
-  return from;
+  assert.ok(cli !== undefined);
+  audit([cli]);
+  return cli;
 }
 
 const lines = (command: ModelCommand) => command.options.items.map(optionLine);
@@ -52,19 +52,19 @@ test('a commander program is read with options, arguments, allowed values, defau
     )
     .addOption(new Option('-l, --late', 'late ones only').conflicts('sort'))
     .requiredOption('-k, --kitchen <name>', 'kitchen');
-  const from = read(program);
-  assert.equal(from.version?.value, '1.4');
-  assert.deepEqual(lines(from.root), [
+  const cli = read(program);
+  assert.equal(cli.version?.value, '1.4');
+  assert.deepEqual(lines(cli.root), [
     '-V --version: output the version number',
     '-c --config mandatory <file> =tiffin.conf: read settings from file',
     '--colour !--no-colour optional [when]: use colours'.replace('[when]', 'when'),
     '-h --help: display help for command',
   ]);
   assert.deepEqual(
-    from.root.commands.items.map(({ names }) => names.map(({ text }) => text)),
+    cli.root.commands.items.map(({ names }) => names.map(({ text }) => text)),
     [['box', 'b'], ['help']],
   );
-  const box = commandAt(from, 'box');
+  const box = commandAt(cli, 'box');
   assert.deepEqual(lines(box), [
     '-s --sort mandatory <key> {owner,quay} =owner: sort by key',
     '-l --late: late ones only',
@@ -88,8 +88,8 @@ test('a commander program is read with options, arguments, allowed values, defau
     box.relations.map(({ kind, subject, members }) => [kind, subject?.name, members.map(({ name }) => name)]),
     [['excludes', '--late', ['--sort']]],
   );
-  assert.equal(from.root.rules.operandOrder?.value, 'options-before-subcommand');
-  assert.deepEqual(judgeRelations({ command: box, line: [from.root, box], path: [] }).neverUsable, []);
+  assert.equal(cli.root.rules.operandOrder?.value, 'options-before-subcommand');
+  assert.deepEqual(judgeRelations({ command: box, line: [cli.root, box], path: [] }).neverUsable, []);
 });
 
 test('a yargs program is read with options, arguments, allowed values, defaults and subcommands', () => {
@@ -111,15 +111,15 @@ test('a yargs program is read with options, arguments, allowed values, defaults 
         .command('map <town>', 'draw a map', { scale: { type: 'number', describe: 'scale of the map' } }),
     )
     .strict();
-  const from = read(program);
-  assert.deepEqual(lines(from.root), [
+  const cli = read(program);
+  assert.deepEqual(lines(cli.root), [
     '--help: Show help',
     '--version: Show version number',
     '-c --config mandatory ? =tiffin.conf: read settings from file',
     '-v --verbose: say more',
   ]);
-  assert.equal(from.root.options.items[3]?.repetition?.value, 'counted');
-  const box = commandAt(from, 'box');
+  assert.equal(cli.root.options.items[3]?.repetition?.value, 'counted');
+  const box = commandAt(cli, 'box');
   assert.deepEqual(
     box.names.map(({ text }) => text),
     ['box', 'b'],
@@ -137,9 +137,9 @@ test('a yargs program is read with options, arguments, allowed values, defaults 
     box.relations.map(({ kind, subject }) => [kind, subject?.name]),
     [['excludes', '--late']],
   );
-  const map = commandAt(from, 'box', 'map');
+  const map = commandAt(cli, 'box', 'map');
   assert.deepEqual(lines(map), ['--scale mandatory ?: scale of the map']);
-  assert.equal(from.root.rules.unknownOptions?.value, 'refused');
+  assert.equal(cli.root.rules.unknownOptions?.value, 'refused');
 });
 
 test('a command of a cac program that has no name cannot be called, and is none', () => {
@@ -149,12 +149,12 @@ test('a command of a cac program that has no name cannot be called, and is none'
   Object.assign(box, { name: undefined });
   Object.assign(lid, { name: '  ' });
   program.command('day', 'list the days');
-  const from = read(program);
+  const cli = read(program);
   assert.deepEqual(
-    from.root.commands.items.map(({ names }) => names[0]?.text),
+    cli.root.commands.items.map(({ names }) => names[0]?.text),
     ['day'],
   );
-  assert.deepEqual(readDocument({ name: 'written', text: documentYaml(from) }).problems, []);
+  assert.deepEqual(readDocument({ name: 'written', text: documentYaml(cli) }).problems, []);
 });
 
 test('a cac program is read with options, arguments, defaults and subcommands', () => {
@@ -169,15 +169,15 @@ test('a cac program is read with options, arguments, defaults and subcommands', 
   program.command('', 'keep the books').option('-q, --quiet', 'say nothing');
   program.help();
   program.version('1.4');
-  const from = read(program);
-  assert.equal(from.version?.value, '1.4');
-  assert.deepEqual(lines(from.root), [
+  const cli = read(program);
+  assert.equal(cli.version?.value, '1.4');
+  assert.deepEqual(lines(cli.root), [
     '-c --config mandatory <file> =tiffin.conf: read settings from file',
     '-h --help: Display this message',
     '-v --version: Display version number',
     '-q --quiet: say nothing',
   ]);
-  const box = commandAt(from, 'b');
+  const box = commandAt(cli, 'b');
   assert.deepEqual(lines(box), [
     '--late: late ones only',
     '--no-map: draw no map',
@@ -199,8 +199,8 @@ test('a configuration of parseArgs is read, and its rules are those of the real 
     allowPositionals: true,
     allowNegative: true,
   } as const;
-  const from = read(config, 'tiffin');
-  assert.deepEqual(lines(from.root), [
+  const cli = read(config, 'tiffin');
+  assert.deepEqual(lines(cli.root), [
     '-s --sort mandatory ? =owner: ',
     '--owner mandatory ?: ',
     '--late !--no-late: ',
@@ -212,14 +212,14 @@ test('a configuration of parseArgs is read, and its rules are those of the real 
     late: false,
     owner: ['a', 'b'],
   });
-  assert.equal(from.root.rules.optionAbbreviations?.value, false);
+  assert.equal(cli.root.rules.optionAbbreviations?.value, false);
   assert.throws(() => given('--lat'), /Unknown option/);
 });
 
 test('objects of another shape are a problem, and names such as __proto__ are ordinary', () => {
   for (const object of [undefined, null, 1, 'x', {}, [], { options: {} }, { commands: [] }, () => 1]) {
-    const { interface: from, problems } = readObject(object);
-    assert.equal(from, undefined);
+    const { interface: cli, problems } = readObject(object);
+    assert.equal(cli, undefined);
     assert.equal(problems[0]?.code, 'object-unknown');
   }
   const odd = JSON.parse('{"options":{"__proto__":{"type":"boolean"},"constructor":{"type":"string"}}}');

@@ -25,7 +25,7 @@ export const unfinished = defineCheck({
 });
 
 assertCheck(unfinished, { message: "'--beta-box' is not finished" });
-const { interface: from } = readHelp({ name: 'help', text: unfinished.examples.wrong });
-const { findings } = audit(from === undefined ? [] : [from], { checks: [...CATALOGUE, unfinished] });
+const { interface: cli } = readHelp({ name: 'help', text: unfinished.examples.wrong });
+const { findings } = audit(cli === undefined ? [] : [cli], { checks: [...CATALOGUE, unfinished] });
 for (const finding of findings)
   if (finding.check === 'house/unfinished-option') process.stdout.write(`${finding.data.name}\n`);

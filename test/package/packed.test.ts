@@ -67,8 +67,8 @@ test('installed into an empty folder, all exports work and are typed', async () 
     "import { readSourceFile } from 'dabbawala/node';",
     "import { assertNoFindings } from 'dabbawala/testing';",
     "const { source } = await readSourceFile('package.json');",
-    "const { interface: from } = readHelp({ name: 'help', text: 'Usage: tiffin\\n\\n  --n=X  one\\n' });",
-    'const result: Audit | undefined = from && audit([from]);',
+    "const { interface: cli } = readHelp({ name: 'help', text: 'Usage: tiffin\\n\\n  --n=X  one\\n' });",
+    'const result: Audit | undefined = cli && audit([cli]);',
     "assertNoFindings('Usage: tiffin [-q]\\n\\n  -q  say nothing\\n');",
     'console.log(source?.name, result?.findings.length);',
   ].join('\n');

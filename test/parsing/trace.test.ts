@@ -207,8 +207,8 @@ test('operands fall to the form that fits, several words to an option that takes
 });
 
 test('where a list may lack options or commands, nothing is said not to exist', () => {
-  const from = readText('Usage: tiffin [OPTION]... [BOX]\n\n  -q, --quiet  less\n');
-  const found = traceWords(from, ['--zz', '-qz', 'x']);
+  const cli = readText('Usage: tiffin [OPTION]... [BOX]\n\n  -q, --quiet  less\n');
+  const found = traceWords(cli, ['--zz', '-qz', 'x']);
   assert.deepEqual(problems(found), ['not-judged 0', 'not-judged 1']);
   assert.deepEqual(
     found.words[1]?.parts.map(({ verdict }) => verdict),
@@ -238,8 +238,8 @@ test('any interface and any words give a trace whose parts lie in their words', 
     { maxLength: 8 },
   );
   fc.assert(
-    fc.property(arbitraryInterface, words, (from, given) => {
-      const found = traceWords(from, given);
+    fc.property(arbitraryInterface, words, (cli, given) => {
+      const found = traceWords(cli, given);
       assert.equal(found.words.length, given.length);
       for (const { text, parts } of found.words) {
         let end = 0;
@@ -250,7 +250,7 @@ test('any interface and any words give a trace whose parts lie in their words', 
       }
       for (const { word, message } of found.problems) {
         assert.ok(word === null || (word >= 0 && word < given.length));
-        assert.ok(message.startsWith(`${from.program.value}: `));
+        assert.ok(message.startsWith(`${cli.program.value}: `));
       }
     }),
     { numRuns: 500 },

@@ -13,13 +13,13 @@ import { readText } from '../support/read-text.ts';
 const CONTEXT = { tool: { name: 'dabbawala', version: '0' }, text: { width: 100, colour: false } };
 const yaml = (body: string) => readText(`dabbawala: 1\nprogram: tiffin\ncomplete: true\n${body}`);
 
-const table = (from: Interface) =>
-  ABBREVIATION_REPORTS.text({ scopes: nameScopes(from), resolved: [], isAsked: false }, CONTEXT).split('\n');
+const table = (cli: Interface) =>
+  ABBREVIATION_REPORTS.text({ scopes: nameScopes(cli), resolved: [], isAsked: false }, CONTEXT).split('\n');
 
 /** What the table says of words, a line each. */
-const resolved = (from: Interface, ...words: string[]) =>
+const resolved = (cli: Interface, ...words: string[]) =>
   ABBREVIATION_REPORTS.text(
-    { scopes: [], resolved: resolveWords(nameScopes(from), words), isAsked: true },
+    { scopes: [], resolved: resolveWords(nameScopes(cli), words), isAsked: true },
     CONTEXT,
   )
     .trimEnd()
@@ -81,40 +81,40 @@ test('commands and values have tables where their abbreviations are accepted', (
 });
 
 test('a word is told what it stands for, why, and what would change that', () => {
-  const from = yaml(
+  const cli = yaml(
     'parsing: {option-abbreviations: true}\noptions: {--colour: a, --version: b, "--late, --later": c}\n',
   );
-  assert.deepEqual(resolved(from, '--vers'), [
+  assert.deepEqual(resolved(cli, '--vers'), [
     "tiffin: '--vers' is unique: it stands for '--version', since no other begins this way",
     "  the shortest form is '--v'; the shortest that no likely new name breaks is '--version'",
     "  a new '--version-control' would make it ambiguous",
   ]);
-  assert.deepEqual(resolved(from, '--colour'), [
+  assert.deepEqual(resolved(cli, '--colour'), [
     "tiffin: '--colour' is exact: the full name of an option",
     "  the shortest form is '--c'; the shortest that no likely new name breaks is '--colou'",
   ]);
   assert.match(
-    resolved(from, '--lat')[0] ?? '',
+    resolved(cli, '--lat')[0] ?? '',
     /begins several spellings of the same option: '--late' and '--later'/,
   );
-  assert.match(resolved(from, '--zz')[0] ?? '', /is unknown: no option known here begins this way/);
+  assert.match(resolved(cli, '--zz')[0] ?? '', /is unknown: no option known here begins this way/);
 });
 
 test('what is the same in several commands is told once', () => {
-  const from = yaml(
+  const cli = yaml(
     'parsing: {option-abbreviations: true}\noptions:\n  --quiet: {help: a, inheritance: anywhere-below}\ncommands: {box: {options: {--map: b}}, route: {options: {--map: c}}}\n',
   );
-  const lines = resolved(from, '--quie');
+  const lines = resolved(cli, '--quie');
   assert.match(lines[0] ?? '', /^tiffin: '--quie' is unique/);
   assert.equal(lines.at(-1), '  the same in tiffin box and tiffin route');
   assert.equal(lines.filter((line) => line.includes('is unique')).length, 1);
 });
 
 test('a trace shows each part under its place in the word, and marks what is wrong by its number', () => {
-  const from = yaml(
+  const cli = yaml(
     'usage: tiffin [OPTION]... DAY\noptions: {"-a, --all": x, "-r, --route=NAME": y}\noperands: {DAY: {count: 1}}\nparsing: {grouping: true, operand-order: mixed}\n',
   );
-  assert.deepEqual(TRACE_REPORTS.text(traceWords(from, ['-arnorth', 'mon', '']), CONTEXT).split('\n'), [
+  assert.deepEqual(TRACE_REPORTS.text(traceWords(cli, ['-arnorth', 'mon', '']), CONTEXT).split('\n'), [
     'tiffin',
     '',
     '     word      read as',

@@ -8,8 +8,8 @@ const TOOL = { name: 'dabbawala', version: '1.2.3' };
 const TEXT =
   'Usage: tiffin [OPTION]...\n\n\t--n=COUNT\tprint COUNT boxes\n  --terse\n  -q, --quiet  say nothing\n';
 
-const textOf = (from: Interface, width = 80, colour = false) =>
-  AUDIT_REPORTS.text(audit([from]), { tool: TOOL, text: { width, colour } });
+const textOf = (cli: Interface, width = 80, colour = false) =>
+  AUDIT_REPORTS.text(audit([cli]), { tool: TOOL, text: { width, colour } });
 
 test('the text report names the place in GNU columns, quotes the line, marks the words and says the fix', () => {
   const lines = textOf(readText(TEXT)).split('\n');
@@ -25,10 +25,10 @@ test('the text report names the place in GNU columns, quotes the line, marks the
 
 test('a finding on a line is placed where the word stands, with wide characters and escapes before it', () => {
   const text = 'Usage: tiffin\n\n  -弁, --n=X  one\n  \x1b[1m-q\x1b[0m, \x1b[1m--m=Y\x1b[0m  two\n';
-  const from = readText(text);
-  const plain = textOf(from);
+  const cli = readText(text);
+  const plain = textOf(cli);
   assert.match(plain, /^help\.txt:3:8: warning: '--n'/m);
-  const places = audit([from])
+  const places = audit([cli])
     .findings.filter(({ check }) => check === 'names/one-letter-long')
     .map(({ place }) => place?.source.text.slice(place.start, place.end));
   assert.deepEqual(places, ['--n', '--m']);
@@ -37,10 +37,10 @@ test('a finding on a line is placed where the word stands, with wide characters 
 
 test('the text report fits the width it is given, and grows with the terminal', () => {
   const longest = (text: string) => Math.max(...text.split('\n').map((line) => line.length));
-  const from = readText(`${TEXT}  --late-boxes  ${'list the boxes that came late '.repeat(8)}\n`);
-  assert.ok(longest(textOf(from, 80)) <= 80);
-  assert.ok(longest(textOf(from, 110)) <= 110);
-  assert.ok(longest(textOf(from, 110)) > 80);
+  const cli = readText(`${TEXT}  --late-boxes  ${'list the boxes that came late '.repeat(8)}\n`);
+  assert.ok(longest(textOf(cli, 80)) <= 80);
+  assert.ok(longest(textOf(cli, 110)) <= 110);
+  assert.ok(longest(textOf(cli, 110)) > 80);
 });
 
 test('colours are used only where they are asked for', () => {
@@ -49,15 +49,15 @@ test('colours are used only where they are asked for', () => {
 });
 
 test('a million characters on the line do not reach the report', () => {
-  const from = readText(`Usage: tiffin\n\n  --n=X  ${'x'.repeat(1_000_000)}\n`);
-  assert.ok(textOf(from).length < 4000);
+  const cli = readText(`Usage: tiffin\n\n  --n=X  ${'x'.repeat(1_000_000)}\n`);
+  assert.ok(textOf(cli).length < 4000);
 });
 
 test('the JSON report has the fields that scripts rely on, with UTF-16 columns', () => {
-  const { interface: from, problems } = readHelp({ name: 'help.txt', text: TEXT });
-  assert.ok(from !== undefined);
+  const { interface: cli, problems } = readHelp({ name: 'help.txt', text: TEXT });
+  assert.ok(cli !== undefined);
   const report = JSON.parse(
-    AUDIT_REPORTS.json(audit([from]), { tool: TOOL, text: { width: 80, colour: false }, problems }),
+    AUDIT_REPORTS.json(audit([cli]), { tool: TOOL, text: { width: 80, colour: false }, problems }),
   );
   assert.equal(report.version, 1);
   assert.deepEqual(report.tool, TOOL);

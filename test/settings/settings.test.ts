@@ -113,11 +113,11 @@ test('parsing rules and claims count before what the sources say', () => {
 });
 
 test('rules for a command count for those below it, until one of them has its own', () => {
-  const from = readText('Usage: tiffin COMMAND\n\nCommands:\n  box  keep boxes\n');
+  const cli = readText('Usage: tiffin COMMAND\n\nCommands:\n  box  keep boxes\n');
   const set = settings(
     'parsing: {grouping: true}\ncommands: {tiffin box: {parsing: {grouping: false}}, tiffin: {parsing: {case-sensitive: false}}}',
   );
-  const [root] = applySettings([from], set).interfaces.map((one) => one.root);
+  const [root] = applySettings([cli], set).interfaces.map((one) => one.root);
   const box = root?.commands.items[0];
   assert.deepEqual(
     [root, box].map((command) => [command?.rules.grouping?.value, command?.rules.caseSensitive?.value]),
@@ -130,12 +130,12 @@ test('rules for a command count for those below it, until one of them has its ow
 
 test('words that are added count like those that are known', () => {
   const document = (body: string) => {
-    const { interface: from } = readDocument({
+    const { interface: cli } = readDocument({
       name: 'tiffin',
       text: `dabbawala: 1\nprogram: tiffin\n${body}`,
     });
-    assert.ok(from !== undefined);
-    return [from];
+    assert.ok(cli !== undefined);
+    return [cli];
   };
   const has = (sources: readonly Interface[], check: string, body: string) =>
     found(sources, body).some((line) => line.includes(check));
@@ -162,9 +162,9 @@ test('words that are added count like those that are known', () => {
 
 test('programs of a family are compared, and what differs is told of the one audited', () => {
   const program = (name: string, body: string) => {
-    const { interface: from } = readDocument({ name, text: `dabbawala: 1\nprogram: ${name}\n${body}` });
-    assert.ok(from !== undefined);
-    return from;
+    const { interface: cli } = readDocument({ name, text: `dabbawala: 1\nprogram: ${name}\n${body}` });
+    assert.ok(cli !== undefined);
+    return cli;
   };
   const tiffin = program('tiffin', 'options: {--simulate: change nothing, --map=FILE: write a map}\n');
   const rounds = program('rounds', 'options: {--dry-run: change nothing, --map: draw a map}\n');
@@ -223,10 +223,10 @@ test('a command that is not there is a mistake, where the list of commands is kn
   const text = (complete: string) =>
     `dabbawala: 1\nprogram: tiffin\n${complete}commands: {box: {summary: keep boxes, commands: {add: add one}}}\n`;
   const messages = (complete: string, path: string) => {
-    const { interface: from } = readDocument({ name: 'tiffin', text: text(complete) });
-    assert.ok(from !== undefined);
+    const { interface: cli } = readDocument({ name: 'tiffin', text: text(complete) });
+    assert.ok(cli !== undefined);
     const set = settings(`commands: {${path}: {levels: {names: off}}}`);
-    return applySettings([from], set).problems.map(({ message }) => message);
+    return applySettings([cli], set).problems.map(({ message }) => message);
   };
   assert.deepEqual(messages('complete: true\n', 'tiffin box ad'), [
     "expected a command of 'tiffin box', found 'ad'; did you mean 'add'?",

@@ -13,17 +13,17 @@ import { bashCompletion, fishCompletion, zshCompletion } from 'dabbawala/writers
 /** Limits that a shell reaches only where it never ends, however busy the machine is. */
 export const PATIENT = { timeLimit: 600_000, questionTime: 5000 };
 
-export const WRITERS: Record<Shell, (from: Interface) => string> = {
+export const WRITERS: Record<Shell, (cli: Interface) => string> = {
   bash: bashCompletion,
   fish: fishCompletion,
   zsh: zshCompletion,
 };
 
 /** Asks a real shell what the script offers that is written for an interface. */
-export async function observeWritten(shell: Shell, from: Interface): Promise<Inventory> {
-  const text = WRITERS[shell](from);
-  const source = { name: `${from.program.value}.${shell}`, text };
-  const found = await observeCompletion(shell, source, from, PATIENT);
+export async function observeWritten(shell: Shell, cli: Interface): Promise<Inventory> {
+  const text = WRITERS[shell](cli);
+  const source = { name: `${cli.program.value}.${shell}`, text };
+  const found = await observeCompletion(shell, source, cli, PATIENT);
   assert.ok('commands' in found, 'reason' in found ? found.reason : '');
   assert.equal(found.fault, undefined, text);
   return found;
@@ -32,16 +32,16 @@ export async function observeWritten(shell: Shell, from: Interface): Promise<Inv
 /** What a shell offers behind some words with the script that is written for an interface, sorted. */
 export async function offeredBehind(
   shell: Shell,
-  from: Interface,
+  cli: Interface,
   lines: readonly (readonly string[])[],
 ): Promise<string[][]> {
   const questions = lines.map((line) => ({
-    path: [from.program.value],
+    path: [cli.program.value],
     option: undefined,
-    words: [from.program.value, ...line.slice(0, -1)],
+    words: [cli.program.value, ...line.slice(0, -1)],
     typed: line.at(-1) ?? '',
   }));
-  const found = await askShell(shell, { name: 'script', text: WRITERS[shell](from) }, questions, PATIENT);
+  const found = await askShell(shell, { name: 'script', text: WRITERS[shell](cli) }, questions, PATIENT);
   assert.ok('answers' in found);
   return found.answers.map(({ words }) => [...new Set(words.map(({ text }) => text.trim()))].sort());
 }
@@ -55,9 +55,9 @@ function isShown(thing: Pick<Option, 'hidden' | 'deprecated'>): boolean {
 }
 
 /** Asserts that an inventory has exactly what an interface has: no name more, none less. */
-export function assertExact(from: Interface, inventory: Inventory): void {
+export function assertExact(cli: Interface, inventory: Inventory): void {
   const byPath = new Map(inventory.commands.map((command) => [command.path.join('\0'), command]));
-  for (const { command, path, line } of walkCommands(from)) {
+  for (const { command, path, line } of walkCommands(cli)) {
     const found = byPath.get(path.join('\0')) as CommandInventory;
     const where = `${inventory.shell}: ${path.join(' ')}`;
     const inherited = line

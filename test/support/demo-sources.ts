@@ -13,10 +13,10 @@ export function demoSources(paths: readonly string[]): Interface[] {
       : [path],
   );
   return files.map((name) => {
-    const { interface: from, problems } = readSource({ name, text: readFileSync(join(ROOT, name), 'utf8') });
+    const { interface: cli, problems } = readSource({ name, text: readFileSync(join(ROOT, name), 'utf8') });
     assert.deepEqual(problems, [], name);
-    assert.ok(from !== undefined);
-    return from;
+    assert.ok(cli !== undefined);
+    return cli;
   });
 }
 

@@ -4,7 +4,7 @@ import type { Command, Interface, Option } from 'dabbawala/model';
 
 /** Reads a text that must be readable without problems, but for so many places that are told as unread. */
 export function readText(text: string, settings: HelpSettings = {}, unread = 0): Interface {
-  const { interface: from, problems } = readSource({ name: 'help.txt', text }, settings);
+  const { interface: cli, problems } = readSource({ name: 'help.txt', text }, settings);
   const others = problems.filter(({ code }) => !code.startsWith('unread-'));
   assert.deepEqual(others, []);
   assert.equal(
@@ -12,13 +12,13 @@ export function readText(text: string, settings: HelpSettings = {}, unread = 0):
     unread,
     JSON.stringify(problems.map(({ place }) => place && text.slice(place.start, place.end))),
   );
-  assert.ok(from !== undefined);
-  return from;
+  assert.ok(cli !== undefined);
+  return cli;
 }
 
 /** The command that a help text describes, at the end of its path. */
-export function describedCommand(from: Interface): Command {
-  let command = from.root;
+export function describedCommand(cli: Interface): Command {
+  let command = cli.root;
   while (!command.described) {
     const next = command.commands.items[0];
     assert.ok(next !== undefined, 'no command is described');

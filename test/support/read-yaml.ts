@@ -5,10 +5,10 @@ import type { Command, Interface, Option } from 'dabbawala/model';
 /** Reads a document of the program tiffin that must be without mistakes; `body` is all but its first two lines. */
 export function readYaml(body: string): Interface {
   const text = `dabbawala: 1\nprogram: tiffin\n${body}`;
-  const { interface: from, problems } = readDocument({ name: 'tiffin.yaml', text });
+  const { interface: cli, problems } = readDocument({ name: 'tiffin.yaml', text });
   assert.deepEqual(problems, [], text);
-  assert.ok(from !== undefined);
-  return from;
+  assert.ok(cli !== undefined);
+  return cli;
 }
 
 /** The only option of a document. */
@@ -19,10 +19,10 @@ export function onlyOption(body: string): Option {
 }
 
 /** A command by its path below the program. */
-export function commandAt(from: Interface, ...path: string[]): Command {
+export function commandAt(cli: Interface, ...path: string[]): Command {
   return path.reduce((command, name) => {
     const next = command.commands.items.find((one) => one.names.some(({ text }) => text === name));
     assert.ok(next !== undefined, name);
     return next;
-  }, from.root);
+  }, cli.root);
 }

@@ -8,6 +8,6 @@ export interface Result {
 
 /** Reads and audits the text in the editor: help output, or an interface document. */
 export function auditText(text: string): Result {
-  const { interface: from, problems } = readSource({ name: 'text', text });
-  return { audit: from === undefined ? undefined : audit([from]), problems };
+  const { interface: cli, problems } = readSource({ name: 'text', text });
+  return { audit: cli === undefined ? undefined : audit([cli]), problems };
 }

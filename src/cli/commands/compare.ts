@@ -90,7 +90,7 @@ async function readOne(name: string, options: CompareOptions, io: Io): Promise<O
   const { interfaces, unusable } = await readGiven([name], options, io);
   const [first, ...others] = interfaces;
   if (others.length > 0) {
-    const programs = interfaces.map((from) => `'${from.program.value}'`).join(', ');
+    const programs = interfaces.map((cli) => `'${cli.program.value}'`).join(', ');
     reportError(`${name}: expected one program, found ${programs}; give each a file of its own`, io);
     return { interface: undefined, unusable: true };
   }
@@ -128,7 +128,7 @@ function report(sides: ComparedSides, unusable: boolean, options: CompareOptions
 }
 
 function runWhatIf(
-  from: Interface,
+  cli: Interface,
   names: readonly string[],
   unusable: boolean,
   options: CompareOptions,
@@ -137,7 +137,7 @@ function runWhatIf(
   const answers: WhatIf[] = [];
   let isRefused = false;
   for (const name of names) {
-    const answer = whatIf(from, name);
+    const answer = whatIf(cli, name);
     if ('comparison' in answer) answers.push(answer);
     else {
       reportError(`--add '${name}': ${answer.reason}`, io);

@@ -48,7 +48,7 @@ async function runConvert(names: readonly string[], options: ConvertOptions, io:
   const [first, ...others] = interfaces;
   if (first === undefined) return UNUSABLE;
   if (others.length > 0) {
-    const programs = interfaces.map((from) => `'${from.program.value}'`).join(', ');
+    const programs = interfaces.map((cli) => `'${cli.program.value}'`).join(', ');
     reportError(`expected sources of one program, found ${programs}; convert them one by one`, io);
     return UNUSABLE;
   }

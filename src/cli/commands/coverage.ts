@@ -72,13 +72,13 @@ async function runCoverage(
     reportError(`${name}: expected one program; give each a file of its own`, io);
     return UNUSABLE;
   }
-  const from = options.complete === true ? assumeComplete(first) : first;
-  const read = await readCompletions(completions, options.shell ?? [], options.observe === true, [from], io);
-  const shells = coverage(from, read.inventories);
+  const cli = options.complete === true ? assumeComplete(first) : first;
+  const read = await readCompletions(completions, options.shell ?? [], options.observe === true, [cli], io);
+  const shells = coverage(cli, read.inventories);
   io.write(COVERAGE_REPORTS[options.format](shells, reportContext(io)));
   if (options.format === 'text') {
     for (const one of shells) {
-      const lines = missingLines(from, one).flatMap(({ command: path, lines: all }) => [
+      const lines = missingLines(cli, one).flatMap(({ command: path, lines: all }) => [
         `# ${path.join(' ')}`,
         ...all,
       ]);
@@ -92,7 +92,7 @@ async function runCoverage(
   if (unusable || read.unusable) return UNUSABLE;
   if (options.failOn === 'never') return DONE;
   const { failOn } = options;
-  const { findings } = audit([from], {
+  const { findings } = audit([cli], {
     inventories: read.inventories,
     selection: { only: ['completion'], except: [] },
     shells: options.shell ?? [],

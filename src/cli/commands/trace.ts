@@ -33,13 +33,13 @@ async function runTrace(
   io: Io,
 ): Promise<number> {
   const { interfaces, unusable } = await readGiven([name], options, io);
-  const [from] = interfaces;
-  if (from === undefined || unusable) return UNUSABLE;
+  const [cli] = interfaces;
+  if (cli === undefined || unusable) return UNUSABLE;
   if (given[0] !== '--') {
     reportError("expected '--' between the source and the words of the command line", io);
     return UNUSABLE;
   }
-  const trace = traceWords(from, given.slice(1));
+  const trace = traceWords(cli, given.slice(1));
   io.write(TRACE_REPORTS[options.format](trace, reportContext(io)));
   return trace.problems.length > 0 ? FOUND : DONE;
 }

@@ -8,8 +8,8 @@ import { type ValueScope, valueScopes } from './value-scope.ts';
 export type NameScope = OptionScope | CommandScope | ValueScope;
 
 /** All scopes of an interface that hold names: of each command in turn its options, its subcommands, its values. */
-export function nameScopes(from: Interface): NameScope[] {
-  return [...walkCommands(from)]
+export function nameScopes(cli: Interface): NameScope[] {
+  return [...walkCommands(cli)]
     .flatMap((at): NameScope[] => [optionScope(at), commandScope(at), ...valueScopes(at)])
     .filter(({ names }) => names.length > 0);
 }

@@ -48,8 +48,8 @@ export interface ScopeTarget {
 const MIN_LENGTH = 3;
 
 /** The scope of each command that has long options, in the order of the commands. */
-export function optionScopes(from: Interface): OptionScope[] {
-  return [...walkCommands(from)].map(optionScope).filter((scope) => scope.names.length > 0);
+export function optionScopes(cli: Interface): OptionScope[] {
+  return [...walkCommands(cli)].map(optionScope).filter((scope) => scope.names.length > 0);
 }
 
 /**

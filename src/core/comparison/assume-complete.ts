@@ -3,8 +3,8 @@ import type { Interface } from '../model/interface.ts';
 import type { ItemList } from '../model/item-list.ts';
 
 /** An interface whose lists are all there is, where its sources do not say that they are parts. */
-export function assumeComplete(from: Interface): Interface {
-  return { ...from, root: completed(from.root) };
+export function assumeComplete(cli: Interface): Interface {
+  return { ...cli, root: completed(cli.root) };
 }
 
 function completed(command: Command): Command {

@@ -37,7 +37,7 @@ const BEFORE = ['with', 'show', 'add', 'use'];
  * What adding a long option or a command would do to callers of a program: `--late-fee` at the program itself, `box list --late-fee`
  * at one of its commands, `box lend` as a new command there.
  */
-export function whatIf(from: Interface, asked: string): WhatIf | NotAddable {
+export function whatIf(cli: Interface, asked: string): WhatIf | NotAddable {
   const words = asked.split(/\s+/).filter((word) => word !== '');
   const name = words.pop();
   if (
@@ -50,14 +50,14 @@ export function whatIf(from: Interface, asked: string): WhatIf | NotAddable {
       reason:
         'expected a long option, such as --late-fee, or a command, after the path of the command that is to have it',
     };
-  const at = commandAt(from, words);
+  const at = commandAt(cli, words);
   if (at === undefined) return { asked, reason: `there is no command '${words.join(' ')}'` };
   if (has(at, name)) return { asked, reason: `'${name}' exists already` };
-  const comparison = compareInterfaces(from, added(from, at, name));
+  const comparison = compareInterfaces(cli, added(cli, at, name));
   const harmless = isHarmless(comparison)
     ? []
     : candidates(name)
-        .filter((other) => !has(at, other) && isHarmless(compareInterfaces(from, added(from, at, other))))
+        .filter((other) => !has(at, other) && isHarmless(compareInterfaces(cli, added(cli, at, other))))
         .slice(0, HARMLESS_SHOWN);
   return { asked, comparison, harmless };
 }
@@ -66,8 +66,8 @@ function isHarmless({ changes }: Comparison): boolean {
   return changes.every(({ effect }) => effect === 'compatible' || effect === 'wording');
 }
 
-function commandAt(from: Interface, words: readonly string[]): CommandAt | undefined {
-  for (const at of walkCommands(from)) {
+function commandAt(cli: Interface, words: readonly string[]): CommandAt | undefined {
+  for (const at of walkCommands(cli)) {
     const line = at.line.slice(1);
     if (
       line.length === words.length &&
@@ -84,7 +84,7 @@ function has({ command }: CommandAt, name: string): boolean {
 }
 
 /** The interface with a name more at one command. */
-function added(from: Interface, at: CommandAt, name: string): Interface {
+function added(cli: Interface, at: CommandAt, name: string): Interface {
   const put = (command: Command): Command => {
     if (command !== at.command)
       return { ...command, commands: { ...command.commands, items: command.commands.items.map(put) } };
@@ -98,7 +98,7 @@ function added(from: Interface, at: CommandAt, name: string): Interface {
     });
     return { ...command, options: { ...command.options, items: [...command.options.items, option] } };
   };
-  return { ...from, root: put(from.root) };
+  return { ...cli, root: put(cli.root) };
 }
 
 /**

@@ -82,13 +82,13 @@ export interface ShellCoverage {
 }
 
 /** Compares what completion offers with what an interface has. Commands that an inventory does not know are missing with all they have. */
-export function coverage(from: Interface, inventories: readonly Inventory[]): ShellCoverage[] {
+export function coverage(cli: Interface, inventories: readonly Inventory[]): ShellCoverage[] {
   return inventories.map((inventory) => {
     const byPath = new Map(inventory.commands.map((command) => [listKey(command.path), command]));
     return {
       shell: inventory.shell,
       inventory,
-      commands: [...walkCommands(from)]
+      commands: [...walkCommands(cli)]
         .filter(({ command }) => command.hidden?.value !== true)
         .map((at) => undecided(commandCoverage(at, byPath.get(listKey(at.path))), inventory)),
     };

@@ -18,8 +18,8 @@ export interface Question {
  * What to ask of a completion to learn what it offers for an interface: behind the program and each command, behind `-` and `--`, and
  * behind each option that takes an argument.
  */
-export function completionQuestions(from: Interface): Question[] {
-  return [...walkCommands(from)].flatMap((at): Question[] => {
+export function completionQuestions(cli: Interface): Question[] {
+  return [...walkCommands(cli)].flatMap((at): Question[] => {
     const path = at.path;
     const ask = (typed: string) => ({ path, option: undefined, words: path, typed });
     return [

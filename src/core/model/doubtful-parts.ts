@@ -22,10 +22,10 @@ export interface DoubtfulPart {
 }
 
 /** The parts that may have been misread, command by command. */
-export function doubtfulParts(from: Interface): DoubtfulPart[] {
-  const doubted = new DoubtedSources(from.sources);
+export function doubtfulParts(cli: Interface): DoubtfulPart[] {
+  const doubted = new DoubtedSources(cli.sources);
   if (doubted.isSure) return [];
-  return [...walkCommands(from)].flatMap(({ command, path }) =>
+  return [...walkCommands(cli)].flatMap(({ command, path }) =>
     partsOf(command, path.length > 1).flatMap(({ kind, name, places }) => {
       const reason = doubted.reasonAt(places);
       return reason === undefined ? [] : [{ kind, command: path.slice(1), name, reason }];
@@ -34,10 +34,10 @@ export function doubtfulParts(from: Interface): DoubtfulPart[] {
 }
 
 /** The doubts that a source has about some parts of the interface that was read from it; parts that it does not have are passed over. */
-export function doubtsAbout(from: Interface, doubtful: readonly DoubtfulPart[]): Doubt[] {
+export function doubtsAbout(cli: Interface, doubtful: readonly DoubtfulPart[]): Doubt[] {
   if (doubtful.length === 0) return [];
   const commands = new Map<string, CommandAt>();
-  for (const at of walkCommands(from)) commands.set(listKey(at.path.slice(1)), at);
+  for (const at of walkCommands(cli)) commands.set(listKey(at.path.slice(1)), at);
   return doubtful.flatMap(({ kind, command, name, reason }) => {
     const at = commands.get(listKey(command));
     const parts = at === undefined ? [] : partsOf(at.command, at.path.length > 1);

@@ -25,8 +25,8 @@ export function joinInterfaces(interfaces: readonly Interface[]): Interface[] {
   );
 }
 
-function preference(from: Interface): number {
-  const kind = from.sources[0]?.kind;
+function preference(cli: Interface): number {
+  const kind = cli.sources[0]?.kind;
   return kind === undefined ? SOURCE_KINDS.length : SOURCE_KINDS.indexOf(kind);
 }
 
@@ -56,8 +56,8 @@ function joinTwo(a: Interface, b: Interface): Interface {
 }
 
 /** A joined interface as its views, one that was not joined as itself. */
-function viewsOf(from: Interface): readonly Interface[] {
-  return from.views.length > 0 ? from.views : [from];
+function viewsOf(cli: Interface): readonly Interface[] {
+  return cli.views.length > 0 ? cli.views : [cli];
 }
 
 function joinHelp<T extends EnvironmentVariable | ExitStatus | RelatedFile>(a: T, b: T): T {

@@ -3,9 +3,9 @@ import type { Interface } from './interface.ts';
 import type { ParsingRules } from './parsing-rules.ts';
 
 /** An interface with some parsing rules set for all its commands, whatever its sources say of them. */
-export function overrideRules(from: Interface, rules: ParsingRules): Interface {
-  const root = overrideBelow(from.root, [], rules);
-  return root === undefined ? from : { ...from, root };
+export function overrideRules(cli: Interface, rules: ParsingRules): Interface {
+  const root = overrideBelow(cli.root, [], rules);
+  return root === undefined ? cli : { ...cli, root };
 }
 
 /** A command with some parsing rules set for the one below it at a path, and all below that; undefined where there is none. */

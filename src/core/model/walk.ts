@@ -12,11 +12,11 @@ export interface CommandAt {
 }
 
 /** Every command of an interface, the root first, each before its subcommands, in the order of the sources. */
-export function* walkCommands(from: Interface): Generator<CommandAt> {
+export function* walkCommands(cli: Interface): Generator<CommandAt> {
   yield* walk({
-    command: from.root,
-    line: [from.root],
-    path: [commandName(from.root)],
+    command: cli.root,
+    line: [cli.root],
+    path: [commandName(cli.root)],
   });
 }
 

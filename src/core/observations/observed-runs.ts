@@ -18,8 +18,8 @@ export interface ObservedRun {
 }
 
 /** The observed runs of an interface whose purpose can be told from their words. */
-export function observedRuns(from: Interface): ObservedRun[] {
-  const commands = [...walkCommands(from)];
+export function observedRuns(cli: Interface): ObservedRun[] {
+  const commands = [...walkCommands(cli)];
   const [root] = commands;
   if (root === undefined) return [];
   const names = new Set(
@@ -29,7 +29,7 @@ export function observedRuns(from: Interface): ObservedRun[] {
       ),
     ),
   );
-  return from.observations.flatMap((observation) => {
+  return cli.observations.flatMap((observation) => {
     const kind = kindOf(observation.words, names);
     if (kind === undefined) return [];
     const path = observation.words.filter((word) => !word.startsWith('-') && word !== 'help');

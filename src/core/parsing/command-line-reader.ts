@@ -30,8 +30,8 @@ export class CommandLineReader {
   readonly #options: OptionWords;
   #lastOption: number | undefined;
 
-  constructor(from: Interface, words: readonly string[]) {
-    this.#state = new ReadingState(from, words);
+  constructor(cli: Interface, words: readonly string[]) {
+    this.#state = new ReadingState(cli, words);
     this.#options = new OptionWords(this.#state);
   }
 

@@ -16,8 +16,8 @@ export interface JudgedCommandLine {
 }
 
 /** Judges values, repetition, relations, and what is lacking or too much. */
-export function judgeCommandLine(from: Interface, reading: CommandLineReading): JudgedCommandLine {
-  const program = from.program.value;
+export function judgeCommandLine(cli: Interface, reading: CommandLineReading): JudgedCommandLine {
+  const program = cli.program.value;
   const report = (code: TraceProblem['code'], message: string, word: number | null) =>
     problems.push({ code, message: `${program}: ${message}`, word });
   const problems: TraceProblem[] = [];

@@ -47,11 +47,11 @@ export class ReadingState {
   /** Whether a word could not be read, so that what is lacking cannot be told. */
   lost = false;
 
-  constructor(from: Interface, words: readonly string[]) {
-    this.program = from.program.value;
+  constructor(cli: Interface, words: readonly string[]) {
+    this.program = cli.program.value;
     this.words = words;
     this.parts = words.map(() => []);
-    const at: CommandAt = { command: from.root, line: [from.root], path: [commandName(from.root)] };
+    const at: CommandAt = { command: cli.root, line: [cli.root], path: [commandName(cli.root)] };
     this.line.push(at);
     this.lookup = this.#lookupOf(at);
     this.commands = commandScope(at);

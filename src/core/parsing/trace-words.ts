@@ -11,10 +11,10 @@ const WORDS_LIMIT = 100_000;
  * would refuse is a problem, in the words that its program should find (GNU Coding Standards 4.4); the rest is read all the
  * same. Rules that no source says are taken as POSIX XBD 12.2 and `getopt_long` have them, and listed.
  */
-export function traceWords(from: Interface, words: readonly string[]): Trace {
-  const reader = new CommandLineReader(from, words.slice(0, WORDS_LIMIT));
+export function traceWords(cli: Interface, words: readonly string[]): Trace {
+  const reader = new CommandLineReader(cli, words.slice(0, WORDS_LIMIT));
   const reading = reader.read();
-  const judged = judgeCommandLine(from, reading);
+  const judged = judgeCommandLine(cli, reading);
   const tooMany =
     words.length > WORDS_LIMIT
       ? [

@@ -16,11 +16,11 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
     version: 1,
     tool,
     columnUnit: 'utf-16',
-    sources: audit.interfaces.flatMap((from) =>
-      from.sources.map(({ source, kind, command, width, lines }) => ({
+    sources: audit.interfaces.flatMap((cli) =>
+      cli.sources.map(({ source, kind, command, width, lines }) => ({
         name: source.name,
         kind,
-        program: from.program.value,
+        program: cli.program.value,
         command,
         width: width ?? null,
         lines: lines ?? null,

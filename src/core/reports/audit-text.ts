@@ -47,11 +47,11 @@ const MIN_UNREAD = 3;
 const TOLD_SHARE = 0.1;
 
 function summaryText(audit: Audit, options: TextOptions): string {
-  const commands = audit.interfaces.flatMap((from) =>
-    [...walkCommands(from)].filter((at) => at.command.described),
+  const commands = audit.interfaces.flatMap((cli) =>
+    [...walkCommands(cli)].filter((at) => at.command.described),
   );
   const optionCount = commands.reduce((sum, at) => sum + at.command.options.items.length, 0);
-  const programs = audit.interfaces.map((from) => printable(from.program.value)).join(', ');
+  const programs = audit.interfaces.map((cli) => printable(cli.program.value)).join(', ');
   const read = `${programs}: ${countOf(optionCount, 'option')} in ${countOf(commands.length, 'command')} read`;
   const found = audit.findings.length === 0 ? 'nothing found' : levelCounts(audit.findings);
   const gravest = LEVELS.find((level) => audit.findings.some((finding) => finding.level === level));

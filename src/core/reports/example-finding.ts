@@ -13,10 +13,10 @@ import { STANDARD_WORDS } from '../words/word-lists.ts';
 export function exampleFinding(check: Check): Finding {
   const { wrong, extension } = check.examples;
   const base = readExample(check, wrong);
-  const from = extension === undefined ? base : extendInterface(base, readExample(check, extension));
-  const inventories = exampleInventories(check.examples.completions?.wrong ?? [], from);
+  const cli = extension === undefined ? base : extendInterface(base, readExample(check, extension));
+  const inventories = exampleInventories(check.examples.completions?.wrong ?? [], cli);
   const context = { words: STANDARD_WORDS, siblings: [], inventories };
-  const [finding] = check.run(new AuditView(from, context)).findings;
+  const [finding] = check.run(new AuditView(cli, context)).findings;
   if (finding === undefined)
     throw new MisuseError({ argument: check.name, expected: 'a wrong example with a finding', found: wrong });
   return finding;

@@ -16,14 +16,14 @@ export interface AppliedSettings {
 /** Gives interfaces the parsing rules and claims of the settings, which count before what their sources say. */
 export function applySettings(interfaces: readonly Interface[], settings: Settings): AppliedSettings {
   const problems: Problem[] = [];
-  const applied = interfaces.map((from) => {
-    let next = overrideRules({ ...from, claims: [...settings.claims, ...from.claims] }, settings.rules);
+  const applied = interfaces.map((cli) => {
+    let next = overrideRules({ ...cli, claims: [...settings.claims, ...cli.claims] }, settings.rules);
     // What is set for a command counts for those below it, until something is set for one of them.
     for (const one of settings.commands.toSorted((a, b) => a.path.length - b.path.length)) {
-      if (one.path[0] !== from.program.value) continue;
+      if (one.path[0] !== cli.program.value) continue;
       const root = overrideBelow(next.root, one.path.slice(1), one.rules);
       if (root !== undefined) next = { ...next, root };
-      else for (const problem of unknownCommand(from.root, one)) problems.push(problem);
+      else for (const problem of unknownCommand(cli.root, one)) problems.push(problem);
     }
     return next;
   });

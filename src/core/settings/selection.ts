@@ -37,7 +37,7 @@ export function knownSelectors(
   interfaces: readonly Interface[],
   checks: readonly Check[] = CATALOGUE,
 ): string[] {
-  const paths = interfaces.flatMap((from) => [...walkCommands(from)].map(({ path }) => path.join(' ')));
+  const paths = interfaces.flatMap((cli) => [...walkCommands(cli)].map(({ path }) => path.join(' ')));
   return [...wordsForChecks(checks), ...paths];
 }
 

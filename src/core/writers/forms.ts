@@ -8,7 +8,7 @@ import { manualPage } from './manual/manual-page.ts';
 import { referenceMarkdown } from './markdown/reference.ts';
 
 /** Writes an interface in one form, ending in a newline; `date` (YYYY-MM-DD) stands in forms that state the day. */
-export type Writer = (from: Interface, date: string) => string;
+export type Writer = (cli: Interface, date: string) => string;
 
 /** The completion scripts, by shell. */
 export const COMPLETION_WRITERS: Readonly<Record<Shell, Writer>> = {

@@ -229,14 +229,14 @@ class Capturer {
     for (const text of [run.standardOutput, run.standardError]) {
       if (foreignText(text) !== undefined) continue;
       const known = this.#texts.has(text);
-      const { interface: from } = readHelp(
+      const { interface: cli } = readHelp(
         { name, text },
         { program: this.#program, command: path, width: this.#settings.width },
       );
-      if (from === undefined || !isHelp(from, path, run)) continue;
+      if (cli === undefined || !isHelp(cli, path, run)) continue;
       if (known) return undefined;
       this.#texts.add(text);
-      return from;
+      return cli;
     }
     return undefined;
   }

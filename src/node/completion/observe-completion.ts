@@ -59,15 +59,15 @@ export interface ShellAnswers {
 export async function observeCompletion(
   shell: Shell,
   script: Source | undefined,
-  from: Interface,
+  cli: Interface,
   settings: Partial<ObserveSettings> = {},
 ): Promise<Inventory | NotAsked> {
-  const questions = completionQuestions(from);
+  const questions = completionQuestions(cli);
   const asked = await askShell(shell, script, questions, settings);
   if ('reason' in asked) return asked;
   return inventoryFromAnswers({
     shell,
-    program: from.program.value,
+    program: cli.program.value,
     source: script,
     asked: questions,
     answers: asked.answers,

@@ -79,7 +79,7 @@ function invocations({ invocations: all }: Interface): string[] {
 
 /** What differs in lists that no caller depends on. */
 function wordingChanges(before: Interface, after: Interface): ProgramChange[] {
-  const lists: readonly (readonly [ChangeKind, string, (from: Interface) => readonly string[]])[] = [
+  const lists: readonly (readonly [ChangeKind, string, (cli: Interface) => readonly string[]])[] = [
     ['references-changed', 'the references', ({ seeAlso }) => seeAlso.map(({ value }) => value)],
     [
       'claims-changed',

@@ -18,7 +18,7 @@ interface ProgramList {
   readonly text: ChangeKind;
   readonly what: string;
   readonly lost: string;
-  readonly items: (from: Interface) => readonly Item[];
+  readonly items: (cli: Interface) => readonly Item[];
 }
 
 const LISTS: readonly ProgramList[] = [

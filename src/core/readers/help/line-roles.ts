@@ -27,14 +27,14 @@ export interface LineWithRole {
  * looks and its section make of it. `lines` are those of the text as it stands, `readings` its parts as they were read.
  */
 export function lineRoles(
-  from: Interface | undefined,
+  cli: Interface | undefined,
   lines: readonly TextLine[],
   readings: readonly PartsReading[],
   cleaned: CleanedText,
 ): LineWithRole[] {
   const claims = new Claims(lines.map((line) => cleaned.span(line.start, line.start).start));
-  if (from !== undefined) claimInterface(from, claims);
-  for (const { line, role } of from === undefined ? [] : flatMapped(readings, ({ claimed }) => claimed)) {
+  if (cli !== undefined) claimInterface(cli, claims);
+  for (const { line, role } of cli === undefined ? [] : flatMapped(readings, ({ claimed }) => claimed)) {
     const start = line.start + line.first;
     claims.place(cleaned.span(start, start + 1), role);
   }
@@ -48,7 +48,7 @@ export function lineRoles(
     for (const { start } of own) kinds.set(start, kind);
   }
   const last = lines.findLastIndex((line) => claims.at(line.index) !== undefined);
-  const program = from?.program.value;
+  const program = cli?.program.value;
   const roles: LineRole[] = [];
   return lines.map((line) => {
     const claim = line.blank ? undefined : claims.at(line.index);
@@ -115,18 +115,18 @@ class Claims {
   }
 }
 
-function claimInterface(from: Interface, claims: Claims): void {
-  claims.place(from.version?.place ?? null, 'title', 'version');
-  claims.place(from.bugAddress?.place ?? null, 'epilogue', 'address for bugs');
-  for (const { name, place, help } of from.environment) {
+function claimInterface(cli: Interface, claims: Claims): void {
+  claims.place(cli.version?.place ?? null, 'title', 'version');
+  claims.place(cli.bugAddress?.place ?? null, 'epilogue', 'address for bugs');
+  for (const { name, place, help } of cli.environment) {
     claims.place(place, 'entry', `variable ${name}`);
     claims.place(help?.place ?? null, 'entry-text');
   }
-  for (const { from: first, to, place, help } of from.exitStatuses) {
+  for (const { from: first, to, place, help } of cli.exitStatuses) {
     claims.place(place, 'entry', `exit status ${first === to ? first : `${first} to ${to}`}`);
     claims.place(help?.place ?? null, 'entry-text');
   }
-  for (const { command, path } of walkCommands(from)) {
+  for (const { command, path } of walkCommands(cli)) {
     if (command.described) claimDescribed(command, claims);
     for (const below of command.commands.items) claimListed(below, path.slice(1), claims);
   }

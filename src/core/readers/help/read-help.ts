@@ -27,8 +27,8 @@ import { unreadProblems } from './unread-lines.ts';
  */
 export function readHelp(source: Source, settings: HelpSettings = {}): Reading {
   expectKeys('readHelp', settings, HELP_SETTINGS);
-  const { interface: from, problems } = readHelpLines(source, settings);
-  return { interface: from, problems };
+  const { interface: cli, problems } = readHelpLines(source, settings);
+  return { interface: cli, problems };
 }
 
 /** A text as it was read: the interface, and every line with its role. */
@@ -59,18 +59,18 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
     const message = 'expected help output with a usage line, options or commands, found none of them';
     return unusable(source, 'not-help', message, lineRoles(undefined, asTheyStand, all, cleaned));
   }
-  const from = assembleInterface(
+  const cli = assembleInterface(
     source,
     settings,
     reading.parts,
     readTitle(own, cleaned, reading.parts.usage),
     sectionCommands(below),
   );
-  const roles = lineRoles(from, asTheyStand, all, cleaned);
+  const roles = lineRoles(cli, asTheyStand, all, cleaned);
   const view = { doubts: findDoubts(all, roles, cleaned), lines: countLines(roles) };
-  const sources = from.sources.map((one) => ({ ...one, ...view }));
+  const sources = cli.sources.map((one) => ({ ...one, ...view }));
   return {
-    interface: { ...from, sources },
+    interface: { ...cli, sources },
     problems: [...all.flatMap(({ problems }) => problems), ...unreadProblems(roles, cleaned)],
     lines: roles,
   };

@@ -5,8 +5,8 @@ import type { CompletionPlan, PlannedCommand, PlannedOption, PlannedWord } from 
 import { completionScript } from './completion-script.ts';
 
 /** A completion script for bash (4.4 or newer) that needs nothing else; ends with a newline. */
-export function bashCompletion(from: Interface): string {
-  return completionScript(from, bashCode);
+export function bashCompletion(cli: Interface): string {
+  return completionScript(cli, bashCode);
 }
 
 function bashCode({ program, commands, groups }: CompletionPlan): ShellCode {

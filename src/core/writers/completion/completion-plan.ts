@@ -57,18 +57,18 @@ export interface CompletionPlan {
 }
 
 /** Plans a completion script: hidden and deprecated names are left out, and names that no shell could take as one word. */
-export function completionPlan(from: Interface): CompletionPlan {
+export function completionPlan(cli: Interface): CompletionPlan {
   const ids = new Map<string, number>();
-  const commands = [...walkCommands(from)]
+  const commands = [...walkCommands(cli)]
     .filter(({ path }) => path.slice(1).every(isOneWord))
     .map((at) => planCommand(at, ids));
   const hasLongShort = commands.some(({ options }) =>
     options.some(({ names }) => names.some((name) => /^-[^-]./.test(name))),
   );
   return {
-    program: from.program.value,
+    program: cli.program.value,
     commands,
-    groups: !hasLongShort && nearestRule([from.root], 'grouping')?.value !== false,
+    groups: !hasLongShort && nearestRule([cli.root], 'grouping')?.value !== false,
   };
 }
 

@@ -11,8 +11,8 @@ import { isProgramWord } from './completion-script.ts';
  * What keeps a completion script from offering all that an interface has: names and values that no shell takes as they are. A
  * program's name of that kind makes the script `unusable`; other names are left out of it.
  */
-export function completionProblems(from: Interface): Problem[] {
-  const source = from.sources[0]?.source.name ?? from.program.value;
+export function completionProblems(cli: Interface): Problem[] {
+  const source = cli.sources[0]?.source.name ?? cli.program.value;
   const problems: Problem[] = [];
   const tell = (what: string, text: string, place: Place, consequence: Problem['consequence']) => {
     const message =
@@ -21,12 +21,12 @@ export function completionProblems(from: Interface): Problem[] {
         : `the ${what} '${text}' is left out of the completion: it cannot be typed as it is`;
     problems.push({ code: 'name-not-completed', message, place, source, consequence });
   };
-  const program = from.program.value;
+  const program = cli.program.value;
   if (!isProgramWord(program)) {
-    tell('program name', program, from.program.place ?? null, 'unusable');
+    tell('program name', program, cli.program.place ?? null, 'unusable');
     return problems;
   }
-  for (const { command, path } of walkCommands(from)) {
+  for (const { command, path } of walkCommands(cli)) {
     if (!path.slice(1).every(isOneWord)) continue;
     const { commands, options, operands } = command;
     // Where the first name cannot be typed, the others stand for nothing.

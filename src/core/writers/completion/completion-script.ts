@@ -6,10 +6,10 @@ import { type CompletionPlan, completionPlan, isOneWord } from './completion-pla
  * The text of a completion script, which ends with a newline. A program whose name is no word that can be typed as it is
  * gets a script that says so and offers nothing.
  */
-export function completionScript(from: Interface, write: (plan: CompletionPlan) => ShellCode): string {
-  const program = from.program.value;
+export function completionScript(cli: Interface, write: (plan: CompletionPlan) => ShellCode): string {
+  const program = cli.program.value;
   const code = isProgramWord(program)
-    ? write(completionPlan(from))
+    ? write(completionPlan(cli))
     : ShellCode.comment(`'${program}' cannot be completed: the name cannot be typed without quotes.`);
   return sh`${code}\n`.text;
 }

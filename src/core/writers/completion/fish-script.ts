@@ -10,8 +10,8 @@ import type {
 import { completionScript } from './completion-script.ts';
 
 /** A completion script for fish (3.4 or newer); ends with a newline. */
-export function fishCompletion(from: Interface): string {
-  return completionScript(from, fishCode);
+export function fishCompletion(cli: Interface): string {
+  return completionScript(cli, fishCode);
 }
 
 function fishCode({ program, commands, groups }: CompletionPlan): ShellCode {

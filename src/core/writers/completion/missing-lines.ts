@@ -19,9 +19,9 @@ export interface MissingLines {
 }
 
 /** What to add to a completion script so that it offers the commands, options and values that it lacks. */
-export function missingLines(from: Interface, { shell, commands }: ShellCoverage): MissingLines[] {
-  if (!isProgramWord(from.program.value)) return [];
-  const plan = new Map(completionPlan(from).commands.map((command) => [listKey(command.path), command]));
+export function missingLines(cli: Interface, { shell, commands }: ShellCoverage): MissingLines[] {
+  if (!isProgramWord(cli.program.value)) return [];
+  const plan = new Map(completionPlan(cli).commands.map((command) => [listKey(command.path), command]));
   return commands.flatMap(({ command, kinds }) => {
     const planned = plan.get(listKey(command));
     if (planned === undefined) return [];
@@ -37,7 +37,7 @@ export function missingLines(from: Interface, { shell, commands }: ShellCoverage
     );
     const subcommands = planned.commands.filter(({ value }) => commandNames.has(value));
     const found = WRITERS[shell]({
-      program: from.program.value,
+      program: cli.program.value,
       planned,
       options: [...missing],
       withValues,

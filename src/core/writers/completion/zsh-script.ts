@@ -21,8 +21,8 @@ const CALLED: ReadonlySet<string> = new Set([
 ]);
 
 /** A completion function for zsh, to be put into a folder of `fpath` by the name of an underscore and the program; ends with a newline. */
-export function zshCompletion(from: Interface): string {
-  return completionScript(from, zshCode);
+export function zshCompletion(cli: Interface): string {
+  return completionScript(cli, zshCode);
 }
 
 function zshCode({ program, commands, groups }: CompletionPlan): ShellCode {

@@ -8,27 +8,27 @@ import { type DocumentMap, type DocumentValue, wordValue } from './document-valu
 import { factItem, RecordValue } from './record-value.ts';
 
 /** An interface as the contents of a document. */
-export function interfaceValue(from: Interface): DocumentMap {
+export function interfaceValue(cli: Interface): DocumentMap {
   const record = new RecordValue();
   record.set('dabbawala', wordValue(FORMAT_VERSION));
-  record.text('program', from.program);
-  record.text('extends', from.extends);
-  record.set('read-from', readFrom(from));
-  record.fact('version', from.version, wordValue);
-  setFacts(record, 'invocations', from.invocations, (words) =>
+  record.text('program', cli.program);
+  record.text('extends', cli.extends);
+  record.set('read-from', readFrom(cli));
+  record.fact('version', cli.version, wordValue);
+  setFacts(record, 'invocations', cli.invocations, (words) =>
     words.every((word) => /^[^\s"']+$/.test(word)) ? words.join(' ') : words,
   );
-  setFacts(record, 'claims', from.claims, (standard) => standard);
+  setFacts(record, 'claims', cli.claims, (standard) => standard);
   setHelped(
     record,
     'environment',
-    from.environment.map(({ name, help }) => ({ name, help })),
+    cli.environment.map(({ name, help }) => ({ name, help })),
     'name',
   );
   setHelped(
     record,
     'exit-statuses',
-    from.exitStatuses.map((status) => ({
+    cli.exitStatuses.map((status) => ({
       name: status.from === status.to ? `${status.from}` : `${status.from}..${status.to}`,
       help: status.help,
     })),
@@ -37,15 +37,15 @@ export function interfaceValue(from: Interface): DocumentMap {
   setHelped(
     record,
     'files',
-    from.files.map(({ path, help }) => ({ name: path, help })),
+    cli.files.map(({ path, help }) => ({ name: path, help })),
     'path',
   );
-  setFacts(record, 'see-also', from.seeAlso, (text) => text);
-  record.text('bug-address', from.bugAddress);
-  setCommand(record, from.root, 0, UNKNOWN_COMPLETENESS);
-  const doubtful = doubtfulParts(from);
+  setFacts(record, 'see-also', cli.seeAlso, (text) => text);
+  record.text('bug-address', cli.bugAddress);
+  setCommand(record, cli.root, 0, UNKNOWN_COMPLETENESS);
+  const doubtful = doubtfulParts(cli);
   if (doubtful.length > 0) record.set('unsure', doubtful.map(unsureValue));
-  if (from.observations.length > 0) record.set('observations', from.observations.map(observationValue));
+  if (cli.observations.length > 0) record.set('observations', cli.observations.map(observationValue));
   return record.map;
 }
 

@@ -35,13 +35,13 @@ export interface UpdatedDocument {
  * touched, though blanks within a line may be set anew. A document in JSON, and one whose aliases or headings stand in the way, is written anew.
  */
 export function updateDocument(source: Source, to: Interface): UpdatedDocument {
-  const { interface: from, problems } = readDocument(source);
-  if (from === undefined || problems.length > 0) return { text: undefined, problems, kept: false };
-  if (saysTheSame(from, to)) return { text: source.text, problems, kept: true };
+  const { interface: cli, problems } = readDocument(source);
+  if (cli === undefined || problems.length > 0) return { text: undefined, problems, kept: false };
+  if (saysTheSame(cli, to)) return { text: source.text, problems, kept: true };
   if (/^\s*\{/.test(source.text)) return { text: documentJson(to), problems, kept: false };
   const document = parseDocument(source.text, { uniqueKeys: false });
   if (isMap(document.contents)) {
-    new Patch(document).map(document.contents, interfaceValue(from), interfaceValue(to), 'help');
+    new Patch(document).map(document.contents, interfaceValue(cli), interfaceValue(to), 'help');
     const padding = /[{[] \S/.test(source.text);
     const text = shownYaml(document, { lineWidth: 0, flowCollectionPadding: padding });
     const again = readDocument({ name: source.name, text });

@@ -22,13 +22,13 @@ const LINE_WIDTH = 100;
 const FLOW_LIMIT = 70;
 
 /** An interface as an interface document in YAML, ending in a newline. Read again, it is the same model. */
-export function documentYaml(from: Interface): string {
-  return yamlText(interfaceValue(from));
+export function documentYaml(cli: Interface): string {
+  return yamlText(interfaceValue(cli));
 }
 
 /** An interface as an interface document in JSON, ending in a newline. Read again, it is the same model. */
-export function documentJson(from: Interface): string {
-  return `${documentText(interfaceValue(from), '')}\n`;
+export function documentJson(cli: Interface): string {
+  return `${documentText(interfaceValue(cli), '')}\n`;
 }
 
 function yamlText(value: DocumentValue): string {

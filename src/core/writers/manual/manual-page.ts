@@ -24,13 +24,13 @@ const MONTHS = [
  * An interface as a manual page in mdoc, section 1, ending in a newline. `date` is the day that stands at its foot, as YYYY-MM-DD: the
  * core has no clock.
  */
-export function manualPage(from: Interface, date: string): string {
-  const program = from.program.value;
-  const summary = (from.root.description?.value ?? from.root.summary?.value ?? 'no description')
+export function manualPage(cli: Interface, date: string): string {
+  const program = cli.program.value;
+  const summary = (cli.root.description?.value ?? cli.root.summary?.value ?? 'no description')
     .replace(/\s+/g, ' ')
     .trim();
   const [first = ''] = summary.split(/(?<=\.) /);
-  const shown = [...walkCommands(from)].filter(({ line }) =>
+  const shown = [...walkCommands(cli)].filter(({ line }) =>
     line.every(({ hidden }) => hidden?.value !== true),
   );
   const [root, ...below] = shown;
@@ -56,26 +56,26 @@ export function manualPage(from: Interface, date: string): string {
       ]),
     ...section(
       'ENVIRONMENT',
-      from.environment.map(({ name, help }) => [`Ev ${mdocArgument(name)}`, help?.value]),
+      cli.environment.map(({ name, help }) => [`Ev ${mdocArgument(name)}`, help?.value]),
     ),
     ...section(
       'FILES',
-      from.files.map(({ path, help }) => [`Pa ${mdocArgument(path)}`, help?.value]),
+      cli.files.map(({ path, help }) => [`Pa ${mdocArgument(path)}`, help?.value]),
     ),
     ...section(
       'EXIT STATUS',
-      from.exitStatuses.map(({ from: least, to, help }) => [
+      cli.exitStatuses.map(({ from: least, to, help }) => [
         mdocArgument(least === to ? String(least) : `${least} to ${to}`),
         help?.value,
       ]),
     ),
     ...examples(shown),
-    ...(from.seeAlso.length === 0
+    ...(cli.seeAlso.length === 0
       ? []
-      : ['.Sh SEE ALSO', ...from.seeAlso.flatMap(({ value }) => mdocLines(value))]),
-    ...(from.bugAddress === undefined
+      : ['.Sh SEE ALSO', ...cli.seeAlso.flatMap(({ value }) => mdocLines(value))]),
+    ...(cli.bugAddress === undefined
       ? []
-      : ['.Sh BUGS', ...mdocLines(`Report bugs to ${from.bugAddress.value}.`)]),
+      : ['.Sh BUGS', ...mdocLines(`Report bugs to ${cli.bugAddress.value}.`)]),
   ];
   // A paragraph does not begin where a section does.
   const kept = lines.filter((line, i) => line !== '.Pp' || !/^\.S[hs] /.test(lines[i - 1] ?? ''));

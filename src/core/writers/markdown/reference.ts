@@ -14,14 +14,14 @@ import { wordNotes } from './describe-word.ts';
  * An interface as a reference in Markdown, ending in a newline: a section for each command that is described and not hidden,
  * with usage, operands, options, subcommands and examples.
  */
-export function referenceMarkdown(from: Interface): string {
-  const { program, version } = from;
+export function referenceMarkdown(cli: Interface): string {
+  const { program, version } = cli;
   const title = version === undefined ? program.value : `${program.value} ${version.value}`;
-  const commands = [...walkCommands(from)].filter(isShown);
+  const commands = [...walkCommands(cli)].filter(isShown);
   const parts = [
     `# ${plainText(title)}`,
     ...commands.flatMap((at) => commandParts(at)),
-    ...programParts(from),
+    ...programParts(cli),
   ];
   return `${parts.join('\n\n')}\n`;
 }
@@ -148,7 +148,7 @@ function relationText({ kind, subject, members }: Relation): string {
   }
 }
 
-function programParts(from: Interface): string[] {
+function programParts(cli: Interface): string[] {
   const parts: string[] = [];
   const section = (title: string, heading: string, rows: readonly Row[]) => {
     if (rows.length > 0) parts.push(`## ${title}`, ...table(heading, rows));
@@ -156,26 +156,26 @@ function programParts(from: Interface): string[] {
   section(
     'Environment',
     'Variable',
-    from.environment.map(({ name, help }): Row => [cellCode(name), meaning(help, [])]),
+    cli.environment.map(({ name, help }): Row => [cellCode(name), meaning(help, [])]),
   );
   section(
     'Files',
     'File',
-    from.files.map(({ path, help }): Row => [cellCode(path), meaning(help, [])]),
+    cli.files.map(({ path, help }): Row => [cellCode(path), meaning(help, [])]),
   );
   section(
     'Exit status',
     'Status',
-    from.exitStatuses.map(
+    cli.exitStatuses.map(
       ({ from: least, to, help }): Row => [
         least === to ? `${least}` : `${least} to ${to}`,
         meaning(help, []),
       ],
     ),
   );
-  if (from.seeAlso.length > 0) {
-    parts.push('## See also', from.seeAlso.map(({ value }) => `- ${plainText(value)}`).join('\n'));
+  if (cli.seeAlso.length > 0) {
+    parts.push('## See also', cli.seeAlso.map(({ value }) => `- ${plainText(value)}`).join('\n'));
   }
-  if (from.bugAddress !== undefined) parts.push('## Bugs', plainText(from.bugAddress.value));
+  if (cli.bugAddress !== undefined) parts.push('## Bugs', plainText(cli.bugAddress.value));
   return parts;
 }
