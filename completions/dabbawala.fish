@@ -89,7 +89,7 @@ function __dabbawala_read
     end
 end
 
-# Whether options of a command may stand here.
+# Whether options of the command can appear here.
 function __dabbawala_may
     __dabbawala_read
     test "$__dabbawala_at" = "$argv[1]"; and test -z "$__dabbawala_ended"; or return 1
@@ -100,7 +100,7 @@ function __dabbawala_may
     return 0
 end
 
-# Whether none of some options stands there already.
+# Whether none of the given options is there yet.
 function __dabbawala_without
     for other in $argv
         contains -- $other $__dabbawala_given; and return 1
@@ -108,13 +108,13 @@ function __dabbawala_without
     return 0
 end
 
-# Whether a subcommand of a command may stand here.
+# Whether a subcommand of the command can appear here.
 function __dabbawala_names
     __dabbawala_read
     test "$__dabbawala_at" = "$argv[1]"; and test -z "$__dabbawala_ended"; and test $__dabbawala_operands -eq 0
 end
 
-# Whether the operand of a command comes next that stands behind so many others, or one behind at least so many.
+# Whether the next word is the operand of a command that comes after so many others, or after at least so many.
 function __dabbawala_operand
     __dabbawala_read
     test "$__dabbawala_at" = "$argv[1]"; and test $__dabbawala_operands $argv[2] $argv[3]

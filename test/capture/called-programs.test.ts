@@ -62,7 +62,7 @@ test('what cannot be run is told for what it is, with status 2', async () => {
     ['absent-lamp', /: no program is called 'absent-lamp' in the folders of PATH; /],
     [
       './text',
-      /: '\.\/text' is a text without '#!' in its first line; add one such as '#!\/bin\/sh', or give the program that runs it in front\n$/,
+      /: '\.\/text' is a text file without '#!' in its first line; add one such as '#!\/bin\/sh', or give the program that runs it in front\n$/,
     ],
     ['./data', /: '\.\/data' is not a program\n$/],
     ['./hollow', /: '\.\/hollow' is not a program\n$/],

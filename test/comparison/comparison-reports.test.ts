@@ -68,7 +68,7 @@ test('a lost option is ignored, passed on or refused as the parser has it', () =
     ['refused', "refused error '--late' was removed: command lines with '--late' are refused"],
     [
       'ignored',
-      "other-meaning error '--late' was removed: command lines with '--late' go on as if it were not there",
+      "other-meaning error '--late' was removed: command lines with '--late' run as if it had not been given",
     ],
     ['passed-on', "other-meaning error '--late' was removed: command lines with '--late' pass it on"],
   ] as const) {

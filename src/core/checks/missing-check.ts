@@ -43,7 +43,7 @@ export function missingCheck<const Name extends CheckId>({
               command,
               count: undecided.length,
               reason: inventory.observed
-                ? `${shell} did not answer all that it was asked`
+                ? `${shell} did not answer every question`
                 : `the completion script for ${shell} has parts that only running it tells`,
               remedy: inventory.observed
                 ? 'fix what keeps the script from answering'

@@ -29,7 +29,7 @@ export interface Option {
   readonly names: readonly OptionName[];
   /** The argument that it takes; undefined where that is not known. */
   readonly argument: Knowable<OptionArgument>;
-  /** Names that take the option back, such as `--no-colour`. */
+  /** Names that negate the option, such as `--no-colour`. */
   readonly negatedNames: readonly OptionName[];
   /** Whether it must be given. */
   readonly required: Knowable<boolean>;

@@ -39,7 +39,7 @@ function findPartFault(word: ValueWord, text: string, subject: string, at: Comma
     const { verdict, names } = index.resolve(text);
     if (verdict === 'exact') return undefined;
     if (accepted?.value === true && verdict === 'ambiguous')
-      return { code: 'value-ambiguous', expected: `more of it: it may be ${quotedList(names)}` };
+      return { code: 'value-ambiguous', expected: `more of the word: it could be ${quotedList(names)}` };
     const isAbbreviated = accepted?.value === true && (verdict === 'unique' || verdict === 'same-option');
     return isAbbreviated
       ? undefined

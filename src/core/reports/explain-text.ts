@@ -51,8 +51,12 @@ export function checkText(check: Check, options: TextOptions): string {
     ...(check.examples.completions?.wrong ?? []).map((text) =>
       example('Completion script of the wrong example', text),
     ),
-    ...(check.examples.completions?.right ?? []).map((text) => example('That of the right one', text)),
-    ...(check.examples.completions?.nearMiss ?? []).map((text) => example('That of the near miss', text)),
+    ...(check.examples.completions?.right ?? []).map((text) =>
+      example('Completion script of the right example', text),
+    ),
+    ...(check.examples.completions?.nearMiss ?? []).map((text) =>
+      example('Completion script of the near miss', text),
+    ),
     ...(check.examples.extension === undefined
       ? []
       : [example('The extension that all three are audited with', check.examples.extension)]),

@@ -93,10 +93,10 @@ function resolved(name: string, verdict: WordPart['verdict'], isShort: boolean):
 /** Each rule as a clause. */
 const RULES: { readonly [K in AssumedRule['rule']]: string } = {
   optionAbbreviations: 'long options may be abbreviated',
-  commandAbbreviations: 'commands may not be abbreviated',
-  segmentAbbreviations: 'segments of commands may not be shortened',
+  commandAbbreviations: 'commands cannot be abbreviated',
+  segmentAbbreviations: 'command segments cannot be shortened',
   segmentSeparator: 'segments are separated by colons',
-  valueAbbreviations: 'values may not be abbreviated',
+  valueAbbreviations: 'values cannot be abbreviated',
   prefixTie: 'ambiguous names are refused',
   spellingsTie: 'spellings of one option are not ambiguous',
   caseSensitive: 'case counts',

@@ -63,7 +63,7 @@ const FIELDS = {
   claims: described(oneOrMore(choice('posix', 'gnu')), 'The standards that the programs claim to follow.'),
   family: described(
     oneOrMore(text),
-    'Sources of the other programs of the family, with which names are compared; paths from this file.',
+    'Sources of the other programs in the family, whose names are compared. Paths are relative to this file.',
   ),
   words: described(
     record('a mapping of word lists', WORDS_FIELDS, { facts: false }),

@@ -61,7 +61,7 @@ async function runnableFile(path: string, shown: string): Promise<FoundProgram> 
     const isText = start !== '' && !/[\0-\x08\x0e-\x1a]/.test(start);
     return {
       reason: isText
-        ? `'${shown}' is a text without '#!' in its first line; add one such as '#!/bin/sh', or give the program that runs it in front`
+        ? `'${shown}' is a text file without '#!' in its first line; add one such as '#!/bin/sh', or give the program that runs it in front`
         : `'${shown}' is not a program`,
     };
   }

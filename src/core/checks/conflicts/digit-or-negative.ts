@@ -8,7 +8,7 @@ import { defineCheck } from '../define-check.ts';
 export const digitOrNegative = defineCheck({
   name: 'conflicts/digit-or-negative',
   level: 'warning',
-  title: 'A digit is an option where a negative number may stand',
+  title: 'A digit is an option where a negative number can appear',
   why: 'If the parser reads -5 as the option, no negative number can be given; if it reads it as the number, the option cannot.',
   standard: 'POSIX XBD 12.2, Guideline 3',
   needs: ['the types of operands and optional option-arguments'],

@@ -29,7 +29,7 @@ export const longNameMissing = defineCheck({
       place: first.option.place,
       related: lacking.slice(1, 5).map(({ option }) => ({
         place: option.place,
-        note: 'nor has this one',
+        note: 'this one has none either',
       })),
       level: view.claims('gnu') ? 'warning' : 'note',
     });

@@ -44,7 +44,7 @@ export const optionUndescribed = defineCheck({
         place: first.place,
         related: undescribed.slice(1, 5).map((option) => ({
           place: option.place,
-          note: 'nor has this one a text',
+          note: 'this one has no text either',
         })),
       });
     }

@@ -6,7 +6,7 @@ export const optionsAfterOperands = conformanceCheck(guideline9, {
   name: 'posix/options-after-operands',
   title: 'Options are also accepted after operands',
   why: 'An operand that begins with a hyphen, such as a file name from a pattern, is taken for an option wherever it stands.',
-  needs: ['where options may stand'],
+  needs: ['where options can appear'],
   examples: {
     wrong: 'dabbawala: 1\nprogram: tiffin\nparsing: {operand-order: mixed}\noptions:\n  -a: all\n',
     right:

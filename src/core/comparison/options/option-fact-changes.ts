@@ -100,8 +100,8 @@ function inheritanceChange(
     after: is?.value ?? null,
     message:
       is === undefined
-        ? `where ${quoteName(about.subject)} may stand is no longer stated`
-        : `${quoteName(about.subject)} may stand ${INHERITANCE_WORDS[is.value]} now`,
+        ? `where ${quoteName(about.subject)} can appear is no longer stated`
+        : `${quoteName(about.subject)} can now appear ${INHERITANCE_WORDS[is.value]}`,
     oldPlace: was?.place ?? old.place,
     newPlace: is?.place ?? newer.place,
     // Those at the commands below the one that declares it.

@@ -20,7 +20,11 @@ export function lostOption({ newer }: CommandPair): LostOption {
   const isKnown = rule !== undefined && rule.basis !== 'inferred';
   switch (rule?.value) {
     case 'ignored':
-      return { effect: 'other-meaning', isKnown, consequence: consequence('go on as if it were not there') };
+      return {
+        effect: 'other-meaning',
+        isKnown,
+        consequence: consequence('run as if it had not been given'),
+      };
     case 'passed-on':
       return { effect: 'other-meaning', isKnown, consequence: consequence('pass it on') };
     case 'refused':

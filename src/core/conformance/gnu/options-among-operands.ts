@@ -6,7 +6,7 @@ export const optionsAmongOperands: Rule = {
   standard: 'gnu',
   section: '4.8',
   label: 'options among operands',
-  asks: 'options may stand anywhere among the operands',
+  asks: 'options can appear anywhere among the operands',
   judge(view) {
     const order = nearestRule([view.interface.root], 'operandOrder');
     if (order === undefined) {
@@ -19,7 +19,7 @@ export const optionsAmongOperands: Rule = {
       return {
         standing: 'meets',
         count: 1,
-        evidence: 'options may stand among the operands',
+        evidence: 'options can appear among the operands',
         instances: [],
       };
     if (order.value === 'options-before-subcommand') {

@@ -5,7 +5,7 @@ export const guideline8: Rule = {
   standard: 'posix',
   section: 'Guideline 8',
   label: 'lists of option-arguments',
-  asks: 'several option-arguments are one word, separated by commas or blanks',
+  asks: 'several option-arguments are given as one word, separated by commas or blanks',
   judge(view) {
     const names = optionNames(view);
     const several = names.filter(({ option }) => {
@@ -22,7 +22,7 @@ export const guideline8: Rule = {
       several.map(instanceOf),
       lists.length,
       'options that take several words',
-      'lists are one word',
+      'lists are given as one word',
     );
   },
 };

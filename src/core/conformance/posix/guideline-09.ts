@@ -19,7 +19,7 @@ export const guideline9: Rule = {
       ? {
           standing: 'departs',
           count: 1,
-          evidence: 'options may stand among the operands',
+          evidence: 'options can appear among the operands',
           instances: [programInstance(view, order.place)],
         }
       : {

@@ -136,14 +136,14 @@ function conditionFunctions(name: ShellCode, commands: readonly PlannedCommand[]
     if test $${name}_operands -gt 0
         contains -- "$${name}_at" ${words(strict)}; and return 1
     end`;
-  return fish`# Whether options of a command may stand here.
+  return fish`# Whether options of the command can appear here.
 function ${name}_may
     ${name}_read
     test "$${name}_at" = "$argv[1]"; and test -z "$${name}_ended"; or return 1${strictness}
     return 0
 end
 
-# Whether none of some options stands there already.
+# Whether none of the given options is there yet.
 function ${name}_without
     for other in $argv
         contains -- $other $${name}_given; and return 1
@@ -151,13 +151,13 @@ function ${name}_without
     return 0
 end
 
-# Whether a subcommand of a command may stand here.
+# Whether a subcommand of the command can appear here.
 function ${name}_names
     ${name}_read
     test "$${name}_at" = "$argv[1]"; and test -z "$${name}_ended"; and test $${name}_operands -eq 0
 end
 
-# Whether the operand of a command comes next that stands behind so many others, or one behind at least so many.
+# Whether the next word is the operand of a command that comes after so many others, or after at least so many.
 function ${name}_operand
     ${name}_read
     test "$${name}_at" = "$argv[1]"; and test $${name}_operands $argv[2] $argv[3]

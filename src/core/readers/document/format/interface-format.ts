@@ -54,7 +54,7 @@ const INTERFACE_FIELDS = {
   ),
   'read-from': described(
     choice(...SOURCE_KINDS.filter((kind) => kind !== 'document')),
-    'What the document was made from, where nobody wrote it: what such a source may leave open stays open.',
+    'What the document was generated from, if it was not written by hand. What such a source leaves open stays open.',
   ),
   version: described(text, 'The version of the program.'),
   invocations: described(
@@ -85,7 +85,7 @@ const INTERFACE_FIELDS = {
   ),
   unsure: described(
     list(record('a mapping with the keys part and reason', UNSURE_FIELDS, { required: ['part', 'reason'] })),
-    'What may have been misread, where nobody wrote the document; findings about it are notes.',
+    'What may have been misread, if the document was generated. Findings about it are notes.',
   ),
   ...COMMAND_FIELDS,
 };

@@ -54,7 +54,7 @@ const OPTION_FIELDS = {
     }),
     'Names that the notation cannot show, or that take something else than the option.',
   ),
-  negated: described(oneOrMore(notation), 'Names that take the option back, such as --no-colour.'),
+  negated: described(oneOrMore(notation), 'Names that negate the option, such as --no-colour.'),
   required: described(boolean, 'Whether it must be given.'),
   repetition: described(
     choice('refused', 'last-wins', 'all-count', 'counted'),
@@ -62,7 +62,7 @@ const OPTION_FIELDS = {
   ),
   inheritance: described(
     choice('before-subcommand', 'anywhere-below', 'not-inherited'),
-    'Where it may stand on command lines of subcommands.',
+    'Where it can appear on command lines of subcommands.',
   ),
   'applies-to-next-operand': described(
     boolean,
@@ -73,7 +73,7 @@ const OPTION_FIELDS = {
   heading: described(text, 'The heading that it stands under in help.'),
   hidden,
   deprecated,
-  listed: described(boolean, 'Whether help lists it, where its help text does not tell.'),
+  listed: described(boolean, 'Whether the help lists it, if its help text does not show that.'),
 };
 
 export type OptionRecord = PlacedRecord<typeof OPTION_FIELDS>;

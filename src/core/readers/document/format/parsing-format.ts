@@ -43,7 +43,7 @@ const PARSING_FIELDS = {
   ),
   'operand-order': described(
     choice('mixed', 'first-operand-ends-options', 'options-before-subcommand'),
-    'Where options may stand among the operands.',
+    'Where options can appear among the operands.',
   ),
   'double-hyphen': described(
     choice('ends-options', 'begins-command-line', 'ordinary'),

@@ -46,7 +46,7 @@ function memberFrom({ short, full }: SaidMember, report: Report): Member[] {
   if (full === undefined) return [];
   const { operand, option, value } = full.said;
   if ((operand === undefined) === (option === undefined)) {
-    report('bad-relation', "expected one of the keys 'option' and 'operand'", full.place);
+    report('bad-relation', "expected the key 'option' or 'operand'", full.place);
     return [];
   }
   const named = option ?? operand;
