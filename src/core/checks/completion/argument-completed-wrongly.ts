@@ -4,9 +4,9 @@ import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
 import { offeredWordCheck } from '../offered-word-check.ts';
 
 const WORDS: Record<WrongArgument['reason'], string> = {
-  'takes-none': 'as if it took an argument, and it takes none',
-  'takes-one': 'as if it took no argument, and it takes one',
-  'files-for-values': 'with files, and it takes one of a list',
+  'takes-none': 'as if it took an argument, but it takes none',
+  'takes-one': 'as if it took no argument, but it takes one',
+  'files-for-values': 'with files, but it takes one of a list',
 };
 
 /** A finding for each option or operand that completion takes for what it is not. */

@@ -8,14 +8,14 @@ export function lostNameEffect(outcome: Outcome | undefined, lost: Effect = 'ref
   return outcome === 'perhaps-same' ? 'uncertain' : lost;
 }
 
-/** The same in words: `'-n' is no name of '--note' any more: command lines with it are refused`. */
+/** The same in words: `'-n' is no longer a name of '--note': command lines with it are refused`. */
 export function lostNameMessage(
   name: string,
   of: string,
   outcome: Outcome | undefined,
   consequence = 'command lines with it are refused',
 ): string {
-  const lost = `${quoteName(name)} is no name of ${quoteName(of)} any more`;
+  const lost = `${quoteName(name)} is no longer a name of ${quoteName(of)}`;
   if (outcome === 'same') return `${lost}, but still an abbreviation of it`;
   const refused = `${lost}: ${consequence}`;
   return outcome === 'perhaps-same' ? `${refused}, unless the parser accepts abbreviations` : refused;
