@@ -189,7 +189,13 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
       return { ...optional, presence: isChoice(optional) ? 'mandatory' : 'optional', start };
     if (!isPartlyOptional(text, i, to)) return undefined;
   }
+  return separateWords(text, start, i, to);
+}
+
+/** Words behind a blank, from an index on: `WIDTH HEIGHT`, `DAY [DAY ...]`. */
+function separateWords(text: string, start: number, from: number, to: number): ScannedArgument | undefined {
   const words: ScannedWord[] = [];
+  let i = from;
   let loose = false;
   let repeats = false;
   let presence: ScannedArgument['presence'] = 'mandatory';
@@ -217,19 +223,8 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
     end = i + unit[0].length;
     break;
   }
-  if (words.length === 0 && !repeats) return undefined;
   // Dots alone stand for a value that has no name.
-  if (words.length === 0) {
-    repeats = false;
-    words.push({
-      placeholder: undefined,
-      values: undefined,
-      separator: undefined,
-      default: undefined,
-      start,
-      end,
-    });
-  }
+  if (words.length === 0) return repeats ? { ...unnamed(start), separate: true, loose, end } : undefined;
   // `-l log file`
   const isOne = nameOneValue(words.map((word) => word.placeholder));
   return {
