@@ -456,3 +456,14 @@ test('entries side by side know where they stand', () => {
     assert.equal(text.slice(help?.place?.start, help?.place?.end), help?.value);
   }
 });
+
+test('a letter shown once and several times is counted, and takes no argument', () => {
+  const { items } = describedCommand(
+    readText('Usage: tiffin\n\n  -v|vv|vvv, --verbose  say more: 1 for some, 2 for more and 3 for all\n'),
+  ).options;
+  const [verbose] = items;
+  assert.deepEqual(
+    [verbose?.repetition?.value, verbose?.repetition?.basis, verbose?.argument?.value.presence],
+    ['counted', 'stated', 'none'],
+  );
+});

@@ -75,10 +75,10 @@ function isBehindBracket(text: string, index: number): boolean {
 
 /** A name with its argument. Copied member by member: V8 gives each copy made by `...` a hidden class of its own, which slows down all that reads it. */
 function withArgument(
-  { text, form, negated, start, end }: ScannedName,
+  { text, form, negated, isCounted, start, end }: ScannedName,
   argument: ScannedArgument | undefined,
 ): DeclaredName {
-  return { text, form, negated, start, end, argument };
+  return { text, form, negated, isCounted, start, end, argument };
 }
 
 /** Whether the name of an option stands at an index, or in a bracket that opens there. */

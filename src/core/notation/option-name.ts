@@ -7,6 +7,8 @@ export interface ScannedName {
   readonly form: NameForm;
   /** The name that takes the option back, where the notation gives one too (`--[no-]colour`). */
   readonly negated: string | undefined;
+  /** Whether it is shown once and several times, so that it is counted: `-v|vv|vvv`. */
+  readonly isCounted: boolean;
   readonly start: number;
   readonly end: number;
 }
@@ -44,6 +46,7 @@ function scanLong(text: string, start: number, to: number): ScannedName | undefi
     text: `--${word}`,
     form: 'long',
     negated: negation === undefined ? undefined : `--${negation}${word}`,
+    isCounted: false,
     start,
     end,
   };
@@ -58,7 +61,14 @@ function scanSingleHyphen(text: string, start: number, to: number): ScannedName 
   if (negation !== null) {
     const [matched, no = '', word = ''] = negation;
     const end = start + matched.length;
-    return { text: `-${word}`, form: 'single-hyphen-long', negated: `-${no}${word}`, start, end };
+    return {
+      text: `-${word}`,
+      form: 'single-hyphen-long',
+      negated: `-${no}${word}`,
+      isCounted: false,
+      start,
+      end,
+    };
   }
   const unit = text.charCodeAt(start + 1);
   if (!(unit > 0x20) || unit === 0x2d) return undefined;
@@ -80,6 +90,7 @@ function scanSingleHyphen(text: string, start: number, to: number): ScannedName 
     text: text.slice(start, end),
     form: 'single-hyphen-long',
     negated: undefined,
+    isCounted: false,
     start,
     end,
   };
@@ -90,6 +101,7 @@ function short(text: string, start: number): ScannedName {
     text: text.slice(start, start + 2),
     form: 'short',
     negated: undefined,
+    isCounted: false,
     start,
     end: start + 2,
   };
@@ -141,7 +153,7 @@ function scanPlus(text: string, start: number, to: number): ScannedName | undefi
   if (!isNameBoundary(text, end, to)) return undefined;
   const word = text.slice(from, end);
   const negated = negation === null ? undefined : `+${negation[1]}${word}`;
-  return { text: `+${word}`, form: 'plus', negated, start, end };
+  return { text: `+${word}`, form: 'plus', negated, isCounted: false, start, end };
 }
 
 function nameEnd(text: string, from: number, to: number): number {

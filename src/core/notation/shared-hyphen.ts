@@ -21,13 +21,14 @@ export function scanSharedHyphen(text: string, start: number, to: number): Share
     text: `-${letters}`,
     form: letters.length === 1 ? 'short' : 'single-hyphen-long',
     negated: undefined,
+    isCounted: false,
     start: from,
     end,
   });
   if (shown === null) return undefined;
   const end = start + matched.length;
   if (parts.every((part) => part === first.repeat(part.length)))
-    return { before: [], last: nameAt(first, start, end) };
+    return { before: [], last: { ...nameAt(first, start, end), isCounted: true } };
   if (!parts.every((part) => part.length === first.length)) return undefined;
   let at = start;
   const all = [first, ...parts].map((letters, i) => {
@@ -57,6 +58,7 @@ export function scanBareNames(text: string, name: ScannedName, to: number): Shar
       text: isLetter ? `-${word}` : `--${word}`,
       form: isLetter ? 'short' : 'long',
       negated: undefined,
+      isCounted: false,
       start,
       end: start + word.length,
     };

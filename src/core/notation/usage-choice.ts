@@ -27,6 +27,13 @@ export function isBareLetter(node: SynopsisNode): boolean {
   return first?.kind === 'word' && /^[a-z]$/i.test(first.text);
 }
 
+/** Whether a word is a letter once more, several times: `vv` beside `-v`. */
+export function isLetterAgain(node: SynopsisNode, name: string): boolean {
+  return (
+    node.kind === 'word' && /^-(\w)$/.test(name) && node.text === name.charAt(1).repeat(node.text.length)
+  );
+}
+
 /** The values of `<early|late>`, which stand for themselves; undefined where one of them is a placeholder, as in `<file|dir>`. */
 export function valuesInAngles(text: string): string[] | undefined {
   const words = /^<([^<>]*\|[^<>]*)>$/.exec(text)?.[1]?.split(/ ?\| ?/) ?? [];

@@ -18,7 +18,7 @@ import type { PlacedText } from './placed-text.ts';
 import { withoutRedirections } from './redirections.ts';
 import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
-import { arePairs, isBareLetter, isInPairs, plainWords } from './usage-choice.ts';
+import { arePairs, isBareLetter, isInPairs, isLetterAgain, plainWords } from './usage-choice.ts';
 import { readHead } from './usage-head.ts';
 import { type HowOften, UsageOperands } from './usage-operands.ts';
 import type { UsageOption, UsageReading } from './usage-reading.ts';
@@ -166,7 +166,8 @@ class FormWalker {
       // `[-h | round | COMMAND]`: a word beside the placeholder for the command is one of the commands.
       if (isAboutCommands && alternative.kind === 'word' && LITERAL.test(alternative.text)) continue;
       // `[-plain|p NAME]`: a letter without its hyphen beside an option.
-      if (before !== undefined && isBareLetter(alternative)) continue;
+      if (before !== undefined && (isBareLetter(alternative) || isLetterAgain(alternative, before.name)))
+        continue;
       const optionsBefore = this.options.length;
       const operandsBefore = this.operands.items.length;
       this.#node(alternative, { ...context, optional: true, bracketed: true }, argument);

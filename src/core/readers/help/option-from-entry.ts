@@ -32,7 +32,12 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     return declaration.names.map((declared) => ({ declared, toSpan }));
   });
   const shown = shownArgument(names);
-  const argument = optionArgument(names, showsArguments, notations, flow);
+  const counted = names.find(({ declared }) => declared.isCounted);
+  const repetition = counted && stated('counted' as const, placeOf(counted));
+  // What is counted takes no argument, whatever numbers its text has.
+  const argument = counted
+    ? stated(NO_ARGUMENT, placeOf(counted))
+    : optionArgument(names, showsArguments, notations, flow);
   const declared = optionNames(names, shown, argument, 'inferred');
   const noted = notations.otherNames.map(({ text, isNegated, start, end }) => ({
     isNegated,
@@ -52,6 +57,7 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
           requiredBesideNames(entry, cleaned) ??
           requiredByStar(entry, cleaned) ??
           (notations.default === undefined ? requiredBy(heading) : undefined)),
+    repetition,
     sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
     deprecated:
@@ -66,6 +72,10 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     heading,
     place: entryPlace(entry, cleaned),
   });
+}
+
+function placeOf({ declared, toSpan }: ShownName): Place {
+  return toSpan(declared.start, declared.end);
 }
 
 function helpText({ ownText }: TextNotations, flow: TextFlow): Option['help'] {

@@ -225,7 +225,8 @@ function endsInNeed({ help }: Option): boolean {
 /** An option with the argument that its text tells, or that it must have where the option must be given. */
 function withToldArgument(option: Option, isNeeded: boolean): Option {
   const { help } = option;
-  if (help === undefined || option.negatedNames.length > 0) return option;
+  const isKnown = option.argument?.basis === 'stated';
+  if (help === undefined || isKnown || option.negatedNames.length > 0) return option;
   const byDefault = toldDefault(help.value)?.value;
   const isTold =
     isNeeded ||
