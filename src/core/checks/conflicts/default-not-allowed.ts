@@ -43,7 +43,8 @@ export const defaultNotAllowed = defineCheck({
   },
   message: ({ name, default: literal, expected }: { name: string; default: string; expected: string }) =>
     `the default ${quoteName(literal)} of ${quoteName(name)} is not ${expected}`,
-  fix: ({ name }) => `add the default to the allowed values of ${quoteName(name)}, or choose another default`,
+  fix: ({ name, default: literal }) =>
+    `choose another default, or let ${quoteName(name)} accept ${quoteName(literal)}`,
 });
 
 function wordsWithDefault({ command }: CommandAt): { name: string; word: ValueWord }[] {
