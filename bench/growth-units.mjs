@@ -137,6 +137,12 @@ export const UNITS = [
   { kind: 'help', what: 'options with two words', head: 'Usage: tiffin', unit: ' [--late-@ day place]' },
   {
     kind: 'help',
+    what: 'synopses and headings of commands',
+    head: 'Usage: tiffin -h\n',
+    unit: '       tiffin box-@ [-a]\n\nbox-@ options:\n  --late-@  of @\n\nUsage: tiffin lid-@ [-b]\n',
+  },
+  {
+    kind: 'help',
     what: 'headings that are a command',
     head: 'Usage: tiffin box [-a]\n       tiffin lid [-b]\n',
     unit: '\nbox options:\n  --late-@  of @\n\nlid options:\n  --map-@  of @\n',

@@ -1,3 +1,4 @@
+import { addTo } from '../../collections/grouped.ts';
 import type { CommandSection, PartedText } from './command-sections.ts';
 import { blankLine, type TextLine } from './text-line.ts';
 import type { UsageForm, UsageLines } from './usage-found.ts';
@@ -71,10 +72,12 @@ export function partHeadedSections(
     }
   }
   if (explicit === 0 && named < MIN_NAMED) return undefined;
+  const forms = new Map<string, UsageForm[]>();
+  for (const form of usage.forms) addTo(forms, commandOf(form) ?? '', form);
   const sections = [...byCommand].map(
     ([command, section]): CommandSection => ({
       lines: section,
-      usage: { ...usage, forms: usage.forms.filter((form) => commandOf(form) === command), taken: new Set() },
+      usage: { ...usage, forms: forms.get(command) ?? [], taken: new Set() },
       path: [command],
     }),
   );
