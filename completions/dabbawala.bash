@@ -59,14 +59,14 @@ _dabbawala_step() {
 # Whether the word behind an option is its argument.
 _dabbawala_takes() {
   case $1 in
-    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --rule' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
-    'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
-    'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
-    'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --rule' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
-    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
+    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
+    'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --parser' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
+    'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
+    'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
+    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --parallel') ;;
-    'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
-    'dabbawala convert --to' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
+    'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
+    'dabbawala convert --to' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
     'dabbawala explain --format' | 'dabbawala explain --checks') ;;
     *) return 1 ;;
   esac
@@ -136,6 +136,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -152,6 +153,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -163,6 +165,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -174,6 +177,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -185,6 +189,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -216,6 +221,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -234,6 +240,7 @@ _dabbawala_options() {
       _dabbawala_option --kind
       _dabbawala_option --program
       _dabbawala_option --command
+      _dabbawala_option --parser
       _dabbawala_again --rule
       _dabbawala_again --with
       _dabbawala_option --settings
@@ -254,6 +261,7 @@ _dabbawala_argument() {
     'dabbawala audit --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala audit --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala audit --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --settings') _dabbawala_action file "$2" "$3" ;;
@@ -266,6 +274,7 @@ _dabbawala_argument() {
     'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala abbreviations --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala abbreviations --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --settings') _dabbawala_action file "$2" "$3" ;;
@@ -273,6 +282,7 @@ _dabbawala_argument() {
     'dabbawala trace --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala trace --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala trace --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --settings') _dabbawala_action file "$2" "$3" ;;
@@ -280,6 +290,7 @@ _dabbawala_argument() {
     'dabbawala annotate --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala annotate --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --settings') _dabbawala_action file "$2" "$3" ;;
@@ -287,6 +298,7 @@ _dabbawala_argument() {
     'dabbawala compare --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala compare --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala compare --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --settings') _dabbawala_action file "$2" "$3" ;;
@@ -299,6 +311,7 @@ _dabbawala_argument() {
     'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala coverage --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala coverage --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --settings') _dabbawala_action file "$2" "$3" ;;
@@ -309,6 +322,7 @@ _dabbawala_argument() {
     'dabbawala convert --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala convert --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala convert --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --rule') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --settings') _dabbawala_action file "$2" "$3" ;;

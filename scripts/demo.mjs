@@ -15,7 +15,7 @@ const help = readdirSync(join(root, folder))
 show(1, 'audit', ...help);
 show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml');
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
-show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--late', '--ro');
+show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro');
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');
 const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);
 show(0, 'coverage', 'demo/tiffin-1.4/tiffin.yaml', ...scripts);

@@ -35,7 +35,7 @@ await terminal('audit', `audit ${help}/*.txt`, ['audit', ...all]);
 await terminal('audit-summary', `audit ${help}/*.txt | tail -n 56`, ['audit', ...all], -56);
 const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
 await terminal('abbreviations', `abbreviations ${tiffin}`, ['abbreviations', tiffin]);
-const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--vers', '--stop'];
+const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--', '--vers', '--stop'];
 await terminal('words', rounds.join(' '), rounds);
 const boxListHelp = `${help}/tiffin-box-list.txt`;
 await terminal('annotate', `annotate ${boxListHelp}`, ['annotate', boxListHelp]);

@@ -6,6 +6,9 @@ import { root } from '../../scripts/setup.mjs';
 import { LANGUAGES } from './languages.mjs';
 import { declarationLines, printedHelps } from './lines.mjs';
 
+/** Where the hosts are. */
+const HOSTS = { folder: join(import.meta.dirname, 'hosts'), shared: 'Declared' };
+
 /** Where hosts are built. */
 const BUILT = join(root, 'node_modules/.cache/dabbawala-printers');
 
@@ -15,7 +18,7 @@ const PATIENCE = 600_000;
 /** Builds the host of a library; what went wrong, or undefined. */
 export function buildHost(library) {
   mkdirSync(join(BUILT, 'java'), { recursive: true });
-  for (const { words, folder, environment } of LANGUAGES[library.language].build(library, BUILT)) {
+  for (const { words, folder, environment } of LANGUAGES[library.language].build(library, BUILT, HOSTS)) {
     const { status, stderr, error } = spawnSync(words[0], words.slice(1), {
       cwd: folder,
       env: { ...process.env, ...environment },
@@ -44,7 +47,7 @@ export function printedBy(library, declarations) {
 /** What is printed at one width. Where a host ends at a declaration that its library refuses, the others are printed without it. */
 function printedAt(library, width, indices, declarations) {
   const input = indices.map((i) => `${declarationLines(i, declarations[i])}\n`).join('');
-  const [program, ...words] = LANGUAGES[library.language].run(library, BUILT);
+  const [program, ...words] = LANGUAGES[library.language].run(library, BUILT, HOSTS);
   const { stdout, status, error } = spawnSync(program, words, {
     input,
     encoding: 'utf8',

@@ -8,8 +8,9 @@ import {
   type Settings,
   type SourceSettings,
 } from 'dabbawala';
-import { type Interface, overrideRules } from 'dabbawala/model';
+import { type Interface, overrideRules, stated } from 'dabbawala/model';
 import { type ReadResult, readFoundFile, readSourceFile, readSourceStream } from 'dabbawala/node';
+import { overrideParser } from 'dabbawala/parsers';
 import type { Io } from './io.ts';
 import { loadSettings } from './load-settings.ts';
 import { reportError, reportProblem } from './report-problem.ts';
@@ -38,7 +39,7 @@ export interface SettledSources extends ReadSources {
  */
 export async function readGiven(
   names: readonly string[],
-  { kind, program, command, rule, with: extensions = [], settings: given, checks }: SourceOptions,
+  { kind, program, command, parser, rule, with: extensions = [], settings: given, checks }: SourceOptions,
   io: Io,
 ): Promise<SettledSources> {
   const loaded = await loadSettings(given, checks);
@@ -49,7 +50,10 @@ export async function readGiven(
   const family = await readFamily(loaded.family, names, io);
   const problems = [...loaded.problems, ...read.problems, ...applied.problems, ...family.problems];
   return {
-    interfaces: applied.interfaces.map((cli) => (rule === undefined ? cli : overrideRules(cli, rule))),
+    interfaces: applied.interfaces.map((cli) => {
+      const parsed = parser === undefined ? cli : overrideParser(cli, stated([parser], null));
+      return rule === undefined ? parsed : overrideRules(parsed, rule);
+    }),
     problems,
     unusable: read.unusable || problems.some(isGrave),
     settings: loaded.settings,

@@ -1,6 +1,8 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
 import { READABLE_KINDS, type ReadableKind, readParsingRule, SETTINGS_FILE } from 'dabbawala';
+import { didYouMean } from 'dabbawala/analysis';
 import type { ParsingRules } from 'dabbawala/model';
+import { PARSER_NAMES, profileOf } from 'dabbawala/parsers';
 import { repeatedOption } from './repeated-option.ts';
 
 /** The options that say of a source what its text does not. */
@@ -8,6 +10,8 @@ export interface SourceOptions {
   readonly kind?: ReadableKind;
   readonly program?: string;
   readonly command?: readonly string[];
+  /** The name of the parser's profile. */
+  readonly parser?: string;
   readonly rule?: ParsingRules;
   readonly with?: readonly string[];
   /** The file with settings; false for none, undefined for the nearest one. */
@@ -32,6 +36,11 @@ export function addSourceOptions(command: Command): Command {
       commandPath,
     )
     .option(
+      '--parser <NAME>',
+      'the parser that the program uses, such as argparse or getopt-long',
+      parserName,
+    )
+    .option(
       '--rule <KEY=VALUE>',
       "how the parser behaves, such as 'case-sensitive=false'; may be given several times",
       addRule,
@@ -49,6 +58,14 @@ function commandPath(value: string): string[] {
   if (path.length === 0)
     throw new InvalidArgumentError('expected the names of commands, separated by blanks');
   return path;
+}
+
+function parserName(value: string): string {
+  if (profileOf(value) !== undefined) return value;
+  const near = didYouMean(value, PARSER_NAMES);
+  throw new InvalidArgumentError(
+    `expected the name of a parser that docs/parsers.md lists, found '${value}'${near}`,
+  );
 }
 
 function addRule(value: string, before: ParsingRules | undefined): ParsingRules {

@@ -21,6 +21,8 @@ export function usageError(message: string, command: Command): string {
 function hint(message: string, command: Command): string {
   const [, kind, word = ''] = /^unknown (option|command) '(.*)'$/.exec(message) ?? [];
   if (kind === undefined) return '';
+  if (kind === 'option' && LOOKS_WORDS_UP.has(command.name()))
+    return "; words of the program that begin with a hyphen stand behind '--'";
   const { options, commands } = command;
   const names =
     kind === 'command'
@@ -28,6 +30,9 @@ function hint(message: string, command: Command): string {
       : [...options.flatMap(({ long }) => long ?? []), '--help'];
   return didYouMean(word, names);
 }
+
+/** Commands whose operands are words of the program that they are about. */
+const LOOKS_WORDS_UP: ReadonlySet<string> = new Set(['abbreviations']);
 
 const VALUE_ERROR = /^option '(?:-\w, )?(--[\w-]+)(?: <[^>]+>)?' argument '(.*)' is invalid\. (.*)$/;
 

@@ -116,7 +116,8 @@ test('words are looked up as options, commands and values, and tell what would c
   assert.deepEqual(found('rou'), ['commands ambiguous round route ']);
   assert.deepEqual(found('roun'), ['commands unique round roun']);
   assert.deepEqual(found('sh'), ['values unique short s']);
-  assert.deepEqual(found('zz'), ['options unknown ']);
+  assert.deepEqual(found('zz'), ['commands unknown ']);
+  assert.deepEqual(found('--zz'), ['options unknown ']);
   const [version] = resolveWords(nameScopes(cli), ['--version']);
   assert.deepEqual(version?.breakers, ['--version', '--version-control']);
   assert.equal(version?.safest, '--version-t');

@@ -22,15 +22,20 @@ function toIndex(names: ReadonlyMap<string, number>): SegmentIndex<number> {
   );
 }
 
-/** The target of a word by the definition: exact first, then every name whose first segments begin with the given ones. */
+/**
+ * The target of a word by the definition: exact first, then every name whose first segments begin with the given ones, provided that one of them has
+ * no more segments.
+ */
 function bruteForce(names: ReadonlyMap<string, number>, word: string) {
   const exact = names.get(word);
   if (exact !== undefined) return { verdict: 'exact', names: [word], target: exact };
   const given = word.split(':');
-  const begun = [...names.keys()].filter((name) => {
+  const beginning = [...names.keys()].filter((name) => {
     const segments = name.split(':');
-    return given.every((part, i) => part !== '' && segments[i] !== undefined && segments[i].startsWith(part));
+    return given[0] !== '' && given.every((part, i) => segments[i]?.startsWith(part) === true);
   });
+  const isReached = beginning.some((name) => name.split(':').length === given.length);
+  const begun = isReached ? beginning : [];
   const targets = new Set(begun.map((name) => names.get(name)));
   const target = targets.size === 1 ? [...targets][0] : undefined;
   const verdict =
@@ -107,13 +112,11 @@ test('ambiguous forms are told in ranges, with the commands that they may be', (
   );
   assert.deepEqual(
     index.ambiguousRanges().map((range) => [range.from, range.to, range.names.length]),
-    [
-      ['r', 'rou', 3],
-      ['r:p', 'route:p', 2],
-      ['rout', 'route', 2],
-    ],
+    [['r:p', 'route:p', 2]],
   );
   assert.deepEqual(index.minimalForms('route:plan'), ['r:pl']);
-  assert.deepEqual(index.minimalForms('round:open'), ['r:o', 'roun']);
+  assert.deepEqual(index.minimalForms('round:open'), ['r:o']);
+  assert.equal(index.resolve('round').verdict, 'unknown');
+  assert.equal(index.resolve('round:').verdict, 'unique');
   assert.equal(index.oneLetterForm('route:plan'), 'r:p');
 });

@@ -82,8 +82,14 @@ test('--only and --except select checks, areas and commands', async () => {
 
 test('--rule says how the parser behaves, over what the source says', async () => {
   const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
-  assert.equal((await dabbawala(['abbreviations', tiffin, '--vers'])).status, 0);
-  const refused = await dabbawala(['abbreviations', '--rule=option-abbreviations=false', tiffin, '--vers']);
+  assert.equal((await dabbawala(['abbreviations', tiffin, '--', '--vers'])).status, 0);
+  const refused = await dabbawala([
+    'abbreviations',
+    '--rule=option-abbreviations=false',
+    tiffin,
+    '--',
+    '--vers',
+  ]);
   assert.equal(refused.status, 1);
   const mistakes: [string, RegExp][] = [
     [
@@ -92,7 +98,7 @@ test('--rule says how the parser behaves, over what the source says', async () =
     ],
     ['grouping', /expected KEY=VALUE, found 'grouping'\n/],
     ['groping=true', /unknown key 'groping'; did you mean 'grouping'\?\n/],
-    ['value-forms=-xV,--x', /expected one of '-xV', '-x V', '--x=V', '--x V', found '--x'\n/],
+    ['value-forms=-xV,--x', /expected one of '-xV', '-x=V', '-x V', '--x=V', '--x V', found '--x'\n/],
   ];
   for (const [rule, message] of mistakes) {
     const { status, stderr } = await dabbawala(['audit', `--rule=${rule}`, tiffin]);
@@ -111,12 +117,12 @@ test('abbreviations tells what words come to, and fails on those that come to no
     ],
     [['late'], 0, /stands for\s+'--late-boxes'/],
     [['--route'], 0, /'--route' is exact/],
-    [['--ro'], 1, /'--ro' is ambiguous: it begins '--route' and '--route-map'/],
+    [['--ro'], 1, /option '--ro' is ambiguous: it begins '--route' and\s+'--route-map'/],
     [['--late', '--zz'], 1, /'--zz' is unknown/],
     [['--sort=owner'], 0, /'--sort' is exact/],
   ];
   for (const [words, status, pattern] of cases) {
-    const ended = await dabbawala(['abbreviations', source, ...words]);
+    const ended = await dabbawala(['abbreviations', source, '--', ...words]);
     assert.match(ended.stdout, pattern);
     assert.equal(ended.status, status, words.join(' '));
   }
@@ -172,10 +178,10 @@ test('abbreviations tells commands, values and letters, and what an extension ch
   const commands = scopes.find(({ kind }: { kind: string }) => kind === 'commands');
   assert.deepEqual(commands.forms['route:print'], ['r:pr']);
   assert.deepEqual(commands.prefixes['r:p'], { verdict: 'ambiguous', names: ['route:plan', 'route:print'] });
-  assert.equal((await dabbawala(['abbreviations', rounds, '--stop'])).status, 0);
+  assert.equal((await dabbawala(['abbreviations', rounds, '--', '--stop'])).status, 0);
   const harbour = ['--with', 'demo/rounds/rounds-harbour.yaml'];
-  assert.equal((await dabbawala(['abbreviations', rounds, '--avo'])).status, 0);
-  assert.equal((await dabbawala(['abbreviations', ...harbour, rounds, '--avo'])).status, 1);
+  assert.equal((await dabbawala(['abbreviations', rounds, '--', '--avo'])).status, 0);
+  assert.equal((await dabbawala(['abbreviations', ...harbour, rounds, '--', '--avo'])).status, 1);
 });
 
 test('explain lists every check, and explains each', async () => {

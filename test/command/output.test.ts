@@ -187,7 +187,7 @@ test('no output of any command or format has a control in it', async () => {
     [CONTROLS],
     ['audit', `--${CONTROLS}`],
     ['abbreviations', document],
-    ['abbreviations', document, CONTROLS, `--${CONTROLS}`],
+    ['abbreviations', document, '--', CONTROLS, `--${CONTROLS}`],
     ['trace', document, '--', CONTROLS, `--late=${CONTROLS}`, '--sort', CONTROLS],
     ['compare', document, fresh],
     ['compare', '--format=markdown', document, fresh],

@@ -281,28 +281,50 @@ test('a line in an option list that cannot be read is a problem with its place',
   );
 });
 
-test('of the parser a text says little, and what goes with its sentences is inferred', () => {
+test('of the parser a text says little: what it says is stated, and what its marks show is inferred', () => {
   const rules = (text: string) => readText(`Usage: tiffin\n\n${text}\n  -q, --quiet  less\n`).root.rules;
-  const gnu = rules('Mandatory arguments to long options are mandatory for short options too.');
+  const sentence = 'Mandatory arguments to long options are mandatory for short options too.';
+  const gnu = rules(`${sentence}\n      --help   display this help and exit`);
   assert.deepEqual([gnu.optionAbbreviations?.value, gnu.optionAbbreviations?.basis], [true, 'inferred']);
-  assert.equal(gnu.operandOrder, undefined);
   const says = rules('Long options may be abbreviated.');
   assert.deepEqual([says.optionAbbreviations?.value, says.optionAbbreviations?.basis], [true, 'stated']);
   assert.equal(rules('Options:').optionAbbreviations, undefined);
+  // One mark alone may be somebody's own words.
+  assert.equal(rules(sentence).optionAbbreviations, undefined);
 });
 
-test('sentences that widespread parsers print let one infer how they behave', () => {
-  const sentences: [string, boolean, boolean | undefined][] = [
-    ['  -h, --help  show this help message and exit', true, true],
-    ['Use "tiffin [command] --help" for more information about a command.', false, undefined],
-    ['  -h, --help   display help for command', false, undefined],
-    ['      --help  Show help              [boolean]', false, undefined],
+test('marks of widespread parsers let one infer how they behave, and no text with one of them alone', () => {
+  const helps: [usage: string, line: string, parser: string, abbreviations: boolean, other: string][] = [
+    [
+      'Usage: tiffin [options]',
+      '  -h, --help  show this help message and exit',
+      'optparse',
+      true,
+      'Call: tiffin',
+    ],
+    [
+      'Usage: tiffin [options]',
+      '  -h, --help   display help for command',
+      'commander',
+      false,
+      'Usage: tiffin',
+    ],
+    [
+      'Usage: tiffin [OPTIONS]',
+      '  --help   Show this message and exit.',
+      'click typer',
+      false,
+      'Usage: tiffin',
+    ],
+    ['tiffin [options]', '      --help  Show help              [boolean]', 'yargs yargs-strict', false, ''],
   ];
-  for (const [sentence, abbreviations, spellingsTie] of sentences) {
-    const { rules } = readText(`Usage: tiffin\n\nOptions:\n  -q, --quiet  less\n${sentence}\n`).root;
-    assert.equal(rules.optionAbbreviations?.value, abbreviations, sentence);
-    assert.equal(rules.optionAbbreviations?.basis, 'inferred');
-    assert.equal(rules.spellingsTie?.value, spellingsTie, sentence);
+  for (const [usage, line, parser, abbreviations, other] of helps) {
+    const read = (first: string) => readText(`${first}\n\nOptions:\n  -q, --quiet  less\n${line}\n`);
+    const cli = read(usage);
+    assert.equal(cli.parser?.value.join(' '), parser);
+    const { optionAbbreviations } = cli.root.rules;
+    assert.deepEqual([optionAbbreviations?.value, optionAbbreviations?.basis], [abbreviations, 'inferred']);
+    if (other !== '') assert.equal(read(other).parser, undefined, other);
   }
 });
 

@@ -202,7 +202,7 @@ test('operands fall to the form that fits, several words to an option that takes
   assert.equal(shown(trace(body, 'a b c')), 'a=operand:SOURCE | b=operand:SOURCE | c=operand:TARGET');
   assert.equal(shown(trace(body, '--list mon')), '--list=option:--list | mon=operand:DAY');
   const moved = trace(body, '--move x y --list');
-  assert.deepEqual(moved.options[0], { name: '--move', values: ['x', 'y'], word: 0 });
+  assert.deepEqual(moved.options[0], { name: '--move', negated: false, values: ['x', 'y'], word: 0 });
   assert.deepEqual(problems(trace(body, '--list --move x')), ['value-missing 1']);
 });
 

@@ -53,7 +53,7 @@ test('the table says how sure it is of the parser and of the list', () => {
     '  2 long names: nothing says whether the parser accepts abbreviations; this is what they mean if it',
   );
   assert.equal(
-    first(`Usage: tiffin\n\n${options}  -h, --help  show this help message and exit\n`),
+    first(`Usage: tiffin [options]\n\nOptions:\n${options}  -h, --help  show this help message and exit\n`),
     '  3 long names: the parser likely accepts abbreviations, among the names known',
   );
 });
@@ -85,12 +85,12 @@ test('a word is told what it stands for, why, and what would change that', () =>
     'parsing: {option-abbreviations: true}\noptions: {--colour: a, --version: b, "--late, --later": c}\n',
   );
   assert.deepEqual(resolved(cli, '--vers'), [
-    "tiffin: '--vers' is unique: it stands for '--version', since no other begins this way",
+    "tiffin: option '--vers' is unique: it stands for '--version', since no other begins this way",
     "  the shortest form is '--v'; the shortest that no likely new name breaks is '--version'",
     "  a new '--version-control' would make it ambiguous",
   ]);
   assert.deepEqual(resolved(cli, '--colour'), [
-    "tiffin: '--colour' is exact: the full name of an option",
+    "tiffin: option '--colour' is exact: a full name",
     "  the shortest form is '--c'; the shortest that no likely new name breaks is '--colou'",
   ]);
   assert.match(
@@ -105,7 +105,7 @@ test('what is the same in several commands is told once', () => {
     'parsing: {option-abbreviations: true}\noptions:\n  --quiet: {help: a, inheritance: anywhere-below}\ncommands: {box: {options: {--map: b}}, route: {options: {--map: c}}}\n',
   );
   const lines = resolved(cli, '--quie');
-  assert.match(lines[0] ?? '', /^tiffin: '--quie' is unique/);
+  assert.match(lines[0] ?? '', /^tiffin: option '--quie' is unique/);
   assert.equal(lines.at(-1), '  the same in tiffin box and tiffin route');
   assert.equal(lines.filter((line) => line.includes('is unique')).length, 1);
 });

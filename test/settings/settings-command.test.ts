@@ -35,12 +35,12 @@ test('what stands on the command line counts before the settings', async () => {
   assert.equal((await run(['audit', '-'], 'fail-on: never\n')).status, 0);
   assert.equal((await run(['audit', '--fail-on=warning', '-'], 'fail-on: never\n')).status, 1);
   assert.equal((await run(['audit', '--fail-on=never', '-'], 'fail-on: note\n')).status, 0);
-  const words = ['abbreviations', '-', '--late'];
+  const words = ['abbreviations', '-', '--', '--late'];
   assert.match(
     (await run(words, 'parsing: {option-abbreviations: false}\n')).stdout,
     /takes no abbreviation|not accepted|unknown/,
   );
-  const rule = ['abbreviations', '--rule=option-abbreviations=true', '-', '--late'];
+  const rule = ['abbreviations', '--rule=option-abbreviations=true', '-', '--', '--late'];
   assert.equal((await run(rule, 'parsing: {option-abbreviations: false}\n')).status, 0);
 });
 

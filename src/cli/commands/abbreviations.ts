@@ -14,12 +14,11 @@ export const declare: Declare = (command, io, done) => {
   command
     .description(
       'Lists long options, and commands and values that can be shortened, each with its shortest form; ' +
-        'with WORDs, tells what each stands for and what would change that. A WORD may begin with hyphens.',
+        "with WORDs, tells what each stands for and what would change that. WORDs that begin with a hyphen stand behind '--'.",
     )
-    .usage('[OPTION]... SOURCE [WORD]...')
+    .usage('[OPTION]... SOURCE [--] [WORD]...')
     .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
-    .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full')
-    .passThroughOptions();
+    .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full');
   addSourceOptions(command)
     .addOption(formatOption(ABBREVIATION_REPORTS))
     .action(async (source: string, words: string[], options: AbbreviationsOptions) =>

@@ -3,7 +3,7 @@ import type { Knowable } from '../model/fact.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { indexRules } from './index-rules.ts';
-import { NameIndex } from './name-index.ts';
+import { type IndexedName, NameIndex } from './name-index.ts';
 import type { NameLookup } from './name-lookup.ts';
 import { SegmentIndex } from './segment-index.ts';
 
@@ -41,17 +41,49 @@ export function commandScope(at: CommandAt): CommandScope {
   const indexed = names.map(({ command, name }) => ({ name: name.text, target: command }));
   const bySegments = nearestRule(at.line, 'segmentAbbreviations');
   const accepted = bySegments?.value === true ? bySegments : nearestRule(at.line, 'commandAbbreviations');
-  const rules = indexRules(at.line, accepted, 1);
-  const separator = nearestRule(at.line, 'segmentSeparator')?.value ?? SEPARATOR;
-  const segments =
-    bySegments?.value === true && separator !== '' ? new SegmentIndex(indexed, separator, rules) : undefined;
+  const segments = bySegments?.value === true ? segmentIndex(at, indexed) : undefined;
   return {
     kind: 'commands',
     at,
     accepted,
     complete: at.command.commands.complete,
     names,
-    index: segments ?? new NameIndex(indexed, rules),
+    index: segments ?? new NameIndex(indexed, rulesOfNames(at, accepted)),
     segments,
   };
+}
+
+/**
+ * The names of a scope as they are found where each segment may be shortened, for parsers of which that is not known; undefined where it is known, or no
+ * name has segments.
+ */
+export function segmentsIfAccepted({ at, names }: CommandScope): SegmentIndex<Command> | undefined {
+  if (nearestRule(at.line, 'segmentAbbreviations') !== undefined) return undefined;
+  if (nearestRule(at.line, 'commandAbbreviations')?.value === false) return undefined;
+  const index = segmentIndex(
+    at,
+    names.map(({ command, name }) => ({ name: name.text, target: command })),
+  );
+  const separator = separatorAt(at);
+  return names.some(({ name }) => name.text.includes(separator)) ? index : undefined;
+}
+
+function segmentIndex(
+  at: CommandAt,
+  names: readonly IndexedName<Command>[],
+): SegmentIndex<Command> | undefined {
+  const separator = separatorAt(at);
+  const accepted = nearestRule(at.line, 'segmentAbbreviations');
+  return separator === '' ? undefined : new SegmentIndex(names, separator, rulesOfNames(at, accepted));
+}
+
+function separatorAt(at: CommandAt): string {
+  return nearestRule(at.line, 'segmentSeparator')?.value ?? SEPARATOR;
+}
+
+/** As for other names, but that case may count otherwise. */
+function rulesOfNames(at: CommandAt, accepted: Knowable<boolean>) {
+  const rules = indexRules(at.line, accepted, 1);
+  const isTold = nearestRule(at.line, 'commandCaseSensitive')?.value;
+  return isTold === undefined ? rules : { ...rules, foldCase: !isTold };
 }

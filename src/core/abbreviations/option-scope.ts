@@ -79,7 +79,8 @@ export function optionScope(at: CommandAt): OptionScope {
     for (const name of option.negatedNames.filter(isLong)) add(option, name, true, false);
   }
   if (nearestRule(at.line, 'generatedNegation')?.value === true) {
-    for (const option of options) for (const name of negations(option)) add(option, name, true, true);
+    const prefix = nearestRule(at.line, 'negationPrefix')?.value ?? 'no-';
+    for (const option of options) for (const name of negations(option, prefix)) add(option, name, true, true);
   }
   return {
     kind: 'options',
@@ -91,13 +92,14 @@ export function optionScope(at: CommandAt): OptionScope {
   };
 }
 
-/** A command's own options, and those of the commands above that may stand anywhere below. */
+/** A command's own options, and those of the commands above that may stand anywhere below, as they or the parser's rules say. */
 export function optionsInReach(at: CommandAt): Option[] {
-  const above = at.line
-    .slice(0, -1)
-    .flatMap((command) =>
-      command.options.items.filter((option) => option.inheritance?.value === 'anywhere-below'),
+  const above = at.line.slice(0, -1).flatMap((command, i) => {
+    const rule = nearestRule(at.line.slice(0, i + 1), 'optionInheritance');
+    return command.options.items.filter(
+      ({ inheritance }) => (inheritance ?? rule)?.value === 'anywhere-below',
     );
+  });
   return [...at.command.options.items, ...above];
 }
 
@@ -130,9 +132,9 @@ function targetOf(option: Option, negated: boolean): ScopeTarget {
 }
 
 /** The `--no-NAME` of each long name of a flag, where it has no negated names of its own. */
-function negations(option: Option): OptionName[] {
+function negations(option: Option, prefix: string): OptionName[] {
   if (option.argument?.value.presence !== 'none' || option.negatedNames.length > 0) return [];
   return option.names
-    .filter(({ form, text }) => form === 'long' && !text.startsWith('--no-'))
-    .map((name) => ({ ...name, text: `--no-${name.text.slice(2)}` }));
+    .filter(({ form, text }) => form === 'long' && !text.startsWith(`--${prefix}`))
+    .map((name) => ({ ...name, text: `--${prefix}${name.text.slice(2)}` }));
 }

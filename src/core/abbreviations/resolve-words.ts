@@ -1,3 +1,4 @@
+import { segmentsIfAccepted } from './command-scope.ts';
 import { LikelyNames } from './likely-names.ts';
 import type { NameScope } from './name-scope.ts';
 import type { Resolution } from './verdict.ts';
@@ -26,9 +27,10 @@ export interface WordResolution extends Pick<Resolution<unknown>, 'verdict' | 'n
 
 /**
  * Looks words up in scopes, each in all that it may belong to. A word without hyphens may be a long option all the same (`late`
- * for `--late`), a command or a value; one with hyphens is an option, and may have a value behind an equals sign. Scopes where
- * it stands for nothing are left out if it stands for something in others, and so are abbreviated values that the parser is not
- * known to accept.
+ * for `--late`), a command, the segments of one (`r:p` for `route:plan`) or a value; one with hyphens is an option, and may have a
+ * value behind an equals sign. Scopes where it stands for nothing are left out if it stands for something in others, and so are
+ * abbreviated values that the parser is not known to accept. A word that stands for nothing anywhere is told where it would be
+ * expected: a command where there are commands, else an option.
  */
 export function resolveWords(scopes: readonly NameScope[], words: readonly string[]): WordResolution[] {
   const likely = new LikelyNames(
@@ -43,8 +45,9 @@ export function resolveWords(scopes: readonly NameScope[], words: readonly strin
       ({ verdict, kind, accepted }) =>
         verdict !== 'unknown' && (kind !== 'values' || verdict === 'exact' || accepted === true),
     );
-    const asOption = all.filter(({ kind }) => kind === 'options');
-    return [meaning, asOption, all].find((some) => some.length > 0) ?? [];
+    const ofKind = (wanted: NameScope['kind']) => all.filter(({ kind }) => kind === wanted);
+    const expected = [meaning, ofKind('commands'), ofKind('options'), all];
+    return expected.find((some) => some.length > 0) ?? [];
   });
 }
 
@@ -55,7 +58,10 @@ function resolveIn(
   likely: LikelyNames,
 ): WordResolution {
   const word = scope.kind === 'options' ? optionName(given) : given;
-  const { verdict, names, count } = scope.index.resolve(word);
+  const inSegments = scope.kind === 'commands' ? segmentsIfAccepted(scope) : undefined;
+  const asWhole = scope.index.resolve(word);
+  const index = asWhole.verdict === 'unknown' && inSegments !== undefined ? inSegments : scope.index;
+  const { verdict, names, count } = index.resolve(word);
   const [name] = verdict === 'ambiguous' ? [] : names;
   const has = (one: string) => own.has(one);
   const breakersOf = (prefix: string) => (scope.kind === 'options' ? likely.beginning(prefix, has) : []);
@@ -68,8 +74,8 @@ function resolveIn(
     verdict: verdict === 'unknown' && scope.complete?.value === false ? 'not-judged' : verdict,
     names,
     count,
-    shortest: name === undefined ? undefined : scope.index.shortest(name),
-    safest: name === undefined ? undefined : safest(scope, name, breakersOf),
+    shortest: name === undefined ? undefined : index.shortest(name),
+    safest: name === undefined ? undefined : safest(index, name, breakersOf),
     breakers: isShort ? breakersOf(word) : [],
     accepted: scope.accepted?.value,
     complete: scope.complete?.value,
@@ -77,13 +83,17 @@ function resolveIn(
 }
 
 /** The shortest form from the shortest accepted one on that no likely name begins with. */
-function safest(scope: NameScope, name: string, breakersOf: (prefix: string) => readonly string[]): string {
-  const shortest = scope.index.shortest(name);
+function safest(
+  index: NameScope['index'],
+  name: string,
+  breakersOf: (prefix: string) => readonly string[],
+): string {
+  const shortest = index.shortest(name);
   if (!name.startsWith(shortest)) return shortest;
   for (let length = shortest.length; length < name.length; length++) {
     const prefix = name.slice(0, length);
     // A full name in between is exact, and another option.
-    if (breakersOf(prefix).length === 0 && scope.index.resolve(prefix, 1).verdict !== 'exact') return prefix;
+    if (breakersOf(prefix).length === 0 && index.resolve(prefix, 1).verdict !== 'exact') return prefix;
   }
   return name;
 }

@@ -20,8 +20,8 @@ const LISTED_LIMIT = 20_000;
 const STEPS_LIMIT = 20_000_000;
 
 /**
- * Names of several segments (`route:plan`), each of which may be shortened (`r:p`): an exact name first, then every name
- * whose first segments begin with the given ones. Fewer segments than a name has are enough.
+ * Names of several segments (`route:plan`), each of which may be shortened (`r:p`) or left empty (`route:`), as Symfony Console has it: an exact name
+ * first, then every name whose first segments begin with the given ones, provided that one of them has no more segments than are given.
  */
 export class SegmentIndex<T> implements NameLookup<T> {
   readonly names: readonly string[];
@@ -133,11 +133,12 @@ export class SegmentIndex<T> implements NameLookup<T> {
   }
 
   #begunBy(given: readonly string[]): Entry<T>[] {
-    if (!this.#rules.abbreviations || given.includes('')) return [];
-    return this.#entries.filter(
+    if (!this.#rules.abbreviations || given[0] === '') return [];
+    const begun = this.#entries.filter(
       ({ segments }) =>
         given.length <= segments.length && given.every((part, i) => segments[i]?.startsWith(part)),
     );
+    return begun.some(({ segments }) => segments.length === given.length) ? begun : [];
   }
 
   #form(name: string, lengths: readonly number[]): string {

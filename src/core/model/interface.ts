@@ -83,6 +83,14 @@ export interface Observation {
   readonly milliseconds: number | undefined;
 }
 
+/** A text that shows which parser a program uses. */
+export interface ParserMark {
+  /** The text. */
+  readonly text: string;
+  /** Where it stands. */
+  readonly place: Place;
+}
+
 /** All that a program offers on its command line. */
 export interface Interface {
   /** The name that people call the program by. */
@@ -93,6 +101,13 @@ export interface Interface {
   readonly extends: Knowable<string>;
   /** The version that the sources tell. */
   readonly version: Knowable<string>;
+  /**
+   * The parser that reads its command lines, by the name of its profile; several where it is one of them, and not known which. The rules that follow
+   * from it stand among those of the commands.
+   */
+  readonly parser: Knowable<readonly string[]>;
+  /** The marks by which a help shows its parser; none where the parser is named, or not known. */
+  readonly parserMarks: readonly ParserMark[];
   /** The standards that it says it keeps. */
   readonly claims: readonly Fact<Standard>[];
   /** The program itself, with all its commands. */
@@ -129,6 +144,8 @@ const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {
   invocations: [],
   extends: undefined,
   version: undefined,
+  parser: undefined,
+  parserMarks: [],
   claims: [],
   environment: [],
   exitStatuses: [],

@@ -36,6 +36,8 @@ function joinTwo(a: Interface, b: Interface): Interface {
     extends: prefer(a.extends, b.extends),
     invocations: unite(a.invocations, b.invocations, (fact) => fact.value.join(' ')),
     version: prefer(a.version, b.version),
+    parser: prefer(a.parser, b.parser),
+    parserMarks: a.parserMarks.length > 0 ? a.parserMarks : b.parserMarks,
     claims: unite(a.claims, b.claims, (fact) => fact.value),
     root: joinCommands(a.root, b.root),
     environment: unite(a.environment, b.environment, (one) => one.name, joinHelp<EnvironmentVariable>),

@@ -85,6 +85,7 @@ export class CommandLineReader {
       return;
     }
     this.#state.part(index, 0, 2, 'end-of-options', null, null);
+    if (meaning === 'ends-options-and-stays') this.#state.operands.push({ word: index });
     this.#state.optionsEnded = true;
     if (meaning === 'begins-command-line') {
       for (; this.#state.next < this.#state.words.length; this.#state.next++) {

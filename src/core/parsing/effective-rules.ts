@@ -1,9 +1,7 @@
 import type { Command } from '../model/command.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
-import type { ParsingRules } from '../model/parsing-rules.ts';
+import type { ParsingRules, RuleValues } from '../model/parsing-rules.ts';
 import type { AssumedRule } from './trace.ts';
-
-type RuleValues = { readonly [K in keyof ParsingRules]: NonNullable<ParsingRules[K]>['value'] };
 
 /** What is taken for granted where no source says: POSIX XBD 12.2 with the extensions of `getopt_long`. */
 const CUSTOMARY: RuleValues = {
@@ -15,17 +13,32 @@ const CUSTOMARY: RuleValues = {
   prefixTie: 'refused',
   spellingsTie: false,
   caseSensitive: true,
+  letterCaseSensitive: true,
+  commandCaseSensitive: true,
   grouping: true,
   generatedNegation: false,
+  negationPrefix: 'no-',
+  flagValues: 'refused',
   optionPrefixes: ['-', '--'],
   longHyphens: 'as-listed',
+  wordJoints: [],
   singleHyphenWord: 'long-name',
   bundleWithoutHyphen: false,
   numberOption: false,
-  valueForms: { shortJoined: true, shortSeparate: true, longEquals: true, longSeparate: true },
+  valueForms: {
+    shortJoined: true,
+    shortEquals: false,
+    shortSeparate: true,
+    longEquals: true,
+    longSeparate: true,
+  },
   hyphenValues: true,
   negativeNumbers: false,
   optionalValues: 'joined',
+  missingArguments: 'refused',
+  repeatedOptions: 'last-wins',
+  repeatedFlags: true,
+  optionInheritance: 'before-subcommand',
   operandOrder: 'mixed',
   doubleHyphen: 'ends-options',
   unknownOptions: 'refused',

@@ -1,5 +1,6 @@
 import { quoteName } from '../messages/wording.ts';
 import type { Interface } from '../model/interface.ts';
+import { nearestRule } from '../model/nearest-rule.ts';
 import { mainName } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { assignOperands } from './assign-operands.ts';
@@ -58,10 +59,14 @@ function judgeValues({ given }: CommandLineReading, at: CommandAt, report: Repor
   }
 }
 
-function judgeRepetition({ given }: CommandLineReading, report: Report): void {
+function judgeRepetition({ given, line }: CommandLineReading, report: Report): void {
   const seen = new Set<GivenReading['option']>();
-  for (const { option, name, word } of given) {
-    const { repetition } = option;
+  const { line: commands = [] } = line.at(-1) ?? {};
+  const [options, flags] = [nearestRule(commands, 'repeatedOptions'), nearestRule(commands, 'repeatedFlags')];
+  const ofFlags = flags?.value === false ? { ...flags, value: 'refused' as const } : undefined;
+  for (const { option, name, word, argument } of given) {
+    const isFlag = argument?.presence === 'none' || argument === undefined;
+    const repetition = option.repetition ?? (isFlag ? ofFlags : options);
     if (seen.has(option) && repetition?.value === 'refused' && repetition.basis !== 'inferred')
       report('option-repeated', `option ${quoteName(name)} can be given only once`, word);
     seen.add(option);
@@ -87,7 +92,7 @@ function judgeOperands(
   report: Report,
 ): ReadonlyMap<number, string> {
   const names = new Map<number, string>();
-  const texts = operands.map(({ word }) => words[word] ?? '');
+  const texts = operands.map(({ word, start }) => (words[word] ?? '').slice(start));
   const called = new Set(
     given.flatMap(({ option, name }) => [name, ...option.names.map(({ text }) => text)]),
   );

@@ -5,6 +5,7 @@ import type { OptionArgument } from '../model/argument.ts';
 import { takesEitherHyphens, withOtherHyphens } from '../model/long-hyphens.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import { argumentOf, mainName, type Option, type OptionName } from '../model/option.ts';
+import type { WordJoint } from '../model/parsing-rules.ts';
 import type { CommandAt } from '../model/walk.ts';
 
 /** An option as one of its names calls it. */
@@ -29,6 +30,11 @@ export class OptionLookup {
   readonly #index: NameIndex<ScopeTarget>;
   readonly #byName = new Map<string, NamedOption>();
   readonly #foldsCase: boolean;
+  readonly #foldsLetters: boolean;
+  /** The ways in which the words of a name may be joined; none where there is but one. */
+  readonly #joints: ReadonlySet<WordJoint>;
+  /** The options by their names as `joinedByHyphens` writes them, where there are several ways. */
+  readonly #byWords = new Map<string, NamedOption>();
   /** Whether long names may be written with one hyphen or two. */
   readonly takesEitherHyphens: boolean;
   /** Whether letters too may have two hyphens: so where no letters are grouped, and all names are of one kind. */
@@ -39,6 +45,9 @@ export class OptionLookup {
     this.complete = at.command.options.complete?.value === true;
     this.#index = scope.index;
     this.#foldsCase = foldsCase;
+    const lettersDiffer = nearestRule(at.line, 'letterCaseSensitive')?.value;
+    this.#foldsLetters = lettersDiffer === undefined ? foldsCase : !lettersDiffer;
+    this.#joints = new Set(nearestRule(at.line, 'wordJoints')?.value);
     this.takesEitherHyphens = takesEitherHyphens(at.line);
     this.#lettersTakeEither = this.takesEitherHyphens && nearestRule(at.line, 'grouping')?.value === false;
     for (const option of optionsInReach(at)) {
@@ -51,13 +60,37 @@ export class OptionLookup {
   }
 
   #add(named: NamedOption): void {
-    for (const key of this.#foldsCase ? [named.name.text, named.name.text.toLowerCase()] : [named.name.text])
+    const { text } = named.name;
+    for (const key of this.#folds(text) ? [text, text.toLowerCase()] : [text])
       if (!this.#byName.has(key)) this.#byName.set(key, named);
+    if (this.#joints.size === 0) return;
+    const key = joinedByHyphens(named.name.text);
+    if (!this.#byWords.has(key)) this.#byWords.set(key, named);
   }
 
   /** The option that has exactly this name. */
   exact(name: string): NamedOption | undefined {
-    return this.#byName.get(name) ?? (this.#foldsCase ? this.#byName.get(name.toLowerCase()) : undefined);
+    return (
+      this.#byName.get(name) ??
+      (this.#folds(name) ? this.#byName.get(name.toLowerCase()) : undefined) ??
+      (this.#mayJoinSo(name) ? this.#byWords.get(joinedByHyphens(name)) : undefined)
+    );
+  }
+
+  #folds(name: string): boolean {
+    return name.length === 2 ? this.#foldsLetters : this.#foldsCase;
+  }
+
+  /** Whether the words of a name are joined in ways that the parser takes. */
+  #mayJoinSo(name: string): boolean {
+    const joints = this.#joints;
+    if (joints.size === 0 || !name.startsWith('--')) return false;
+    const isLacking = (joint: WordJoint, pattern: RegExp) => !joints.has(joint) && pattern.test(name);
+    return !(
+      isLacking('hyphen', /[^-]-/) ||
+      isLacking('underscore', /_/) ||
+      isLacking('capital', /[a-z\d][A-Z]/)
+    );
   }
 
   /** Whether a name that is not known is known with one hyphen more or less. */
@@ -75,6 +108,11 @@ export class OptionLookup {
     const isFound = verdict !== 'ambiguous' && verdict !== 'unknown';
     return { verdict, names, found: isFound ? this.exact(names[0] ?? '') : undefined };
   }
+}
+
+/** A long name with hyphens between its words: `--dry-run` for `--dry_run` and `--dryRun`. */
+function joinedByHyphens(name: string): string {
+  return name.replaceAll('_', '-').replaceAll(/(?<=[a-z\d])[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 }
 
 /** The name that messages call an option by: its negated name where that was given. */

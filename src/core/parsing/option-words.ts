@@ -48,6 +48,10 @@ export class OptionWords {
       if (listed !== undefined) this.#giveValue(index, listed, undefined);
       return;
     }
+    if (text.startsWith('+') && !this.#state.lookup.hasPlusNames) {
+      this.#readPlus(index, text);
+      return;
+    }
     const equals = text.indexOf('=');
     const name = equals > 0 ? text.slice(0, equals) : text;
     const { lookup } = this.#state;
@@ -75,6 +79,19 @@ export class OptionWords {
       if (!this.#isGroup(text)) this.#assumeHyphens(name);
       this.#readLetters(index, text, 1);
     }
+  }
+
+  /** `+name` where a plus sign may begin every option, and none is declared with one. */
+  #readPlus(index: number, text: string): void {
+    const name = text.slice(1).split('=', 1)[0] ?? '';
+    const { found } = this.#state.lookup.long(name.length === 1 ? `-${name}` : `--${name}`);
+    const end = name.length + 1;
+    if (found === undefined) {
+      this.#unknownOption(index, 0, end, text.slice(0, end));
+      return;
+    }
+    this.#state.part(index, 0, end, 'option', found.name.text, 'exact');
+    this.#giveValue(index, found, end < text.length ? end + 1 : undefined);
   }
 
   /** Notes that a name would be known if long names took one hyphen or two. */
@@ -113,6 +130,10 @@ export class OptionWords {
 
   /** The letters of a word from an index on; `prefix` is what the names begin with. */
   #readLetters(index: number, text: string, from: number, prefix = text[0] ?? '-'): void {
+    if (this.#isWholeUnknown(text, from, prefix)) {
+      this.#unknownOption(index, 0, text.length, text);
+      return;
+    }
     let isFirst = true;
     for (let at = from; at < text.length; ) {
       const letter = String.fromCodePoint(text.codePointAt(at) ?? 0);
@@ -131,9 +152,9 @@ export class OptionWords {
         this.#state.part(index, start, end, 'option', found.name.text, 'exact');
         const presence = argumentOfNamed(found)?.presence;
         if (presence === 'mandatory' || presence === 'optional') {
-          const isJoined = end < text.length && this.#valueForms()?.shortJoined !== false;
-          this.#giveValue(index, found, isJoined ? end : undefined);
-          if (isJoined) return;
+          const joined = this.#joinedToLetter(text, end);
+          this.#giveValue(index, found, joined);
+          if (joined !== undefined) return;
           isFirst = false;
           at = end;
           continue;
@@ -143,6 +164,20 @@ export class OptionWords {
       isFirst = false;
       at = end;
     }
+  }
+
+  /** Whether a word that begins with a letter is no option at all: where letters are known not to be grouped, and nothing is joined to this one. */
+  #isWholeUnknown(text: string, from: number, prefix: string): boolean {
+    const { rules, at, lookup } = this.#state;
+    if (rules.known(at.line, 'grouping') !== false) return false;
+    const letter = String.fromCodePoint(text.codePointAt(from) ?? 0);
+    const end = from + letter.length;
+    if (end === text.length) return false;
+    const found = lookup.exact(`${prefix}${letter}`);
+    if (found === undefined) return false;
+    const presence = argumentOfNamed(found)?.presence;
+    if (text[end] === '=') return this.#valueForms()?.shortEquals === false && presence === 'mandatory';
+    return presence === 'none' || this.#joinedToLetter(text, end) === undefined;
   }
 
   /** `xzf FILE` as the first word: letters without a hyphen, whose arguments follow in order. */
@@ -165,6 +200,14 @@ export class OptionWords {
     }
   }
 
+  /** Where the value begins that is joined to a letter which ends at an index; undefined where none is. */
+  #joinedToLetter(text: string, end: number): number | undefined {
+    if (end === text.length) return undefined;
+    const forms = this.#valueForms();
+    if (text[end] === '=' && forms?.shortEquals === true) return end + 1;
+    return forms?.shortJoined === false ? undefined : end;
+  }
+
   #valueForms() {
     return this.#state.rules.known(this.#state.at.line, 'valueForms');
   }
@@ -185,12 +228,7 @@ export class OptionWords {
     const presence = argument?.presence ?? 'none';
     if (joined !== undefined) {
       this.#state.part(index, joined, text.length, 'option-argument', called, null);
-      if (presence === 'none' && isKnown)
-        this.#state.report(
-          'value-unexpected',
-          `option ${quoteName(named.name.text)} takes no argument`,
-          index,
-        );
+      if (presence === 'none' && isKnown) this.#readFlagValue(index, named, joined, values);
       else values.push(text.slice(joined));
     }
     if (presence === 'mandatory' && joined === undefined && !this.#mayFollow(named))
@@ -205,11 +243,30 @@ export class OptionWords {
     this.#state.given.push({
       name: called,
       option: named.option,
-      negated: named.negated,
+      negated: named.negated !== (presence === 'none' && values[0] === 'false'),
       argument,
       values,
       word: index,
     });
+  }
+
+  /** A value that a flag was given, in the word from `start` on. */
+  #readFlagValue(index: number, named: NamedOption, start: number, values: string[]): void {
+    const value = (this.#state.words[index] ?? '').slice(start);
+    const meaning = this.#state.rule('flagValues');
+    if (meaning === 'ignored') return;
+    if (meaning === 'passed-on') {
+      this.#state.operands.push({ word: index, start });
+      return;
+    }
+    const isTruth = value === 'true' || value === 'false';
+    if (meaning === 'true-or-false' && isTruth) {
+      values.push(value);
+      return;
+    }
+    const expected = meaning === 'refused' ? '' : ' but true or false';
+    const message = `option ${quoteName(named.name.text)} takes no argument${expected}`;
+    this.#state.report('value-unexpected', message, index);
   }
 
   #takesSeparateOptional(): boolean {
@@ -234,6 +291,7 @@ export class OptionWords {
     const called = calledName(named);
     while (values.length < least) {
       if (this.#takeNext(called, values, false)) continue;
+      if (this.#state.rule('missingArguments') === 'empty') return;
       const placeholder = argument?.words[Math.min(values.length, words - 1)]?.placeholder?.value;
       const name = placeholder === undefined ? '' : `: ${placeholder}`;
       this.#state.report(

@@ -22,6 +22,8 @@ export interface GivenReading {
 /** An operand of the last command, by the index of its word. */
 export interface OperandReading {
   readonly word: number;
+  /** Where in the word it begins, if a part of the word is something else. */
+  readonly start?: number;
 }
 
 /** How far a command line is read, and what was found so far. */

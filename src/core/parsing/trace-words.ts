@@ -28,11 +28,13 @@ export function traceWords(cli: Interface, words: readonly string[]): Trace {
   const problems = [...reading.problems, ...judged.problems, ...tooMany];
   return {
     command: reading.line.at(-1)?.path ?? [],
+    parser: cli.parser,
+    parserMarks: cli.parserMarks,
     words: judged.words,
     firstOperand: reading.operands[0]?.word ?? reading.otherProgram[0] ?? null,
-    options: reading.given.map(({ name, values, word }) => ({ name, values, word })),
-    operands: [...reading.operands.map(({ word }) => word), ...reading.otherProgram].map(
-      (index) => words[index] ?? '',
+    options: reading.given.map(({ name, negated, values, word }) => ({ name, negated, values, word })),
+    operands: [...reading.operands, ...reading.otherProgram.map((word) => ({ word, start: 0 }))].map(
+      ({ word, start }) => (words[word] ?? '').slice(start),
     ),
     // Those about a word first, in the order of the words; what is lacking comes last.
     problems: problems.sort((a, b) => (a.word ?? words.length) - (b.word ?? words.length)),

@@ -1,4 +1,5 @@
 import type { Verdict } from '../abbreviations/verdict.ts';
+import type { Interface } from '../model/interface.ts';
 import type { ParsingRules } from '../model/parsing-rules.ts';
 
 /** What a part of a word is to the parser. */
@@ -63,6 +64,8 @@ export interface TraceProblem {
 export interface GivenOption {
   /** The name that the option is called by in messages, or the negated name that was given. */
   readonly name: string;
+  /** Whether it takes the option back: by a negated name, or as a flag by the value `false`. */
+  readonly negated: boolean;
   /** Its option-arguments; none for a flag, or an optional one that was left out. */
   readonly values: readonly string[];
   /** The index of the word that names it. */
@@ -81,6 +84,10 @@ export interface AssumedRule {
 export interface Trace {
   /** The path of the command that is called. */
   readonly command: readonly string[];
+  /** The parser whose rules it is read by; undefined where that is not known. */
+  readonly parser: Interface['parser'];
+  /** What shows that it is this parser; none where it is named. */
+  readonly parserMarks: Interface['parserMarks'];
   /** The words, each with its parts. */
   readonly words: readonly TracedWord[];
   /** The index of the first operand, those of another program's command line included; null where there is none. */

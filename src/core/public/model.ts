@@ -35,6 +35,7 @@ export {
   type InterfaceSource,
   makeInterface,
   type Observation,
+  type ParserMark,
   type RelatedFile,
   SOURCE_KINDS,
   type SourceKind,
@@ -66,7 +67,13 @@ export {
   type Repetition,
 } from '../model/option.ts';
 export { overrideRules } from '../model/override-rules.ts';
-export { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../model/parsing-rules.ts';
+export {
+  type ParsingRules,
+  type RuleValues,
+  UNKNOWN_RULES,
+  type ValueForms,
+  type WordJoint,
+} from '../model/parsing-rules.ts';
 export type { Member, Relation, RelationKind } from '../model/relation.ts';
 export { saysTheSame } from '../model/same.ts';
 export { type CommandAt, walkCommands } from '../model/walk.ts';

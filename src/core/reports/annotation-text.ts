@@ -17,7 +17,10 @@ const STYLES: Partial<Record<LineRole, Parameters<typeof styled>[1]>> = {
  * A help output for people, as it is: each line with its number and role in front, and below a line what was taken from it. The last line
  * counts what was read.
  */
-export function annotationText({ source, lines, counts }: HelpAnnotation, options: TextOptions): string {
+export function annotationText(
+  { source, parser, lines, counts }: HelpAnnotation,
+  options: TextOptions,
+): string {
   const digits = String(lines.length).length;
   const margin = ' '.repeat(digits + ROLE_WIDTH + 4);
   const rows = lines.flatMap(({ line, text, role, reads }) => {
@@ -34,7 +37,8 @@ export function annotationText({ source, lines, counts }: HelpAnnotation, option
   const share = all === 0 ? 100 : Math.floor((100 * counts.read) / all);
   const verdict = `${printable(source.name)}: ${counts.read} of ${all} lines are read, ${share} %`;
   const few = share < FEW ? '; little of the text was understood: describe the interface in a document' : '';
-  return `${rows.join('\n')}\n\n${verdict}${few}\n`;
+  const by = parser === undefined ? '' : `\nparser: likely ${parser.names.join(' or ')}`;
+  return `${rows.join('\n')}\n\n${verdict}${few}${by}\n`;
 }
 
 /** With fewer lines read, in percent, a text is little understood. */

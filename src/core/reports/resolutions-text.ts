@@ -44,14 +44,14 @@ const KINDS = { options: 'option', commands: 'command', values: 'value' } as con
 
 function resolutionLines(resolution: WordResolution): string[] {
   const { word, kind, verdict, names, count, accepted, complete } = resolution;
-  const lead = `${whereOf(resolution)}: '${printable(word)}'`;
+  const lead = `${whereOf(resolution)}: ${KINDS[kind]} '${printable(word)}'`;
   const shown = listNames(names.map(printable));
   const more = count > names.length ? ` (${count} in all)` : '';
   const known = complete === true ? '' : ', among the names known';
   const unsaid = accepted === undefined ? ', if the parser accepts abbreviations, which is not stated' : '';
   switch (verdict) {
     case 'exact':
-      return [`${lead} is exact: the full name of ${article(KINDS[kind])}`, ...shortNotes(resolution)];
+      return [`${lead} is exact: a full name`, ...shortNotes(resolution)];
     case 'unique':
       return [
         count > 1
@@ -101,8 +101,4 @@ function changeNotes({ word, breakers }: WordResolution): string[] {
 
 function quoted(name: string): string {
   return quoteName(printable(name));
-}
-
-function article(noun: string): string {
-  return /^[aeiou]/.test(noun) ? `an ${noun}` : `a ${noun}`;
 }

@@ -1,3 +1,4 @@
+import { parserWords } from '../messages/parser-words.ts';
 import type { AssumedRule, Trace, TracedWord, WordPart } from '../parsing/trace.ts';
 import { printable } from '../source/printable.ts';
 import { textWidth } from '../source/text-width.ts';
@@ -11,6 +12,7 @@ import { wrapText } from './text-wrap.ts';
  */
 export function traceText(trace: Trace, options: TextOptions): string {
   const { command, words, firstOperand, problems, assumed } = trace;
+  const parser = parserWords(trace);
   const width = usedWidth(options);
   const faulty = new Set(problems.map(({ word }) => word));
   const rows = words.flatMap((word) => wordRows(word, faulty.has(word.index), options));
@@ -27,6 +29,9 @@ export function traceText(trace: Trace, options: TextOptions): string {
       const where = word === null ? '' : ` (word ${word + 1})`;
       return styled(wrapText(`${printable(message)}${where}`, width, '  ', '    '), ['red'], options);
     }),
+    ...(parser === undefined
+      ? []
+      : [styled(wrapText(`parser: ${printable(parser)}`, width, '  ', '    '), ['dim'], options)]),
     ...(assumed.length === 0
       ? []
       : [
@@ -100,10 +105,15 @@ const RULES: { readonly [K in AssumedRule['rule']]: string } = {
   prefixTie: 'ambiguous names are refused',
   spellingsTie: 'spellings of one option are not ambiguous',
   caseSensitive: 'case counts',
+  letterCaseSensitive: 'case counts in letters',
+  commandCaseSensitive: 'case counts in commands',
   grouping: 'short options may be grouped',
   generatedNegation: 'the parser generates no negated names',
+  negationPrefix: "negated names begin with '--no-'",
+  flagValues: 'a flag takes no value',
   optionPrefixes: 'options begin with one or two hyphens',
   longHyphens: 'long names have the hyphens shown in the list',
+  wordJoints: 'long names are written as the list has them',
   singleHyphenWord: 'a long name with one hyphen wins over a group of letters',
   bundleWithoutHyphen: 'the first word is not a group of letters',
   numberOption: 'a hyphen and a number are not an option',
@@ -111,6 +121,10 @@ const RULES: { readonly [K in AssumedRule['rule']]: string } = {
   hyphenValues: 'an argument may begin with a hyphen',
   negativeNumbers: 'negative numbers are read as options',
   optionalValues: 'an optional argument must be joined to its option',
+  missingArguments: 'an option whose argument is missing is refused',
+  repeatedFlags: 'a flag may be given twice',
+  repeatedOptions: 'the last of two counts',
+  optionInheritance: 'options of the program stand before the subcommand',
   operandOrder: 'options may follow operands',
   doubleHyphen: "'--' ends the options",
   unknownOptions: 'unknown options are refused',

@@ -2,6 +2,7 @@ import { didYouMean } from '../messages/did-you-mean.ts';
 import type { Command } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
 import { overrideBelow, overrideRules } from '../model/override-rules.ts';
+import { overrideParser } from '../parsers/with-parser.ts';
 import type { Problem } from '../source/problem.ts';
 import type { CommandSettings, Settings } from './settings.ts';
 
@@ -17,7 +18,9 @@ export interface AppliedSettings {
 export function applySettings(interfaces: readonly Interface[], settings: Settings): AppliedSettings {
   const problems: Problem[] = [];
   const applied = interfaces.map((cli) => {
-    let next = overrideRules({ ...cli, claims: [...settings.claims, ...cli.claims] }, settings.rules);
+    const claiming = { ...cli, claims: [...settings.claims, ...cli.claims] };
+    const parsed = settings.parser === undefined ? claiming : overrideParser(claiming, settings.parser);
+    let next = overrideRules(parsed, settings.rules);
     // What is set for a command counts for those below it, until something is set for one of them.
     for (const one of settings.commands.toSorted((a, b) => a.path.length - b.path.length)) {
       if (one.path[0] !== cli.program.value) continue;

@@ -41,6 +41,7 @@ export function readSettings(source: Source, checks: readonly Check[] = CATALOGU
       checks: facts(said.checks),
       words: addedWords(said.words?.said),
       levels: levelSettings(said.levels),
+      parser: said.parser === undefined ? undefined : stated(said.parser.value, said.parser.place),
       rules: rulesFromRecord(said.parsing),
       commands: (said.commands?.value ?? []).map(({ key, value }) => ({
         path: key.value.split(/\s+/).filter((word) => word !== ''),

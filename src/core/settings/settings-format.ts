@@ -1,6 +1,6 @@
 import { CATALOGUE_VERSION } from '../checks/catalogue.ts';
 import type { Check } from '../checks/define-check.ts';
-import { parsing } from '../readers/document/format/parsing-format.ts';
+import { parser, parsing } from '../readers/document/format/parsing-format.ts';
 import { list, oneOrMore } from '../structured/shape/lists.ts';
 import { record } from '../structured/shape/record.ts';
 import { choice, pattern, text } from '../structured/shape/scalars.ts';
@@ -73,6 +73,7 @@ const FIELDS = {
     oneOrMore(text),
     'Modules with further checks; paths from this file. They are run, so only a file that --settings names may have them.',
   ),
+  parser,
   parsing,
 };
 

@@ -1,5 +1,5 @@
 import type { Level } from '../findings/level.ts';
-import type { Fact } from '../model/fact.ts';
+import type { Fact, Knowable } from '../model/fact.ts';
 import type { Standard } from '../model/interface.ts';
 import { type ParsingRules, UNKNOWN_RULES } from '../model/parsing-rules.ts';
 import type { Place } from '../source/source.ts';
@@ -41,6 +41,8 @@ export interface Settings {
   readonly words: AddedWords;
   /** Levels of checks and areas; the last that fits holds. */
   readonly levels: readonly LevelSetting[];
+  /** The parser of all programs, by the name of its profile; several where it is one of them. */
+  readonly parser: Knowable<readonly string[]>;
   /** How the parsers of all programs behave, whatever their sources say. */
   readonly rules: ParsingRules;
   /** Settings for single commands. */
@@ -56,6 +58,7 @@ export const DEFAULT_SETTINGS: Settings = {
   checks: [],
   words: NO_ADDED_WORDS,
   levels: [],
+  parser: undefined,
   rules: UNKNOWN_RULES,
   commands: [],
 };

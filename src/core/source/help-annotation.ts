@@ -30,6 +30,15 @@ export interface AnnotatedLine {
 export interface HelpAnnotation {
   /** The text that was read. */
   readonly source: Source;
+  /** The parser that printed it, as its marks show; undefined where they do not. */
+  readonly parser:
+    | {
+        /** Its name; several where it is one of them. */
+        readonly names: readonly string[];
+        /** The texts that show it. */
+        readonly marks: readonly string[];
+      }
+    | undefined;
   /** Its lines, all of them, in their order. */
   readonly lines: readonly AnnotatedLine[];
   /** How many lines that are not blank have a role, and how many are unread. */

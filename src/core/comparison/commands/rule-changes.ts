@@ -1,13 +1,19 @@
 import type { Json } from '../../findings/finding.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
-import { type ParsingRules, UNKNOWN_RULES, type ValueForms } from '../../model/parsing-rules.ts';
+import {
+  type ParsingRules,
+  UNKNOWN_RULES,
+  type ValueForms,
+  valueFormWords,
+} from '../../model/parsing-rules.ts';
+import { ruleName } from '../../model/rule-name.ts';
 import { saysTheSame } from '../../model/same.ts';
 import type { WordRange } from '../change.ts';
 import type { Context } from '../context.ts';
 import { areStated, differing } from '../facts.ts';
 import type { CommandPair } from '../pairing/pairing.ts';
-import { ruleEffect, ruleName } from './rule-effects.ts';
+import { ruleEffect } from './rule-effects.ts';
 
 const RULES = Object.keys(UNKNOWN_RULES) as (keyof ParsingRules)[];
 
@@ -115,19 +121,9 @@ function json(value: unknown): Json {
 function valueText(value: unknown): string {
   if (typeof value === 'boolean') return value ? 'true' : 'false';
   if (Array.isArray(value)) return value.map((one) => quoteName(String(one))).join(', ');
-  if (typeof value === 'object' && value !== null) return formWords(value as ValueForms);
+  if (typeof value === 'object' && value !== null)
+    return valueFormWords(value as ValueForms)
+      .map(quoteName)
+      .join(', ');
   return quoteName(String(value));
-}
-
-function formWords({ shortJoined, shortSeparate, longEquals, longSeparate }: ValueForms): string {
-  const forms = [
-    shortJoined ? '-xV' : '',
-    shortSeparate ? '-x V' : '',
-    longEquals ? '--x=V' : '',
-    longSeparate ? '--x V' : '',
-  ];
-  return forms
-    .filter((form) => form !== '')
-    .map(quoteName)
-    .join(', ');
 }

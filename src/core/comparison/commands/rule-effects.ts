@@ -16,18 +16,31 @@ export function ruleEffect(rule: keyof ParsingRules, before: unknown, after: unk
     case 'grouping':
     case 'generatedNegation':
     case 'numberOption':
+    case 'repeatedFlags':
     case 'hyphenValues':
     case 'negativeNumbers':
       return after === true ? 'compatible' : 'refused';
     case 'caseSensitive':
+    case 'letterCaseSensitive':
+    case 'commandCaseSensitive':
     case 'spellingsTie':
       return after === true ? 'refused' : 'compatible';
     case 'prefixTie':
       return after === 'refused' ? 'refused' : 'compatible';
+    case 'flagValues':
+    case 'missingArguments':
     case 'unknownOptions':
       return after === 'refused' ? 'refused' : before === 'refused' ? 'compatible' : 'other-meaning';
     case 'valueForms':
       return losesForm(before as ValueForms, after as ValueForms) ? 'refused' : 'compatible';
+    case 'wordJoints':
+      return (before as readonly string[]).some((joint) => !(after as readonly string[]).includes(joint))
+        ? 'refused'
+        : 'compatible';
+    case 'repeatedOptions':
+      return after === 'refused' ? 'refused' : before === 'refused' ? 'compatible' : 'other-meaning';
+    case 'optionInheritance':
+      return after === 'anywhere-below' ? 'compatible' : 'refused';
     case 'optionalValues':
     case 'optionPrefixes':
     case 'singleHyphenWord':
@@ -38,6 +51,7 @@ export function ruleEffect(rule: keyof ParsingRules, before: unknown, after: unk
     case 'longHyphens':
       return after === 'one-or-two' ? 'compatible' : 'refused';
     case 'segmentSeparator':
+    case 'negationPrefix':
       return 'refused';
   }
 }

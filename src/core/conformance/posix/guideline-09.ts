@@ -20,7 +20,8 @@ export const guideline9: Rule = {
           standing: 'departs',
           count: 1,
           evidence: 'options can appear among the operands',
-          instances: [programInstance(view, order.place)],
+          // What a parser does by custom is for the table; nobody chose it here, and nobody need act on it.
+          instances: order.basis === 'inferred' ? [] : [programInstance(view, order.place)],
         }
       : {
           standing: 'meets',

@@ -20,7 +20,7 @@ export type ParsingRuleReading =
     };
 
 /** Keys whose values are lists. */
-const LISTS: ReadonlySet<string> = new Set(['option-prefixes', 'value-forms']);
+const LISTS: ReadonlySet<string> = new Set(['option-prefixes', 'value-forms', 'word-joints']);
 
 /**
  * Reads one parsing rule as `KEY=VALUE`, with the keys and values that `parsing` has in an interface document

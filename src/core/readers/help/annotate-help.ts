@@ -12,7 +12,7 @@ import { readHelpLines } from './read-help.ts';
  */
 export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpAnnotation {
   expectKeys('annotateHelp', settings, HELP_SETTINGS);
-  const { lines } = readHelpLines(source, settings);
+  const { lines, interface: cli } = readHelpLines(source, settings);
   const annotated = lines.map(({ line, role, reads }) => ({
     line: line.index + 1,
     text: line.text,
@@ -21,5 +21,9 @@ export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpA
   }));
   // The text ends in a line break, behind which nothing stands.
   if (annotated.at(-1)?.text === '') annotated.pop();
-  return { source, lines: annotated, counts: countLines(lines) };
+  const parser = cli?.parser && {
+    names: cli.parser.value,
+    marks: cli.parserMarks.map(({ text }) => text),
+  };
+  return { source, parser, lines: annotated, counts: countLines(lines) };
 }

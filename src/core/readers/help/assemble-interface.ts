@@ -6,6 +6,7 @@ import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
 import type { Relation } from '../../model/relation.ts';
+import type { RecognisedParser } from '../../parsers/recognised-parser.ts';
 import type { Source } from '../../source/source.ts';
 import type { HelpLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
@@ -22,6 +23,8 @@ export interface HelpParts {
   readonly commands: readonly Command[];
   readonly operands: readonly Operand[];
   readonly lists: Pick<HelpLists, 'environment' | 'exitStatuses'>;
+  /** The parser that printed the text, where it shows. */
+  readonly recognised: RecognisedParser | undefined;
   readonly rules: ParsingRules;
   readonly optionsComplete: Knowable<boolean>;
   readonly commandsComplete: Knowable<boolean>;
@@ -67,6 +70,8 @@ export function assembleInterface(
     program: programName,
     invocations: usage.invocation === undefined ? [] : [usage.invocation],
     version: title.version,
+    parser: parts.recognised?.parser,
+    parserMarks: parts.recognised?.marks ?? [],
     bugAddress: title.bugAddress,
     environment: parts.lists.environment,
     exitStatuses: parts.lists.exitStatuses,

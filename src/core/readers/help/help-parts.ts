@@ -27,6 +27,7 @@ import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { withRequiredInUsage } from './required-options.ts';
 import { withArgumentsOfSame } from './same-options.ts';
+import { findShownParser } from './shown-parser.ts';
 import { firstLine, type SortedLines, sortLines } from './sorted-lines.ts';
 import type { TextLine } from './text-line.ts';
 import { withToldArguments } from './told-arguments.ts';
@@ -117,13 +118,15 @@ export function readParts(
     ...synopses.commands,
     ...withoutAliases(usage.commands, commands),
   ]);
+  const recognised = findShownParser(options, lines, cleaned);
   const parts: HelpParts = {
     usage,
     options: withRequiredInUsage([...options, ...more], usage.readings),
     commands: withListedAliases(distinct, sections, cleaned),
     operands: withoutChosen(lists.operands, usage.commands),
     lists,
-    rules: readParserEvidence(options, body, cleaned, usage.endOfOptions),
+    recognised,
+    rules: readParserEvidence(options, body, cleaned, { recognised, shownEnd: usage.endOfOptions }),
     optionsComplete: findPartialMark(body, cleaned, 'options'),
     commandsComplete: findPartialMark(body, cleaned, 'commands'),
     aliases: [

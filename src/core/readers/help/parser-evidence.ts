@@ -1,11 +1,12 @@
-import { inferred, stated } from '../../model/fact.ts';
+import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import { type ParsingRules, UNKNOWN_RULES } from '../../model/parsing-rules.ts';
+import { commonRules } from '../../parsers/common-rules.ts';
+import type { RecognisedParser } from '../../parsers/recognised-parser.ts';
 import type { Span } from '../../source/source.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { findEitherHyphens } from './hyphen-evidence.ts';
 import { findNumberOption } from './number-option.ts';
-import { PARSER_SENTENCES } from './parser-sentences.ts';
 import type { TextLine } from './text-line.ts';
 
 /** Sentences that say that prefixes of long options are accepted. */
@@ -18,14 +19,14 @@ const SAYS_EITHER_HYPHENS =
 
 /**
  * What a text says, or lets one infer, of the parser: that it accepts abbreviations, or either number of hyphens, where it says
- * so; from a sentence or a layout that a widespread parser prints, what that parser does; and from names met in another
+ * so; what the parser does that printed the text, if it shows (`recognised`); and from names met in another
  * spelling than in the list. `shownEnd` is where a synopsis shows `--`. Everything else stays unknown.
  */
 export function readParserEvidence(
   options: readonly Option[],
   lines: readonly TextLine[],
   cleaned: CleanedText,
-  shownEnd: Span | undefined,
+  { recognised, shownEnd }: { recognised: RecognisedParser | undefined; shownEnd: Span | undefined },
 ): ParsingRules {
   const endOfOptions = shownEnd ?? findEndOfOptions(lines, cleaned);
   const says = findLine(lines, cleaned, SAYS_ABBREVIATED);
@@ -34,33 +35,17 @@ export function readParserEvidence(
     ...UNKNOWN_RULES,
     longHyphens: findEitherHyphens(options, lines, cleaned),
     numberOption: findNumberOption(options),
-    ...inferredRules(lines, cleaned),
+    ...(recognised === undefined ? {} : commonRules(recognised.parser)),
     ...(hyphens === undefined ? {} : { longHyphens: stated('one-or-two' as const, hyphens) }),
     ...(says === undefined ? {} : { optionAbbreviations: stated(true, says) }),
     ...(endOfOptions === undefined ? {} : { doubleHyphen: stated('ends-options' as const, endOfOptions) }),
   };
 }
 
-function inferredRules(lines: readonly TextLine[], cleaned: CleanedText): Partial<ParsingRules> {
-  for (const { pattern, above, behaviour } of PARSER_SENTENCES) {
-    const place = findLine(lines, cleaned, pattern, above);
-    if (place === undefined) continue;
-    return Object.fromEntries(
-      Object.entries(behaviour).map(([rule, value]) => [rule, inferred(value, place)]),
-    );
-  }
-  return {};
-}
-
-function findLine(
-  lines: readonly TextLine[],
-  cleaned: CleanedText,
-  pattern: RegExp,
-  above?: RegExp,
-): Span | undefined {
+function findLine(lines: readonly TextLine[], cleaned: CleanedText, pattern: RegExp): Span | undefined {
   for (const line of lines) {
     const match = line.text.length > 400 ? null : pattern.exec(line.text);
-    if (match === null || above?.test(lines[line.index - 1]?.text.slice(0, 400) ?? '') === false) continue;
+    if (match === null) continue;
     const start = line.start + match.index;
     return cleaned.span(start, start + match[0].length);
   }

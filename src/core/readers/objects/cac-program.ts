@@ -2,7 +2,6 @@ import { type Command, makeCommand } from '../../model/command.ts';
 import { inferred } from '../../model/fact.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
-import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import { type Bag, bagOf, bagsOf, listOf, textOf, textsOf } from './object-access.ts';
 import {
   argumentOf,
@@ -13,6 +12,7 @@ import {
   NONE,
   operandOf,
   optionOf,
+  rulesOfParser,
   textFact,
   withNegations,
   wordOf,
@@ -45,18 +45,11 @@ export function readCacProgram(object: unknown, { program }: ObjectSettings): In
       items: commands.flatMap(commandOf),
       complete: COMPLETE,
     },
-    rules: {
-      ...UNKNOWN_RULES,
-      optionAbbreviations: fact(false),
-      commandAbbreviations: fact(false),
-      grouping: fact(true),
-      operandOrder: fact('mixed'),
-      doubleHyphen: fact('ends-options'),
-      unknownOptions: fact(takesUnknown ? 'passed-on' : 'refused'),
-    },
+    rules: rulesOfParser('cac', { unknownOptions: fact(takesUnknown ? 'passed-on' : 'refused') }),
   });
   return interfaceOf(name === undefined ? inferred('program', null) : fact(name), root, {
     version: textFact(global.versionNumber),
+    parser: fact(['cac']),
   });
 }
 

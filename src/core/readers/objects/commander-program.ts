@@ -14,6 +14,7 @@ import {
   operandOf,
   optionOf,
   relationOf,
+  rulesOfParser,
   textFact,
   withNegations,
   wordOf,
@@ -32,7 +33,10 @@ export function readCommanderProgram(object: unknown, { program }: ObjectSetting
   const name = program ?? own;
   const version = textFact(callOf(object, 'version'));
   const root = commandOf(bagOf(object) ?? {}, name ?? 'program', []);
-  return interfaceOf(name === undefined ? inferred('program', null) : fact(name), root, { version });
+  return interfaceOf(name === undefined ? inferred('program', null) : fact(name), root, {
+    version,
+    parser: fact(['commander']),
+  });
 }
 
 function commandOf(command: Bag, name: string, above: readonly Bag[]): Command {
@@ -63,7 +67,10 @@ function commandOf(command: Bag, name: string, above: readonly Bag[]): Command {
     operands: { items: operands.map(operandFrom), complete: COMPLETE },
     relations: all.flatMap((option) => conflictsOf(option, all)),
     defaultCommand,
-    rules: above.length === 0 ? rulesOf(command) : ownRules(command),
+    rules:
+      above.length === 0
+        ? rulesOfParser('commander', setRules(command))
+        : { ...UNKNOWN_RULES, ...setRules(command) },
     hidden: command._hidden === true ? fact(true) : undefined,
     described: true,
     place: null,
@@ -121,20 +128,8 @@ function mainFlag(option: Bag): string {
   return textOf(option.long) ?? textOf(option.short) ?? '';
 }
 
-function rulesOf(program: Bag): ParsingRules {
-  return {
-    ...ownRules(program),
-    optionAbbreviations: fact(false),
-    commandAbbreviations: fact(false),
-    grouping: fact(true),
-    caseSensitive: fact(true),
-    doubleHyphen: fact('ends-options'),
-    valueForms: fact({ shortJoined: true, shortSeparate: true, longEquals: true, longSeparate: true }),
-  };
-}
-
 /** The rules that each command may set for itself. */
-function ownRules(command: Bag): ParsingRules {
+function setRules(command: Bag): Partial<ParsingRules> {
   const order =
     command._passThroughOptions === true
       ? 'first-operand-ends-options'
@@ -142,7 +137,6 @@ function ownRules(command: Bag): ParsingRules {
         ? 'options-before-subcommand'
         : 'mixed';
   return {
-    ...UNKNOWN_RULES,
     operandOrder: fact(order),
     unknownOptions: fact(command._allowUnknownOption === true ? 'passed-on' : 'refused'),
   };

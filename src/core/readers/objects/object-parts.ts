@@ -12,10 +12,12 @@ import { type Fact, type Knowable, stated } from '../../model/fact.ts';
 import { type Interface, makeInterface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
 import { makeOption, type NameForm, type Option, type OptionName } from '../../model/option.ts';
+import { type ParsingRules, UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import type { Relation } from '../../model/relation.ts';
 import { nameFormOf } from '../../notation/option-name.ts';
 import { readOptionNotation } from '../../notation/option-notation.ts';
 import { unplaced } from '../../notation/placed-text.ts';
+import { commonRules } from '../../parsers/common-rules.ts';
 import { defaultWord, textOf, textsOf } from './object-access.ts';
 
 /** A fact that an object states: it has no place in a text. */
@@ -26,6 +28,11 @@ export function fact<T>(value: T): Fact<T> {
 export function textFact(value: unknown): Knowable<string> {
   const text = textOf(value);
   return text === undefined ? undefined : fact(text);
+}
+
+/** The rules of a parser, by the name of its profile, with those that a program sets for itself. */
+export function rulesOfParser(name: string, own: Partial<ParsingRules>): ParsingRules {
+  return { ...UNKNOWN_RULES, ...commonRules(fact([name])), ...own };
 }
 
 /** What an object says of a word. */

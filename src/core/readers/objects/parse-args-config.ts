@@ -1,9 +1,18 @@
 import { makeCommand } from '../../model/command.ts';
 import { inferred } from '../../model/fact.ts';
 import type { Interface } from '../../model/interface.ts';
-import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import { bagOf, membersOf, textOf } from './object-access.ts';
-import { argumentOf, COMPLETE, fact, interfaceOf, NONE, nameOf, optionOf, wordOf } from './object-parts.ts';
+import {
+  argumentOf,
+  COMPLETE,
+  fact,
+  interfaceOf,
+  NONE,
+  nameOf,
+  optionOf,
+  rulesOfParser,
+  wordOf,
+} from './object-parts.ts';
 import type { ObjectSettings } from './object-settings.ts';
 
 /** Whether an object is a configuration of `parseArgs` of `node:util`: options with a type each. */
@@ -34,24 +43,15 @@ export function readParseArgsConfig(object: unknown, { program }: ObjectSettings
   });
   const name = program === undefined ? inferred('program', null) : fact(program);
   const takesOperands = config.allowPositionals === true || !isStrict;
+  const parser = isStrict ? 'parse-args' : 'parse-args-loose';
   const root = makeCommand({
     names: [{ text: name.value, place: null }],
     options: { items: options, complete: COMPLETE },
     commands: { items: [], complete: undefined },
     operands: { items: [], complete: takesOperands ? undefined : COMPLETE },
-    rules: {
-      ...UNKNOWN_RULES,
-      optionAbbreviations: fact(false),
-      grouping: fact(true),
-      caseSensitive: fact(true),
-      generatedNegation: fact(config.allowNegative === true),
-      operandOrder: fact('mixed'),
-      doubleHyphen: fact('ends-options'),
-      unknownOptions: fact(isStrict ? 'refused' : 'ignored'),
-      valueForms: fact({ shortJoined: true, shortSeparate: true, longEquals: true, longSeparate: true }),
-    },
+    rules: rulesOfParser(parser, { generatedNegation: fact(config.allowNegative === true) }),
     described: true,
     place: null,
   });
-  return interfaceOf(name, root);
+  return interfaceOf(name, root, { parser: fact([parser]) });
 }

@@ -1,9 +1,8 @@
 import { type Command, makeCommand } from '../../model/command.ts';
 import { inferred } from '../../model/fact.ts';
 import type { Interface } from '../../model/interface.ts';
-import { UNKNOWN_RULES } from '../../model/parsing-rules.ts';
 import { type Bag, bagOf, callOf, membersOf, textOf, textsOf } from './object-access.ts';
-import { COMPLETE, fact, interfaceOf, operandOf, textFact, wordOf } from './object-parts.ts';
+import { COMPLETE, fact, interfaceOf, operandOf, rulesOfParser, textFact, wordOf } from './object-parts.ts';
 import type { ObjectSettings } from './object-settings.ts';
 import { addDeclaration, type Declared, noDeclarations, recordBuilder } from './yargs-builder.ts';
 import { type OptionDeclaration, optionOfDeclaration, relationsOfDeclarations } from './yargs-option.ts';
@@ -22,22 +21,16 @@ export function readYargsProgram(object: unknown, { program }: ObjectSettings): 
   const internal = callOf(object, 'getInternalMethods');
   const name = program ?? textOf(bagOf(object)?.$0);
   const declared = declaredOf(object, internal);
-  const isStrict = callOf(object, 'getStrict') === true;
+  const parser = callOf(object, 'getStrict') === true ? 'yargs-strict' : 'yargs';
   const root = commandOf([name ?? 'program'], undefined, declared, true);
-  return interfaceOf(name === undefined ? inferred('program', null) : fact(name), {
-    ...root,
-    rules: {
-      ...UNKNOWN_RULES,
-      optionAbbreviations: fact(false),
-      commandAbbreviations: fact(false),
-      grouping: fact(true),
-      generatedNegation: fact(true),
-      operandOrder: fact('mixed'),
-      doubleHyphen: fact('ends-options'),
-      unknownOptions: fact(isStrict ? 'refused' : 'ignored'),
-      valueForms: fact({ shortJoined: true, shortSeparate: true, longEquals: true, longSeparate: true }),
+  return interfaceOf(
+    name === undefined ? inferred('program', null) : fact(name),
+    {
+      ...root,
+      rules: rulesOfParser(parser, {}),
     },
-  });
+    { parser: fact([parser]) },
+  );
 }
 
 /** What the program itself declares, from the tables that the parser keeps. */

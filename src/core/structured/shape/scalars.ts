@@ -84,10 +84,14 @@ export const number: Shape<Placed<number>> = scalar(
 
 /** One of a few words; `true` and `false` among them are given as words too. */
 export function choice<const T extends string>(...words: readonly T[]): Shape<Placed<T>> {
+  const list = words.map((word) => `'${word}'`).join(', ');
+  return oneOf(words.length === 1 ? list : `one of ${list}`, words);
+}
+
+/** One of many words, which a message does not list; `expected` says what they are. */
+export function oneOf<const T extends string>(expected: string, words: readonly T[]): Shape<Placed<T>> {
   const allowed: ReadonlySet<string> = new Set(words);
   const isWord = (value: string): value is T => allowed.has(value);
-  const list = words.map((word) => `'${word}'`).join(', ');
-  const expected = words.length === 1 ? list : `one of ${list}`;
   return scalar(
     expected,
     WORD_KINDS,

@@ -1,5 +1,6 @@
 import { type DoubtfulPart, doubtfulParts } from '../../model/doubtful-parts.ts';
 import type { Interface, Observation } from '../../model/interface.ts';
+import { withoutParserRules } from '../../parsers/with-parser.ts';
 import { UNKNOWN_COMPLETENESS } from '../../readers/document/format/completeness.ts';
 import { FORMAT_VERSION } from '../../readers/document/format/interface-format.ts';
 import { collectionValue } from './collection-value.ts';
@@ -18,6 +19,7 @@ export function interfaceValue(cli: Interface): DocumentMap {
   setFacts(record, 'invocations', cli.invocations, (words) =>
     words.every((word) => /^[^\s"']+$/.test(word)) ? words.join(' ') : words,
   );
+  record.fact('parser', cli.parser, (names) => (names.length === 1 ? (names[0] ?? '') : names));
   setFacts(record, 'claims', cli.claims, (standard) => standard);
   setHelped(
     record,
@@ -42,7 +44,7 @@ export function interfaceValue(cli: Interface): DocumentMap {
   );
   setFacts(record, 'see-also', cli.seeAlso, (text) => text);
   record.text('bug-address', cli.bugAddress);
-  setCommand(record, cli.root, 0, UNKNOWN_COMPLETENESS);
+  setCommand(record, withoutParserRules(cli).root, 0, UNKNOWN_COMPLETENESS);
   const doubtful = doubtfulParts(cli);
   if (doubtful.length > 0) record.set('unsure', doubtful.map(unsureValue));
   if (cli.observations.length > 0) record.set('observations', cli.observations.map(observationValue));

@@ -1,4 +1,4 @@
-import type { ParsingRules, ValueForms } from '../../model/parsing-rules.ts';
+import { type ParsingRules, type ValueForms, valueFormWords } from '../../model/parsing-rules.ts';
 import type { DocumentValue } from './document-value.ts';
 import { RecordValue } from './record-value.ts';
 
@@ -14,10 +14,15 @@ export function rulesValue(rules: ParsingRules): DocumentValue | undefined {
   record.fact('prefix-tie', rules.prefixTie, plain);
   record.fact('spellings-tie', rules.spellingsTie, plain);
   record.fact('case-sensitive', rules.caseSensitive, plain);
+  record.fact('letter-case-sensitive', rules.letterCaseSensitive, plain);
+  record.fact('command-case-sensitive', rules.commandCaseSensitive, plain);
   record.fact('grouping', rules.grouping, plain);
   record.fact('generated-negation', rules.generatedNegation, plain);
+  record.fact('negation-prefix', rules.negationPrefix, plain);
+  record.fact('flag-values', rules.flagValues, plain);
   record.fact('option-prefixes', rules.optionPrefixes, (prefixes) => prefixes);
   record.fact('long-hyphens', rules.longHyphens, plain);
+  record.fact('word-joints', rules.wordJoints, (joints) => joints);
   record.fact('single-hyphen-word', rules.singleHyphenWord, plain);
   record.fact('bundle-without-hyphen', rules.bundleWithoutHyphen, plain);
   record.fact('number-option', rules.numberOption, plain);
@@ -25,6 +30,10 @@ export function rulesValue(rules: ParsingRules): DocumentValue | undefined {
   record.fact('hyphen-values', rules.hyphenValues, plain);
   record.fact('negative-numbers', rules.negativeNumbers, plain);
   record.fact('optional-values', rules.optionalValues, plain);
+  record.fact('missing-arguments', rules.missingArguments, plain);
+  record.fact('repeated-flags', rules.repeatedFlags, plain);
+  record.fact('repeated-options', rules.repeatedOptions, plain);
+  record.fact('option-inheritance', rules.optionInheritance, plain);
   record.fact('operand-order', rules.operandOrder, plain);
   record.fact('double-hyphen', rules.doubleHyphen, plain);
   record.fact('unknown-options', rules.unknownOptions, plain);
@@ -32,10 +41,5 @@ export function rulesValue(rules: ParsingRules): DocumentValue | undefined {
 }
 
 function valueFormsValue(forms: ValueForms): DocumentValue {
-  return [
-    ...(forms.shortJoined ? ['-xV'] : []),
-    ...(forms.shortSeparate ? ['-x V'] : []),
-    ...(forms.longEquals ? ['--x=V'] : []),
-    ...(forms.longSeparate ? ['--x V'] : []),
-  ];
+  return valueFormWords(forms);
 }

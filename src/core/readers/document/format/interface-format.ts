@@ -8,6 +8,7 @@ import { described } from '../../../structured/shape/shape.ts';
 import { COMMAND_FIELDS, FLAGS } from './command-format.ts';
 import { entries } from './entries.ts';
 import { factItem } from './fact-item.ts';
+import { parser } from './parsing-format.ts';
 
 /** The version of the format, the value of the key that every document begins with. */
 export const FORMAT_VERSION = '1';
@@ -61,6 +62,7 @@ const INTERFACE_FIELDS = {
     list(factItem(words)),
     'The words that invoke the program, where they are more than its name.',
   ),
+  parser,
   claims: described(
     oneOrMore(factItem(choice('posix', 'gnu'))),
     'The standards that the program claims to follow.',

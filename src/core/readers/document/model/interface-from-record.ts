@@ -5,6 +5,7 @@ import {
   makeInterface,
   type Observation,
 } from '../../../model/interface.ts';
+import { withParser } from '../../../parsers/with-parser.ts';
 import type { Source } from '../../../source/source.ts';
 import { factOf } from '../../../structured/shape/record.ts';
 import type { Report } from '../../../structured/shape/shape.ts';
@@ -59,7 +60,9 @@ export function interfaceFromRecord(
       },
     ],
   });
-  return withDoubts(made, (said.unsure?.value ?? []).map(doubtfulPartFrom));
+  const parser = factOf(from, 'parser', said.parser);
+  const settled = parser === undefined ? made : withParser(made, parser);
+  return withDoubts(settled, (said.unsure?.value ?? []).map(doubtfulPartFrom));
 }
 
 type SaidPart = NonNullable<InterfaceRecord['said']['unsure']>['value'][number];

@@ -7,6 +7,7 @@ import type { ParsingRecord } from '../format/parsing-format.ts';
 export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {
   if (from === undefined) return UNKNOWN_RULES;
   const { said } = from;
+  const joints = factOf(from, 'word-joints', said['word-joints']);
   const prefixes = factOf(from, 'option-prefixes', said['option-prefixes']);
   return {
     optionAbbreviations: factOf(from, 'option-abbreviations', said['option-abbreviations']),
@@ -17,10 +18,15 @@ export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {
     prefixTie: factOf(from, 'prefix-tie', said['prefix-tie']),
     spellingsTie: factOf(from, 'spellings-tie', said['spellings-tie']),
     caseSensitive: factOf(from, 'case-sensitive', said['case-sensitive']),
+    letterCaseSensitive: factOf(from, 'letter-case-sensitive', said['letter-case-sensitive']),
+    commandCaseSensitive: factOf(from, 'command-case-sensitive', said['command-case-sensitive']),
     grouping: factOf(from, 'grouping', said.grouping),
     generatedNegation: factOf(from, 'generated-negation', said['generated-negation']),
+    negationPrefix: factOf(from, 'negation-prefix', said['negation-prefix']),
+    flagValues: factOf(from, 'flag-values', said['flag-values']),
     optionPrefixes: prefixes && { ...prefixes, value: prefixes.value.map(({ value }) => value) },
     longHyphens: factOf(from, 'long-hyphens', said['long-hyphens']),
+    wordJoints: joints && { ...joints, value: joints.value.map(({ value }) => value) },
     singleHyphenWord: factOf(from, 'single-hyphen-word', said['single-hyphen-word']),
     bundleWithoutHyphen: factOf(from, 'bundle-without-hyphen', said['bundle-without-hyphen']),
     numberOption: factOf(from, 'number-option', said['number-option']),
@@ -28,6 +34,10 @@ export function rulesFromRecord(from: ParsingRecord | undefined): ParsingRules {
     hyphenValues: factOf(from, 'hyphen-values', said['hyphen-values']),
     negativeNumbers: factOf(from, 'negative-numbers', said['negative-numbers']),
     optionalValues: factOf(from, 'optional-values', said['optional-values']),
+    missingArguments: factOf(from, 'missing-arguments', said['missing-arguments']),
+    repeatedFlags: factOf(from, 'repeated-flags', said['repeated-flags']),
+    repeatedOptions: factOf(from, 'repeated-options', said['repeated-options']),
+    optionInheritance: factOf(from, 'option-inheritance', said['option-inheritance']),
     operandOrder: factOf(from, 'operand-order', said['operand-order']),
     doubleHyphen: factOf(from, 'double-hyphen', said['double-hyphen']),
     unknownOptions: factOf(from, 'unknown-options', said['unknown-options']),
@@ -42,6 +52,7 @@ function valueFormsOf(from: ParsingRecord): Knowable<ValueForms> {
     ...forms,
     value: {
       shortJoined: accepted.has('-xV'),
+      shortEquals: accepted.has('-x=V'),
       shortSeparate: accepted.has('-x V'),
       longEquals: accepted.has('--x=V'),
       longSeparate: accepted.has('--x V'),

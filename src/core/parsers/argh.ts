@@ -1,0 +1,55 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Argh. */
+export const argh: ParserProfile = {
+  name: 'argh',
+  title: 'argh',
+  language: 'Rust',
+  ran: ['argh 0.1.9'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: false,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: false,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: false,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedOptions: 'refused',
+    repeatedFlags: true,
+    optionInheritance: 'before-subcommand',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^display usage information$/, shown: 'must' },
+      { of: 'line', holds: 'Usage: ', pattern: /^Usage: \S/, shown: 'must' },
+      { of: 'line', holds: 'Options:', pattern: /^Options:$/, shown: 'must' },
+    ],
+  ],
+  addedOptions: ['--help'],
+  addedCommands: ['help'],
+  messages: {
+    unknownLong: { text: 'Unrecognized argument: --nope', status: 1 },
+    unknownLetter: { text: 'Unrecognized argument: -x', status: 1 },
+    unknownCommand: { text: 'Unrecognized argument: nope', status: 1 },
+    argumentMissing: { text: "No value provided for option '--output'.", status: 1 },
+    argumentUnexpected: { text: 'Unrecognized argument: --all=yes', status: 1 },
+  },
+};

@@ -1,0 +1,72 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Argparse4j. */
+export const argparse4j: ParserProfile = {
+  name: 'argparse4j',
+  title: 'argparse4j',
+  language: 'Java',
+  ran: ['argparse4j 0.4.4'],
+  rules: {
+    optionAbbreviations: true,
+    commandAbbreviations: true,
+    segmentAbbreviations: false,
+    valueAbbreviations: false,
+    prefixTie: 'refused',
+    spellingsTie: true,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: true,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: false,
+    negativeNumbers: true,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'before-subcommand',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^show this help message and exit$/, shown: 'must' },
+      { of: 'line', holds: 'usage: ', pattern: /^usage: \S/, shown: 'must' },
+      { of: 'line', holds: 'optional arguments:', pattern: /^optional arguments:$/, shown: 'must' },
+      { of: 'line', holds: 'positional arguments:', pattern: /^positional arguments:$/, shown: 'may' },
+    ],
+  ],
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "PROGRAM: error: unrecognized arguments: '--nope'", status: 1 },
+    unknownLetter: { text: "PROGRAM: error: unrecognized arguments: '-x'", status: 1 },
+    unknownCommand: {
+      text: "PROGRAM: error: invalid choice: 'nope' (choose from 'start', 'begin',",
+      status: 1,
+    },
+    ambiguous: { text: 'PROGRAM: error: ambiguous option: --out could match --outline, --output', status: 1 },
+    argumentMissing: { text: 'PROGRAM: error: argument -o/--output: expected one argument', status: 1 },
+    argumentUnexpected: {
+      text: "PROGRAM: error: argument -a/--all: ignore implicit argument 'yes'",
+      status: 1,
+    },
+    valueNotAllowed: {
+      text: "PROGRAM: error: argument --mode: invalid choice: 'nope' (choose from {fast,",
+      status: 1,
+    },
+  },
+};

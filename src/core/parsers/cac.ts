@@ -1,0 +1,56 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Cac. */
+export const cac: ParserProfile = {
+  name: 'cac',
+  title: 'cac',
+  language: 'JavaScript',
+  ran: ['cac 7.1.0'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: true,
+    negationPrefix: 'no-',
+    flagValues: 'passed-on',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    wordJoints: ['hyphen', 'capital'],
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: false,
+      shortEquals: true,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: false,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedFlags: true,
+    optionInheritance: 'anywhere-below',
+    operandOrder: 'mixed',
+    doubleHyphen: 'begins-command-line',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^Display this message$/, shown: 'must' },
+      { of: 'line', holds: '\n  $ ', pattern: /^ {2}\$ \S/, shown: 'must' },
+      { of: 'version-text', pattern: /^Display version number$/, shown: 'may' },
+    ],
+  ],
+  addedOptions: ['-h', '--help', '-v', '--version'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'Unknown option `--nope`', status: 1 },
+    unknownLetter: { text: 'Unknown option `-x`', status: 1 },
+    argumentMissing: { text: 'option `-o, --output <file>` value is missing', status: 1 },
+  },
+};

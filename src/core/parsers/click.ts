@@ -1,0 +1,62 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Click. */
+export const click: ParserProfile = {
+  name: 'click',
+  title: 'click',
+  language: 'Python',
+  ran: ['click 8.1.3'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    valueAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'before-subcommand',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^Show this message and exit\.$/, shown: 'must' },
+      { of: 'line', holds: '[OPTIONS]', pattern: /^Usage: \S.*\[OPTIONS\]/, shown: 'must' },
+      { of: 'version-text', pattern: /^Show the version and exit\.$/, shown: 'may' },
+    ],
+  ],
+  addedOptions: ['--help'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'Error: No such option: --nope Did you mean --mode?', status: 2 },
+    unknownLetter: { text: 'Error: No such option: -x', status: 2 },
+    unknownCommand: { text: "Error: No such command 'nope'.", status: 2 },
+    argumentMissing: { text: "Error: Option '--output' requires an argument.", status: 2 },
+    argumentUnexpected: { text: "Error: Option '--all' does not take a value.", status: 2 },
+    valueNotAllowed: {
+      text: "Error: Invalid value for '--mode': 'nope' is not one of 'fast', 'slow', 'sleepy'.",
+      status: 2,
+    },
+  },
+};

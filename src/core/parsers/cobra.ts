@@ -1,0 +1,76 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Cobra. */
+export const cobra: ParserProfile = {
+  name: 'cobra',
+  title: 'cobra',
+  language: 'Go',
+  ran: ['cobra 1.6.1'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'true-or-false',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: true,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'anywhere-below',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^help for \S/, shown: 'may' },
+      {
+        of: 'line',
+        holds: ' [command] --help"',
+        pattern: /^Use "\S.* \[command\] --help" for more information about a command\.$/,
+        shown: 'may',
+      },
+      { of: 'line', holds: 'Available Commands:', pattern: /^Available Commands:$/, shown: 'may' },
+      { of: 'line', holds: '\nUsage:\n', pattern: /^ {2}\S.* \[(?:flags|command)\]$/, shown: 'may' },
+      { of: 'line', holds: 'Flags:', pattern: /^(?:Global )?Flags:$/, shown: 'must' },
+    ],
+    [
+      {
+        of: 'line',
+        holds: "COMMAND --help' for more information",
+        pattern: /^Run '\S.* COMMAND --help' for more information on a command\.?$/,
+        shown: 'must',
+      },
+      { of: 'line', holds: 'Usage: ', pattern: /^Usage: {2}\S.* COMMAND$/, shown: 'must' },
+    ],
+  ],
+  addedOptions: ['-h', '--help'],
+  addedCommands: ['help', 'completion'],
+  messages: {
+    unknownLong: { text: 'Error: unknown flag: --nope', status: 1 },
+    unknownLetter: { text: "Error: unknown shorthand flag: 'x' in -x", status: 1 },
+    unknownCommand: { text: 'Error: unknown command "nope" for "PROGRAM"', status: 1 },
+    argumentMissing: { text: 'Error: flag needs an argument: --output', status: 1 },
+    argumentUnexpected: {
+      text: 'Error: invalid argument "yes" for "-a, --all" flag: strconv.ParseBool: parsing "yes": invalid syntax',
+      status: 1,
+    },
+  },
+};

@@ -1,0 +1,62 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Commander. */
+export const commander: ParserProfile = {
+  name: 'commander',
+  title: 'commander',
+  language: 'JavaScript',
+  ran: ['commander 14.0.3'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    valueAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: true,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'anywhere-below',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^display help for command$/, shown: 'must' },
+      { of: 'line', holds: '[options]', pattern: /^Usage: \S.*\[options\]/, shown: 'must' },
+      { of: 'version-text', pattern: /^output the version number$/, shown: 'may' },
+    ],
+  ],
+  addedOptions: ['-h', '--help', '-V', '--version'],
+  addedCommands: ['help'],
+  messages: {
+    unknownLong: { text: "error: unknown option '--nope'", status: 1 },
+    unknownLetter: { text: "error: unknown option '-x'", status: 1 },
+    unknownCommand: { text: "error: unknown command 'nope'", status: 1 },
+    argumentMissing: { text: "error: option '-o, --output <file>' argument missing", status: 1 },
+    argumentUnexpected: { text: "error: unknown option '--all=yes'", status: 1 },
+    valueNotAllowed: {
+      text: "error: option '--mode <mode>' argument 'nope' is invalid. Allowed choices are fast, slow, sleepy.",
+      status: 1,
+    },
+  },
+};

@@ -1,0 +1,47 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Argparse of fish. */
+export const fishArgparse: ParserProfile = {
+  name: 'fish-argparse',
+  title: 'argparse of fish',
+  language: 'shell',
+  ran: ['fish 3.6.0'],
+  rules: {
+    optionAbbreviations: true,
+    prefixTie: 'refused',
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'PROGRAM: --nope: unknown option', status: 1 },
+    unknownLetter: { text: 'PROGRAM: -x: unknown option', status: 1 },
+    ambiguous: { text: 'PROGRAM: --out: unknown option', status: 1 },
+    argumentMissing: { text: 'PROGRAM: --output: option requires an argument', status: 1 },
+    argumentUnexpected: { text: 'PROGRAM: --all=yes: unknown option', status: 1 },
+  },
+};

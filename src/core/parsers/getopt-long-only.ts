@@ -1,0 +1,50 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Getopt_long_only of the C library. */
+export const getoptLongOnly: ParserProfile = {
+  name: 'getopt-long-only',
+  title: 'getopt_long_only of the C library',
+  language: 'C',
+  ran: ['glibc 2.36'],
+  rules: {
+    optionAbbreviations: true,
+    prefixTie: 'refused',
+    spellingsTie: true,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'one-or-two',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined',
+    missingArguments: 'refused',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "PROGRAM: unrecognized option '--nope'", status: 1 },
+    unknownLetter: { text: "PROGRAM: unrecognized option '-x'", status: 1 },
+    ambiguous: {
+      text: "PROGRAM: option '--out' is ambiguous; possibilities: '--output' '--outline'",
+      status: 1,
+    },
+    argumentMissing: { text: "PROGRAM: option '--output' requires an argument", status: 1 },
+    argumentUnexpected: { text: "PROGRAM: option '--all' doesn't allow an argument", status: 1 },
+  },
+};

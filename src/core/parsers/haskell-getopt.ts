@@ -1,0 +1,47 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** System.Console.GetOpt of Haskell's base library. */
+export const haskellGetopt: ParserProfile = {
+  name: 'haskell-getopt',
+  title: "System.Console.GetOpt of Haskell's base library",
+  language: 'Haskell',
+  ran: ['GHC 9.0.2'],
+  rules: {
+    optionAbbreviations: true,
+    prefixTie: 'refused',
+    spellingsTie: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined',
+    missingArguments: 'refused',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "unrecognized option `--nope'", status: 1 },
+    unknownLetter: { text: "unrecognized option `-x'", status: 1 },
+    ambiguous: { text: "option `--out' is ambiguous; could be one of:", status: 1 },
+    argumentMissing: { text: "option `--output' requires an argument FILE", status: 1 },
+    argumentUnexpected: { text: "option `--all' doesn't allow an argument", status: 1 },
+  },
+};

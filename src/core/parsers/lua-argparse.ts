@@ -1,0 +1,66 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Argparse of Lua. */
+export const luaArgparse: ParserProfile = {
+  name: 'lua-argparse',
+  title: 'argparse of Lua',
+  language: 'Lua',
+  ran: ['lua-argparse 0.7.1'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    valueAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: false,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'anywhere-below',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      {
+        of: 'line',
+        holds: '   -h, --help',
+        pattern: /^ {3}-h, --help\s+Show this help message and exit\.$/,
+        shown: 'must',
+      },
+      { of: 'line', holds: 'Usage: ', pattern: /^Usage: \S.*\[-h\]/, shown: 'must' },
+    ],
+  ],
+  addedOptions: ['-h', '--help'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "Error: unknown option '--nope'", status: 1 },
+    unknownLetter: { text: "Error: unknown option '-x'", status: 1 },
+    unknownCommand: { text: "Error: unknown command 'nope'", status: 1 },
+    argumentMissing: { text: "Error: option '--output' requires an argument", status: 1 },
+    argumentUnexpected: { text: "Error: option '--all' does not take arguments", status: 1 },
+    valueNotAllowed: {
+      text: "Error: argument for option '--mode' must be one of 'fast', 'slow', 'sleepy'",
+      status: 1,
+    },
+  },
+};

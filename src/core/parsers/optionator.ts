@@ -1,0 +1,47 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Optionator. */
+export const optionator: ParserProfile = {
+  name: 'optionator',
+  title: 'optionator',
+  language: 'JavaScript',
+  ran: ['optionator 0.9.4'],
+  rules: {
+    optionAbbreviations: false,
+    valueAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: true,
+    negationPrefix: 'no-',
+    flagValues: 'true-or-false',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: false,
+      shortEquals: true,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: false,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "Invalid option '--nope' - perhaps you meant '--mode'?", status: 1 },
+    unknownLetter: { text: "Invalid option '-x' - perhaps you meant '-a'?", status: 1 },
+    argumentMissing: { text: "Value for 'output' of type 'String' required.", status: 1 },
+    argumentUnexpected: { text: 'Value "yes" does not type check against [{"type":"Boolean"}].', status: 1 },
+    valueNotAllowed: { text: "Option mode: 'nope' not one of fast, slow, or sleepy.", status: 1 },
+  },
+};

@@ -1,0 +1,55 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Optparse-applicative. */
+export const optparseApplicative: ParserProfile = {
+  name: 'optparse-applicative',
+  title: 'optparse-applicative',
+  language: 'Haskell',
+  ran: ['optparse-applicative 0.16.1.0'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedOptions: 'refused',
+    repeatedFlags: false,
+    optionInheritance: 'anywhere-below',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^Show this help text$/, shown: 'must' },
+      { of: 'line', holds: 'Available options:', pattern: /^Available options:$/, shown: 'must' },
+    ],
+  ],
+  addedOptions: ['-h', '--help'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "Invalid option `--nope'", status: 1 },
+    unknownLetter: { text: "Invalid option `-x'", status: 1 },
+    unknownCommand: { text: "Invalid argument `nope'", status: 1 },
+    argumentMissing: { text: 'The option `--output` expects an argument.', status: 1 },
+    argumentUnexpected: { text: "Invalid option `--all=yes'", status: 1 },
+  },
+};

@@ -1,0 +1,60 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Optparse of Python's standard library. */
+export const optparse: ParserProfile = {
+  name: 'optparse',
+  title: "optparse of Python's standard library",
+  language: 'Python',
+  ran: ['Python 3.11.2'],
+  rules: {
+    optionAbbreviations: true,
+    valueAbbreviations: false,
+    prefixTie: 'refused',
+    spellingsTie: true,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^show this help message and exit$/, shown: 'must' },
+      { of: 'line', holds: 'Usage: ', pattern: /^Usage: \S/, shown: 'must' },
+      { of: 'line', holds: 'Options:', pattern: /^Options:$/, shown: 'must' },
+      { of: 'version-text', pattern: /^show program's version number and exit$/, shown: 'may' },
+    ],
+  ],
+  addedOptions: ['-h', '--help'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'PROGRAM: error: no such option: --nope', status: 2 },
+    unknownLetter: { text: 'PROGRAM: error: no such option: -x', status: 2 },
+    ambiguous: { text: 'PROGRAM: error: ambiguous option: --out (--outline, --output?)', status: 2 },
+    argumentMissing: { text: 'PROGRAM: error: --output option requires 1 argument', status: 2 },
+    argumentUnexpected: { text: 'PROGRAM: error: --all option does not take a value', status: 2 },
+    valueNotAllowed: {
+      text: "PROGRAM: error: option --mode: invalid choice: 'nope' (choose from 'fast', 'slow', 'sleepy')",
+      status: 2,
+    },
+  },
+};

@@ -1,0 +1,48 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Getopt::Long, configured with bundling. */
+export const perlGetoptLongBundling: ParserProfile = {
+  name: 'perl-getopt-long-bundling',
+  title: 'Getopt::Long, configured with bundling',
+  language: 'Perl',
+  ran: ['Perl 5.36.0'],
+  rules: {
+    optionAbbreviations: true,
+    prefixTie: 'refused',
+    spellingsTie: false,
+    caseSensitive: false,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--', '+'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'Unknown option: nope', status: 2 },
+    unknownLetter: { text: 'Unknown option: x', status: 2 },
+    ambiguous: { text: 'Option out is ambiguous (outline, output)', status: 2 },
+    argumentMissing: { text: 'Option output requires an argument', status: 2 },
+    argumentUnexpected: { text: 'Option all does not take an argument', status: 2 },
+  },
+};

@@ -1,0 +1,45 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Getopt::Long, configured with posix_default. */
+export const perlGetoptLongPosix: ParserProfile = {
+  name: 'perl-getopt-long-posix',
+  title: 'Getopt::Long, configured with posix_default',
+  language: 'Perl',
+  ran: ['Perl 5.36.0'],
+  rules: {
+    optionAbbreviations: false,
+    caseSensitive: false,
+    letterCaseSensitive: false,
+    grouping: false,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'one-or-two',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: false,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    operandOrder: 'first-operand-ends-options',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'Unknown option: nope', status: 2 },
+    unknownLetter: { text: 'Unknown option: x', status: 2 },
+    argumentMissing: { text: 'Option output requires an argument', status: 2 },
+    argumentUnexpected: { text: 'Option all does not take an argument', status: 2 },
+  },
+};

@@ -1,0 +1,61 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Picocli. */
+export const picocli: ParserProfile = {
+  name: 'picocli',
+  title: 'picocli',
+  language: 'Java',
+  ran: ['picocli 4.6.2'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    valueAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'true-or-false',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: true,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: false,
+    negativeNumbers: true,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'refused',
+    repeatedFlags: false,
+    optionInheritance: 'before-subcommand',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^Show this help message and exit\.$/, shown: 'must' },
+      { of: 'version-text', pattern: /^Print version information and exit\.$/, shown: 'must' },
+    ],
+  ],
+  addedOptions: ['-h', '--help', '-V', '--version'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "Unknown option: '--nope'", status: 2 },
+    unknownLetter: { text: "Unknown option: '-x'", status: 2 },
+    unknownCommand: { text: "Unmatched argument at index 0: 'nope'", status: 2 },
+    argumentMissing: { text: "Missing required parameter for option '--output' (<output>)", status: 2 },
+    argumentUnexpected: { text: "Invalid value for option '--all': 'yes' is not a boolean", status: 2 },
+    valueNotAllowed: {
+      text: "Invalid value for option '--mode': expected one of [fast, slow, sleepy] (case-sensitive) but was 'nope'",
+      status: 2,
+    },
+  },
+};

@@ -1,0 +1,45 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Getopt.getopt of Python's standard library. */
+export const pythonGetopt: ParserProfile = {
+  name: 'python-getopt',
+  title: "getopt.getopt of Python's standard library",
+  language: 'Python',
+  ran: ['Python 3.11.2'],
+  rules: {
+    optionAbbreviations: true,
+    prefixTie: 'refused',
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedFlags: true,
+    operandOrder: 'first-operand-ends-options',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'option --nope not recognized', status: 2 },
+    unknownLetter: { text: 'option -x not recognized', status: 2 },
+    ambiguous: { text: 'option --out not a unique prefix', status: 2 },
+    argumentMissing: { text: 'option --output requires argument', status: 2 },
+    argumentUnexpected: { text: 'option --all must not have an argument', status: 2 },
+  },
+};

@@ -1,0 +1,47 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** GetoptLong of Ruby's standard library. */
+export const rubyGetoptlong: ParserProfile = {
+  name: 'ruby-getoptlong',
+  title: "GetoptLong of Ruby's standard library",
+  language: 'Ruby',
+  ran: ['Ruby 3.1'],
+  rules: {
+    optionAbbreviations: true,
+    prefixTie: 'refused',
+    spellingsTie: true,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "PROGRAM: unrecognized option `--nope'", status: 1 },
+    unknownLetter: { text: 'PROGRAM: invalid option -- x', status: 1 },
+    ambiguous: { text: "PROGRAM: option `--out' is ambiguous between --output, --outline", status: 1 },
+    argumentMissing: { text: "PROGRAM: option `--output' requires an argument", status: 1 },
+    argumentUnexpected: { text: "PROGRAM: option `--all' doesn't allow an argument", status: 1 },
+  },
+};

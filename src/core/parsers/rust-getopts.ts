@@ -1,0 +1,45 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** The getopts crate. */
+export const rustGetopts: ParserProfile = {
+  name: 'rust-getopts',
+  title: 'the getopts crate',
+  language: 'Rust',
+  ran: ['getopts 0.2.21'],
+  rules: {
+    optionAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined',
+    missingArguments: 'refused',
+    repeatedOptions: 'refused',
+    repeatedFlags: false,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: "Unrecognized option: 'nope'", status: 1 },
+    unknownLetter: { text: "Unrecognized option: 'x'", status: 1 },
+    argumentMissing: { text: "Argument to option 'output' missing", status: 1 },
+    argumentUnexpected: { text: "Option 'all' does not take an argument", status: 1 },
+  },
+};

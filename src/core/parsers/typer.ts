@@ -1,0 +1,60 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Typer. */
+export const typer: ParserProfile = {
+  name: 'typer',
+  title: 'typer',
+  language: 'Python',
+  ran: ['typer 0.7.0'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    valueAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'before-subcommand',
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'help-text', pattern: /^Show this message and exit\.$/, shown: 'must' },
+      { of: 'line', holds: '[OPTIONS]', pattern: /^ ?Usage: \S.*\[OPTIONS\]/, shown: 'must' },
+    ],
+  ],
+  addedOptions: ['--help'],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'No such option: --nope Did you mean --mode?', status: 2 },
+    unknownLetter: { text: 'No such option: -x', status: 2 },
+    unknownCommand: { text: "No such command 'nope'.", status: 2 },
+    argumentMissing: { text: "Option '--output' requires an argument.", status: 2 },
+    argumentUnexpected: { text: "Option '--all' does not take a value.", status: 2 },
+    valueNotAllowed: {
+      text: "Invalid value for '--mode': 'nope' is not one of 'fast', 'slow', 'sleepy'.",
+      status: 2,
+    },
+  },
+};

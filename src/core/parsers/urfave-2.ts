@@ -1,0 +1,61 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Urfave/cli, version 2. */
+export const urfave2: ParserProfile = {
+  name: 'urfave-2',
+  title: 'urfave/cli, version 2',
+  language: 'Go',
+  ran: ['urfave-2 2.3.0'],
+  rules: {
+    optionAbbreviations: false,
+    commandAbbreviations: false,
+    segmentAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    commandCaseSensitive: true,
+    grouping: false,
+    generatedNegation: false,
+    flagValues: 'true-or-false',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'one-or-two',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: false,
+      shortEquals: true,
+      shortSeparate: true,
+      longEquals: true,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    optionInheritance: 'before-subcommand',
+    operandOrder: 'first-operand-ends-options',
+    doubleHyphen: 'ends-options',
+    unknownOptions: 'refused',
+  },
+  helps: [
+    [
+      { of: 'line', holds: 'NAME:', pattern: /^NAME:$/, shown: 'must' },
+      { of: 'line', holds: 'USAGE:', pattern: /^USAGE:$/, shown: 'must' },
+      {
+        of: 'line',
+        holds: '--help, -h',
+        pattern: /^ {3}--help, -h\s+show help(?: \(default: false\))?$/,
+        shown: 'must',
+      },
+    ],
+  ],
+  addedOptions: ['-h', '--help', '-v', '--version'],
+  addedCommands: ['help'],
+  messages: {
+    unknownLong: { text: 'flag provided but not defined: -nope', status: 1 },
+    unknownLetter: { text: 'flag provided but not defined: -x', status: 1 },
+    unknownCommand: { text: "No help topic for 'nope'", status: 3 },
+    argumentMissing: { text: 'flag needs an argument: -output', status: 1 },
+    argumentUnexpected: { text: 'invalid boolean value "yes" for -all: parse error', status: 1 },
+  },
+};

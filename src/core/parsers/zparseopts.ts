@@ -1,0 +1,45 @@
+import type { ParserProfile } from './parser-profile.ts';
+
+/** Zparseopts of zsh, with -D -E -F. */
+export const zparseopts: ParserProfile = {
+  name: 'zparseopts',
+  title: 'zparseopts of zsh, with -D -E -F',
+  language: 'shell',
+  ran: ['zsh 5.9'],
+  rules: {
+    optionAbbreviations: false,
+    caseSensitive: true,
+    letterCaseSensitive: true,
+    grouping: true,
+    generatedNegation: false,
+    flagValues: 'refused',
+    optionPrefixes: ['-', '--'],
+    longHyphens: 'as-listed',
+    bundleWithoutHyphen: false,
+    numberOption: false,
+    valueForms: {
+      shortJoined: true,
+      shortEquals: false,
+      shortSeparate: true,
+      longEquals: false,
+      longSeparate: true,
+    },
+    hyphenValues: true,
+    negativeNumbers: false,
+    optionalValues: 'joined-or-separate',
+    missingArguments: 'refused',
+    repeatedOptions: 'last-wins',
+    repeatedFlags: true,
+    operandOrder: 'mixed',
+    doubleHyphen: 'ends-options-and-stays',
+    unknownOptions: 'refused',
+  },
+  addedOptions: [],
+  addedCommands: [],
+  messages: {
+    unknownLong: { text: 'PROGRAM: bad option: --nope', status: 1 },
+    unknownLetter: { text: 'PROGRAM: bad option: -x', status: 1 },
+    argumentMissing: { text: 'PROGRAM: missing argument for option: --output', status: 1 },
+    argumentUnexpected: { text: 'PROGRAM: bad option: --all=yes', status: 1 },
+  },
+};
