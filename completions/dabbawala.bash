@@ -204,6 +204,7 @@ _dabbawala_options() {
       _dabbawala_option --to
       _dabbawala_option '-o --output'
       _dabbawala_option --plan
+      _dabbawala_option --declared
       _dabbawala_option --probe
       _dabbawala_option '-y --yes'
       _dabbawala_option --program

@@ -37,9 +37,13 @@ const { metafile } = await build({
   metafile: true,
   logLevel: 'warning',
 });
-// The scripts that ask shells stand beside the module that runs them, in the library and in the bundle.
-for (const folder of ['dist/node/completion', 'dist/cli'])
-  cpSync('src/node/completion/drivers', `${folder}/drivers`, { recursive: true });
+// What is run in shells and in programs stands beside the module that runs it, in the library and in the bundle.
+for (const area of ['completion', 'declarations'])
+  for (const folder of [`dist/node/${area}`, 'dist/cli'])
+    cpSync(`src/node/${area}/drivers`, `${folder}/drivers`, {
+      recursive: true,
+      filter: (path) => !path.includes('__pycache__'),
+    });
 chmodSync('dist/cli/bin.js', 0o755);
 writeFileSync('dist/cli/NOTICES.txt', notices(Object.keys(metafile.inputs)));
 

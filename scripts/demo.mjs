@@ -19,6 +19,9 @@ show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro'
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');
 const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);
 show(0, 'coverage', 'demo/tiffin-1.4/tiffin.yaml', ...scripts);
+// Python is no part of the set-up: the demo shows what the parser of a program in it declares where there is one.
+if (spawnSync('python3', ['--version']).status === 0)
+  show(0, 'capture', '--declared', '--yes', 'demo/programs/stowage.py');
 show(0, 'explain', 'abbreviations/fragile-word');
 process.stdout.write(
   '\nThe audits end with status 1 because they found errors or warnings, the abbreviations because --ro is ambiguous.\n' +

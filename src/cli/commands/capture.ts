@@ -19,6 +19,7 @@ interface CaptureOptions {
   readonly to: keyof typeof DOCUMENT_WRITERS;
   readonly output?: string;
   readonly plan?: true;
+  readonly declared?: true;
   readonly probe?: true;
   readonly yes?: true;
   readonly program?: string;
@@ -50,8 +51,12 @@ export const declare: Declare = (command, io, done) => {
     )
     .option('-o, --output <FILE>', 'write the document to FILE, not to standard output')
     .option('--plan', 'print the command lines that would be run, and do not run them')
+    .option(
+      '--declared',
+      "also read what the program's parser declares, hidden options too, by ending it where it is about to parse; for Python",
+    )
     .option('--probe', 'also run --version, an abbreviation of --help, and an option that does not exist')
-    .option('-y, --yes', 'do not ask before --probe')
+    .option('-y, --yes', 'do not ask before --declared and --probe')
     .option('--program <NAME>', 'the name of the program, if the words do not give it')
     .option('--keep-home', "let the program see the user's home folder")
     .option('--keep-folder', 'run the program in this folder instead of an empty one')
@@ -137,7 +142,7 @@ async function runCapture(invocation: readonly string[], options: CaptureOptions
     io.write(plan.join(''));
     return DONE;
   }
-  if (options.probe && !options.yes) {
+  if ((options.probe || options.declared) && !options.yes) {
     io.writeError(
       `Running a program is never certain to be harmless. These command lines would be run:\n${plan.join('')}`,
     );
@@ -175,6 +180,7 @@ function settingsOf(options: CaptureOptions): CaptureSettings {
     keepHome: options.keepHome === true,
     keepFolder: options.keepFolder === true,
     shortHelp: options.shortHelp === true,
+    declared: options.declared === true,
     probe: options.probe === true,
   };
 }

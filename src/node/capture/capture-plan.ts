@@ -12,6 +12,9 @@ export function capturePlan(invocation: readonly string[], settings: CaptureSett
       ? `${program} COMMAND -h, where neither gives any`
       : `${program} COMMAND -h, where neither gives any and the help shows -h`,
   ];
+  if (settings.declared) {
+    lines.push(`${program} --help, ended where it is about to parse, with what its parser declares`);
+  }
   if (settings.probe) {
     lines.push(`${program} --version`, `${program} ${UNLIKELY_OPTION}`, `${program} --hel`);
   }

@@ -6,6 +6,7 @@ import { joinInterfaces } from '../../core/model/join.ts';
 import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
+import { readDeclarations } from '../declarations/read-declarations.ts';
 import { calledName } from './called-name.ts';
 import { type CaptureSettings, UNLIKELY_OPTION, withDefaults } from './capture-settings.ts';
 import { findProgram } from './find-program.ts';
@@ -112,9 +113,11 @@ class Capturer {
   async capture(): Promise<Capture> {
     await this.#next();
     await Promise.all(Array.from({ length: this.#settings.parallel }, () => this.#work()));
+    const declared = this.#settings.declared ? await this.#declared() : undefined;
     if (this.#settings.probe && this.#root !== undefined) await this.#probe();
     const paths = [...this.#views.keys()].sort();
-    const [joined] = joinInterfaces(paths.flatMap((path) => this.#views.get(path) ?? []));
+    const views = paths.flatMap((path) => this.#views.get(path) ?? []);
+    const [joined] = joinInterfaces(declared === undefined ? views : [declared, ...views]);
     const observations = [...this.#observations.keys()]
       .sort()
       .flatMap((key) => this.#observations.get(key) ?? []);
@@ -295,6 +298,32 @@ class Capturer {
     if (this.#problems.some((problem) => problem.message === message)) return;
     const consequence = this.#root === undefined ? 'unusable' : 'partly-read';
     this.#problems.push({ code, message, place: null, source: this.#program, consequence });
+  }
+
+  /** What the parser of the running program declares; undefined, with a problem, where that cannot be read. */
+  async #declared(): Promise<Interface | undefined> {
+    if (this.#signal?.aborted) return undefined;
+    const { timeLimit, outputLimit } = this.#settings;
+    const { folder, environment } = this.#folders;
+    const { invocation, path } = this.#called;
+    const reading = await readDeclarations([path, ...invocation.slice(1)], this.#program, {
+      folder,
+      environment,
+      timeLimit,
+      outputLimit,
+      signal: this.#signal,
+      calledBy: invocation[0],
+    });
+    if ('interface' in reading) {
+      for (const mistake of reading.mistakes)
+        this.#problem('not-declared', `a part of what the parser declares is left out: ${mistake}`);
+      return reading.interface;
+    }
+    this.#problem(
+      'not-declared',
+      `'${invocation.join(' ')}': ${reading.reason}; what its help shows is kept`,
+    );
+    return undefined;
   }
 
   async #probe(): Promise<void> {

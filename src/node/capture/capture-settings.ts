@@ -22,6 +22,8 @@ export interface CaptureSettings {
   readonly program?: string | undefined;
   /** Whether `-h` is asked where `--help` gives no help, even if no help that was read shows it. */
   readonly shortHelp: boolean;
+  /** Whether what the program's parser declares is read too, while it runs. */
+  readonly declared: boolean;
   /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`. */
   readonly probe: boolean;
 }
@@ -37,6 +39,7 @@ export const CAPTURE_DEFAULTS: CaptureSettings = {
   keepHome: false,
   keepFolder: false,
   shortHelp: false,
+  declared: false,
   probe: false,
 };
 
@@ -53,6 +56,7 @@ export function withDefaults(settings: Partial<CaptureSettings>): CaptureSetting
     keepFolder: true,
     program: true,
     shortHelp: true,
+    declared: true,
     probe: true,
   });
   return { ...CAPTURE_DEFAULTS, ...settings };

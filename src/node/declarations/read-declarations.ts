@@ -1,0 +1,66 @@
+import { join } from 'node:path';
+import type { Interface } from '../../core/model/interface.ts';
+import { readDocument } from '../../core/readers/document/read-document.ts';
+import { type ProgramRun, type RunSettings, runProgram } from '../capture/run-program.ts';
+
+/** Where the exporters of each language stand: beside this module, in the library and in the bundle. */
+const DRIVERS = join(import.meta.dirname, 'drivers');
+
+/** The descriptor on which an exporter answers. */
+const ANSWERS = '4';
+
+/** What the parser of a running program declares, with what of it could not be read; or why it is not known. */
+export type DeclarationsReading =
+  | { readonly interface: Interface; readonly mistakes: readonly string[]; readonly run: ProgramRun }
+  | { readonly reason: string; readonly run: ProgramRun };
+
+/**
+ * Starts a program as its users do, with an exporter of its language in it: at the moment when it is about to parse its command line, the exporter writes
+ * what the parser declares, and the program ends. `words` are those that call it; it is asked for its help, so that a program without such a
+ * parser prints that and does nothing more.
+ */
+export async function readDeclarations(
+  words: readonly string[],
+  program: string,
+  settings: RunSettings,
+): Promise<DeclarationsReading> {
+  const environment = {
+    ...settings.environment,
+    PYTHONPATH: join(DRIVERS, 'python'),
+    DABBAWALA_DECLARATIONS: ANSWERS,
+  };
+  const run = await runProgram([...words, '--help'], {
+    ...settings,
+    environment,
+    told: { descriptor: 3, text: '' },
+  });
+  const { answers } = run;
+  if (answers === '') return { reason: whyNone(run), run };
+  const declared = declaredIn(answers);
+  if (declared === undefined) return { reason: 'what its parser declares did not come through', run };
+  if (typeof declared.mistake === 'string')
+    return { reason: `its parser cannot be read: ${declared.mistake}`, run };
+  // People may call the program by another word than its parser does.
+  const text = JSON.stringify({ ...declared, program });
+  const { interface: cli, problems } = readDocument({ name: `${program} (its parser)`, text });
+  // What cannot be said in a document is left out of it.
+  const mistakes = problems.map(({ message }) => message);
+  if (cli !== undefined) return { interface: cli, mistakes, run };
+  return { reason: `what its parser declares cannot be used: ${mistakes[0] ?? 'it is no document'}`, run };
+}
+
+function whyNone({ end }: ProgramRun): string {
+  const known = 'argparse, optparse, click and typer of Python can be read';
+  if (end === 'time') return `it reached no parser that can be read before its time was up (${known})`;
+  return `it reached no parser that can be read (${known})`;
+}
+
+/** The mapping that an exporter wrote; undefined where the text is none, such as one that was cut off. */
+function declaredIn(text: string): Readonly<Record<string, unknown>> | undefined {
+  try {
+    const value: unknown = JSON.parse(text);
+    return typeof value === 'object' && value !== null && !Array.isArray(value) ? { ...value } : undefined;
+  } catch {
+    return undefined;
+  }
+}

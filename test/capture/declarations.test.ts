@@ -1,0 +1,207 @@
+import assert from 'node:assert/strict';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, test } from 'node:test';
+import { readDocument } from 'dabbawala';
+import { traceWords } from 'dabbawala/analysis';
+import { type Command, type Interface, walkCommands } from 'dabbawala/model';
+import { captureProgram } from 'dabbawala/node';
+import { absent } from '../support/programs.ts';
+import { dabbawala, ROOT, runProgram } from '../support/run-dabbawala.ts';
+
+const STOWAGE = 'demo/programs/stowage.py';
+const skip = absent('python3');
+let folder = '';
+
+before(() => {
+  folder = mkdtempSync(join(tmpdir(), 'dabbawala-declared-'));
+});
+after(() => rmSync(folder, { recursive: true }));
+
+/** Writes a program in Python, and captures what it declares. */
+async function declaredBy(name: string, text: string, timeLimit = 20_000) {
+  const path = join(folder, name);
+  writeFileSync(path, `#!/usr/bin/env python3\n${text}`);
+  chmodSync(path, 0o755);
+  const { interface: cli, problems } = await captureProgram([path], {
+    declared: true,
+    timeLimit,
+    program: name,
+  });
+  return { cli, messages: problems.map(({ message }) => message) };
+}
+
+function commandOf(cli: Interface | undefined, ...path: string[]): Command {
+  assert.ok(cli);
+  const found = [...walkCommands(cli)].find((at) => at.path.slice(1).join(' ') === path.join(' '));
+  assert.ok(found, path.join(' '));
+  return found.command;
+}
+
+function optionOf(command: Command, name: string) {
+  const found = command.options.items.find(({ names }) => names.some(({ text }) => text === name));
+  assert.ok(found, name);
+  return found;
+}
+
+test('capture --declared tells what the parser declares and help does not show', { skip }, async () => {
+  const { status, stdout, stderr } = await dabbawala(['capture', '--declared', '--yes', STOWAGE]);
+  assert.deepEqual([status, stderr], [0, '']);
+  const { interface: cli, problems } = readDocument({ name: 'stowage.yaml', text: stdout });
+  assert.deepEqual(problems, []);
+  const [root, plan] = [commandOf(cli), commandOf(cli, 'plan')];
+  assert.deepEqual([cli?.parser?.value, cli?.parser?.basis], [['argparse'], 'stated']);
+  assert.equal(optionOf(root, '--skip-tide-table').hidden?.value, true);
+  assert.equal(optionOf(commandOf(cli, 'show'), '--raw').hidden?.value, true);
+  assert.equal(optionOf(root, '--verbose').repetition?.value, 'counted');
+  assert.deepEqual(
+    plan.names.map(({ text }) => text),
+    ['plan', 'p'],
+  );
+  assert.equal(optionOf(plan, '--boat').required?.value, true);
+  const [tiers] = optionOf(plan, '--tiers').argument?.value.words ?? [];
+  assert.deepEqual(
+    [tiers?.type?.value, tiers?.range?.value, tiers?.default?.value],
+    ['integer', { least: 1, most: 4 }, '2'],
+  );
+  assert.deepEqual(
+    plan.relations.map(({ kind, members }) => [kind, members.map(({ name }) => name)]),
+    [['at-most-one', ['--port', '--starboard']]],
+  );
+  assert.deepEqual(
+    plan.operands.items.map(({ name, count }) => [name, count?.value]),
+    [['box', { least: 1, most: null }]],
+  );
+  assert.equal(root.options.complete?.value, true);
+  // What the real parser would refuse: --skip is no longer unique among what is declared alone.
+  assert.ok(cli);
+  assert.equal(traceWords(cli, ['--skip', 'show', 'swift']).problems.length, 0);
+  const helpOnly = await dabbawala(['capture', STOWAGE]);
+  assert.doesNotMatch(helpOnly.stdout, /skip-tide-table|raw/);
+});
+
+test('nothing is run that was not agreed to, and the plan tells of it', { skip }, async () => {
+  const { status, stdout, stderr } = await dabbawala(['capture', '--declared', STOWAGE]);
+  assert.deepEqual([status, stdout], [2, '']);
+  assert.match(stderr, /with what its parser declares\n[\s\S]*expected '--yes'/);
+  const plan = await dabbawala(['capture', '--declared', '--plan', STOWAGE]);
+  assert.match(
+    plan.stdout,
+    /stowage\.py --help, ended where it is about to parse, with what its parser declares\n/,
+  );
+});
+
+test('a program ends where it is about to parse: it does none of its work', { skip }, async () => {
+  const path = JSON.stringify(join(folder, 'worked'));
+  const { cli, messages } = await declaredBy(
+    'worker',
+    "import argparse, atexit\nparser = argparse.ArgumentParser(add_help=False)\nparser.add_argument('--loud', action='store_true')\n" +
+      `atexit.register(lambda: open(${path}, 'a').write('end '))\nparser.parse_args(['--loud'])\nopen(${path}, 'a').write('work ')\n` +
+      "print('Usage: worker [--loud]\\n\\n  --loud  be loud')\n",
+  );
+  assert.deepEqual(messages, []);
+  assert.deepEqual([cli?.parser?.value, cli?.parser?.basis], [['argparse'], 'stated']);
+  // Once, when it was asked for its help, for which it works.
+  assert.equal(readFileSync(join(folder, 'worked'), 'utf8'), 'work end ');
+});
+
+test('a small parser that reads a part of the line first does not count', { skip }, async () => {
+  const { cli, messages } = await declaredBy(
+    'twice',
+    "import argparse\nfirst = argparse.ArgumentParser(add_help=False)\nfirst.add_argument('--settings')\n" +
+      'known, rest = first.parse_known_args()\nparser = argparse.ArgumentParser(parents=[first], allow_abbrev=False)\n' +
+      "parser.add_argument('--late', help=argparse.SUPPRESS)\nparser.parse_args(rest)\n",
+  );
+  assert.deepEqual(messages, []);
+  assert.deepEqual(
+    commandOf(cli).options.items.map(({ names }) => names.at(-1)?.text),
+    ['--help', '--settings', '--late'],
+  );
+  assert.deepEqual(cli?.parser?.value, ['argparse-exact']);
+});
+
+test('optparse is read too, with what help leaves out', { skip }, async () => {
+  const { cli, messages } = await declaredBy(
+    'older',
+    "import optparse\nparser = optparse.OptionParser()\nparser.add_option('-k', '--kind', choices=['card', 'sheet'], default='card', help='kind (%default)')\n" +
+      "parser.add_option('--secret', help=optparse.SUPPRESS_HELP)\nparser.disable_interspersed_args()\nparser.parse_args()\n",
+  );
+  assert.deepEqual(messages, []);
+  const root = commandOf(cli);
+  const [kind] = optionOf(root, '--kind').argument?.value.words ?? [];
+  assert.deepEqual(
+    [kind?.values?.value.map(({ value }) => value), kind?.default?.value],
+    [['card', 'sheet'], 'card'],
+  );
+  assert.equal(optionOf(root, '--secret').hidden?.value, true);
+  assert.deepEqual(
+    [cli?.parser?.value, root.rules.operandOrder?.value],
+    [['optparse'], 'first-operand-ends-options'],
+  );
+});
+
+const OWN_HELP = "print('Usage: own [-q] BOX\\n\\n  -q, --quiet  say nothing')\n";
+
+test('programs whose parser cannot be read are told so, and their help is kept', { skip }, async () => {
+  const cases: [name: string, text: string, message: RegExp][] = [
+    [
+      'own',
+      OWN_HELP,
+      /^'.*own': it reached no parser that can be read \(argparse.*\); what its help shows is kept$/,
+    ],
+    [
+      'broken',
+      `import argparse\nclass Odd(argparse.ArgumentParser):\n    _actions = property(lambda self: 1 / 0, lambda self, value: None)\n` +
+        `import sys\ntry:\n    Odd(add_help=False).parse_args()\nexcept ZeroDivisionError:\n    pass\n${OWN_HELP}`,
+      /its parser cannot be read: ZeroDivisionError: division by zero; |reached no parser/,
+    ],
+    [
+      'garbage',
+      `import os\ntry:\n    os.write(4, b'{"dabbawala": ')\nexcept OSError:\n    pass\n${OWN_HELP}`,
+      /what its parser declares did not come through; what its help shows is kept$/,
+    ],
+    [
+      'forged',
+      `import os\ntry:\n    os.write(4, b'{"dabbawala": "1", "program": "x", "options": 7}')\nexcept OSError:\n    pass\n${OWN_HELP}`,
+      /^a part of what the parser declares is left out: expected a mapping from option to help, found /,
+    ],
+  ];
+  for (const [name, text, message] of cases) {
+    const { cli, messages } = await declaredBy(name, text);
+    assert.equal(messages.length, 1, name);
+    assert.match(messages[0] ?? '', message);
+    assert.equal(commandOf(cli).options.items.length, 1, name);
+  }
+});
+
+test('one that works before it parses is ended in time, with what it started', { skip }, async () => {
+  const { messages } = await declaredBy(
+    'slow',
+    "import subprocess, sys, time\nif '--help' in sys.argv:\n    subprocess.Popen(['sleep', '997'])\n    time.sleep(997)\n",
+    1500,
+  );
+  assert.ok(
+    messages.some((message) => /before its time was up/.test(message)),
+    messages.join('\n'),
+  );
+  const { stdout } = await runProgram('ps', ['-eo', 'args']);
+  assert.doesNotMatch(stdout, /sleep 997/);
+});
+
+test('the exporter can be called from a program of one’s own', { skip }, async () => {
+  const code =
+    "import argparse, json, dabbawala_declarations\nparser = argparse.ArgumentParser(prog='lamp')\nparser.add_argument('--oil', type=float)\n" +
+    'print(json.dumps(dabbawala_declarations.document(parser)))\n' +
+    "try:\n    dabbawala_declarations.document('lamp')\nexcept TypeError as mistake:\n    print(mistake)\n";
+  const PYTHONPATH = join(ROOT, 'dist/node/declarations/drivers/python');
+  const { stdout } = await runProgram('python3', ['-c', code], '', { PYTHONPATH });
+  const [text = '', mistake] = stdout.split('\n');
+  const { interface: cli, problems } = readDocument({ name: 'lamp.json', text });
+  assert.deepEqual(problems, []);
+  assert.equal(optionOf(commandOf(cli), '--oil').argument?.value.words[0]?.type?.value, 'number');
+  assert.match(
+    mistake ?? '',
+    /^expected an ArgumentParser, an OptionParser or a click command, found 'str'$/,
+  );
+});
