@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
@@ -16,13 +16,15 @@ let folder = '';
 
 before(() => {
   folder = mkdtempSync(join(tmpdir(), 'dabbawala-declared-'));
+  symlinkSync(join(ROOT, 'node_modules'), join(folder, 'node_modules'));
 });
 after(() => rmSync(folder, { recursive: true }));
 
-/** Writes a program in Python, and captures what it declares. */
+/** Writes a program, in Python unless its name says otherwise, and captures what it declares. */
 async function declaredBy(name: string, text: string, timeLimit = 20_000) {
   const path = join(folder, name);
-  writeFileSync(path, `#!/usr/bin/env python3\n${text}`);
+  const language = /\.[cm]?js$/.test(name) ? 'node' : 'python3';
+  writeFileSync(path, `#!/usr/bin/env ${language}\n${text}`);
   chmodSync(path, 0o755);
   const { interface: cli, problems } = await captureProgram([path], {
     declared: true,
@@ -204,4 +206,41 @@ test('the exporter can be called from a program of one’s own', { skip }, async
     mistake ?? '',
     /^expected an ArgumentParser, an OptionParser or a click command, found 'str'$/,
   );
+});
+
+const WORK =
+  "\nimport('node:fs').then((fs) => fs.appendFileSync(new URL('worked-js', import.meta.url), 'work '));\n";
+
+test('programs of Node.js are read at the object of their parser, and do none of their work', async () => {
+  const programs: [name: string, parser: string, text: string][] = [
+    [
+      'a.mjs',
+      'commander',
+      "import { Command, Option } from 'commander';\nnew Command('a').option('-q, --quiet', 'less').addOption(new Option('--secret <x>', 'x').hideHelp()).parse();",
+    ],
+    [
+      'b.mjs',
+      'yargs-strict',
+      "import yargs from 'yargs';\nyargs([]).help(false).version(false).parse();\nyargs(process.argv.slice(2)).option('quiet', { type: 'boolean', alias: 'q' }).option('secret', { type: 'string', hidden: true }).strict().argv;",
+    ],
+    [
+      'c.mjs',
+      'cac',
+      "import { cac } from 'cac';\nconst c = cac('c');\nc.option('-q, --quiet', 'less');\nc.option('--secret <x>', 'x');\nc.help();\nc.parse();",
+    ],
+    [
+      'd.mjs',
+      'parse-args',
+      "import { parseArgs } from 'node:util';\nif (process.argv.includes('--help')) console.log('Usage: d [-q]\\n\\n  -q, --quiet  less');\nparseArgs({ options: { quiet: { type: 'boolean', short: 'q' }, secret: { type: 'string' }, help: { type: 'boolean' } } });",
+    ],
+  ];
+  for (const [name, parser, text] of programs) {
+    const { cli, messages } = await declaredBy(name, `${text}${WORK}`);
+    assert.deepEqual([cli?.parser?.value, cli?.parser?.basis], [[parser], 'stated'], `${name}: ${messages}`);
+    const root = commandOf(cli);
+    assert.equal(optionOf(root, '--quiet').names[0]?.text, '-q', name);
+    assert.equal(optionOf(root, '--secret').argument?.value.presence, 'mandatory', name);
+  }
+  // The last two go on when they have printed their help: once each, and not where they were ended.
+  assert.equal(readFileSync(join(folder, 'worked-js'), 'utf8'), 'work work ');
 });

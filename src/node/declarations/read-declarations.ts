@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import type { Interface } from '../../core/model/interface.ts';
 import { readDocument } from '../../core/readers/document/read-document.ts';
 import { type ProgramRun, type RunSettings, runProgram } from '../capture/run-program.ts';
@@ -27,6 +28,7 @@ export async function readDeclarations(
   const environment = {
     ...settings.environment,
     PYTHONPATH: join(DRIVERS, 'python'),
+    NODE_OPTIONS: `--import=${pathToFileURL(join(DRIVERS, 'node/declare.mjs')).href}`,
     DABBAWALA_DECLARATIONS: ANSWERS,
   };
   const run = await runProgram([...words, '--help'], {
@@ -50,7 +52,8 @@ export async function readDeclarations(
 }
 
 function whyNone({ end }: ProgramRun): string {
-  const known = 'argparse, optparse, click and typer of Python can be read';
+  const known =
+    'argparse, optparse, click and typer of Python can be read, and commander, yargs, cac and parseArgs of Node.js';
   if (end === 'time') return `it reached no parser that can be read before its time was up (${known})`;
   return `it reached no parser that can be read (${known})`;
 }

@@ -24,7 +24,20 @@ import type { ObjectSettings } from './object-settings.ts';
 /** Whether an object is a program of the parser commander: a command with registered arguments, options and commands. */
 export function isCommanderProgram(object: unknown): boolean {
   const bag = bagOf(object);
-  return Array.isArray(bag?.registeredArguments) && Array.isArray(bag.options) && Array.isArray(bag.commands);
+  return operandsOf(bag) !== undefined && Array.isArray(bag?.options) && Array.isArray(bag.commands);
+}
+
+/** The operands that a command declares: under another name before version 11. */
+function operandsOf(command: Bag | undefined): readonly unknown[] | undefined {
+  const declared = command?.registeredArguments ?? command?._args;
+  return Array.isArray(declared) ? declared : undefined;
+}
+
+/** The option for help, which was none of the others before version 12; undefined where there is none. */
+function helpBeforeVersion12(command: Bag): Bag | undefined {
+  const flags = textOf(command._helpFlags);
+  if (command._hasHelpOption !== true || flags === undefined) return undefined;
+  return { flags, description: command._helpDescription };
 }
 
 /** Reads a program of the parser commander. */
@@ -42,11 +55,11 @@ export function readCommanderProgram(object: unknown, { program }: ObjectSetting
 function commandOf(command: Bag, name: string, above: readonly Bag[]): Command {
   const line = [...above, command];
   const declared = bagsOf(command.options);
-  const help = bagOf(callOf(command, '_getHelpOption'));
+  const help = bagOf(callOf(command, '_getHelpOption')) ?? helpBeforeVersion12(command);
   const all = help === undefined ? declared : [...declared, help];
   const helpCommand = bagOf(callOf(command, '_getHelpCommand'));
   const commands = [...listOf(command.commands), ...(helpCommand === undefined ? [] : [helpCommand])];
-  const operands = bagsOf(command.registeredArguments);
+  const operands = bagsOf(operandsOf(command));
   const defaultCommand = textFact(command._defaultCommandName);
   return makeCommand({
     names: [name, ...(above.length === 0 ? [] : textsOf(command._aliases))].map((text) => ({
