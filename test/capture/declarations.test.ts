@@ -20,10 +20,12 @@ before(() => {
 });
 after(() => rmSync(folder, { recursive: true }));
 
+const LANGUAGES: Readonly<Record<string, string>> = { '.mjs': 'node', '.pl': 'perl', '.rb': 'ruby' };
+
 /** Writes a program, in Python unless its name says otherwise, and captures what it declares. */
 async function declaredBy(name: string, text: string, timeLimit = 20_000) {
   const path = join(folder, name);
-  const language = /\.[cm]?js$/.test(name) ? 'node' : 'python3';
+  const language = LANGUAGES[/\.\w+$/.exec(name)?.[0] ?? ''] ?? 'python3';
   writeFileSync(path, `#!/usr/bin/env ${language}\n${text}`);
   chmodSync(path, 0o755);
   const { interface: cli, problems } = await captureProgram([path], {
@@ -150,7 +152,7 @@ test('programs whose parser cannot be read are told so, and their help is kept',
     [
       'own',
       OWN_HELP,
-      /^'.*own': it reached no parser that can be read \(argparse.*\); what its help shows is kept$/,
+      /^'.*own': it reached no parser that can be read \(those of Python.*\); what its help shows is kept$/,
     ],
     [
       'broken',
@@ -243,4 +245,27 @@ test('programs of Node.js are read at the object of their parser, and do none of
   }
   // The last two go on when they have printed their help: once each, and not where they were ended.
   assert.equal(readFileSync(join(folder, 'worked-js'), 'utf8'), 'work work ');
+});
+
+test('Perl is read too, with how Getopt::Long is set up', { skip: absent('perl') }, async () => {
+  const { cli } = await declaredBy(
+    'e.pl',
+    'use strict; use Getopt::Long qw(:config bundling no_ignore_case);\nmy ($size, @list) = (3);\n' +
+      "GetOptions('quiet|q!' => \\my $quiet, 'size|s=i' => \\$size, 'list=s' => \\@list, 'define=s%' => \\my %map, 'colour:s' => \\my $colour, 'v+' => \\my $v) or die;\n" +
+      "open my $out, '>', 'worked' or die;\nprint \"Usage: e [-q]\\n\\n  -q, --quiet  less\\n\";\n",
+  );
+  // It has no help, and is told so; what it declares is known all the same.
+  assert.deepEqual(cli?.parser?.value, ['perl-getopt-long-bundling']);
+  const root = commandOf(cli);
+  assert.deepEqual(
+    optionOf(root, '--quiet').negatedNames.map(({ text }) => text),
+    ['--no-quiet', '--noquiet'],
+  );
+  const [size] = optionOf(root, '--size').argument?.value.words ?? [];
+  assert.deepEqual([size?.type?.value, size?.default?.value], ['integer', '3']);
+  assert.equal(optionOf(root, '--list').repetition?.value, 'all-count');
+  assert.equal(optionOf(root, '--define').argument?.value.words[0]?.type?.value, 'pairs');
+  assert.equal(optionOf(root, '--colour').argument?.value.presence, 'optional');
+  assert.equal(optionOf(root, '-v').repetition?.value, 'counted');
+  assert.deepEqual([root.rules.caseSensitive?.value, root.rules.grouping?.value], [true, true]);
 });

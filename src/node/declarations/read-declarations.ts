@@ -28,6 +28,10 @@ export async function readDeclarations(
   const environment = {
     ...settings.environment,
     PYTHONPATH: join(DRIVERS, 'python'),
+    PERL5LIB: join(DRIVERS, 'perl'),
+    PERL5OPT: '-MDabbawalaDeclarations',
+    RUBYLIB: join(DRIVERS, 'ruby'),
+    RUBYOPT: '-rdabbawala_declarations',
     NODE_OPTIONS: `--import=${pathToFileURL(join(DRIVERS, 'node/declare.mjs')).href}`,
     DABBAWALA_DECLARATIONS: ANSWERS,
   };
@@ -52,8 +56,7 @@ export async function readDeclarations(
 }
 
 function whyNone({ end }: ProgramRun): string {
-  const known =
-    'argparse, optparse, click and typer of Python can be read, and commander, yargs, cac and parseArgs of Node.js';
+  const known = 'those of Python, Node.js, Perl and Ruby that docs/declarations.md lists';
   if (end === 'time') return `it reached no parser that can be read before its time was up (${known})`;
   return `it reached no parser that can be read (${known})`;
 }
