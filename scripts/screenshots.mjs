@@ -51,6 +51,8 @@ const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/ti
 const covered = ['coverage', tiffin, ...scripts];
 await terminal('coverage', `coverage ${tiffin} demo/tiffin-1.4/completion/*`, covered);
 await terminal('capture', 'capture --plan --probe tiffin', ['capture', '--plan', '--probe', 'tiffin']);
+const declared = ['capture', '--declared', '--yes', 'demo/programs/stowage.py'];
+await terminal('declared', declared.join(' '), declared);
 await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
 await workbench();
 await browser.close();

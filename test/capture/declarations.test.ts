@@ -78,6 +78,8 @@ test('capture --declared tells what the parser declares and help does not show',
     [['box', { least: 1, most: null }]],
   );
   assert.equal(root.options.complete?.value, true);
+  // The name of the parser says all of its rules, for every command.
+  assert.doesNotMatch(stdout, /parsing:|&a1/);
   // What the real parser would refuse: --skip is no longer unique among what is declared alone.
   assert.ok(cli);
   assert.equal(traceWords(cli, ['--skip', 'show', 'swift']).problems.length, 0);

@@ -1,3 +1,4 @@
+import type { Command } from '../model/command.ts';
 import type { Fact } from '../model/fact.ts';
 import type { Interface } from '../model/interface.ts';
 import { overrideRules } from '../model/override-rules.ts';
@@ -15,20 +16,23 @@ export function overrideParser(cli: Interface, parser: Fact<readonly string[]>):
   return { ...overrideRules(cli, { ...UNKNOWN_RULES, ...commonRules(parser) }), parser };
 }
 
-/** An interface without the rules that only its parser's name says, so that the name alone can be written. */
+/** An interface without the rules that follow from the name of its parser, so that the name alone can be written. */
 export function withoutParserRules(cli: Interface): Interface {
-  const { parser, root } = cli;
-  if (parser === undefined) return cli;
-  const implied = commonRules(parser);
+  return cli.parser === undefined ? cli : { ...cli, root: withoutRules(cli.root, commonRules(cli.parser)) };
+}
+
+function withoutRules(command: Command, implied: Partial<ParsingRules>): Command {
   const rules = Object.fromEntries(
-    Object.entries(root.rules).map(([name, rule]) => {
+    Object.entries(command.rules).map(([name, rule]) => {
       const own = implied[name as keyof ParsingRules];
-      // A rule that stands beside the parser's name has a place of its own.
-      const isImplied = rule !== undefined && rule.place === own?.place && saysTheSame(own, rule);
+      const isSame = rule !== undefined && own !== undefined && saysTheSame(own.value, rule.value);
+      // A rule that stands beside the parser's name has a place of its own; one that a help showed needs not be told twice.
+      const isImplied = isSame && (rule.place === own.place || rule.basis === 'inferred');
       return [name, isImplied ? undefined : rule];
     }),
   );
-  return { ...cli, root: { ...root, rules: { ...UNKNOWN_RULES, ...rules } } };
+  const items = command.commands.items.map((below) => withoutRules(below, implied));
+  return { ...command, rules: { ...UNKNOWN_RULES, ...rules }, commands: { ...command.commands, items } };
 }
 
 function filledRules(rules: ParsingRules, from: Partial<ParsingRules>): ParsingRules {

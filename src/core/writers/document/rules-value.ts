@@ -20,9 +20,9 @@ export function rulesValue(rules: ParsingRules): DocumentValue | undefined {
   record.fact('generated-negation', rules.generatedNegation, plain);
   record.fact('negation-prefix', rules.negationPrefix, plain);
   record.fact('flag-values', rules.flagValues, plain);
-  record.fact('option-prefixes', rules.optionPrefixes, (prefixes) => prefixes);
+  record.fact('option-prefixes', rules.optionPrefixes, (prefixes) => [...prefixes]);
   record.fact('long-hyphens', rules.longHyphens, plain);
-  record.fact('word-joints', rules.wordJoints, (joints) => joints);
+  record.fact('word-joints', rules.wordJoints, (joints) => [...joints]);
   record.fact('single-hyphen-word', rules.singleHyphenWord, plain);
   record.fact('bundle-without-hyphen', rules.bundleWithoutHyphen, plain);
   record.fact('number-option', rules.numberOption, plain);
