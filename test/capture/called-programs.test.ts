@@ -178,3 +178,30 @@ test('two captures of one program are the same, with a probe too', async () => {
   assert.equal(first.stdout, (await capture(words)).stdout);
   assert.ok(!first.stdout.includes(tmpdir()));
 });
+
+test('a console whose help is that of its command list is asked for the list', async () => {
+  const options = [
+    '  -h, --help            Display help for the given command. When no command is given display help for the list command',
+    '  -q, --quiet           Do not output any message',
+    '  -n, --no-interaction  Do not ask any interactive question',
+    '  -v|vv|vvv, --verbose  Increase the verbosity of messages',
+  ].join('\n');
+  const list = `Harbour 1.4\n\nUsage:\n  command [options] [arguments]\n\nOptions:\n${options}\n\nAvailable commands:\n  list         List commands\n route\n  route:plan   Plan a route\n  route:print  Print a route\n`;
+  const help = (name: string) =>
+    `Description:\n  Do ${name}\n\nUsage:\n  ${name} [options]\n\nOptions:\n${options}\n`;
+  program(
+    'harbour',
+    `#!/bin/sh\ncase "$1" in\nlist) [ $# -gt 1 ] && cat <<'E' || cat <<'F'\n${help('list')}E\n${list}F\n;;\nroute:*) printf '%s\\n' "$1"; cat <<'G'\n${help('route')}G\n;;\n*) cat <<'H'\n${help('list')}H\n;;\nesac\n`,
+  );
+  const ended = await capture(['./harbour']);
+  assert.deepEqual([ended.status, ended.stderr], [0, '']);
+  const cli = documentOf(ended);
+  assert.deepEqual(cli.parser?.value, ['symfony-console']);
+  const names = cli.root.commands.items.map((command) => command.names[0]?.text);
+  assert.deepEqual(names, ['list', 'route:plan', 'route:print']);
+  assert.equal(cli.root.rules.segmentAbbreviations?.value, true);
+  assert.match(
+    (await capture(['--plan', './harbour'])).stdout,
+    /^\.\/harbour list, where the help lists no commands/m,
+  );
+});

@@ -7,6 +7,7 @@ export function capturePlan(invocation: readonly string[], settings: CaptureSett
   const lines = [
     `${program} --help`,
     `${program} COMMAND --help, for every command that a help lists, up to ${settings.depthLimit} deep and ${settings.commandLimit} in all`,
+    `${program} list, where the help lists no commands and shows a parser that has this one`,
     `${program} help COMMAND, where --help gives none and the help lists a command help`,
     settings.shortHelp
       ? `${program} COMMAND -h, where neither gives any`

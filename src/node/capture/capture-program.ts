@@ -11,6 +11,7 @@ import { calledName } from './called-name.ts';
 import { type CaptureSettings, UNLIKELY_OPTION, withDefaults } from './capture-settings.ts';
 import { findProgram } from './find-program.ts';
 import { commandAt, isHelp } from './help-run.ts';
+import { LIST_COMMAND, needsListCommand } from './list-command.ts';
 import { openRunFolders, type RunFolders } from './run-folders.ts';
 import { type ProgramRun, runProgram } from './run-program.ts';
 import { settledText } from './settled-text.ts';
@@ -91,6 +92,8 @@ class Capturer {
   readonly #queue: string[][] = [[]];
   /** The commands that each command lists, by its path. */
   readonly #lists = new Map<string, string>();
+  /** Commands that only lead to others: their help is not asked. */
+  readonly #leading = new Set(['help']);
   #asked = 0;
   #busy = 0;
   #root: Interface | undefined;
@@ -170,8 +173,9 @@ class Capturer {
     for (const words of this.#waysToAsk(path)) {
       const run = await this.#run(words);
       runs.push(run);
-      const view = this.#read(path, words, run);
-      if (view === undefined) continue;
+      const read = this.#read(path, words, run);
+      if (read === undefined) continue;
+      const view = path.length === 0 ? ((await this.#list(read)) ?? read) : read;
       if (path.length === 0) this.#root = view;
       this.#views.set(path.join('\0'), view);
       this.#observe(words, run);
@@ -179,6 +183,17 @@ class Capturer {
       return;
     }
     if (!this.#signal?.aborted) this.#report(path, runs);
+  }
+
+  /** The program as its command `list` shows it, where its help shows no commands and its parser has such a command; undefined elsewhere. */
+  async #list(view: Interface): Promise<Interface | undefined> {
+    if (!needsListCommand(view) || this.#signal?.aborted) return undefined;
+    const run = await this.#run([LIST_COMMAND]);
+    const listed = this.#read([], [LIST_COMMAND], run);
+    if (listed === undefined) return undefined;
+    this.#observe([LIST_COMMAND], run);
+    this.#leading.add(LIST_COMMAND);
+    return listed;
   }
 
   /** The words behind the program, the surest way to help first. */
@@ -269,8 +284,8 @@ class Capturer {
     }
     this.#lists.set(path.join('\0'), list);
     for (const name of names) {
-      // `help` only leads to the others, and a word that begins with a hyphen would be an option.
-      if (!/^\w[\w.:@+-]*$/.test(name) || name === 'help') continue;
+      // A word that begins with a hyphen would be an option.
+      if (!/^\w[\w.:@+-]*$/.test(name) || this.#leading.has(name)) continue;
       if (this.#asked + this.#queue.length >= commandLimit) {
         this.#problem(
           'too-many-commands',
