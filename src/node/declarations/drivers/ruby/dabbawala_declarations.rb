@@ -8,21 +8,22 @@ module DabbawalaDeclarations
   module_function
 
   def document(parser)
-    # The lists that every parser has, for help, version and completion, are no part of what the program declares.
-    lists = parser.instance_variable_get(:@stack)[2..] || []
+    # The first list is every parser's own; the second one holds what the program declares for the end of its help.
+    lists = parser.instance_variable_get(:@stack)[1..] || []
+    switches = lists.rotate.flat_map(&:list).grep(OptionParser::Switch)
     {
       'dabbawala' => '1',
       'program' => parser.program_name,
       'read-from' => 'objects',
       'parser' => 'ruby-optparse',
       'complete' => { 'options' => true },
-      'options' => lists.flat_map(&:list).grep(OptionParser::Switch).map { |switch| option(switch) } + added(parser, lists)
+      'options' => switches.map { |switch| option(switch) } + added(parser, switches)
     }
   end
 
   # The options that the parser adds by itself, where the program has none of these names.
-  def added(parser, lists)
-    taken = lists.flat_map { |list| list.long.keys + list.short.keys }
+  def added(parser, switches)
+    taken = switches.flat_map { |switch| [*switch.short, *switch.long].map { |name| name.sub(/\A-+/, '') } }
     [%w[h help], *(parser.version ? [%w[v version]] : [])].reject { |_, long| taken.include?(long) }.map do |short, long|
       { 'option' => taken.include?(short) ? "--#{long}" : "-#{short}, --#{long}" }
     end
