@@ -46,7 +46,8 @@ export function readParseArgsConfig(object: unknown, { program }: ObjectSettings
   const parser = isStrict ? 'parse-args' : 'parse-args-loose';
   const root = makeCommand({
     names: [{ text: name.value, place: null }],
-    options: { items: options, complete: COMPLETE },
+    // One that is not strict takes options that it does not declare.
+    options: { items: options, complete: isStrict ? COMPLETE : undefined },
     commands: { items: [], complete: undefined },
     operands: { items: [], complete: takesOperands ? undefined : COMPLETE },
     rules: rulesOfParser(parser, { generatedNegation: fact(config.allowNegative === true) }),
