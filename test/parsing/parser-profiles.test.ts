@@ -59,6 +59,18 @@ test('a rule that stands beside the parser wins, and the document is written as 
   assert.equal(again.interface && isTaken(again.interface, '--outl'), false);
 });
 
+test('a rule that a command keeps for itself is not lost to those below it', () => {
+  const { interface: cli } = readDocument({
+    name: 'tiffin.yaml',
+    text: "dabbawala: '1'\nprogram: tiffin\nparser: argparse\ncommands:\n  box:\n    parsing: {grouping: false}\n    commands:\n      list:\n        parsing: {grouping: true, inferred: [grouping]}\n",
+  });
+  assert.ok(cli);
+  const again = readDocument({ name: 'tiffin.yaml', text: documentYaml(cli) }).interface;
+  const [box] = again?.root.commands.items ?? [];
+  assert.equal(box?.rules.grouping?.value, false);
+  assert.equal(box?.commands.items[0]?.rules.grouping?.value, true);
+});
+
 test('of several parsers the rules count on which they agree', () => {
   const rules = commonRules(stated(['argparse', 'argparse4j'], null));
   assert.equal(rules.optionAbbreviations?.value, true);

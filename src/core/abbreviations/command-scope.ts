@@ -60,12 +60,12 @@ export function commandScope(at: CommandAt): CommandScope {
 export function segmentsIfAccepted({ at, names }: CommandScope): SegmentIndex<Command> | undefined {
   if (nearestRule(at.line, 'segmentAbbreviations') !== undefined) return undefined;
   if (nearestRule(at.line, 'commandAbbreviations')?.value === false) return undefined;
-  const index = segmentIndex(
+  const separator = separatorAt(at);
+  if (!names.some(({ name }) => name.text.includes(separator))) return undefined;
+  return segmentIndex(
     at,
     names.map(({ command, name }) => ({ name: name.text, target: command })),
   );
-  const separator = separatorAt(at);
-  return names.some(({ name }) => name.text.includes(separator)) ? index : undefined;
 }
 
 function segmentIndex(

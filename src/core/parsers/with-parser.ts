@@ -31,7 +31,9 @@ function withoutRules(command: Command, implied: Partial<ParsingRules>): Command
       return [name, isImplied ? undefined : rule];
     }),
   );
-  const items = command.commands.items.map((below) => withoutRules(below, implied));
+  // Below a command that keeps a rule of its own, what the parser's name says of it holds no longer.
+  const left = Object.fromEntries(Object.entries(implied).filter(([name]) => rules[name] === undefined));
+  const items = command.commands.items.map((below) => withoutRules(below, left));
   return { ...command, rules: { ...UNKNOWN_RULES, ...rules }, commands: { ...command.commands, items } };
 }
 

@@ -12,8 +12,8 @@ const ANSWERS = '4';
 
 /** What the parser of a running program declares, with what of it could not be read; or why it is not known. */
 export type DeclarationsReading =
-  | { readonly interface: Interface; readonly mistakes: readonly string[]; readonly run: ProgramRun }
-  | { readonly reason: string; readonly run: ProgramRun };
+  | { readonly interface: Interface; readonly mistakes: readonly string[] }
+  | { readonly reason: string };
 
 /**
  * Starts a program as its users do, with an exporter of its language in it: at the moment when it is about to parse its command line, the exporter writes
@@ -41,18 +41,18 @@ export async function readDeclarations(
     told: { descriptor: 3, text: '' },
   });
   const { answers } = run;
-  if (answers === '') return { reason: whyNone(run), run };
+  if (answers === '') return { reason: whyNone(run) };
   const declared = declaredIn(answers);
-  if (declared === undefined) return { reason: 'what its parser declares did not come through', run };
+  if (declared === undefined) return { reason: 'what its parser declares did not come through' };
   if (typeof declared.mistake === 'string')
-    return { reason: `its parser cannot be read: ${declared.mistake}`, run };
+    return { reason: `its parser cannot be read: ${declared.mistake}` };
   // People may call the program by another word than its parser does.
   const text = JSON.stringify({ ...declared, program });
   const { interface: cli, problems } = readDocument({ name: `${program} (its parser)`, text });
   // What cannot be said in a document is left out of it.
   const mistakes = problems.map(({ message }) => message);
-  if (cli !== undefined) return { interface: cli, mistakes, run };
-  return { reason: `what its parser declares cannot be used: ${mistakes[0] ?? 'it is no document'}`, run };
+  if (cli !== undefined) return { interface: cli, mistakes };
+  return { reason: `what its parser declares cannot be used: ${mistakes[0] ?? 'it is no document'}` };
 }
 
 function whyNone({ end }: ProgramRun): string {
