@@ -64,7 +64,7 @@ _dabbawala_takes() {
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
     'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
-    'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --parallel') ;;
+    'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --questions' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
     'dabbawala convert --to' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
     'dabbawala explain --format' | 'dabbawala explain --checks') ;;
@@ -215,6 +215,7 @@ _dabbawala_options() {
       _dabbawala_option --seconds
       _dabbawala_option --depth
       _dabbawala_option --most
+      _dabbawala_option --questions
       _dabbawala_option --parallel
       _dabbawala_option '-h --help'
       ;;
@@ -309,6 +310,7 @@ _dabbawala_argument() {
     'dabbawala capture --to') _dabbawala_words "$2" "$3" yaml json ;;
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture --program') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala capture --questions') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document help ;;
     'dabbawala coverage --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --command') _dabbawala_action file "$2" "$3" ;;

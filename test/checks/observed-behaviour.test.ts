@@ -67,7 +67,7 @@ test('findings of runs point into what was printed, and name the command that wa
 test('without observations the checks of behaviour do not apply', () => {
   const { outcomes } = audited();
   const behaviour = outcomes.filter(({ check }) => check.startsWith('behaviour/'));
-  assert.equal(behaviour.length, 10);
+  assert.equal(behaviour.length, 11);
   assert.ok(behaviour.every(({ outcome }) => outcome === 'not-applicable'));
 });
 

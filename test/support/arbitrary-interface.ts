@@ -179,6 +179,7 @@ const option: fc.Arbitrary<Option> = fc
     sameAs: known(
       fc.constantFrom({ option: '--sort', value: undefined }, { option: '--sort', value: 'a=b' }),
     ),
+    refusedNames: fc.array(fact(wordText), { maxLength: 2 }),
     environment: fc.array(fact(wordText), { maxLength: 2 }),
     help: known(text),
     listed: truth,

@@ -30,6 +30,7 @@ interface CaptureOptions {
   readonly seconds: number;
   readonly depth: number;
   readonly most: number;
+  readonly questions: number;
   readonly parallel: number;
 }
 
@@ -55,7 +56,10 @@ export const declare: Declare = (command, io, done) => {
       '--declared',
       "also read what the program's parser declares, hidden options too, by ending it where it is about to parse; for Python, Node.js, Perl and Ruby",
     )
-    .option('--probe', 'also run --version, an abbreviation of --help, and an option that does not exist')
+    .option(
+      '--probe',
+      'also run --version, an abbreviation of --help and an option that does not exist, and ask the parser for all its options, hidden ones too, by command lines that it refuses',
+    )
     .option('-y, --yes', 'do not ask before --declared and --probe')
     .option('--program <NAME>', 'the name of the program, if the words do not give it')
     .option('--keep-home', "let the program see the user's home folder")
@@ -88,6 +92,13 @@ export const declare: Declare = (command, io, done) => {
     'the most commands that are asked',
     CAPTURE_DEFAULTS.commandLimit,
     20_000,
+  );
+  number(
+    command,
+    '--questions <COUNT>',
+    'the most questions that --probe asks the parser, each a run',
+    CAPTURE_DEFAULTS.probeLimit,
+    100_000,
   );
   number(command, '--parallel <COUNT>', 'how many runs are done at once', CAPTURE_DEFAULTS.parallel, 64);
   command.action(async (program: string, words: string[], options: CaptureOptions) => {
@@ -182,6 +193,7 @@ function settingsOf(options: CaptureOptions): CaptureSettings {
     shortHelp: options.shortHelp === true,
     declared: options.declared === true,
     probe: options.probe === true,
+    probeLimit: options.questions,
   };
 }
 

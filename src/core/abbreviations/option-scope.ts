@@ -62,7 +62,7 @@ export function optionScope(at: CommandAt): OptionScope {
   const options = optionsInReach(at);
   const isEither = takesEitherHyphens(at.line);
   const hasSingleHyphen = isEither || accepted?.value === true;
-  const isLong = ({ form }: OptionName) =>
+  const isLongForm = ({ form }: OptionName) =>
     form === 'long' || (hasSingleHyphen && form === 'single-hyphen-long');
   const targets = targetsOf(options);
   const names: ScopeName[] = [];
@@ -75,6 +75,8 @@ export function optionScope(at: CommandAt): OptionScope {
     indexed.push({ name: text, target });
   };
   for (const option of options) {
+    const refused = new Set(option.refusedNames.map(({ value }) => value));
+    const isLong = (name: OptionName) => isLongForm(name) && !refused.has(name.text);
     for (const name of option.names.filter(isLong)) add(option, name, false, false);
     for (const name of option.negatedNames.filter(isLong)) add(option, name, true, false);
   }

@@ -27,6 +27,7 @@ import { escapesWithoutTerminal } from './behaviour/escapes-without-terminal.ts'
 import { helpFails } from './behaviour/help-fails.ts';
 import { helpOnStandardError } from './behaviour/help-on-standard-error.ts';
 import { helpSlow } from './behaviour/help-slow.ts';
+import { shownOptionRefused } from './behaviour/shown-option-refused.ts';
 import { unknownOptionAccepted } from './behaviour/unknown-option-accepted.ts';
 import { argumentCompletedWrongly } from './completion/argument-completed-wrongly.ts';
 import { commandsMissing } from './completion/commands-missing.ts';
@@ -204,6 +205,7 @@ export const CATALOGUE = [
   bugAddressMissing,
   helpFails,
   helpOnStandardError,
+  shownOptionRefused,
   unknownOptionAccepted,
   errorStatus,
   errorOnStandardOutput,

@@ -28,3 +28,8 @@ export function stated<T>(value: T, place: Place): Fact<T> {
 export function inferred<T>(value: T, place: Place): Fact<T> {
   return { value, basis: 'inferred', place };
 }
+
+/** A fact that a real run showed. */
+export function observed<T>(value: T, place: Place): Fact<T> {
+  return { value, basis: 'observed', place };
+}

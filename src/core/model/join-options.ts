@@ -38,6 +38,7 @@ function joinOption(a: Option, b: Option): Option {
     names: joinNames(a.names, b.names),
     argument: joinArguments(a.argument, b.argument),
     negatedNames: joinNames(a.negatedNames, b.negatedNames),
+    refusedNames: unite(a.refusedNames, b.refusedNames, (fact) => fact.value),
     required: prefer(a.required, b.required),
     repetition: prefer(a.repetition, b.repetition),
     inheritance: prefer(a.inheritance, b.inheritance),

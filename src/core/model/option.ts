@@ -31,6 +31,8 @@ export interface Option {
   readonly argument: Knowable<OptionArgument>;
   /** Names that negate the option, such as `--no-colour`. */
   readonly negatedNames: readonly OptionName[];
+  /** Those of its names that the parser was seen to refuse, though a source shows them: they compete with no other name. */
+  readonly refusedNames: readonly Fact<string>[];
   /** Whether it must be given. */
   readonly required: Knowable<boolean>;
   /** What happens when it is given twice. */
@@ -68,6 +70,7 @@ export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Opti
     names: facts.names,
     argument: facts.argument,
     negatedNames: facts.negatedNames ?? [],
+    refusedNames: facts.refusedNames ?? [],
     required: facts.required,
     repetition: facts.repetition,
     inheritance: facts.inheritance,

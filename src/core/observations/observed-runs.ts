@@ -40,6 +40,8 @@ export function observedRuns(cli: Interface): ObservedRun[] {
 
 function kindOf(words: readonly string[], names: ReadonlySet<string>): RunKind | undefined {
   const last = words.at(-1) ?? '';
+  // Words that ask a parser hold several options that it refuses: what the last of them comes to did not show.
+  if (words.slice(0, -1).some((word) => word.startsWith('--'))) return undefined;
   if (last === '--help' || words[0] === 'help') return 'help';
   if (last === '-h') return 'short-help';
   if (last === '--version') return 'version';

@@ -27,7 +27,7 @@ export {
   type FormOption,
   makeCommand,
 } from '../model/command.ts';
-export { type Basis, type Fact, inferred, type Knowable, stated } from '../model/fact.ts';
+export { type Basis, type Fact, inferred, type Knowable, observed, stated } from '../model/fact.ts';
 export {
   type EnvironmentVariable,
   type ExitStatus,

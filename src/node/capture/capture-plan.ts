@@ -1,4 +1,5 @@
 import { quotedWord } from '../../core/shells/quoted-word.ts';
+import { AFTER, VALUE } from '../probing/parser-answers.ts';
 import { type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
 
 /** The command lines that a capture would run, as far as they are known before the program has said what it has. */
@@ -17,7 +18,13 @@ export function capturePlan(invocation: readonly string[], settings: CaptureSett
     lines.push(`${program} --help, ended where it is about to parse, with what its parser declares`);
   }
   if (settings.probe) {
-    lines.push(`${program} --version`, `${program} ${UNLIKELY_OPTION}`, `${program} --hel`);
+    const refused = `=${VALUE} ${AFTER.join(' ')}`;
+    lines.push(
+      `${program} --version`,
+      `${program} ${UNLIKELY_OPTION}`,
+      `${program} --hel`,
+      `${program} COMMAND --PREFIX${refused}, for prefixes of its options, and the like for its rules, at most ${settings.probeLimit} runs`,
+    );
   }
   return lines;
 }

@@ -7,14 +7,15 @@ import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
 import { readDeclarations } from '../declarations/read-declarations.ts';
+import { probeConfined } from '../probing/probe-confined.ts';
 import { calledName } from './called-name.ts';
 import { type CaptureSettings, UNLIKELY_OPTION, withDefaults } from './capture-settings.ts';
 import { findProgram } from './find-program.ts';
 import { commandAt, isHelp } from './help-run.ts';
 import { LIST_COMMAND, needsListCommand } from './list-command.ts';
+import { type CalledProgram, ProgramRunner } from './program-runner.ts';
 import { openRunFolders, type RunFolders } from './run-folders.ts';
-import { type ProgramRun, runProgram } from './run-program.ts';
-import { settledText } from './settled-text.ts';
+import type { ProgramRun } from './run-program.ts';
 import { whyNoHelp } from './why-no-help.ts';
 
 /** What a capture came to, also where it was stopped. */
@@ -64,26 +65,18 @@ export async function captureProgram(
   }
 }
 
-/** A program as it is called: the words, the path that the first of them stands for, and the name that people call it by. */
-interface CalledProgram {
-  readonly invocation: readonly string[];
-  readonly path: string;
-  readonly name: string;
-}
-
 function notCaptured(code: string, message: string): Capture {
   const problem: Problem = { code, message, place: null, source: '', consequence: 'unusable' };
   return { interface: undefined, runs: [], problems: [problem], isStopped: false };
 }
 
 class Capturer {
-  readonly #called: CalledProgram;
+  readonly #runner: ProgramRunner;
   readonly #program: string;
   readonly #settings: CaptureSettings;
   readonly #folders: RunFolders;
   readonly #onProgress: (progress: CaptureProgress) => void;
   readonly #signal: AbortSignal | undefined;
-  readonly #runs: ProgramRun[] = [];
   readonly #views = new Map<string, Interface>();
   readonly #observations = new Map<string, Observation>();
   readonly #problems: Problem[] = [];
@@ -105,7 +98,7 @@ class Capturer {
     onProgress: (progress: CaptureProgress) => void,
     signal: AbortSignal | undefined,
   ) {
-    this.#called = called;
+    this.#runner = new ProgramRunner(called, settings, signal);
     this.#program = called.name;
     this.#settings = settings;
     this.#folders = folders;
@@ -117,16 +110,18 @@ class Capturer {
     await this.#next();
     await Promise.all(Array.from({ length: this.#settings.parallel }, () => this.#work()));
     const declared = this.#settings.declared ? await this.#declared() : undefined;
-    if (this.#settings.probe && this.#root !== undefined) await this.#probe();
     const paths = [...this.#views.keys()].sort();
-    const views = paths.flatMap((path) => this.#views.get(path) ?? []);
-    const [joined] = joinInterfaces(declared === undefined ? views : [declared, ...views]);
+    const helps = paths.flatMap((path) => this.#views.get(path) ?? []);
+    const views = declared === undefined ? helps : [declared, ...helps];
+    const [known] = joinInterfaces(views);
+    const probed = this.#settings.probe && known !== undefined ? await this.#probe(known) : undefined;
+    const [joined] = probed === undefined ? [known] : joinInterfaces([...views, probed]);
     const observations = [...this.#observations.keys()]
       .sort()
       .flatMap((key) => this.#observations.get(key) ?? []);
     return {
       interface: joined === undefined ? undefined : this.#completed(joined, observations),
-      runs: this.#runs,
+      runs: this.#runner.runs,
       problems: this.#problems,
       isStopped: this.#signal?.aborted === true,
     };
@@ -134,7 +129,7 @@ class Capturer {
 
   /** An interface with what only the capture knows: what was observed, and by which words the program is called. */
   #completed(joined: Interface, observations: readonly Observation[]): Interface {
-    const { invocation } = this.#called;
+    const { invocation } = this.#runner.called;
     // Where the program lies on this machine says nothing of how it is called.
     const words = invocation.map((word, i) => (i === 0 && isAbsolute(word) ? basename(word) : word));
     const isPlain = words.length === 1 && words[0] === this.#program;
@@ -209,35 +204,8 @@ class Capturer {
     return ways;
   }
 
-  async #run(words: readonly string[]): Promise<ProgramRun> {
-    const { timeLimit, outputLimit } = this.#settings;
-    const { folder, scratch, environment } = this.#folders;
-    const { invocation, path } = this.#called;
-    const printed = await runProgram([path, ...invocation.slice(1), ...words], {
-      folder,
-      environment,
-      timeLimit,
-      outputLimit,
-      signal: this.#signal,
-      calledBy: invocation[0],
-    });
-    const home = this.#settings.keepHome ? undefined : environment.HOME;
-    const calledBy = invocation[0] ?? path;
-    const circumstances = {
-      home,
-      folder: scratch,
-      program: path,
-      calledBy,
-      process: printed.process,
-      ended: Date.now(),
-    };
-    const run = {
-      ...printed,
-      standardOutput: settledText(printed.standardOutput, circumstances),
-      standardError: settledText(printed.standardError, circumstances),
-    };
-    this.#runs.push(run);
-    return run;
+  #run(words: readonly string[]): Promise<ProgramRun> {
+    return this.#runner.run(words, this.#folders);
   }
 
   /** The command at a path as the run shows it; undefined where the run shows no help, or another command's. */
@@ -260,16 +228,7 @@ class Capturer {
   }
 
   #observe(words: readonly string[], run: ProgramRun): void {
-    const name = [this.#program, ...words].join(' ');
-    this.#observations.set(words.join('\0'), {
-      words,
-      exitStatus: run.status,
-      standardOutput: { name, text: run.standardOutput },
-      standardError: { name, text: run.standardError },
-      width: this.#settings.width,
-      // Times differ from run to run: they are kept only where the behaviour is asked for.
-      milliseconds: this.#settings.probe ? slowness(run.milliseconds) : undefined,
-    });
+    this.#observations.set(words.join('\0'), this.#runner.observation(words, run));
   }
 
   #queueCommands(path: readonly string[], view: Interface): void {
@@ -299,9 +258,9 @@ class Capturer {
 
   /** Says why nothing was read of a command, with what the program said. */
   #report(path: readonly string[], runs: readonly ProgramRun[]): void {
-    const shown = [...this.#called.invocation, ...path].join(' ');
+    const shown = [...this.#runner.called.invocation, ...path].join(' ');
     const { keepHome, keepFolder } = this.#settings;
-    const isInFolder = this.#called.invocation.length > 1 && !keepFolder;
+    const isInFolder = this.#runner.called.invocation.length > 1 && !keepFolder;
     const ways = [
       ...(isInFolder ? ["; if it needs what is in this folder, give '--keep-folder'"] : []),
       ...(keepHome ? [] : ["; if it needs its home, give '--keep-home'"]),
@@ -318,17 +277,8 @@ class Capturer {
   /** What the parser of the running program declares; undefined, with a problem, where that cannot be read. */
   async #declared(): Promise<Interface | undefined> {
     if (this.#signal?.aborted) return undefined;
-    const { timeLimit, outputLimit } = this.#settings;
-    const { folder, environment } = this.#folders;
-    const { invocation, path } = this.#called;
-    const reading = await readDeclarations([path, ...invocation.slice(1)], this.#program, {
-      folder,
-      environment,
-      timeLimit,
-      outputLimit,
-      signal: this.#signal,
-      calledBy: invocation[0],
-    });
+    const { words, settings } = this.#runner.callIn(this.#folders);
+    const reading = await readDeclarations(words, this.#program, settings);
     if ('interface' in reading) {
       for (const mistake of reading.mistakes)
         this.#problem('not-declared', `a part of what the parser declares is left out: ${mistake}`);
@@ -336,23 +286,21 @@ class Capturer {
     }
     this.#problem(
       'not-declared',
-      `'${invocation.join(' ')}': ${reading.reason}; what its help shows is kept`,
+      `'${this.#runner.called.invocation.join(' ')}': ${reading.reason}; what its help shows is kept`,
     );
     return undefined;
   }
 
-  async #probe(): Promise<void> {
+  /** Observes how the program behaves, and what its parser says of itself; undefined where that was not asked. */
+  async #probe(known: Interface): Promise<Interface | undefined> {
     for (const words of [['--version'], [UNLIKELY_OPTION], ['--hel']]) {
-      if (this.#signal?.aborted) return;
+      if (this.#signal?.aborted) return undefined;
       this.#observe(words, await this.#run(words));
     }
+    const probing = await probeConfined(known, this.#runner, this.#settings, this.#signal);
+    for (const observation of probing.observations)
+      this.#observations.set(observation.words.join('\0'), observation);
+    for (const left of probing.left) this.#problem('not-asked', left);
+    return probing.interface;
   }
 }
-
-/** A time in steps of half a second; undefined for shorter ones, which are another each time and say nothing. */
-function slowness(milliseconds: number): number | undefined {
-  const steps = Math.floor(milliseconds / SLOWNESS_STEP);
-  return steps === 0 ? undefined : steps * SLOWNESS_STEP;
-}
-
-const SLOWNESS_STEP = 500;

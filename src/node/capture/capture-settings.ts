@@ -24,8 +24,10 @@ export interface CaptureSettings {
   readonly shortHelp: boolean;
   /** Whether what the program's parser declares is read too, while it runs. */
   readonly declared: boolean;
-  /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`. */
+  /** Whether the program is also run with `--version`, with an option that does not exist, and with `--hel`, and its parser is asked. */
   readonly probe: boolean;
+  /** How often the parser is asked at the most, where it is asked. */
+  readonly probeLimit: number;
 }
 
 /** What holds where a setting is not given. */
@@ -41,6 +43,7 @@ export const CAPTURE_DEFAULTS: CaptureSettings = {
   shortHelp: false,
   declared: false,
   probe: false,
+  probeLimit: 1000,
 };
 
 /** The settings that were given, and the defaults of the others. Throws a MisuseError where one is given that there is not. */
@@ -58,6 +61,7 @@ export function withDefaults(settings: Partial<CaptureSettings>): CaptureSetting
     shortHelp: true,
     declared: true,
     probe: true,
+    probeLimit: true,
   });
   return { ...CAPTURE_DEFAULTS, ...settings };
 }

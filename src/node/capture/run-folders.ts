@@ -1,4 +1,4 @@
-import { mkdtemp, rm } from 'node:fs/promises';
+import { chmod, chown, mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { systemReason } from '../system-reason.ts';
@@ -23,6 +23,8 @@ export interface RunFolderSettings {
   readonly keepHome: boolean;
   /** Whether programs run in the working directory, not in an empty one. */
   readonly keepFolder: boolean;
+  /** The number of the user that programs run as; this process's where not given. */
+  readonly user?: number | undefined;
 }
 
 /** Why there are no folders. */
@@ -44,10 +46,16 @@ export async function openRunFolders(settings: RunFolderSettings): Promise<RunFo
   }
 }
 
-async function makeRunFolders({ width, keepHome, keepFolder }: RunFolderSettings): Promise<RunFolders> {
+async function makeRunFolders(settings: RunFolderSettings): Promise<RunFolders> {
+  const { width, keepHome, keepFolder, user } = settings;
   const base = await mkdtemp(join(tmpdir(), ownPrefix()));
   const home = await mkdtemp(join(base, 'home-'));
   const scratch = await mkdtemp(join(base, 'empty-'));
+  if (user !== undefined) {
+    // Others may pass through the folder of this user, and see nothing in it.
+    await chmod(base, 0o711);
+    for (const folder of [home, scratch]) await chown(folder, user, user);
+  }
   const environment = {
     PATH: process.env.PATH ?? '/usr/bin:/bin',
     HOME: keepHome ? (process.env.HOME ?? home) : home,

@@ -80,6 +80,12 @@ function optionRecord(option: Option, notation: Notation | undefined, flags: Bas
   const drawnNegated = new Set(notation?.drawn.negatedNames.map(({ text }) => text));
   const negated = option.negatedNames.filter(({ text }) => !drawnNegated.has(text)).map(({ text }) => text);
   if (negated.length > 0) record.set('negated', negated);
+  if (option.refusedNames.length > 0) {
+    record.set(
+      'refused',
+      option.refusedNames.map((fact) => factItem(fact, (name) => name)),
+    );
+  }
   record.fact('required', option.required, (value) => value);
   record.fact('repetition', option.repetition, (value) => value);
   record.fact('inheritance', option.inheritance, (value) => value);

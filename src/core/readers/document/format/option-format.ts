@@ -55,6 +55,10 @@ const OPTION_FIELDS = {
     'Names that the notation cannot show, or that take something else than the option.',
   ),
   negated: described(oneOrMore(notation), 'Names that negate the option, such as --no-colour.'),
+  refused: described(
+    oneOrMore(factItem(text)),
+    'Those of its names that the parser was seen to refuse, though the help shows them.',
+  ),
   required: described(boolean, 'Whether it must be given.'),
   repetition: described(
     choice('refused', 'last-wins', 'all-count', 'counted'),

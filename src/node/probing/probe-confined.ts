@@ -1,0 +1,45 @@
+import type { Interface } from '../../core/model/interface.ts';
+import type { CaptureSettings } from '../capture/capture-settings.ts';
+import type { ProgramRunner } from '../capture/program-runner.ts';
+import { openRunFolders } from '../capture/run-folders.ts';
+import { findConfinement, NOBODY } from './confinement.ts';
+import { type Probing, probeProgram } from './probe-program.ts';
+
+/** How a program ends that could not be run by the programs that confine it. */
+const NOT_RUN = new Set([126, 127]);
+
+/** Asks a program's parser what it accepts, with as few rights as the system lets us give it. */
+export async function probeConfined(
+  known: Interface,
+  runner: ProgramRunner,
+  settings: CaptureSettings,
+  signal: AbortSignal | undefined,
+): Promise<Pick<Probing, 'observations' | 'left'> & Partial<Probing>> {
+  const user = process.getuid?.() === 0 ? NOBODY : undefined;
+  const folders = await openRunFolders({ ...settings, user });
+  if ('reason' in folders) return { observations: [], left: [`its parser was not asked: ${folders.reason}`] };
+  try {
+    const { words: before, kept } = await findConfinement(folders);
+    const run = (words: readonly string[]) => runner.run(words, folders, before);
+    const first = await run(['--help']);
+    if (before.length > 0 && NOT_RUN.has(first.status ?? 0))
+      return {
+        observations: [],
+        left: [
+          'its parser was not asked: a user without rights cannot run it; run dabbawala as another user than the superuser',
+        ],
+      };
+    const probing = await probeProgram(known, run, (...shown) => runner.observation(...shown), {
+      mostRuns: settings.probeLimit,
+      parallel: settings.parallel,
+      signal,
+    });
+    const notTaken =
+      kept.length === 0
+        ? []
+        : [`${kept.join(' and ')} could not be taken from the program while its parser was asked`];
+    return { ...probing, left: [...notTaken, ...probing.left] };
+  } finally {
+    await folders.close();
+  }
+}
