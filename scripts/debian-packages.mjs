@@ -6,12 +6,16 @@ import { existsSync } from 'node:fs';
 const NEEDED = new Map([
   ['chromium', 'shows the page'],
   ['curl', 'has a long help'],
+  ['gcc', 'makes the exporter for programs in C, and the programs that it is tried on'],
   ['fish', 'reads and completes scripts for fish'],
   ['git', 'has many commands'],
   ['mandoc', 'checks the manual page'],
   ['python3', 'parses command lines as argparse does'],
   ['zsh', 'reads and completes scripts for zsh'],
 ]);
+
+/** Packages that a program needs for its tests, and only recommends. */
+const BESIDE = new Map([['gcc', ['libc6-dev']]]);
 
 function isThere(program) {
   return (process.env.PATH ?? '').split(':').some((folder) => existsSync(`${folder}/${program}`));
@@ -24,7 +28,7 @@ function isThere(program) {
 export function installDebianPackages({ mayInstall = true } = {}) {
   const missing = [...NEEDED].filter(([program]) => !isThere(program));
   if (missing.length === 0) return;
-  const names = missing.map(([name]) => name);
+  const names = missing.flatMap(([name]) => [name, ...(BESIDE.get(name) ?? [])]);
   const why = missing.map(([name, use]) => `  ${name}: ${use}\n`).join('');
   const how = `apt-get install --no-install-recommends ${names.join(' ')}`;
   if (!mayInstall || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {

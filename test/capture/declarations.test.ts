@@ -154,7 +154,7 @@ test('programs whose parser cannot be read are told so, and their help is kept',
     [
       'own',
       OWN_HELP,
-      /^'.*own': it reached no parser that can be read \(those of Python.*\); what its help shows is kept$/,
+      /^'.*own': it reached no parser that can be read \(those of C, Python.*\); what its help shows is kept$/,
     ],
     [
       'broken',

@@ -54,7 +54,7 @@ export const declare: Declare = (command, io, done) => {
     .option('--plan', 'print the command lines that would be run, and do not run them')
     .option(
       '--declared',
-      "also read what the program's parser declares, hidden options too, by ending it where it is about to parse; for Python, Node.js, Perl and Ruby",
+      "also read what the program's parser declares, hidden options too, by ending it where it is about to parse; for C, Python, Node.js, Perl and Ruby",
     )
     .option(
       '--probe',

@@ -28,16 +28,26 @@ export function joinOptions(first: readonly Option[], second: readonly Option[])
     const times = joined.get(at) ?? 0;
     joined.set(at, times + 1);
     if (known === undefined || times >= MAX_ALIKE) result.push(option);
-    else result[at] = joinOption(known, option);
+    else result[at] = joinOption(known, withoutNamesOfOthers(option, at, byName));
   }
   return result;
 }
 
+/** An option of the second view without the names that the first view gives to other options than the one at an index. */
+function withoutNamesOfOthers(
+  option: Option,
+  at: number,
+  byName: ReadonlyMap<string, readonly number[]>,
+): Option {
+  const isOwn = ({ text }: OptionName) => byName.get(text)?.includes(at) ?? true;
+  return option.names.every(isOwn) ? option : { ...option, names: option.names.filter(isOwn) };
+}
+
 function joinOption(a: Option, b: Option): Option {
   return {
-    names: joinNames(a.names, b.names),
+    names: joinNames(a.names, b.names, isSure(a.argument)),
     argument: joinArguments(a.argument, b.argument),
-    negatedNames: joinNames(a.negatedNames, b.negatedNames),
+    negatedNames: joinNames(a.negatedNames, b.negatedNames, false),
     refusedNames: unite(a.refusedNames, b.refusedNames, (fact) => fact.value),
     required: prefer(a.required, b.required),
     repetition: prefer(a.repetition, b.repetition),
@@ -54,17 +64,22 @@ function joinOption(a: Option, b: Option): Option {
   };
 }
 
-function joinNames(a: readonly OptionName[], b: readonly OptionName[]): OptionName[] {
+/** Names as one list. `isSame` says that those of the first view without an argument of their own take that of the option for certain. */
+function joinNames(a: readonly OptionName[], b: readonly OptionName[], isSame: boolean): OptionName[] {
   return unite(
     a,
     b,
     (name) => name.text,
     (known, other) => ({
       ...known,
-      argument: prefer(known.argument, other.argument),
+      argument: isSame ? known.argument : prefer(known.argument, other.argument),
       place: known.place ?? other.place,
     }),
   );
+}
+
+function isSure(fact: Knowable<unknown>): boolean {
+  return fact !== undefined && fact.basis !== 'inferred';
 }
 
 /** The argument to go by, its words completed by what the other view says of them. */

@@ -15,7 +15,10 @@ export function capturePlan(invocation: readonly string[], settings: CaptureSett
       : `${program} COMMAND -h, where neither gives any and the help shows -h`,
   ];
   if (settings.declared) {
-    lines.push(`${program} --help, ended where it is about to parse, with what its parser declares`);
+    lines.push(
+      `${program} --help, ended where it is about to parse, with what its parser declares`,
+      `${program} ${UNLIKELY_OPTION}, ended likewise, for a program in C that looks for help and version first`,
+    );
   }
   if (settings.probe) {
     const refused = `=${VALUE} ${AFTER.join(' ')}`;

@@ -6,6 +6,7 @@ import { joinInterfaces } from '../../core/model/join.ts';
 import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
+import { withHiddenOptions } from '../declarations/hidden-options.ts';
 import { readDeclarations } from '../declarations/read-declarations.ts';
 import { probeConfined } from '../probing/probe-confined.ts';
 import { calledName } from './called-name.ts';
@@ -112,7 +113,7 @@ class Capturer {
     const declared = this.#settings.declared ? await this.#declared() : undefined;
     const paths = [...this.#views.keys()].sort();
     const helps = paths.flatMap((path) => this.#views.get(path) ?? []);
-    const views = declared === undefined ? helps : [declared, ...helps];
+    const views = declared === undefined ? helps : [withHiddenOptions(declared, helps), ...helps];
     const [known] = joinInterfaces(views);
     const probed = this.#settings.probe && known !== undefined ? await this.#probe(known) : undefined;
     const [joined] = probed === undefined ? [known] : joinInterfaces([...views, probed]);
@@ -278,7 +279,7 @@ class Capturer {
   async #declared(): Promise<Interface | undefined> {
     if (this.#signal?.aborted) return undefined;
     const { words, settings } = this.#runner.callIn(this.#folders);
-    const reading = await readDeclarations(words, this.#program, settings);
+    const reading = await readDeclarations(words, this.#program, settings, this.#folders.base);
     if ('interface' in reading) {
       for (const mistake of reading.mistakes)
         this.#problem('not-declared', `a part of what the parser declares is left out: ${mistake}`);

@@ -11,6 +11,8 @@ export interface RunFolders {
   readonly folder: string;
   /** The folder for their temporary files. */
   readonly scratch: string;
+  /** The folder that holds all of them; programs are not told of it. */
+  readonly base: string;
   readonly environment: Readonly<Record<string, string>>;
   /** Ends every process that still runs from here, and removes the folders. */
   close(): Promise<void>;
@@ -75,6 +77,7 @@ async function makeRunFolders(settings: RunFolderSettings): Promise<RunFolders> 
   return {
     folder: keepFolder ? process.cwd() : scratch,
     scratch,
+    base,
     environment,
     async close() {
       await endMarked(base);

@@ -180,8 +180,8 @@ def _argparse_arity(action):
         return "none", names, None
     if nargs == "?":
         return "optional", names[:1], None
-    if nargs == "*":
-        return "mandatory", names[:1], "0.."
+    if nargs in ("*", "..."):
+        return "optional", names[:1], "0.."
     if nargs == "+":
         return "mandatory", names[:1], "1.."
     if isinstance(nargs, int) and nargs > 1:
