@@ -130,3 +130,28 @@ test('a trace shows each part under its place in the word, and marks what is wro
     '',
   ]);
 });
+
+test('reports of abbreviations name the parser of each program, and what shows it', () => {
+  const cli = readText(
+    'usage: tiffin [-h] [--route PORT]\n\noptions:\n  -h, --help    show this help message and exit\n  --route PORT  the way\n',
+  );
+  const subject = { scopes: nameScopes(cli), resolved: [], isAsked: false, programs: [cli] };
+  assert.match(
+    ABBREVIATION_REPORTS.text(subject, CONTEXT),
+    /\n\nparser: likely argparse, by 'usage: tiffin /,
+  );
+  assert.match(
+    ABBREVIATION_REPORTS.text({ ...subject, programs: [cli, cli] }, CONTEXT),
+    /parser of tiffin: likely argparse[\s\S]*parser of tiffin: likely argparse/,
+  );
+  const { parsers } = JSON.parse(ABBREVIATION_REPORTS.json(subject, CONTEXT));
+  assert.deepEqual(
+    parsers.map((one: { program: string; parser: { names: string[]; basis: string } }) => [
+      one.program,
+      one.parser.names,
+      one.parser.basis,
+    ]),
+    [['tiffin', ['argparse'], 'inferred']],
+  );
+  assert.doesNotMatch(table(cli).join('\n'), /^parser/m);
+});

@@ -37,7 +37,12 @@ async function runAbbreviations(
   const scopes = interfaces.flatMap(nameScopes);
   const resolved = resolveWords(scopes, words);
   const isAsked = words.length > 0 && scopes.length > 0;
-  io.write(ABBREVIATION_REPORTS[options.format]({ scopes, resolved, isAsked }, reportContext(io)));
+  io.write(
+    ABBREVIATION_REPORTS[options.format](
+      { scopes, resolved, isAsked, programs: interfaces },
+      reportContext(io),
+    ),
+  );
   const isResolved = (word: string) => resolved.some((one) => one.word === word && RESOLVED.has(one.verdict));
   const asked = new Set(resolved.map(({ word }) => word));
   const hasAnswers = words.length === 0 || (asked.size > 0 && [...asked].every(isResolved));

@@ -4,7 +4,9 @@ import { freeLetters, unusedLetters } from '../abbreviations/free-letters.ts';
 import { LikelyNames } from '../abbreviations/likely-names.ts';
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
+import type { Interface } from '../model/interface.ts';
 import { jsonText } from '../source/json-text.ts';
+import { parserJson } from './parser-json.ts';
 import type { Tool } from './tool.ts';
 
 /** Two hyphens and a letter, for options; a letter for others. */
@@ -17,12 +19,19 @@ const MIN_LENGTH = { options: 3, commands: 1, values: 1 } as const;
 export function abbreviationsJson(
   scopes: readonly NameScope[],
   words: readonly WordResolution[],
+  programs: readonly Interface[],
   tool: Tool,
 ): string {
   const likely = new LikelyNames(
     scopes.flatMap((scope) => (scope.kind === 'options' ? scope.index.names : [])),
   );
-  const report = { version: 1, tool, scopes: scopes.map((scope) => scopeJson(scope, likely)), words };
+  const report = {
+    version: 1,
+    tool,
+    scopes: scopes.map((scope) => scopeJson(scope, likely)),
+    words,
+    parsers: programs.map((cli) => ({ program: cli.program.value, parser: parserJson(cli) })),
+  };
   return `${jsonText(report, 2, withNull)}\n`;
 }
 

@@ -4,6 +4,7 @@ import type { Audit } from '../audit.ts';
 import type { Check } from '../checks/define-check.ts';
 import type { WhatIf } from '../comparison/what-if.ts';
 import type { ShellCoverage } from '../coverage/coverage.ts';
+import type { Interface } from '../model/interface.ts';
 import type { Trace } from '../parsing/trace.ts';
 import type { HelpAnnotation } from '../source/help-annotation.ts';
 import type { Problem } from '../source/problem.ts';
@@ -22,6 +23,7 @@ import { coverageText } from './coverage-text.ts';
 import { explainJson } from './explain-json.ts';
 import { catalogueMarkdown } from './explain-markdown.ts';
 import { catalogueText, checkText } from './explain-text.ts';
+import { parsersText } from './parsers-text.ts';
 import { resolutionsText } from './resolutions-text.ts';
 import type { TextOptions } from './text-style.ts';
 import type { Tool } from './tool.ts';
@@ -67,15 +69,19 @@ export interface Abbreviations {
   readonly resolved: readonly WordResolution[];
   /** Whether words were asked about: then the text tells of these alone. */
   readonly isAsked: boolean;
+  /** The programs whose names they are: of each it is told which parser it uses, where that is known. Nothing is told where not given. */
+  readonly programs?: readonly Interface[];
 }
 
 /** Reports of how short options, commands and values can be written. */
 export const ABBREVIATION_REPORTS = {
   /** For people. */
-  text: ({ scopes, resolved, isAsked }, { text }) =>
-    isAsked ? resolutionsText(resolved, text) : abbreviationsText(scopes, text),
+  text: ({ scopes, resolved, isAsked, programs = [] }, { text }) =>
+    (isAsked ? resolutionsText(resolved, text) : abbreviationsText(scopes, text)) +
+    parsersText(programs, text),
   /** For programs. */
-  json: ({ scopes, resolved }, { tool }) => abbreviationsJson(scopes, resolved, tool),
+  json: ({ scopes, resolved, programs = [] }, { tool }) =>
+    abbreviationsJson(scopes, resolved, programs, tool),
 } as const satisfies Reports<Abbreviations>;
 
 /** Reports of an audit. */

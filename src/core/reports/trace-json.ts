@@ -1,5 +1,6 @@
 import type { Trace } from '../parsing/trace.ts';
 import { jsonText } from '../source/json-text.ts';
+import { parserJson } from './parser-json.ts';
 import type { Tool } from './tool.ts';
 
 /** A trace as JSON text, ending in a newline. */
@@ -7,16 +8,11 @@ export function traceJson(
   { command, parser, parserMarks, words, firstOperand, options, operands, problems, assumed }: Trace,
   tool: Tool,
 ): string {
-  const named = parser && {
-    names: parser.value,
-    basis: parser.basis,
-    marks: parserMarks.map(({ text }) => text),
-  };
   const report = {
     version: 1,
     tool,
     command,
-    parser: named ?? null,
+    parser: parserJson({ parser, parserMarks }),
     words,
     firstOperand,
     options,
