@@ -1,11 +1,15 @@
-// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, asks what abbreviations come to, compares versions, and holds completion against the interface.
+// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, asks what abbreviations come to, compares versions, holds completion against the interface, and reads what programs declare.
 import { spawnSync } from 'node:child_process';
-import { readdirSync } from 'node:fs';
+import { mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildIfNeeded, fail, installPackages, root } from './setup.mjs';
 
 installPackages();
 buildIfNeeded();
+
+/** Where the demo puts what it makes. */
+const made = 'node_modules/.cache/dabbawala-demo';
+mkdirSync(join(root, made), { recursive: true });
 
 const folder = 'demo/tiffin-1.4/help';
 const help = readdirSync(join(root, folder))
@@ -19,14 +23,41 @@ show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro'
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');
 const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);
 show(0, 'coverage', 'demo/tiffin-1.4/tiffin.yaml', ...scripts);
-// Python is no part of the set-up: the demo shows what the parser of a program in it declares where there is one.
-if (spawnSync('python3', ['--version']).status === 0)
-  show(0, 'capture', '--declared', '--yes', 'demo/programs/stowage.py');
+for (const [language, program] of samplePrograms()) showDeclared(language, program);
 show(0, 'explain', 'abbreviations/fragile-word');
 process.stdout.write(
   '\nThe audits end with status 1 because they found errors or warnings, the abbreviations because --ro is ambiguous.\n' +
     'What was planted in the demo data, and the check that finds it: demo/planted.json\n',
 );
+
+/**
+ * The sample programs, one for each language whose parsers can be read, with the language. Only Node.js is part of the set-up: programs in other
+ * languages are left out where the machine lacks what runs them.
+ */
+function* samplePrograms() {
+  const runs = (program) => spawnSync(program, ['--version'], { stdio: 'ignore' }).status === 0;
+  yield ['JavaScript', 'demo/programs/moorings.mjs'];
+  if (runs('python3')) yield ['Python', 'demo/programs/stowage.py'];
+  if (runs('perl')) yield ['Perl', 'demo/programs/ferry.pl'];
+  if (runs('ruby')) yield ['Ruby', 'demo/programs/kitchen.rb'];
+  const lantern = `${made}/lantern`;
+  const compiled = spawnSync('cc', ['-o', lantern, 'demo/programs/lantern.c'], {
+    cwd: root,
+    stdio: 'ignore',
+  });
+  if (process.platform === 'linux' && compiled.status === 0) yield ['C', lantern];
+}
+
+/** Shows what the parser of a program declares that its help does not show: the two documents, compared. */
+function showDeclared(language, program) {
+  const [help, declared] = [`${made}/help.yaml`, `${made}/declared.yaml`];
+  process.stdout.write(
+    `\nWhat a program in ${language} declares to its parser, beside what its help shows:\n`,
+  );
+  show(0, 'capture', '-o', help, program);
+  show(0, 'capture', '--declared', '--yes', '-o', declared, program);
+  show(0, 'compare', help, declared);
+}
 
 /** Shows a command line, runs it, and fails where its exit status is not the one that is documented. */
 function show(expected, command, ...words) {

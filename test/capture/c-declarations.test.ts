@@ -103,6 +103,24 @@ test('what a program declares to popt is read with the tables in its table', {
   assert.deepEqual(options(cli), ['-l= --logs=', '-r= --rope= hidden', '--sink hidden']);
 });
 
+test('a program that runs another in its place is told so: the other is not taken for it', {
+  skip,
+}, async () => {
+  const tide = compiled('tide');
+  const path = join(folder, 'pilot');
+  const source = `extern int execv(const char *, char **);\nint main(int count, char **words) { (void)count; return execv("${tide}", words); }\n`;
+  const { status } = spawnSync('gcc', ['-x', 'c', '-o', path, '-'], { input: source });
+  assert.equal(status, 0);
+  const { cli, messages } = await declared(path);
+  assert.match(
+    messages.join('\n'),
+    /pilot': it reached no parser that can be read .*; what its help shows is kept$/,
+  );
+  assert.deepEqual(cli.parser, undefined);
+  assert.equal(cli.root.options.items.length, 6);
+  assert.ok(!existsSync(join(folder, 'worked')));
+});
+
 test('without a compiler a program in C is told so', { skip }, async () => {
   const path = compiled('tide');
   const before = process.env.PATH;

@@ -195,6 +195,31 @@ test('one that works before it parses is ended in time, with what it started', {
   assert.doesNotMatch(stdout, /sleep 997/);
 });
 
+test('one that reads the terminal or runs another program does not hang, and only its own parser counts', {
+  skip,
+}, async () => {
+  const parser =
+    "import argparse\nparser = argparse.ArgumentParser()\nparser.add_argument('--oil')\nparser.parse_args()\n";
+  const reads = await declaredBy(
+    'asks',
+    `try:\n    open('/dev/tty').readline()\nexcept OSError:\n    pass\n${parser}`,
+  );
+  assert.deepEqual(reads.messages, []);
+  assert.equal(optionOf(commandOf(reads.cli), '--oil').hidden, undefined);
+  const other = join(folder, 'other.py');
+  writeFileSync(other, parser);
+  const runs = await declaredBy(
+    'wrapper',
+    `import os, sys\nos.execvp('python3', ['python3', ${JSON.stringify(other)}, *sys.argv[1:]])\n`,
+  );
+  // What runs in its place is another program.
+  assert.match(
+    runs.messages.join('\n'),
+    /wrapper': it reached no parser that can be read .*; what its help shows is kept$/,
+  );
+  assert.equal(optionOf(commandOf(runs.cli), '--oil').argument?.value.presence, 'mandatory');
+});
+
 test('the exporter can be called from a program of one’s own', { skip }, async () => {
   const code =
     "import argparse, json, dabbawala_declarations\nparser = argparse.ArgumentParser(prog='lamp')\nparser.add_argument('--oil', type=float)\n" +

@@ -61,6 +61,30 @@ test('what depends on whether abbreviations are accepted is a note where that is
   );
 });
 
+test('a parser that is named now is one change, not one for each of its rules, but where callers may depend on one', () => {
+  const kinds = (old: string, newer: string) =>
+    sides(
+      `${old}options: {--all: list all}\n`,
+      `${newer}options: {--all: list all}\n`,
+    ).comparison.changes.map(({ kind, effect, subject }) => `${effect} ${kind} ${subject}`);
+  assert.deepEqual(kinds('', 'parser: getopt-long\n'), ['wording parser-changed tiffin']);
+  assert.deepEqual(kinds('parser: getopt-long\n', ''), ['wording parser-changed tiffin']);
+  assert.deepEqual(kinds('', 'parser: commander\n'), [
+    'uncertain rule-said option-abbreviations',
+    'wording parser-changed tiffin',
+  ]);
+  assert.ok(
+    kinds('parser: getopt-long\n', 'parser: commander\n').includes(
+      'refused rule-changed option-abbreviations',
+    ),
+  );
+  // A rule that is stated beside the name is told.
+  assert.deepEqual(kinds('', 'parser: getopt-long\nparsing: {number-option: true}\n'), [
+    'wording parser-changed tiffin',
+    'wording rule-said number-option',
+  ]);
+});
+
 test('a lost option is ignored, passed on or refused as the parser has it', () => {
   const document = (rule: string, options: string) =>
     `complete: true\nparsing: {unknown-options: ${rule}}\noptions: {--all: list all${options}}\n`;

@@ -62,6 +62,7 @@ export const CHANGE_KINDS = [
   'option-text',
   'option-variable-added',
   'option-variable-removed',
+  'parser-changed',
   'placeholder-changed',
   'program-renamed',
   'range-changed',

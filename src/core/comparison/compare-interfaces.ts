@@ -22,7 +22,7 @@ export function compareInterfaces(before: Interface, after: Interface): Comparis
   const list = new ChangeList();
   const context = { pairing, meanings, list };
   programChanges(before, after, context);
-  ruleChanges(pairing.pairs, context);
+  ruleChanges(before, after, pairing.pairs, context);
   commandsAddedAndRemoved(context);
   for (const pair of pairing.pairs) {
     commandChanges(pair, context);

@@ -1,5 +1,7 @@
 import type { Json } from '../../findings/finding.ts';
 import { quoteName } from '../../messages/wording.ts';
+import type { Knowable } from '../../model/fact.ts';
+import type { Interface } from '../../model/interface.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import {
   type ParsingRules,
@@ -28,8 +30,16 @@ const OF_WORDS: ReadonlySet<keyof ParsingRules> = new Set([
   'caseSensitive',
 ]);
 
-/** How the parsing rules differ; a rule that changes for commands below too is told once, at the topmost. */
-export function ruleChanges(pairs: readonly CommandPair[], context: Context): void {
+/**
+ * How the parsing rules differ; a rule that changes for commands below too is told once, at the topmost. Rules that only one side states, since it
+ * names its parser, are told with the parser's name, unless callers may depend on them.
+ */
+export function ruleChanges(
+  before: Interface,
+  after: Interface,
+  pairs: readonly CommandPair[],
+  context: Context,
+): void {
   const told = new Map<string, string>();
   const key = (pair: CommandPair, rule: string) => JSON.stringify([pair.old.path, rule]);
   for (const [i, pair] of pairs.entries()) {
@@ -40,9 +50,18 @@ export function ruleChanges(pairs: readonly CommandPair[], context: Context): vo
       told.set(key(pair, rule), change);
       const parent = JSON.stringify([pair.old.path.slice(0, -1), rule]);
       if (pair.old.path.length > 1 && told.get(parent) === change) continue;
-      add(rule, pair, wordsBelow(i, rule, pairs, context), context);
+      const words = wordsBelow(i, rule, pairs, context);
+      const followsFromName = isOfParser(was, before) || isOfParser(is, after);
+      const isOneSided = was === undefined || is === undefined;
+      if (isOneSided && followsFromName && words.length === 0) continue;
+      add(rule, pair, words, context);
     }
   }
+}
+
+/** Whether a rule stands nowhere but in the name of the parser. */
+function isOfParser(rule: Knowable<unknown>, { parser }: Interface): boolean {
+  return rule !== undefined && parser !== undefined && rule.place === parser.place;
 }
 
 function add<K extends keyof ParsingRules>(

@@ -1,6 +1,6 @@
 import { isSameList } from '../../collections/list-key.ts';
 import type { Json } from '../../findings/finding.ts';
-import { quoteName } from '../../messages/wording.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Place } from '../../source/source.ts';
 import type { Effect } from '../change.ts';
@@ -25,6 +25,7 @@ export function programChanges(before: Interface, after: Interface, context: Con
   const changes = [
     ...nameChange(before, after),
     ...invocationChanges(before, after),
+    ...parserChange(before, after),
     ...wordingChanges(before, after),
   ];
   for (const change of changes) context.list.add({ command: [name], subject: name, ...change });
@@ -75,6 +76,29 @@ function invocationChanges(before: Interface, after: Interface): ProgramChange[]
 
 function invocations({ invocations: all }: Interface): string[] {
   return all.map(({ value }) => value.join(' '));
+}
+
+/** Another parser, by its name. What that means for command lines is told of each rule that changes. */
+function parserChange({ parser: before }: Interface, { parser: after }: Interface): ProgramChange[] {
+  const [was, is] = [before?.value ?? [], after?.value ?? []];
+  if (isSameList(was, is)) return [];
+  const [old, newer] = [listNames(was, 'or'), listNames(is, 'or')];
+  return [
+    {
+      kind: 'parser-changed',
+      effect: 'wording',
+      before: was,
+      after: is,
+      message:
+        after === undefined
+          ? `the parser is no longer stated; it was ${old}`
+          : before === undefined
+            ? `the parser is now stated: ${newer}`
+            : `the parser changed from ${old} to ${newer}`,
+      oldPlace: before?.place ?? null,
+      newPlace: after?.place ?? null,
+    },
+  ];
 }
 
 /** What differs in lists that no caller depends on. */
