@@ -3,7 +3,7 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSyn
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
-import { readDocument } from 'dabbawala';
+import { audit, readDocument } from 'dabbawala';
 import { traceWords } from 'dabbawala/analysis';
 import { type Command, type Interface, walkCommands } from 'dabbawala/model';
 import { captureProgram } from 'dabbawala/node';
@@ -193,6 +193,25 @@ test('one that works before it parses is ended in time, with what it started', {
   );
   const { stdout } = await runProgram('ps', ['-eo', 'args']);
   assert.doesNotMatch(stdout, /sleep 997/);
+});
+
+test('options whose values overwrite each other are told by the variable that the parser keeps them in', {
+  skip,
+}, async () => {
+  const { cli } = await declaredBy(
+    'kept',
+    "import argparse\nparser = argparse.ArgumentParser()\nparser.add_argument('--quay', help='at QUAY')\nparser.add_argument('--berth', dest='quay', help='at BERTH')\n" +
+      "parser.add_argument('--loud', dest='sound', action='store_true')\nparser.add_argument('--mute', dest='sound', action='store_false')\n" +
+      "parser.add_argument('--box', dest='boxes', action='append')\nparser.add_argument('--crate', dest='boxes', action='append')\nparser.parse_args()\n",
+  );
+  assert.ok(cli);
+  assert.equal(optionOf(commandOf(cli), '--berth').key?.value, 'quay');
+  assert.equal(optionOf(commandOf(cli), '--quay').key, undefined);
+  const found = audit([cli]).findings.filter(({ check }) => check === 'conflicts/key-collision');
+  assert.deepEqual(
+    found.map(({ message }) => message),
+    ["the values of '--quay' and '--berth' are both kept in 'quay': the last one given overwrites the other"],
+  );
 });
 
 test('one that reads the terminal or runs another program does not hang, and only its own parser counts', {

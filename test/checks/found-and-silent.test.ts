@@ -103,6 +103,19 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'underscores too', text: help('  --dry-run  a\n  --dry_run  b\n'), found: ['warning --dry-run'] },
     { why: 'names that differ by case alone', text: help('  --only-L  a\n  --only-l  b\n'), found: [] },
     { why: 'words that are written as one', text: help('  --hot-box  a\n  --hotbox   b\n'), found: [] },
+    {
+      why: 'a stated key that two values share',
+      text: yaml('options: {--quay=QUAY: a, --berth=BERTH: {help: b, key: quay}}\n'),
+      found: ['warning --quay'],
+    },
+    {
+      why: 'flags of one key are one choice, and collected values are all kept',
+      text: yaml(
+        'options:\n  --loud: {help: a, key: sound}\n  --mute: {help: b, key: sound}\n' +
+          '  --box=BOX: {help: c, repetition: all-count}\n  --crate=CRATE: {help: d, key: box, repetition: all-count}\n',
+      ),
+      found: [],
+    },
     { why: 'short names are keys of their own', text: help('  -d, --dry  a\n  -D         b\n'), found: [] },
   ],
   'conflicts/name-reads-as-letters': [

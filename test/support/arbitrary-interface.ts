@@ -173,6 +173,7 @@ const option: fc.Arbitrary<Option> = fc
       [{ text: '--no-colour', form: 'long' as const, argument: undefined, place: null }],
     ),
     required: known(truth),
+    key: known(wordText),
     repetition: known(fc.constantFrom('refused', 'last-wins', 'all-count', 'counted' as const)),
     inheritance: known(fc.constantFrom('before-subcommand', 'anywhere-below', 'not-inherited' as const)),
     appliesToNextOperand: known(truth),

@@ -50,6 +50,7 @@ function joinOption(a: Option, b: Option): Option {
     negatedNames: joinNames(a.negatedNames, b.negatedNames, false),
     refusedNames: unite(a.refusedNames, b.refusedNames, (fact) => fact.value),
     required: prefer(a.required, b.required),
+    key: prefer(a.key, b.key),
     repetition: prefer(a.repetition, b.repetition),
     inheritance: prefer(a.inheritance, b.inheritance),
     appliesToNextOperand: prefer(a.appliesToNextOperand, b.appliesToNextOperand),

@@ -35,6 +35,8 @@ export interface Option {
   readonly refusedNames: readonly Fact<string>[];
   /** Whether it must be given. */
   readonly required: Knowable<boolean>;
+  /** The variable in which the program keeps what it was given, where that is not named after the option. */
+  readonly key: Knowable<string>;
   /** What happens when it is given twice. */
   readonly repetition: Knowable<Repetition>;
   /** Where else it may stand than on its own command. */
@@ -72,6 +74,7 @@ export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Opti
     negatedNames: facts.negatedNames ?? [],
     refusedNames: facts.refusedNames ?? [],
     required: facts.required,
+    key: facts.key,
     repetition: facts.repetition,
     inheritance: facts.inheritance,
     appliesToNextOperand: facts.appliesToNextOperand,

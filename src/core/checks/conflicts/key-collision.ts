@@ -1,5 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
-import type { OptionName } from '../../model/option.ts';
+import type { Option, OptionName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each two long names of a command that become one variable. */
@@ -19,32 +19,62 @@ export const keyCollision = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      const byKey = new Map<string, { name: OptionName; option: unknown }>();
+      const byKey = new Map<string, KeyedName>();
       for (const option of at.command.options.items) {
         for (const name of option.names) {
           if (name.form !== 'long') continue;
           report.judged();
-          const key = keyOf(name.text);
+          const key = keyOf(option.key === undefined ? name.text : `--${option.key.value}`);
           const before = byKey.get(key);
           if (before === undefined) byKey.set(key, { name, option });
-          // The same name twice is another matter, and so are names that differ by case alone.
-          else if (before.option !== option && separatorsOf(before.name.text) !== separatorsOf(name.text)) {
+          else if (isOverwritten(before, { name, option })) {
             report.finding({
               command: at.path,
               subject: before.name.text,
-              data: { first: before.name.text, second: name.text },
+              data: {
+                first: before.name.text,
+                second: name.text,
+                key: (option.key ?? before.option.key)?.value ?? null,
+              },
               place: before.name.place,
-              related: [{ place: name.place, note: 'has the same letters' }],
+              related: [{ place: name.place, note: 'is kept under the same key' }],
             });
+            break;
           }
         }
       }
     }
   },
-  message: ({ first, second }: { first: string; second: string }) =>
-    `${quoteName(first)} and ${quoteName(second)} become the same key in a parser that turns names into variables`,
-  fix: ({ second }) => `rename ${quoteName(second)}, or make it an alias of the other`,
+  message: ({ first, second, key }: { first: string; second: string; key: string | null }) =>
+    key === null
+      ? `${quoteName(first)} and ${quoteName(second)} become the same key in a parser that turns names into variables`
+      : `the values of ${quoteName(first)} and ${quoteName(second)} are both kept in ${quoteName(key)}: the last one given overwrites the other`,
+  fix: ({ second, key }) =>
+    key === null
+      ? `rename ${quoteName(second)}, or make it an alias of the other`
+      : `keep the value of ${quoteName(second)} in a variable of its own, or make it an alias of the other`,
 });
+
+interface KeyedName {
+  readonly name: OptionName;
+  readonly option: Option;
+}
+
+/**
+ * Whether one of two names of one key overwrites the other. Where the key is stated, options without an argument are often meant to be one choice,
+ * and values that are collected overwrite nothing.
+ */
+function isOverwritten(first: KeyedName, second: KeyedName): boolean {
+  if (first.option === second.option) return false;
+  const options = [first.option, second.option];
+  if (options.some(({ key }) => key !== undefined))
+    return options.every(
+      ({ argument, repetition, sameAs }) =>
+        argument?.value.presence === 'mandatory' && repetition?.value !== 'all-count' && sameAs === undefined,
+    );
+  // The same name twice is another matter, and so are names that differ by case alone.
+  return separatorsOf(first.name.text) !== separatorsOf(second.name.text);
+}
 
 /** The words of a name, however they are parted: `--dry-run`, `--dry_run` and `--dryRun` are one. */
 function keyOf(name: string): string {

@@ -60,6 +60,7 @@ const OPTION_FIELDS = {
     'Those of its names that the parser was seen to refuse, though the help shows them.',
   ),
   required: described(boolean, 'Whether it must be given.'),
+  key: described(text, 'The variable that holds its value, where it is not named after the option.'),
   repetition: described(
     choice('refused', 'last-wins', 'all-count', 'counted'),
     'What happens where it is given more than once.',

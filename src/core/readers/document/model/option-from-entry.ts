@@ -43,6 +43,7 @@ export function optionFromEntry(
     inheritance: factOf(from, 'inheritance', said.inheritance),
     appliesToNextOperand: factOf(from, 'applies-to-next-operand', said['applies-to-next-operand']),
     sameAs: sameAsOf(from, said['same-as']),
+    key: factOf(from, 'key', said.key),
     refusedNames: factsOf(from, 'refused', said.refused),
     environment: factsOf(from, 'environment', said.environment),
     help: textFact(from, 'help', said.help),

@@ -148,6 +148,7 @@ def _argparse_option(parser, action):
         facts["negated"] = negated
     if action.required:
         facts["required"] = True
+    facts["key"] = _own_key(action.dest, names)
     repetition = {"_CountAction": "counted", "_AppendAction": "all-count", "_ExtendAction": "all-count", "_StoreAction": "last-wins"}
     facts["repetition"] = repetition.get(type(action).__name__)
     if arity != "none":
@@ -155,6 +156,13 @@ def _argparse_option(parser, action):
         metavar = action.metavar if isinstance(action.metavar, str) else None if action.metavar else action.dest.upper()
         facts.update(_argument(metavar, placeholders[0], _without_none(word)))
     return _option(names, arity, placeholders, _without_none(facts))
+
+
+def _own_key(key, names):
+    """The variable of an option, where it is not named after its first long name, or else its letter; the words are joined by hyphens as in names."""
+    long_names = [name for name in names if name.startswith("--")] or names
+    plain = "" if key in (None, "==SUPPRESS==") else str(key).replace("_", "-")
+    return plain if plain and plain != long_names[0].lstrip("-").replace("_", "-") else None
 
 
 def _argparse_facts(parser, action):
@@ -246,6 +254,7 @@ def _optparse_option(option, heading):
         facts["help"] = _text(option.help.replace("%default", default or "none"))
     facts["repetition"] = {"count": "counted", "append": "all-count", "store": "last-wins"}.get(option.action)
     names = option._short_opts + option._long_opts
+    facts["key"] = _own_key(option.dest, names)
     if not option.takes_value():
         return _option(names, "none", [], _without_none(facts))
     placeholder = option.metavar or (option.dest or "value").upper()
