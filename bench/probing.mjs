@@ -103,6 +103,9 @@ async function scoreOf(entry) {
     .flatMap((option) => option.names.map(({ text }) => text))
     .filter((name) => !all.includes(name));
   score.invented = score.odd.length;
+  score.notes = at.command.options.items.flatMap((option) =>
+    option.refusedNames.map(({ value }) => `shown, and refused: ${value}`),
+  );
   const presence = { none: 'none', required: 'mandatory', optional: 'optional' };
   for (const {
     names: [{ text }],
@@ -122,7 +125,7 @@ async function scoreOf(entry) {
     if (isRight) score.right++;
     else score.wrong.push(`--${prefix} is ${verdict}, not ${got.verdict}`);
   }
-  return { ...score, notes };
+  return { ...score, notes: [...score.notes, ...notes] };
 }
 
 function isUnique({ verdict, names, target }, name) {

@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { chromium } from 'playwright-core';
 import { preview } from 'vite';
 import { buildIfNeeded, fail, root, run } from './setup.mjs';
@@ -53,6 +53,11 @@ await terminal('coverage', `coverage ${tiffin} demo/tiffin-1.4/completion/*`, co
 await terminal('capture', 'capture --plan --probe tiffin', ['capture', '--plan', '--probe', 'tiffin']);
 const declared = ['capture', '--declared', '--yes', 'demo/programs/stowage.py'];
 await terminal('declared', declared.join(' '), declared);
+const lantern = 'node_modules/.cache/dabbawala-demo/lantern';
+mkdirSync(join(root, dirname(lantern)), { recursive: true });
+spawnSync('cc', ['-o', lantern, 'demo/programs/lantern.c'], { cwd: root, stdio: 'inherit' });
+const probed = ['capture', '--probe', '--yes', lantern];
+await terminal('probed', probed.join(' '), probed);
 await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
 await workbench();
 await browser.close();

@@ -180,6 +180,25 @@ test('each prefix has a value, and two options behind it that no program has', {
   }
 });
 
+test('options that are called like words of messages are told for what they are', {
+  skip: absent('getopt'),
+}, async () => {
+  const names = ['unique', 'ambiguous', 'ignored', 'unexpected', 'possibilities:'];
+  const { cli, runs, messages } = await probed(
+    program('harbour', shellProgram(['quiet', 'route:', 'help', ...names])),
+    130,
+  );
+  assert.deepEqual(messages, []);
+  assert.deepEqual(hidden(cli), [
+    '--ambiguous none',
+    '--ignored none',
+    '--possibilities mandatory',
+    '--unexpected none',
+    '--unique none',
+  ]);
+  assert.ok(runs.length <= 135);
+});
+
 test('names that speak of harm are never completed, and told', { skip: absent('getopt') }, async () => {
   const help = `${HELP}      --reboot        start the harbour again\n`.replace('--route', '--sail');
   const { messages } = await probed(

@@ -33,9 +33,9 @@ export interface Capture {
 
 /** What is known while a capture goes on. */
 export interface CaptureProgress {
-  /** How many commands were asked. */
+  /** How many commands were asked; then, where its parser is asked, how many questions. */
   readonly done: number;
-  /** How many wait to be asked. */
+  /** How many wait to be asked; of questions, how many more there may be. */
   readonly waiting: number;
   /** The words of the run that has begun last. */
   readonly current: string;
@@ -298,7 +298,14 @@ class Capturer {
       if (this.#signal?.aborted) return undefined;
       this.#observe(words, await this.#run(words));
     }
-    const probing = await probeConfined(known, this.#runner, this.#settings, this.#signal);
+    let asked = 0;
+    const onRun = (words: readonly string[]) =>
+      this.#onProgress({
+        done: asked++,
+        waiting: Math.max(0, this.#settings.probeLimit - asked),
+        current: [this.#program, ...words].join(' '),
+      });
+    const probing = await probeConfined(known, this.#runner, this.#settings, onRun, this.#signal);
     for (const observation of probing.observations)
       this.#observations.set(observation.words.join('\0'), observation);
     for (const left of probing.left) this.#problem('not-asked', left);

@@ -27,7 +27,7 @@ const AFTER_OPTION = /\boption:? ([A-Za-z0-9][\w.-]*)/gi;
 const IN_BRACKETS = /\(([\w.-]+(?:, [\w.-]+)+)\)/g;
 
 /** Words of messages about several names. */
-const AMBIGUOUS = /\bambiguous\b|\bcould match\b|\bunique\b|\bpossibilities\b/i;
+const AMBIGUOUS = /\bambiguous\b|\bcould match\b|\bnot (?:a )?unique\b|\bpossibilities\b/i;
 
 /** Words of messages about a value that is not wanted. */
 const UNWANTED =
@@ -76,10 +76,11 @@ export class ParserAnswers {
       one.toLowerCase().startsWith(name.toLowerCase()),
     );
     const longer = found.filter((one) => one.length > name.length);
-    if (AMBIGUOUS.test(told) || longer.length > 1) return { kind: 'ambiguous', names: longer };
+    const said = withoutNames(told);
+    if (AMBIGUOUS.test(said) || longer.length > 1) return { kind: 'ambiguous', names: longer };
     if (run.status === 0) return { kind: 'unclear' };
     const [first = found[0]] = longer;
-    if (first !== undefined && (!told.includes(VALUE) || UNWANTED.test(told)))
+    if (first !== undefined && (!told.includes(VALUE) || UNWANTED.test(said)))
       return { kind: 'takes-none', name: first };
     const isTaken = this.#refusesFirst(run);
     // Of a run under load nothing may have been read.
@@ -160,6 +161,11 @@ function namesIn(text: string): string[] {
   const names = patterns.flatMap((pattern) => [...text.matchAll(pattern)].map(([, name = '']) => name));
   const listed = [...text.matchAll(IN_BRACKETS)].flatMap(([, list = '']) => list.split(', '));
   return [...names, ...listed].map((name) => name.replace(/\.+$/, '')).filter((name) => !OWN.has(name));
+}
+
+/** A message without the names in it: an option may be called `--ambiguous`. */
+function withoutNames(text: string): string {
+  return text.replace(QUOTED, '').replace(HYPHENATED, '').replace(AFTER_OPTION, 'option');
 }
 
 /** The words that are asked with, which messages repeat. */

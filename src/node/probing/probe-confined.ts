@@ -8,11 +8,12 @@ import { type Probing, probeProgram } from './probe-program.ts';
 /** How a program ends that could not be run by the programs that confine it. */
 const NOT_RUN = new Set([126, 127]);
 
-/** Asks a program's parser what it accepts, with as few rights as the system lets us give it. */
+/** Asks a program's parser what it accepts, with as few rights as the system lets us give it. `onRun` is told the words of each run. */
 export async function probeConfined(
   known: Interface,
   runner: ProgramRunner,
   settings: CaptureSettings,
+  onRun: (words: readonly string[]) => void,
   signal: AbortSignal | undefined,
 ): Promise<Pick<Probing, 'observations' | 'left'> & Partial<Probing>> {
   const user = process.getuid?.() === 0 ? NOBODY : undefined;
@@ -20,7 +21,10 @@ export async function probeConfined(
   if ('reason' in folders) return { observations: [], left: [`its parser was not asked: ${folders.reason}`] };
   try {
     const { words: before, kept } = await findConfinement(folders);
-    const run = (words: readonly string[]) => runner.run(words, folders, before);
+    const run = (words: readonly string[]) => {
+      onRun(words);
+      return runner.run(words, folders, before);
+    };
     const first = await run(['--help']);
     if (before.length > 0 && NOT_RUN.has(first.status ?? 0))
       return {
