@@ -199,21 +199,54 @@ test('options that are called like words of messages are told for what they are'
   assert.ok(runs.length <= 135);
 });
 
+test('options of a parser that takes the first of several names are not taken for one', {
+  skip: absent('python3'),
+}, async () => {
+  const text = `#!/usr/bin/env python3
+import sys
+OPTIONS = ['--quiet', '--route', '--rowing', '--help']
+for word in sys.argv[1:]:
+    name, _, value = word.partition('=')
+    found = next((one for one in OPTIONS if one.startswith(name)), None)
+    if found is None:
+        sys.exit(f"harbour: unknown option '{name}'")
+    if value:
+        sys.exit(f"harbour: option '{found}' takes no value")
+    if found == '--help':
+        print('''Usage: harbour [OPTION]...\\n\\n  --quiet   say less\\n  --route   sail\\n  --rowing  row\\n  --help    print this help''')
+`;
+  const { cli } = await probed(program('harbour', text), 130);
+  assert.equal(cli.root.rules.optionAbbreviations?.value, true);
+  assert.deepEqual([cli.root.rules.prefixTie, cli.root.rules.spellingsTie], [undefined, undefined]);
+  assert.deepEqual(
+    cli.root.options.items.map(({ names }) => names.map((one) => one.text).join(' ')),
+    ['--quiet', '--route', '--rowing', '--help'],
+  );
+});
+
 test('names that speak of harm are never completed, and told', { skip: absent('getopt') }, async () => {
-  const help = `${HELP}      --reboot        start the harbour again\n`.replace('--route', '--sail');
+  const help =
+    `${HELP}      --reboot        start the harbour again\n      --wipe          wipe the quay\n      --wipe-all      wipe them all\n`.replace(
+      '--route',
+      '--sail',
+    );
   const { messages } = await probed(
-    program('harbour', shellProgram(['quiet', 'sail:', 'help', 'reboot', 'kill-all', 'keel'], help)),
+    program(
+      'harbour',
+      shellProgram(['quiet', 'sail:', 'help', 'reboot', 'kill-all', 'keel', 'wipe', 'wipe-all'], help),
+    ),
   );
   const asked = readFileSync(log, 'utf8').split('\n');
   const prefixes = asked.flatMap((line) => /^--?([\w-]+)/.exec(line)?.[1] ?? []);
   // 'k' is a tie with 'keel'.
   const completed = prefixes.filter(
-    (one) => 'reboot'.startsWith(one) || (one !== 'k' && 'kill-all'.startsWith(one)),
+    (one) =>
+      'reboot'.startsWith(one) || 'wipe-all'.startsWith(one) || (one !== 'k' && 'kill-all'.startsWith(one)),
   );
   assert.deepEqual(completed, []);
   assert.ok(asked.some((line) => line.startsWith('--k=')));
   assert.deepEqual(messages, [
-    "its parser was not asked for '--kill-all' and '--reboot', because of what that may do",
+    "its parser was not asked for '--kill-all', '--reboot', '--wipe' and '--wipe-all', because of what that may do",
   ]);
 });
 

@@ -54,11 +54,15 @@ export class OptionNames {
     return [...this.#options].filter(([, one]) => one === option).map(([one]) => one);
   }
 
-  /** Whether a prefix might be completed to something that must not happen; where ties are refused, several options keep it from that. */
+  /**
+   * Whether a prefix might be completed to something that must not happen. Where ties are refused, an option of another kind that begins so keeps
+   * it from that; two of the same kind may be one.
+   */
   isRisky(prefix: string, refusesTies: boolean): boolean {
     if (isRiskyName(prefix)) return true;
-    if (!this.under(prefix).some(isRiskyName)) return false;
-    return this.#names.has(prefix) ? false : !(refusesTies && this.optionsUnder(prefix) > 1);
+    const names = this.under(prefix);
+    if (!names.some(isRiskyName) || names.includes(prefix)) return false;
+    return !refusesTies || this.optionsUnder(prefix) < 2 || names.every(isRiskyName);
   }
 
   /** The prefixes at which known names part, the shortest first. Where one of the names is itself the prefix, the next shorter one is asked. */

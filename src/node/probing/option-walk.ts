@@ -245,8 +245,12 @@ export class OptionWalk {
     }
   }
 
-  /** Names that begin with a prefix that is no tie: spellings of one option, as far as they are names. */
+  /**
+   * Names that begin with a prefix that is no tie: spellings of one option, as far as they are names. Not so where no tie was ever refused: the
+   * parser may take the first of them.
+   */
   async #unite(prefix: string): Promise<void> {
+    if (this.prefixes.tie === undefined) return;
     const names = this.#names.under(prefix).filter((name) => !isRiskyName(name));
     const answers = await this.prefixes.answersTo(names);
     const known = names.filter(

@@ -86,7 +86,8 @@ async function askGrouping(
   );
   if (flag === undefined || unknown === undefined) return [];
   const words = [...path, `-${flag}${unknown}`, ...AFTER];
-  const said = await saidOf(questions, words, answers.wordsOf.bind(answers));
+  const run = await questions.ask(words);
+  const said = run && answers.wordsOf(run);
   const isAlone = said?.has(unknown) || said?.has(`-${unknown}`);
   const group = `${flag}${unknown}`.toLowerCase();
   const isTogether = said?.has(`-${group}`) || said?.has(group);
@@ -102,20 +103,12 @@ async function askHyphens(
   if (name === undefined) return [];
   const first = name.slice(0, 1);
   const words = [...path, `-${name}=${VALUE}`, ...AFTER];
-  const said = await saidOf(questions, words, answers.wordsOf.bind(answers));
+  const run = await questions.ask(words);
+  if (run === undefined) return [];
+  const said = answers.wordsOf(run);
   if (said?.has(first) || said?.has(`-${first}`)) return [shown('longHyphens', 'as-listed', words)];
-  const run = await questions.ask(words);
-  const isName = run !== undefined && answers.answerTo(name, run).kind === 'takes-none';
+  const isName = answers.answerTo(name, run).kind === 'takes-none';
   return isName ? [shown('longHyphens', 'one-or-two', words)] : [];
-}
-
-async function saidOf(
-  questions: Questions,
-  words: readonly string[],
-  read: (run: ProgramRun) => ReadonlySet<string> | undefined,
-): Promise<ReadonlySet<string> | undefined> {
-  const run = await questions.ask(words);
-  return run && read(run);
 }
 
 /**
