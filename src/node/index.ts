@@ -7,7 +7,6 @@
 export { capturePlan } from './capture/capture-plan.ts';
 export { type Capture, type CaptureProgress, captureProgram } from './capture/capture-program.ts';
 export { CAPTURE_DEFAULTS, type CaptureSettings } from './capture/capture-settings.ts';
-export type { ProgramRun, RunEnd } from './capture/run-program.ts';
 export {
   askShell,
   type NotAsked,
@@ -27,5 +26,6 @@ export {
   readSourceFile,
   readSourceStream,
 } from './read-source.ts';
+export type { ProgramRun, RunEnd } from './running/run-program.ts';
 export { systemReason } from './system-reason.ts';
 export { writeTextFile } from './write-file.ts';

@@ -1,6 +1,7 @@
 import { quotedWord } from '../../core/shells/quoted-word.ts';
 import { AFTER, VALUE } from '../probing/parser-answers.ts';
-import { type CaptureSettings, UNLIKELY_OPTION } from './capture-settings.ts';
+import { UNLIKELY_OPTION } from '../running/unlikely-option.ts';
+import type { CaptureSettings } from './capture-settings.ts';
 
 /** The command lines that a capture would run, as far as they are known before the program has said what it has. */
 export function capturePlan(invocation: readonly string[], settings: CaptureSettings): string[] {

@@ -9,14 +9,15 @@ import type { Problem } from '../../core/source/problem.ts';
 import { withHiddenOptions } from '../declarations/hidden-options.ts';
 import { readDeclarations } from '../declarations/read-declarations.ts';
 import { probeConfined } from '../probing/probe-confined.ts';
+import { findProgram } from '../running/find-program.ts';
+import { type CalledProgram, ProgramRunner } from '../running/program-runner.ts';
+import { openRunFolders, type RunFolders } from '../running/run-folders.ts';
+import type { ProgramRun } from '../running/run-program.ts';
+import { UNLIKELY_OPTION } from '../running/unlikely-option.ts';
 import { calledName } from './called-name.ts';
-import { type CaptureSettings, UNLIKELY_OPTION, withDefaults } from './capture-settings.ts';
-import { findProgram } from './find-program.ts';
+import { type CaptureSettings, withDefaults } from './capture-settings.ts';
 import { commandAt, isHelp } from './help-run.ts';
 import { LIST_COMMAND, needsListCommand } from './list-command.ts';
-import { type CalledProgram, ProgramRunner } from './program-runner.ts';
-import { openRunFolders, type RunFolders } from './run-folders.ts';
-import type { ProgramRun } from './run-program.ts';
 import { whyNoHelp } from './why-no-help.ts';
 
 /** What a capture came to, also where it was stopped. */
@@ -99,7 +100,7 @@ class Capturer {
     onProgress: (progress: CaptureProgress) => void,
     signal: AbortSignal | undefined,
   ) {
-    this.#runner = new ProgramRunner(called, settings, signal);
+    this.#runner = new ProgramRunner(called, { ...settings, keepTimes: settings.probe }, signal);
     this.#program = called.name;
     this.#settings = settings;
     this.#folders = folders;
@@ -298,6 +299,7 @@ class Capturer {
       if (this.#signal?.aborted) return undefined;
       this.#observe(words, await this.#run(words));
     }
+    const settings = { ...this.#settings, mostRuns: this.#settings.probeLimit };
     let asked = 0;
     const onRun = (words: readonly string[]) =>
       this.#onProgress({
@@ -305,7 +307,7 @@ class Capturer {
         waiting: Math.max(0, this.#settings.probeLimit - asked),
         current: [this.#program, ...words].join(' '),
       });
-    const probing = await probeConfined(known, this.#runner, this.#settings, onRun, this.#signal);
+    const probing = await probeConfined(known, this.#runner, settings, onRun, this.#signal);
     for (const observation of probing.observations)
       this.#observations.set(observation.words.join('\0'), observation);
     for (const left of probing.left) this.#problem('not-asked', left);

@@ -65,6 +65,3 @@ export function withDefaults(settings: Partial<CaptureSettings>): CaptureSetting
   });
   return { ...CAPTURE_DEFAULTS, ...settings };
 }
-
-/** The option that no program has, asked of it by a probe. */
-export const UNLIKELY_OPTION = '--dabbawala-no-such-option';

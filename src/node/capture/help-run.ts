@@ -1,6 +1,6 @@
 import type { Interface } from '../../core/model/interface.ts';
 import { type CommandAt, walkCommands } from '../../core/model/walk.ts';
-import type { ProgramRun } from './run-program.ts';
+import type { ProgramRun } from '../running/run-program.ts';
 
 /** The command at a path below the program, as far as it is described. */
 export function commandAt(cli: Interface, path: readonly string[]): CommandAt | undefined {

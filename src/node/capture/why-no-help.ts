@@ -1,4 +1,4 @@
-import type { ProgramRun } from './run-program.ts';
+import type { ProgramRun } from '../running/run-program.ts';
 
 const END_REASONS: Record<ProgramRun['end'], string> = {
   exit: 'gave no help',

@@ -9,9 +9,9 @@ import type { Interface } from '../../core/model/interface.ts';
 import type { Inventory, Shell } from '../../core/model/inventory.ts';
 import { fishWord, quotedWord } from '../../core/shells/quoted-word.ts';
 import type { Source } from '../../core/source/source.ts';
-import { findProgram } from '../capture/find-program.ts';
-import { openRunFolders } from '../capture/run-folders.ts';
-import { type ProgramRun, runProgram } from '../capture/run-program.ts';
+import { findProgram } from '../running/find-program.ts';
+import { openRunFolders } from '../running/run-folders.ts';
+import { type ProgramRun, runProgram } from '../running/run-program.ts';
 import { partWords } from './parted-words.ts';
 import { readAnswers } from './read-answers.ts';
 

@@ -1,7 +1,7 @@
 import { open, realpath } from 'node:fs/promises';
 import { join } from 'node:path';
-import { findProgram } from '../capture/find-program.ts';
-import { type RunSettings, runProgram } from '../capture/run-program.ts';
+import { findProgram } from '../running/find-program.ts';
+import { type RunSettings, runProgram } from '../running/run-program.ts';
 
 /** How programs begin that the system itself loads, on Linux. */
 const ELF = '\x7fELF';

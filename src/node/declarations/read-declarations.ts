@@ -2,8 +2,8 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type { Interface } from '../../core/model/interface.ts';
 import { readDocument } from '../../core/readers/document/read-document.ts';
-import { UNLIKELY_OPTION } from '../capture/capture-settings.ts';
-import { type ProgramRun, type RunSettings, runProgram } from '../capture/run-program.ts';
+import { type ProgramRun, type RunSettings, runProgram } from '../running/run-program.ts';
+import { UNLIKELY_OPTION } from '../running/unlikely-option.ts';
 
 import { makeCExporter } from './c-exporter.ts';
 

@@ -1,5 +1,5 @@
-import type { RunFolders } from '../capture/run-folders.ts';
-import { runProgram } from '../capture/run-program.ts';
+import type { RunFolders } from '../running/run-folders.ts';
+import { runProgram } from '../running/run-program.ts';
 
 /** How programs are kept from doing harm. */
 export interface Confinement {

@@ -1,4 +1,4 @@
-import type { ProgramRun } from '../capture/run-program.ts';
+import type { ProgramRun } from '../running/run-program.ts';
 
 /** What a parser says of a name with a value attached. */
 export type ParserAnswer =

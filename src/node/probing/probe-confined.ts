@@ -1,9 +1,8 @@
 import type { Interface } from '../../core/model/interface.ts';
-import type { CaptureSettings } from '../capture/capture-settings.ts';
-import type { ProgramRunner } from '../capture/program-runner.ts';
-import { openRunFolders } from '../capture/run-folders.ts';
+import type { ProgramRunner } from '../running/program-runner.ts';
+import { openRunFolders, type RunFolderSettings } from '../running/run-folders.ts';
 import { findConfinement, NOBODY } from './confinement.ts';
-import { type Probing, probeProgram } from './probe-program.ts';
+import { type Probing, type ProbingSettings, probeProgram } from './probe-program.ts';
 
 /** How a program ends that could not be run by the programs that confine it. */
 const NOT_RUN = new Set([126, 127]);
@@ -12,7 +11,7 @@ const NOT_RUN = new Set([126, 127]);
 export async function probeConfined(
   known: Interface,
   runner: ProgramRunner,
-  settings: CaptureSettings,
+  settings: RunFolderSettings & Pick<ProbingSettings, 'mostRuns' | 'parallel'>,
   onRun: (words: readonly string[]) => void,
   signal: AbortSignal | undefined,
 ): Promise<Pick<Probing, 'observations' | 'left'> & Partial<Probing>> {
@@ -34,7 +33,7 @@ export async function probeConfined(
         ],
       };
     const probing = await probeProgram(known, run, (...shown) => runner.observation(...shown), {
-      mostRuns: settings.probeLimit,
+      mostRuns: settings.mostRuns,
       parallel: settings.parallel,
       signal,
     });

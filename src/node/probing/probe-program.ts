@@ -4,7 +4,7 @@ import type { Interface, Observation } from '../../core/model/interface.ts';
 import { nearestRule } from '../../core/model/nearest-rule.ts';
 import { longNames } from '../../core/model/option.ts';
 import { type CommandAt, walkCommands } from '../../core/model/walk.ts';
-import type { ProgramRun } from '../capture/run-program.ts';
+import type { ProgramRun } from '../running/run-program.ts';
 import { OptionWalk } from './option-walk.ts';
 import { type ProbedCommand, probedInterface } from './probed-interface.ts';
 import { Questions, type Runner } from './questions.ts';

@@ -1,4 +1,4 @@
-import type { ProgramRun } from '../capture/run-program.ts';
+import type { ProgramRun } from '../running/run-program.ts';
 
 /** Runs the program with some words. */
 export type Runner = (words: readonly string[]) => Promise<ProgramRun>;

@@ -1,7 +1,7 @@
 import type { Command } from '../../core/model/command.ts';
 import { commandName } from '../../core/model/command.ts';
 import type { RuleValues } from '../../core/model/parsing-rules.ts';
-import type { ProgramRun } from '../capture/run-program.ts';
+import type { ProgramRun } from '../running/run-program.ts';
 import type { OptionWalk } from './option-walk.ts';
 import { AFTER, VALUE } from './parser-answers.ts';
 import type { Questions } from './questions.ts';

@@ -1,5 +1,4 @@
 import type { Observation } from '../../core/model/interface.ts';
-import type { CaptureSettings } from './capture-settings.ts';
 import type { RunFolders } from './run-folders.ts';
 import { type ProgramRun, type RunSettings, runProgram } from './run-program.ts';
 import { settledText } from './settled-text.ts';
@@ -11,14 +10,28 @@ export interface CalledProgram {
   readonly name: string;
 }
 
+/** What holds for every run of a program. */
+export interface RunnerSettings {
+  /** Columns that the program is told of. */
+  readonly width: number;
+  /** The most milliseconds for one run. */
+  readonly timeLimit: number;
+  /** The most bytes that one run may print on each stream. */
+  readonly outputLimit: number;
+  /** Whether it sees the user's home. */
+  readonly keepHome: boolean;
+  /** Whether observations keep how long a run took: that differs from run to run. */
+  readonly keepTimes: boolean;
+}
+
 /** Runs one program again and again, with the limits of a capture, and keeps every run. */
 export class ProgramRunner {
   readonly called: CalledProgram;
-  readonly #settings: CaptureSettings;
+  readonly #settings: RunnerSettings;
   readonly #signal: AbortSignal | undefined;
   readonly #runs: ProgramRun[] = [];
 
-  constructor(called: CalledProgram, settings: CaptureSettings, signal: AbortSignal | undefined) {
+  constructor(called: CalledProgram, settings: RunnerSettings, signal: AbortSignal | undefined) {
     this.called = called;
     this.#settings = settings;
     this.#signal = signal;
@@ -81,8 +94,7 @@ export class ProgramRunner {
       standardOutput: { name, text: run.standardOutput },
       standardError: { name, text: run.standardError },
       width: this.#settings.width,
-      // Times differ from run to run: they are kept only where the behaviour is asked for.
-      milliseconds: this.#settings.probe ? slowness(run.milliseconds) : undefined,
+      milliseconds: this.#settings.keepTimes ? slowness(run.milliseconds) : undefined,
     };
   }
 }
