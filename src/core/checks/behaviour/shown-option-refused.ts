@@ -6,7 +6,7 @@ import { mainName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
 
-/** A finding for each command whose parser refuses names that its help shows. */
+/** A finding for each command whose parser refuses names that its help lists. */
 export const shownOptionRefused = defineCheck({
   name: 'behaviour/shown-option-refused',
   level: 'error',
@@ -16,9 +16,9 @@ export const shownOptionRefused = defineCheck({
   needs: ['names that the parser was seen to refuse, as a capture with --probe keeps them'],
   since: 6,
   examples: {
-    wrong: exampleDocument('refused: {value: --rooute, observed: [value]}'),
-    right: exampleDocument('help: the way to go'),
-    nearMiss: `${exampleDocument('refused: {value: --rooute, observed: [value]}')}observations:
+    wrong: exampleDocument('    refused: {value: --rooute, observed: [value]}\n'),
+    right: exampleDocument(''),
+    nearMiss: `${exampleDocument('    refused: {value: --rooute, observed: [value]}\n')}observations:
   - words: [--rooute]
     exit-status: 0
     standard-output: "left, then right"
@@ -28,7 +28,8 @@ export const shownOptionRefused = defineCheck({
     for (const at of view.described) {
       // Names are asked for only where the parser takes abbreviations: elsewhere it is not sure that it answers.
       if (nearestRule(at.line, 'optionAbbreviations')?.basis !== 'observed') continue;
-      const asked = at.command.options.items.filter((option) => option.hidden?.value !== true);
+      // What a text mentions without listing it may be another program's.
+      const asked = at.command.options.items.filter((option) => option.listed);
       report.judged(asked.length);
       const refused = asked.flatMap((option) =>
         option.refusedNames
@@ -68,7 +69,7 @@ program: tiffin
 parsing: {option-abbreviations: true, observed: [option-abbreviations]}
 options:
   --rooute=PORT:
-    ${fact}
-  -q, --quiet: print nothing but errors
+    help: the way to go
+${fact}  -q, --quiet: print nothing but errors
 `;
 }

@@ -59,9 +59,9 @@ export function ruleChanges(
   }
 }
 
-/** Whether a rule stands nowhere but in the name of the parser. */
+/** Whether a rule stands nowhere but in the name of the parser. Where nothing has a place, that cannot be told. */
 function isOfParser(rule: Knowable<unknown>, { parser }: Interface): boolean {
-  return rule !== undefined && parser !== undefined && rule.place === parser.place;
+  return rule !== undefined && rule.place !== null && rule.place === parser?.place;
 }
 
 function add<K extends keyof ParsingRules>(
