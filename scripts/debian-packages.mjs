@@ -11,6 +11,7 @@ const NEEDED = new Map([
   ['git', 'has many commands'],
   ['mandoc', 'checks the manual page'],
   ['python3', 'parses command lines as argparse does'],
+  ['ruby', 'declares options, for its exporter'],
   ['zsh', 'reads and completes scripts for zsh'],
 ]);
 

@@ -52,6 +52,7 @@ export class AuditView {
   #commandScopes: readonly CommandScope[] | undefined;
   #valueScopes: readonly ValueScope[] | undefined;
   #helpViews: ReadonlyMap<string, Command> | undefined;
+  #declared: ReadonlyMap<string, string> | undefined;
   #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
@@ -64,6 +65,21 @@ export class AuditView {
     this.siblingCommands = siblings.flatMap((sibling) => [...walkCommands(sibling)]);
     this.scopes = optionScopes(cli);
     this.#claims = new Set(cli.claims.map((claim) => claim.value));
+  }
+
+  /** Where the program's source declares an option of a command, by one of its names; null where that is not known. */
+  declaredAt(path: readonly string[], name: string): string | null {
+    if (this.#declared === undefined) {
+      const declared = this.commands.flatMap(({ path: own, command }) =>
+        command.options.items.flatMap(({ declaredAt, names }) =>
+          declaredAt === undefined
+            ? []
+            : names.map(({ text }) => [listKey([...own, text]), declaredAt.value] as const),
+        ),
+      );
+      this.#declared = new Map(declared);
+    }
+    return this.#declared.get(listKey([...path, name])) ?? null;
   }
 
   /** The commands that a source describes itself, not only names in a list. */

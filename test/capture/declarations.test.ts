@@ -7,6 +7,7 @@ import { audit, readDocument } from 'dabbawala';
 import { traceWords } from 'dabbawala/analysis';
 import { type Command, type Interface, walkCommands } from 'dabbawala/model';
 import { captureProgram } from 'dabbawala/node';
+import { documentYaml } from 'dabbawala/writers';
 import { absent } from '../support/programs.ts';
 import { dabbawala, ROOT, runProgram } from '../support/run-dabbawala.ts';
 
@@ -20,7 +21,12 @@ before(() => {
 });
 after(() => rmSync(folder, { recursive: true }));
 
-const LANGUAGES: Readonly<Record<string, string>> = { '.mjs': 'node', '.pl': 'perl', '.rb': 'ruby' };
+const LANGUAGES: Readonly<Record<string, string>> = {
+  '.mjs': 'node',
+  '.cjs': 'node',
+  '.pl': 'perl',
+  '.rb': 'ruby',
+};
 
 /** Writes a program, in Python unless its name says otherwise, and captures what it declares. */
 async function declaredBy(name: string, text: string, timeLimit = 20_000) {
@@ -59,6 +65,7 @@ test('capture --declared tells what the parser declares and help does not show',
   assert.equal(optionOf(root, '--skip-tide-table').hidden?.value, true);
   assert.equal(optionOf(commandOf(cli, 'show'), '--raw').hidden?.value, true);
   assert.equal(optionOf(root, '--verbose').repetition?.value, 'counted');
+  assert.match(optionOf(root, '--verbose').declaredAt?.value ?? '', /^demo\/programs\/stowage\.py:\d+$/);
   assert.deepEqual(
     plan.names.map(({ text }) => text),
     ['plan', 'p'],
@@ -282,6 +289,13 @@ test('programs of Node.js are read at the object of their parser, and do none of
       "import { parseArgs } from 'node:util';\nif (process.argv.includes('--help')) console.log('Usage: d [-q]\\n\\n  -q, --quiet  less');\nparseArgs({ options: { quiet: { type: 'boolean', short: 'q' }, secret: { type: 'string' }, help: { type: 'boolean' } } });",
     ],
   ];
+  const older =
+    "(process.argv.slice(2)).option('quiet', { type: 'boolean' }).alias('q', 'quiet').command(['*', 'light'], 'Lights it', (more) => more.option('secret', { type: 'string' })).parse();";
+  const required = "import { createRequire } from 'node:module';\ncreateRequire(import.meta.url)";
+  programs.push(
+    ['e.mjs', 'yargs', `${required}('yargs-16')${older}`],
+    ['f.mjs', 'yargs', `${required}('yargs-16/yargs')${older}`],
+  );
   for (const [name, parser, text] of programs) {
     const { cli, messages } = await declaredBy(name, `${text}${WORK}`);
     assert.deepEqual([cli?.parser?.value, cli?.parser?.basis], [[parser], 'stated'], `${name}: ${messages}`);
@@ -289,7 +303,7 @@ test('programs of Node.js are read at the object of their parser, and do none of
     assert.equal(optionOf(root, '--quiet').names[0]?.text, '-q', name);
     assert.equal(optionOf(root, '--secret').argument?.value.presence, 'mandatory', name);
   }
-  // The last two go on when they have printed their help: once each, and not where they were ended.
+  // Two of them go on when they have printed their help: once each, and not where they were ended.
   assert.equal(readFileSync(join(folder, 'worked-js'), 'utf8'), 'work work ');
 });
 
@@ -313,5 +327,50 @@ test('Perl is read too, with how Getopt::Long is set up', { skip: absent('perl')
   assert.equal(optionOf(root, '--define').argument?.value.words[0]?.type?.value, 'pairs');
   assert.equal(optionOf(root, '--colour').argument?.value.presence, 'optional');
   assert.equal(optionOf(root, '-v').repetition?.value, 'counted');
+  assert.match(optionOf(root, '-v').declaredAt?.value ?? '', /\/e\.pl:4$/);
   assert.deepEqual([root.rules.caseSensitive?.value, root.rules.grouping?.value], [true, true]);
+});
+
+test('Ruby is read too, with the line that declares each option', { skip: absent('ruby') }, async () => {
+  const { cli, messages } = await declaredBy(
+    'g.rb',
+    "require 'optparse'\nparser = OptionParser.new do |line|\n  line.on('-q', '--[no-]quiet', 'less')\n" +
+      "  line.on('--colour WHEN', %w[always never],\n    'when to colour')\n  line.on('--size [N]', Integer)\nend\nparser.parse!\nFile.write('worked', '')\n",
+  );
+  assert.deepEqual(messages.slice(1), []);
+  assert.deepEqual(cli?.parser?.value, ['ruby-optparse']);
+  const root = commandOf(cli);
+  const [quiet, colour] = [optionOf(root, '--quiet'), optionOf(root, '--colour')];
+  assert.deepEqual(
+    [quiet.names, quiet.negatedNames].map((names) => names.map(({ text }) => text)),
+    [['-q', '--quiet'], ['--no-quiet']],
+  );
+  assert.deepEqual(
+    colour.argument?.value.words[0]?.values?.value.map(({ value }) => value),
+    ['always', 'never'],
+  );
+  assert.equal(optionOf(root, '--size').argument?.value.presence, 'optional');
+  assert.deepEqual(
+    [quiet, colour].map(({ declaredAt }) => /\/g\.rb:\d+$/.exec(declaredAt?.value ?? '')?.[0]),
+    ['/g.rb:4', '/g.rb:5'],
+  );
+});
+
+test('a finding says where the program declares its option, as text and as JSON', { skip }, async () => {
+  const { cli } = await declaredBy(
+    'h',
+    "import argparse\nparser = argparse.ArgumentParser()\nparser.add_argument('--n')\nparser.parse_args()\n",
+  );
+  assert.ok(cli);
+  const path = join(folder, 'h.yaml');
+  writeFileSync(path, documentYaml(cli));
+  const audited = await dabbawala(['audit', path]);
+  assert.match(audited.stdout, /a long option of\s+one letter\n.*\n.*\n {4}declared at: \S+\/h:4\n/);
+  const { findings } = JSON.parse((await dabbawala(['audit', '--format=json', path])).stdout);
+  const places = findings.map(({ check, declaredAt }: { check: string; declaredAt: unknown }) => [
+    check,
+    declaredAt,
+  ]);
+  assert.match(new Map<string, string>(places).get('names/one-letter-long') ?? '', /\/h:4$/);
+  assert.equal(new Map(places).get('gnu/version-option-missing'), null);
 });

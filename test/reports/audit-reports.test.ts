@@ -88,6 +88,7 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     evidence: '--n',
     fix: "name it with a word, and use '-n' as its short form if that is free",
     unsure: null,
+    declaredAt: null,
     fingerprint: finding.fingerprint,
   });
   assert.match(finding.fingerprint, /^[0-9a-f]{16}$/);

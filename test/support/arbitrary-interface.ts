@@ -174,6 +174,7 @@ const option: fc.Arbitrary<Option> = fc
     ),
     required: known(truth),
     key: known(wordText),
+    declaredAt: known(wordText),
     repetition: known(fc.constantFrom('refused', 'last-wins', 'all-count', 'counted' as const)),
     inheritance: known(fc.constantFrom('before-subcommand', 'anywhere-below', 'not-inherited' as const)),
     appliesToNextOperand: known(truth),

@@ -151,6 +151,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
           evidence: quote(place),
           fix: fix(data),
           unsure: null,
+          declaredAt: view.declaredAt(command, subject),
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });
       },

@@ -37,6 +37,8 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
   readonly fix: string;
   /** Why the place may have been misread: the finding is a note then, whatever its check would make of it. Null where it was surely read. */
   readonly unsure: DoubtReason | null;
+  /** Where the program's source declares the option that it is about, as `FILE:LINE`; null where that is not known. */
+  readonly declaredAt: string | null;
   /** The same for the same departure when lines move; for accepted findings. */
   readonly fingerprint: string;
 }

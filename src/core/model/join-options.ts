@@ -51,6 +51,7 @@ function joinOption(a: Option, b: Option): Option {
     refusedNames: unite(a.refusedNames, b.refusedNames, (fact) => fact.value),
     required: prefer(a.required, b.required),
     key: prefer(a.key, b.key),
+    declaredAt: prefer(a.declaredAt, b.declaredAt),
     repetition: prefer(a.repetition, b.repetition),
     inheritance: prefer(a.inheritance, b.inheritance),
     appliesToNextOperand: prefer(a.appliesToNextOperand, b.appliesToNextOperand),

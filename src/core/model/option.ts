@@ -37,6 +37,8 @@ export interface Option {
   readonly required: Knowable<boolean>;
   /** The variable in which the program keeps what it was given, where that is not named after the option. */
   readonly key: Knowable<string>;
+  /** Where the program's source declares it, as `FILE:LINE`; known where its parser was read. */
+  readonly declaredAt: Knowable<string>;
   /** What happens when it is given twice. */
   readonly repetition: Knowable<Repetition>;
   /** Where else it may stand than on its own command. */
@@ -75,6 +77,7 @@ export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Opti
     refusedNames: facts.refusedNames ?? [],
     required: facts.required,
     key: facts.key,
+    declaredAt: facts.declaredAt,
     repetition: facts.repetition,
     inheritance: facts.inheritance,
     appliesToNextOperand: facts.appliesToNextOperand,

@@ -41,6 +41,7 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       evidence: finding.evidence,
       fix: finding.fix,
       unsure: finding.unsure,
+      declaredAt: finding.declaredAt,
       fingerprint: finding.fingerprint,
     })),
     notJudged: audit.notJudged.map(({ remedy, ...rest }) => ({ ...rest, supply: remedy })),

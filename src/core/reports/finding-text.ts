@@ -26,6 +26,7 @@ export function findingText(finding: Finding, indexes: LineIndexes, options: Tex
     if (other !== null)
       lines.push(wrapText(`${placeText(other, indexes)}${printable(note)}`, width, '    ', '        '));
   }
+  lines.push(...declaredText(finding, options));
   lines.push(wrapText(`fix: ${printable(finding.fix)}`, width, '    ', '          '));
   lines.push(...unsureText(finding, options));
   lines.push(styled(`    [${finding.check}] ${commandOf(finding)}`, ['dim'], options));
@@ -41,9 +42,16 @@ export function shortFindingText(
 ): string {
   const width = usedWidth(options);
   const lines = [headText(finding, placeText(finding.place, indexes), ` [${commandOf(finding)}]`, options)];
+  lines.push(...declaredText(finding, options));
   if (withFix) lines.push(wrapText(`fix: ${printable(finding.fix)}`, width, '    ', '          '));
   lines.push(...unsureText(finding, options));
   return `${lines.join('\n')}\n`;
+}
+
+function declaredText({ declaredAt }: Finding, options: TextOptions): string[] {
+  return declaredAt === null
+    ? []
+    : [wrapText(`declared at: ${printable(declaredAt)}`, usedWidth(options), '    ', '        ')];
 }
 
 /** Why a finding is a note only: its place may have been misread. */

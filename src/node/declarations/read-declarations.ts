@@ -71,12 +71,20 @@ function readAnswers(run: ProgramRun, program: string, lacksCompiler: boolean): 
   if (typeof declared.mistake === 'string')
     return { reason: `its parser cannot be read: ${declared.mistake}` };
   // People may call the program by another word than its parser does.
-  const text = JSON.stringify({ ...declared, program });
+  const text = JSON.stringify({ ...declared, program }, (key, value: unknown) =>
+    key === 'declared-at' && typeof value === 'string' ? fromHere(value) : value,
+  );
   const { interface: cli, problems } = readDocument({ name: `${program} (its parser)`, text });
   // What cannot be said in a document is left out of it.
   const mistakes = problems.map(({ message }) => message);
   if (cli !== undefined) return { interface: cli, mistakes };
   return { reason: `what its parser declares cannot be used: ${mistakes[0] ?? 'it is no document'}` };
+}
+
+/** A line of the source by the path from the folder where this runs, where it lies below that. */
+function fromHere(place: string): string {
+  const here = `${process.cwd()}/`;
+  return place.startsWith(here) ? place.slice(here.length) : place;
 }
 
 function whyNone({ end }: ProgramRun, lacksCompiler: boolean): string {

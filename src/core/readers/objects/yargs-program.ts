@@ -1,16 +1,24 @@
 import { type Command, makeCommand } from '../../model/command.ts';
 import { inferred } from '../../model/fact.ts';
 import type { Interface } from '../../model/interface.ts';
-import { type Bag, bagOf, callOf, membersOf, textOf, textsOf } from './object-access.ts';
+import { type Bag, bagOf, callOf, listOf, membersOf, textOf } from './object-access.ts';
 import { COMPLETE, fact, interfaceOf, operandOf, rulesOfParser, textFact, wordOf } from './object-parts.ts';
 import type { ObjectSettings } from './object-settings.ts';
+import { aliasGroups } from './yargs-aliases.ts';
 import { addDeclaration, type Declared, noDeclarations, recordBuilder } from './yargs-builder.ts';
 import { type OptionDeclaration, optionOfDeclaration, relationsOfDeclarations } from './yargs-option.ts';
 
 /** Whether an object is a program of the parser yargs. */
 export function isYargsProgram(object: unknown): boolean {
   const bag = bagOf(object);
-  return typeof bag?.getOptions === 'function' && typeof bag.getInternalMethods === 'function';
+  return typeof bag?.getOptions === 'function' && internalOf(object) !== undefined;
+}
+
+/** The object with the tables of a program; before version 17 of the parser it is the program itself. */
+function internalOf(object: unknown): unknown {
+  const bag = bagOf(object);
+  if (typeof bag?.getInternalMethods === 'function') return callOf(object, 'getInternalMethods');
+  return typeof bag?.getUsageInstance === 'function' ? object : undefined;
 }
 
 /**
@@ -18,7 +26,7 @@ export function isYargsProgram(object: unknown): boolean {
  * down what they declare.
  */
 export function readYargsProgram(object: unknown, { program }: ObjectSettings): Interface {
-  const internal = callOf(object, 'getInternalMethods');
+  const internal = internalOf(object);
   const name = program ?? textOf(bagOf(object)?.$0);
   const declared = declaredOf(object, internal);
   const parser = callOf(object, 'getStrict') === true ? 'yargs-strict' : 'yargs';
@@ -43,29 +51,30 @@ function declaredOf(object: unknown, internal: unknown): Declared {
   const validation = callOf(internal, 'getValidationInstance');
   const conflicts = bagOf(callOf(validation, 'getConflicting')) ?? {};
   const implied = bagOf(callOf(validation, 'getImplied')) ?? {};
-  const has = (table: string, key: string) => Array.isArray(options[table]) && options[table].includes(key);
-  const aliases = bagOf(options.alias) ?? {};
-  const isAlias = new Set(membersOf(aliases).flatMap(([, names]) => textsOf(names)));
+  const aliases = aliasGroups(options.alias);
   const declared = noDeclarations();
   for (const [key] of membersOf(options.key)) {
-    if (isAlias.has(key)) continue;
-    const type = ['boolean', 'count', 'number', 'string'].find((table) => has(table, key));
-    const group = groups.find(([, keys]) => Array.isArray(keys) && keys.includes(key))?.[0];
+    const names = aliases.get(key) ?? [key];
+    if (names.some((name) => declared.options.has(name))) continue;
+    // The parser keeps what it is told under the name that it was told of.
+    const isIn = (list: unknown) => names.some((name) => listOf(list).includes(name));
+    const saidIn = (table: Bag | undefined) =>
+      names.map((name) => table?.[name]).find((one) => one !== undefined);
     addDeclaration(declared, key, {
-      alias: aliases[key],
-      type,
-      array: has('array', key),
-      describe: textOf(descriptions[key])?.replace(/^__yargsString__:/, ''),
-      choices: bagOf(options.choices)?.[key],
-      default: bagOf(options.default)?.[key],
-      nargs: bagOf(options.narg)?.[key],
-      demandOption: key in demanded,
-      deprecated: deprecated[key],
-      hidden: has('hiddenOptions', key),
-      global: !has('local', key),
-      group,
-      conflicts: conflicts[key],
-      implies: implied[key],
+      alias: names.filter((name) => name !== key),
+      type: ['boolean', 'count', 'number', 'string'].find((table) => isIn(options[table])),
+      array: isIn(options.array),
+      describe: textOf(saidIn(descriptions))?.replace(/^__yargsString__:/, ''),
+      choices: saidIn(bagOf(options.choices)),
+      default: saidIn(bagOf(options.default)),
+      nargs: saidIn(bagOf(options.narg)),
+      demandOption: names.some((name) => name in demanded),
+      deprecated: saidIn(deprecated),
+      hidden: isIn(options.hiddenOptions),
+      global: !isIn(options.local),
+      group: groups.find(([, keys]) => isIn(keys))?.[0],
+      conflicts: saidIn(conflicts),
+      implies: saidIn(implied),
     });
   }
   const instance = callOf(internal, 'getCommandInstance');
@@ -87,10 +96,17 @@ function commandOf(
   isRoot: boolean,
   depth = 0,
 ): Command {
+  // What the command without a name declares is the program's own.
   const own = declared.commands.find((one) => isDefault(one));
+  const behind = recordBuilder(own?.builder);
+  const known = new Map([...behind.options, ...declared.options]);
   const positionals = [...positionalsOf(handler), ...(isRoot ? positionalsOf(own) : [])];
-  const isPositional = new Set([...declared.positionals, ...positionals.map(({ name }) => name)]);
-  const options = [...declared.options].filter(([key]) => !isPositional.has(key));
+  const isPositional = new Set([
+    ...declared.positionals,
+    ...behind.positionals,
+    ...positionals.map(({ name }) => name),
+  ]);
+  const options = [...known].filter(([key]) => !isPositional.has(key));
   const commands = depth >= DEPTH_LIMIT ? [] : declared.commands.filter((one) => !isDefault(one));
   const description = textFact(handler?.description ?? own?.description);
   return makeCommand({
@@ -101,7 +117,7 @@ function commandOf(
     commands: { items: commands.map((one) => subcommandOf(one, depth + 1)), complete: COMPLETE },
     operands: {
       items: positionals.map(({ name, isRequired, isRepeated }) => {
-        const { describe, choices, default: given, type } = declared.options.get(name) ?? {};
+        const { describe, choices, default: given, type } = known.get(name) ?? {};
         return operandOf(name, isRequired, isRepeated, {
           word: wordOf({
             placeholder: name,
@@ -134,7 +150,7 @@ function subcommandOf(handler: Bag, depth: number): Command {
 }
 
 function isDefault(handler: Bag): boolean {
-  return /^\$0(?:\s|$)/.test(textOf(handler.original) ?? '');
+  return /^(?:\$0|\*)(?:\s|$)/.test(textOf(handler.original) ?? '');
 }
 
 interface Positional {

@@ -88,6 +88,7 @@ function optionRecord(option: Option, notation: Notation | undefined, flags: Bas
   }
   record.fact('required', option.required, (value) => value);
   record.fact('key', option.key, (value) => value);
+  record.fact('declared-at', option.declaredAt, (value) => value);
   record.fact('repetition', option.repetition, (value) => value);
   record.fact('inheritance', option.inheritance, (value) => value);
   record.fact('applies-to-next-operand', option.appliesToNextOperand, (value) => value);

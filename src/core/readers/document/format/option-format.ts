@@ -61,6 +61,7 @@ const OPTION_FIELDS = {
   ),
   required: described(boolean, 'Whether it must be given.'),
   key: described(text, 'The variable that holds its value, where it is not named after the option.'),
+  'declared-at': described(text, 'Where the source of the program declares it, as `FILE:LINE`.'),
   repetition: described(
     choice('refused', 'last-wins', 'all-count', 'counted'),
     'What happens where it is given more than once.',

@@ -44,6 +44,7 @@ export function optionFromEntry(
     appliesToNextOperand: factOf(from, 'applies-to-next-operand', said['applies-to-next-operand']),
     sameAs: sameAsOf(from, said['same-as']),
     key: factOf(from, 'key', said.key),
+    declaredAt: factOf(from, 'declared-at', said['declared-at']),
     refusedNames: factsOf(from, 'refused', said.refused),
     environment: factsOf(from, 'environment', said.environment),
     help: textFact(from, 'help', said.help),

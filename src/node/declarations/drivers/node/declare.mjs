@@ -63,11 +63,28 @@ if (wanted !== undefined) {
   };
   globalThis[LOADED] = watch;
 
+  /** yargs before version 17 has no class: what its factory makes is told to tell, one by one. */
+  const toldBy = (factory) => {
+    if (typeof factory !== 'function') return factory;
+    const made = (...words) => {
+      const program = factory(...words);
+      const parse = program?._parseArgs;
+      if (typeof parse !== 'function') return program;
+      program._parseArgs = (...line) => {
+        end(program);
+        return parse(...line);
+      };
+      return program;
+    };
+    return Object.assign(made, factory);
+  };
+
   const load = Module._load;
-  Module._load = function (request, ...others) {
-    const exported = load.call(this, request, ...others);
+  Module._load = function (request, parent, ...others) {
+    const exported = load.call(this, request, parent, ...others);
     if (/^(?:.*[/\\])?(?:commander|yargs|cac)(?:[/\\]index\.c?js)?$/.test(request)) watch(exported);
-    return exported;
+    if (!isFactoryOfYargs(request, parent)) return exported;
+    return typeof exported === 'function' ? toldBy(exported) : { ...exported, Yargs: toldBy(exported.Yargs) };
   };
   register('./watch-modules.mjs', import.meta.url);
 
@@ -77,6 +94,13 @@ if (wanted !== undefined) {
     return parseArgs(config);
   };
   syncBuiltinESMExports();
+}
+
+/** Whether a module that is asked for is the one in which yargs before version 17 makes its objects. */
+function isFactoryOfYargs(request, parent) {
+  if (request === 'yargs/yargs') return true;
+  const isOwn = /[/\\]node_modules[/\\]yargs[\w.-]*[/\\][^/\\]+$/.test(parent?.filename ?? '');
+  return isOwn && (request === './yargs' || request === './build/index.cjs');
 }
 
 /** Whether a command has more than the options that parsers add by themselves. */

@@ -13,9 +13,9 @@ if (defined $wanted) {
     require Getopt::Long;
     require Getopt::Std;
     no warnings 'redefine';
-    *Getopt::Long::GetOptions = sub (@) { _end(_document_of_call(@_)) };
-    *Getopt::Long::GetOptionsFromArray = sub (@) { _end(_document_of_call(@_[1 .. $#_])) };
-    *Getopt::Std::getopts = sub ($;$) { _end(_document_of_letters($_[0])) };
+    *Getopt::Long::GetOptions = sub (@) { _end(_placed(_document_of_call(@_))) };
+    *Getopt::Long::GetOptionsFromArray = sub (@) { _end(_placed(_document_of_call(@_[1 .. $#_]))) };
+    *Getopt::Std::getopts = sub ($;$) { _end(_placed(_document_of_letters($_[0]))) };
 }
 
 # The document of options in the notation of Getopt::Long, for a program of a name.
@@ -36,6 +36,14 @@ sub _end {
     }
     # At once: nothing that the program would do at its end is done.
     kill 'KILL', $$;
+}
+
+# A document whose options are declared where the program calls its parser.
+sub _placed {
+    my ($document) = @_;
+    my ($package, $file, $line) = caller 1;
+    $_->{'declared-at'} = "$file:$line" for @{ $document->{options} };
+    return $document;
 }
 
 sub _program {

@@ -10,6 +10,10 @@ What the parser does not know is left out: a key that is not there says neither 
 """
 
 
+import os
+import sys
+
+
 def document(parser, program=None):
     """The interface document of a parser, as a dict; `program` is the name of the program where the parser does not know it.
 
@@ -37,6 +41,44 @@ def _kind_of(parser):
         if one.__module__ == "click.core" and one.__name__ in ("Command", "BaseCommand"):
             return "click"
     return None
+
+
+# Where a program declares its options
+
+_DECLARED = {}
+
+
+def note_declarations(module):
+    """Notes from now on which line of the program declares each option, so that `document` can say it.
+
+    `module` is argparse, optparse or click.core. What typer makes of the parameters of a function has no line of its own.
+    """
+    if hasattr(module, "_ActionsContainer"):
+        module._ActionsContainer.add_argument = _noting(module, module._ActionsContainer.add_argument)
+    elif hasattr(module, "OptionContainer"):
+        module.OptionContainer.add_option = _noting(module, module.OptionContainer.add_option)
+    elif hasattr(module, "Option"):
+        module.Option.__init__ = _noting(module, module.Option.__init__)
+
+
+def _noting(module, declare):
+    library = os.path.dirname(module.__file__) if "." in module.__name__ else module.__file__
+
+    def noted(self, *words, **named):
+        made = declare(self, *words, **named)
+        option, frame = self if made is None else made, sys._getframe(1)
+        while frame is not None and frame.f_code.co_filename.startswith(library):
+            frame = frame.f_back
+        if frame is not None and not type(option).__module__.startswith("typer."):
+            # The option is kept with its place, so that no other one takes its identity.
+            _DECLARED[id(option)] = (option, "%s:%d" % (frame.f_code.co_filename, frame.f_lineno))
+        return made
+
+    return noted
+
+
+def _declared_at(option):
+    return _DECLARED.get(id(option), (None, None))[1]
 
 
 # Notation
@@ -149,6 +191,7 @@ def _argparse_option(parser, action):
     if action.required:
         facts["required"] = True
     facts["key"] = _own_key(action.dest, names)
+    facts["declared-at"] = _declared_at(action)
     repetition = {"_CountAction": "counted", "_AppendAction": "all-count", "_ExtendAction": "all-count", "_StoreAction": "last-wins"}
     facts["repetition"] = repetition.get(type(action).__name__)
     if arity != "none":
@@ -255,6 +298,7 @@ def _optparse_option(option, heading):
     facts["repetition"] = {"count": "counted", "append": "all-count", "store": "last-wins"}.get(option.action)
     names = option._short_opts + option._long_opts
     facts["key"] = _own_key(option.dest, names)
+    facts["declared-at"] = _declared_at(option)
     if not option.takes_value():
         return _option(names, "none", [], _without_none(facts))
     placeholder = option.metavar or (option.dest or "value").upper()
@@ -308,6 +352,7 @@ def _click_command(command, above, name, depth):
 
 def _click_option(option, context):
     facts = {"hidden": True} if getattr(option, "hidden", False) else {"help": _text(getattr(option, "help", None))}
+    facts["declared-at"] = _declared_at(option)
     if option.secondary_opts:
         facts["negated"] = list(option.secondary_opts)
     if option.required:

@@ -86,6 +86,10 @@ class _Finder:
         def exec_module(module):
             load(module)
             watch(module)
+            if not name.startswith("typer"):
+                from dabbawala_declarations import note_declarations
+
+                note_declarations(module)
 
         spec.loader.exec_module = exec_module
         return spec

@@ -5,7 +5,22 @@ require 'optparse'
 
 # What an OptionParser declares, as an interface document.
 module DabbawalaDeclarations
+  # Where the program declares each switch.
+  DECLARED = {}.compare_by_identity
+
   module_function
+
+  # Notes from now on which line of the program declares each switch, so that `document` can say it.
+  def note_declarations
+    OptionParser.prepend(Module.new do
+      def make_switch(...)
+        made = super
+        line = caller_locations.find { |place| !place.path.end_with?('/optparse.rb') && place.path != __FILE__ }
+        DECLARED[made.first] = "#{line.path}:#{line.lineno}" if line
+        made
+      end
+    end)
+  end
 
   def document(parser)
     # The first list is every parser's own; the second one holds what the program declares for the end of its help.
@@ -37,6 +52,7 @@ module DabbawalaDeclarations
     arity, word = argument(switch)
     drawn = names.map { |name| name + notation(name, arity) }
     facts['argument'] = word unless word.empty?
+    facts['declared-at'] = DECLARED[switch] if DECLARED[switch]
     { 'option' => drawn.join(', ') }.merge(facts)
   end
 
@@ -68,6 +84,7 @@ end
 
 wanted = ENV.delete('DABBAWALA_DECLARATIONS')
 if wanted
+  DabbawalaDeclarations.note_declarations
   OptionParser.define_method(:parse_in_order) do |*, **|
     require 'json'
     text = begin
