@@ -145,6 +145,8 @@ _dabbawala_options() {
       _dabbawala_again --only
       _dabbawala_again --except
       _dabbawala_again --completion
+      _dabbawala_option --complete
+      _dabbawala_option --notes
       _dabbawala_again --checks
       _dabbawala_option --fail-on
       _dabbawala_option '-h --help'

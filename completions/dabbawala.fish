@@ -148,6 +148,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_w
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l only -r -F -d 'check only WHAT: a check, an area such as \'help\', or a command; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l except -r -F -d 'leave WHAT out; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l completion -r -F -d 'a completion script of the program, read without running it; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --complete' -l complete -d 'assume that the sources list everything, unless they say otherwise'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --notes' -l notes -d 'tell every note, the tables of POSIX and GNU, and what was not judged'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l checks -r -F -d 'also run the checks that a JavaScript module exports; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of a finding that makes the exit status 1'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'

@@ -32,7 +32,12 @@ const browser = await chromium.launch({
 });
 const all = readdirSync(join(root, help)).map((name) => `${help}/${name}`);
 await terminal('audit', `audit ${help}/*.txt`, ['audit', ...all]);
-await terminal('audit-summary', `audit ${help}/*.txt | tail -n 56`, ['audit', ...all], -56);
+await terminal(
+  'audit-summary',
+  `audit --notes ${help}/*.txt | tail -n 40`,
+  ['audit', '--notes', ...all],
+  -40,
+);
 const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
 await terminal('abbreviations', `abbreviations ${tiffin}`, ['abbreviations', tiffin]);
 const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--', '--vers', '--stop'];

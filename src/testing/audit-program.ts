@@ -72,7 +72,11 @@ export function assertNoFindings(programs: unknown, settings: ProgramSettings = 
   if (findings.length === 0) return;
   const report = AUDIT_REPORTS.text(
     { ...result, findings },
-    { tool: { name: 'dabbawala/testing', version: '' }, text: { width: 80, colour: false } },
+    {
+      tool: { name: 'dabbawala/testing', version: '' },
+      text: { width: 80, colour: false },
+      inFull: failOn === 'note',
+    },
   );
   throw new AssertionError({
     message: `the interface has findings at level ${failOn} or above\n\n${report}`,

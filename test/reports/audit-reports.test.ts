@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { AUDIT_REPORTS, audit, readHelp } from 'dabbawala';
+import { AUDIT_REPORTS, audit, readDocument, readHelp } from 'dabbawala';
 import type { Interface } from 'dabbawala/model';
 import { readText } from '../support/read-text.ts';
 
@@ -8,8 +8,8 @@ const TOOL = { name: 'dabbawala', version: '1.2.3' };
 const TEXT =
   'Usage: tiffin [OPTION]...\n\n\t--n=COUNT\tprint COUNT boxes\n  --terse\n  -q, --quiet  say nothing\n';
 
-const textOf = (cli: Interface, width = 80, colour = false) =>
-  AUDIT_REPORTS.text(audit([cli]), { tool: TOOL, text: { width, colour } });
+const textOf = (cli: Interface, width = 80, colour = false, inFull = false) =>
+  AUDIT_REPORTS.text(audit([cli]), { tool: TOOL, text: { width, colour }, inFull });
 
 test('the text report names the place in GNU columns, quotes the line, marks the words and says the fix', () => {
   const lines = textOf(readText(TEXT)).split('\n');
@@ -41,6 +41,32 @@ test('the text report fits the width it is given, and grows with the terminal', 
   assert.ok(longest(textOf(cli, 80)) <= 80);
   assert.ok(longest(textOf(cli, 110)) <= 110);
   assert.ok(longest(textOf(cli, 110)) > 80);
+});
+
+test('notes are a line for each area, tables those that are claimed, and in full all is told', () => {
+  const text =
+    'Usage: tiffin [OPTION]...\n\n  -q, --quay=N  a\n      --quiet  b\n  --late  c\n  --late-boxes  d\n';
+  const brief = textOf(readText(text));
+  assert.match(
+    brief,
+    /^Notes ─+ \d notes\n {2}abbreviations {2}prefix-of-other\b.*\n(?:.*\n)* {2}names {2,}letter-against-custom\n/,
+  );
+  assert.match(brief, /^'--notes' tells them one by one/m);
+  assert.doesNotMatch(brief, /against POSIX|against the GNU|By area|is '--quay', while/);
+  const full = textOf(readText(text), 80, false, true);
+  assert.match(full, /note: '-q' is '--quay', while '--quiet' has no letter/);
+  assert.match(
+    full,
+    /By area: .*\n(?:.*\n)*tiffin against POSIX XBD 12\.2\n(?:.*\n)*tiffin against the GNU Coding Standards\n/,
+  );
+  assert.match(full, /^Not judged, because a fact is missing$/m);
+  const { interface: claiming } = readDocument({
+    name: 'tiffin.yaml',
+    text: 'dabbawala: 1\nprogram: tiffin\nclaims: [gnu]\noptions: {--late: a}\n',
+  });
+  assert.ok(claiming !== undefined);
+  assert.match(textOf(claiming), /tiffin against the GNU Coding Standards\n/);
+  assert.doesNotMatch(textOf(claiming), /against POSIX/);
 });
 
 test('colours are used only where they are asked for', () => {
@@ -116,7 +142,12 @@ test('two audits of one text are the same to the byte, also where they run inter
 });
 
 test('a program on which nothing is found is told so, with what could not be judged', () => {
-  const text = textOf(readText('Usage: tiffin [-q] BOX\n\nPrint BOX.\n\n  -q  say nothing\n'));
+  const text = textOf(
+    readText('Usage: tiffin [-q] BOX\n\nPrint BOX.\n\n  -q  say nothing\n'),
+    80,
+    false,
+    true,
+  );
   assert.match(text, /\nnothing found\n$/);
   assert.match(text, /not judged: /);
 });

@@ -1,5 +1,5 @@
 import { AUDIT_REPORTS, audit, isAtLeast, knownSelectors, type Level, unknownSelectors } from 'dabbawala';
-import { didYouMean } from 'dabbawala/analysis';
+import { assumeComplete, didYouMean } from 'dabbawala/analysis';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';
@@ -16,6 +16,8 @@ interface AuditOptions extends SourceOptions, FormatOption<typeof AUDIT_REPORTS>
   readonly only?: readonly string[];
   readonly except?: readonly string[];
   readonly completion?: readonly string[];
+  readonly notes?: true;
+  readonly complete?: true;
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -32,6 +34,8 @@ export const declare: Declare = (command, io, done) => {
     .addOption(
       repeatedOption('--completion <FILE>', 'a completion script of the program, read without running it'),
     )
+    .option('--complete', 'assume that the sources list everything, unless they say otherwise')
+    .option('--notes', 'tell every note, the tables of POSIX and GNU, and what was not judged')
     .addOption(checksOption())
     .addOption(failOnOption('a finding', 'warning'))
     .action(async (sources: string[], options: AuditOptions) => {
@@ -42,7 +46,9 @@ export const declare: Declare = (command, io, done) => {
 };
 
 async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
-  const { interfaces, problems, unusable, settings, family, checks } = await readGiven(names, options, io);
+  const given = await readGiven(names, options, io);
+  const { problems, unusable, settings, family, checks } = given;
+  const interfaces = options.complete === true ? given.interfaces.map(assumeComplete) : given.interfaces;
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
   const selection = { only: options.only ?? [], except: options.except ?? [] };
   const [unknown] = unknownSelectors(selection, interfaces, checks);
@@ -54,8 +60,10 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const completions = await readCompletions(options.completion ?? [], [], false, interfaces, io);
   const { inventories } = completions;
   const result = audit(interfaces, { checks, selection, settings, family, inventories });
-  io.write(AUDIT_REPORTS[options.format](result, { ...reportContext(io), problems }));
-  if (unusable || completions.unusable) return UNUSABLE;
   const failOn = options.failOn ?? settings.failOn ?? 'warning';
+  // Who asks for some checks wants all that they say, and who is failed by notes must see them.
+  const inFull = options.notes === true || selection.only.length > 0 || failOn === 'note';
+  io.write(AUDIT_REPORTS[options.format](result, { ...reportContext(io), problems, inFull }));
+  if (unusable || completions.unusable) return UNUSABLE;
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }

@@ -1,30 +1,45 @@
-import type { Audit } from '../audit.ts';
+import type { Audit, Conformance } from '../audit.ts';
 import { LEVELS } from '../findings/level.ts';
 import { countOf } from '../messages/wording.ts';
 import { walkCommands } from '../model/walk.ts';
 import { printable } from '../source/printable.ts';
 import { areasText } from './areas-text.ts';
+import { briefNotesText } from './brief-notes-text.ts';
 import { conformanceText } from './conformance-text.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
-import { findingsText, levelCounts } from './findings-text.ts';
+import { findingsText, graveText, levelCounts } from './findings-text.ts';
 import { notJudgedText } from './not-judged-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
 
 /**
- * An audit as text for people, ending in a newline: what to fix first, the notes, a summary by area, the conformance tables, what
- * was not judged and what would make the facts known, and how much was read.
+ * An audit as text for people, ending in a newline: what to fix first, the tables of the standards that a program claims, a line for the notes of each area, and
+ * how much was read. In full: every note, a summary by area, all tables, and what was not judged with what would make the facts known.
  */
-export function auditText(audit: Audit, options: TextOptions): string {
-  return [
-    ...findingsText(audit.findings, options),
-    areasText(audit, options),
-    ...audit.conformance.map((table) => conformanceText(table, options)),
-    notJudgedText(audit, options),
-    summaryText(audit, options),
-  ]
-    .filter((part) => part !== '')
-    .join('\n');
+export function auditText(audit: Audit, options: TextOptions, inFull: boolean): string {
+  const parts = inFull
+    ? [
+        ...findingsText(audit.findings, options),
+        areasText(audit, options),
+        ...audit.conformance.map((table) => conformanceText(table, options)),
+        notJudgedText(audit, options),
+      ]
+    : [
+        ...graveText(audit.findings, options),
+        ...audit.conformance.map((table) => conformanceText(claimedOnly(table, audit), options)),
+        briefNotesText(audit, options),
+      ];
+  return [...parts, summaryText(audit, options)].filter((part) => part !== '').join('\n');
+}
+
+/** The tables of the standards that a program claims to follow. */
+function claimedOnly({ program, posix, gnu }: Conformance, { interfaces }: Audit): Conformance {
+  const claims = new Set(
+    interfaces
+      .filter((cli) => cli.program.value === program)
+      .flatMap((cli) => cli.claims.map(({ value }) => value)),
+  );
+  return { program, posix: claims.has('posix') ? posix : [], gnu: claims.has('gnu') ? gnu : [] };
 }
 
 /** A sentence for each source of whose lines many could not be read: what is said of it may rest on a misreading. */

@@ -14,12 +14,15 @@ const STANDING_COLOUR: Record<Conformity, Attribute> = {
 /** How many examples a row names. */
 const EXAMPLES_SHOWN = 3;
 
-/** The tables of one interface against POSIX and GNU; of rows that were not judged only the names. */
+/** The tables of one interface against POSIX and GNU, of those that have rows; of rows that were not judged only the names. */
 export function conformanceText({ program, posix, gnu }: Conformance, options: TextOptions): string {
   return [
-    tableText(`${printable(program)} against POSIX XBD 12.2`, posix, options),
-    tableText(`${printable(program)} against the GNU Coding Standards`, gnu, options),
-  ].join('\n');
+    { title: `${printable(program)} against POSIX XBD 12.2`, rows: posix },
+    { title: `${printable(program)} against the GNU Coding Standards`, rows: gnu },
+  ]
+    .filter(({ rows }) => rows.length > 0)
+    .map(({ title, rows }) => tableText(title, rows, options))
+    .join('\n');
 }
 
 function tableText(title: string, rows: readonly ConformanceRow[], options: TextOptions): string {

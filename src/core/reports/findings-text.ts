@@ -27,15 +27,8 @@ const AREAS: readonly string[] = [
 /** The findings as parts of a report: errors and warnings, gravest first and each in full, then the notes by check. */
 export function findingsText(findings: readonly Finding[], options: TextOptions): string[] {
   const indexes = new LineIndexes();
-  const grave = LEVELS.filter((level) => level !== 'note').flatMap((level) =>
-    byArea(findings.filter((finding) => finding.level === level)),
-  );
   const notes = byArea(findings.filter(({ level }) => level === 'note'));
-  const parts: string[] = [];
-  if (grave.length > 0) {
-    parts.push(`${ruledTitle('Fix first', grave, options)}\n`);
-    for (const finding of grave) parts.push(findingText(finding, indexes, options));
-  }
+  const parts = graveText(findings, options);
   if (notes.length > 0) {
     parts.push(`${ruledTitle('Notes', notes, options)}\n`);
     if (findings.length <= QUOTED_IN_FULL)
@@ -43,6 +36,19 @@ export function findingsText(findings: readonly Finding[], options: TextOptions)
     else for (const part of shortNotes(notes, indexes, options)) parts.push(part);
   }
   return parts;
+}
+
+/** The errors and warnings as parts of a report, gravest first and each in full. */
+export function graveText(findings: readonly Finding[], options: TextOptions): string[] {
+  const indexes = new LineIndexes();
+  const grave = LEVELS.filter((level) => level !== 'note').flatMap((level) =>
+    byArea(findings.filter((finding) => finding.level === level)),
+  );
+  if (grave.length === 0) return [];
+  return [
+    `${ruledTitle('Fix first', grave, options)}\n`,
+    ...grave.map((finding) => findingText(finding, indexes, options)),
+  ];
 }
 
 /** The notes of each check together: its name, and each with its place, message and fix. */
@@ -57,7 +63,8 @@ function shortNotes(notes: readonly Finding[], indexes: LineIndexes, options: Te
   });
 }
 
-function byArea(findings: readonly Finding[]): Finding[] {
+/** Findings in the order in which a maintainer fixes. */
+export function byArea(findings: readonly Finding[]): Finding[] {
   const rank = ({ check }: Finding) => {
     const at = AREAS.indexOf(areaOf(check));
     return at < 0 ? AREAS.length : at;
@@ -65,7 +72,8 @@ function byArea(findings: readonly Finding[]): Finding[] {
   return findings.toSorted((a, b) => rank(a) - rank(b));
 }
 
-function ruledTitle(title: string, findings: readonly Finding[], options: TextOptions): string {
+/** A title with the counts of what stands below it at the end of its line. */
+export function ruledTitle(title: string, findings: readonly Finding[], options: TextOptions): string {
   const counts = ` ${levelCounts(findings)}`;
   const rule = '─'.repeat(Math.max(3, usedWidth(options) - title.length - 1 - counts.length));
   return `${styled(title, ['bold', 'underline'], options)} ${styled(rule, ['dim'], options)}${counts}`;

@@ -51,6 +51,8 @@ export interface ReportContext {
   readonly text: TextOptions;
   /** What was wrong with the sources; none where not given. */
   readonly problems?: readonly Problem[];
+  /** Whether a text tells every note, the tables of the standards and what was not judged; a line for each of these where not given. */
+  readonly inFull?: boolean;
 }
 
 /** Writes a report about something in one format; it ends in a newline. */
@@ -87,7 +89,7 @@ export const ABBREVIATION_REPORTS = {
 /** Reports of an audit. */
 export const AUDIT_REPORTS = {
   /** For people. */
-  text: (audit, { text }) => auditText(audit, text),
+  text: (audit, { text, inFull = false }) => auditText(audit, text, inFull),
   /** For programs. */
   json: (audit, { problems = [], tool }) => auditJson(audit, problems, tool),
 } as const satisfies Reports<Audit>;
