@@ -47,6 +47,8 @@ export class AuditView {
   /** The shells for which there is to be a completion. */
   readonly shells: readonly Shell[];
   readonly #inventories: readonly Inventory[];
+  readonly #misbound: readonly Inventory[];
+  #byPath: ReadonlyMap<string, CommandAt> | undefined;
   #coverage: readonly ShellCoverage[] | undefined;
   readonly #claims: ReadonlySet<Standard>;
   #commandScopes: readonly CommandScope[] | undefined;
@@ -59,6 +61,9 @@ export class AuditView {
   constructor(cli: Interface, { words, siblings, inventories = [], shells = [] }: AuditContext = ALONE) {
     this.shells = shells;
     this.#inventories = inventories.filter(({ program }) => program === cli.program.value);
+    this.#misbound = this.#inventories.filter(
+      ({ boundTo, program }) => boundTo.length > 0 && !boundTo.some(({ text }) => text === program),
+    );
     this.interface = cli;
     this.words = words;
     this.commands = [...walkCommands(cli)];
@@ -134,6 +139,17 @@ export class AuditView {
         .map((at) => [listKey(at.path), at.command]),
     );
     return this.#helpViews.get(listKey(path));
+  }
+
+  /** What completion scripts offer that were given for the program and say that they are for others. */
+  get misboundInventories(): readonly Inventory[] {
+    return this.#misbound;
+  }
+
+  /** The command at a path; undefined where there is none. */
+  commandAt(path: readonly string[]): CommandAt | undefined {
+    this.#byPath ??= new Map(this.commands.map((at) => [listKey(at.path), at]));
+    return this.#byPath.get(listKey(path));
   }
 
   /** Whether a command belongs to this interface, and not to another of its family. */

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { audit, extendInterface, type Finding, type Level } from 'dabbawala';
+import { audit, extendInterface, type Finding, joinInterfaces, type Level } from 'dabbawala';
 import { readText } from '../support/read-text.ts';
 
 /** Sources beyond the examples of the catalogue: what a check says of each, as `level subject`; nothing where it is silent. */
@@ -100,6 +100,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'conflicts/key-collision': [
+    {
+      why: 'an operand beside an option, where the parser keeps both in one place',
+      text: yaml('parser: argparse\noptions: {--late-box=ID: a}\noperands: {late_box: {count: 1}}\n'),
+      found: ['warning late_box'],
+    },
+    {
+      why: 'a parser that keeps operands apart',
+      text: yaml('parser: cobra\noptions: {--box=ID: a}\noperands: {box: {count: 1}}\n'),
+      found: [],
+    },
     { why: 'underscores too', text: help('  --dry-run  a\n  --dry_run  b\n'), found: ['warning --dry-run'] },
     { why: 'names that differ by case alone', text: help('  --only-L  a\n  --only-l  b\n'), found: [] },
     { why: 'words that are written as one', text: help('  --hot-box  a\n  --hotbox   b\n'), found: [] },
@@ -387,6 +397,151 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: ['note --timeout'],
     },
   ],
+  'names/misspelt': [
+    {
+      why: 'a word that its own text spells otherwise, and one of the GNU table',
+      text: help('  --certficate  the certificate\n  --recusrive   folders too\n'),
+      found: ['warning --certficate', 'warning --recusrive'],
+    },
+    {
+      why: 'spellings of two countries, inflections, and words that the texts have too',
+      text: help(
+        '  --colours     use colors\n  --normalise   normalize names\n  --loaded      what was loading\n  --bandwith    the bandwith\n',
+      ),
+      found: [],
+    },
+  ],
+  'names/pair-uneven': [
+    {
+      why: 'bounds of a range',
+      text: help('  --min-box=N  a\n  --upper-box=N  b\n'),
+      found: ['note --upper-box'],
+    },
+    {
+      why: 'words of two things',
+      text: help('  --start=BOX  a\n  --until=DAY  b\n  --min-box=N  c\n  --upper-quay=N  d\n'),
+      found: [],
+    },
+  ],
+  'names/hyphens-mixed': [
+    {
+      why: 'letters that are repeated, and names that are mostly single',
+      text: help('  --late  a\n  --map  b\n  --quay  c\n  -vvv  d\n'),
+      found: [],
+    },
+    { why: 'mostly one hyphen', text: help('  -late  a\n  -map  b\n  -quay  c\n  --noon  d\n'), found: [] },
+  ],
+  'names/values-mixed': [
+    {
+      why: 'capitals, among themselves and between commands',
+      text: yaml(
+        'options:\n  --sort=KEY: {argument: {values: [owner, size, Size]}}\ncommands:\n  box:\n    options:\n      --sort=KEY: {argument: {values: [OWNER, route]}}\n',
+      ),
+      found: ['note --sort', 'note --sort'],
+    },
+    {
+      why: 'letters, and names with capitals and digits of their own',
+      text: yaml(
+        'options:\n  --sort=KEY: {argument: {values: [a, A, b, B]}}\n  --code=KEY: {argument: {values: [utf-8, iso_8859]}}\n',
+      ),
+      found: [],
+    },
+  ],
+  'conflicts/prose-relation-differs': [
+    {
+      why: 'what one text says of two options, and what two texts say of each other',
+      text: help(
+        '  --late  what is late; requires --map, cannot be used with --map\n  --map  draws\n  --noon  only with --early\n  --early  conflicts with --noon\n',
+      ),
+      found: ['warning --late', 'warning --noon'],
+    },
+    {
+      why: 'an exclusion that is not declared, where relations are',
+      text: yaml(
+        "options: {--late: 'cannot be used with --map', --map: b, --noon: c}\nrelations: [{at-most-one: [--map, --noon]}]\n",
+      ),
+      found: ['note --late'],
+    },
+    {
+      why: 'a relation of one value only, and exclusions that are told in help alone',
+      text: help('  --late  cannot be used with --map\n  --map  draws\n'),
+      found: [],
+    },
+  ],
+  'conflicts/defaults-clash': [
+    {
+      why: 'files that are read, standard output, and folders',
+      text: help(
+        '  --a=FILE  read FILE (default: a.in)\n  --b=FILE  read FILE (default: a.in)\n  --c=FILE  write to FILE (default: -)\n  --d=FILE  write to FILE (default: -)\n',
+      ),
+      found: [],
+    },
+  ],
+  'help/text-unfinished': [
+    {
+      why: 'words behind which a sentence goes on',
+      text: help('  --late  list what is late and\n  --map  draw a map, unless\n'),
+      found: ['note --late'],
+    },
+    {
+      why: 'a value that is such a word',
+      text: help("  --join=WORD  what joins them, such as 'and'\n"),
+      found: [],
+    },
+  ],
+  'help/commands-disagree': [
+    {
+      why: 'a summary and a description of one document, which belong together',
+      text: yaml(
+        'commands:\n  box:\n    summary: carry one home\n    description: Draw the tide of tomorrow.\n',
+      ),
+      found: [],
+    },
+  ],
+  'help/exit-status-unclear': [
+    {
+      why: 'success that is told as an error',
+      text: help('  --late  a\n\nExit status:\n  0  an error occurred\n  1  all is well\n'),
+      found: ['warning 0'],
+    },
+    {
+      why: 'one meaning in other words, and ranges that overlap',
+      text: help(
+        '  --late  a\n\nExit status:\n  0  success, otherwise an error\n  1  some came late\n  1..9  what the carrier says\n',
+      ),
+      found: [],
+    },
+  ],
+  'help/environment-unlisted': [
+    {
+      why: 'a prefix with a letter too few',
+      text: yaml(
+        'options: {--map=FILE: {environment: TIFIN_MAP}, --day=DAY: {environment: TIFFIN_DAY}, --quay=Q: {environment: TIFFIN_QUAY}}\n',
+      ),
+      found: ['note --map'],
+    },
+    {
+      why: 'variables of other programs, and no list at all',
+      text: help('  --map=FILE  or the variable TIFFIN_MAP\n  --pager=P  or $PAGER\n'),
+      found: [],
+    },
+  ],
+  'names/plural-mixed': [
+    {
+      why: 'what names a file with several, and words that end so',
+      text: yaml(
+        'options:\n  --box=ID: {repetition: all-count}\n  --routes=FILE: {repetition: all-count}\n  --status=WORD: {repetition: all-count}\n',
+      ),
+      found: [],
+    },
+  ],
+  'names/negative-name': [
+    {
+      why: 'a positive that is declared as such',
+      text: help('  --tide  a\n  --no-tide  b\n  --with-tide  c\n'),
+      found: [],
+    },
+  ],
   'help/mentions-unknown': [
     {
       why: 'an option of another command',
@@ -395,9 +550,123 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       ),
       found: [],
     },
-    { why: 'a list that may lack some', text: help('  --map  see --late\n'), found: [] },
+    {
+      why: 'a list that may lack some, and one that is sent to',
+      text: help('  --map  see --late\n'),
+      found: ['note --late'],
+    },
+    {
+      why: 'a list that may lack some, and one that is spoken of',
+      text: help('  --map  was once part of what --late drew\n'),
+      found: [],
+    },
+    {
+      why: 'a slip in a name that is listed',
+      text: help('  --late  what is late\n  --map   not with --laet\n'),
+      found: ['warning --laet'],
+    },
+    {
+      why: 'the beginning of a name that is listed',
+      text: help('  --late  what is late\n  --map   not with --lat\n'),
+      found: ['note --lat'],
+    },
+    {
+      why: 'the negation of one that is listed, and another program',
+      text: help('  --late  what is late\n  --map   implies --no-late, as `quay --latr box` does\n'),
+      found: [],
+    },
+  ],
+  'help/example-wrong': [
+    {
+      why: 'a value that is not allowed',
+      text: help('  --sort=owner|size  how\n\nExamples:\n  tiffin --sort=size\n  tiffin --sort=colour\n'),
+      found: ['warning tiffin --sort=colour'],
+    },
+    {
+      why: 'the beginning of a name',
+      text: yaml(
+        "options: {--late: a, --map: b}\nparsing: {option-abbreviations: true}\nexamples: ['tiffin --lat']\n",
+      ),
+      found: ['warning tiffin --lat'],
+    },
+    {
+      why: 'most examples fail in one way: it is the reading that is wrong',
+      text: help(
+        '  --late  what is late\n\nExamples:\n  tiffin --late=noon\n  tiffin --late=ten\n  tiffin --late=one\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'patterns, variables, redirections and comments',
+      text: yaml(
+        "complete: true\noperands: {BOX: {count: 1}}\noptions: {--late: a}\nexamples: ['tiffin --late \"$BOX\" > out 2>&1 # --lat', 'sudo tiffin --late B12 | sort -u']\n",
+      ),
+      found: [],
+    },
+    {
+      why: 'another program, and an operand too many',
+      text: yaml("complete: true\noperands: {BOX: {count: 1}}\nexamples: ['quay B12', 'tiffin B12 B13']\n"),
+      found: ['warning quay B12', 'warning tiffin B12 B13'],
+    },
+  ],
+  'help/values-disagree': [
+    {
+      why: 'a range that its text tells otherwise',
+      text: yaml(
+        'options:\n  --boxes=NUM:\n    help: how many boxes, at most 30\n    argument: {type: integer, range: 1..40}\n',
+      ),
+      found: ['warning --boxes'],
+    },
+    {
+      why: 'a default outside the range, and 0 for as many as there are',
+      text: help(
+        '  --boxes=NUM  how many boxes, 1 to 40 (default: 50)\n  --quays=NUM  how many quays, 1 to 9 (default: 0)\n',
+      ),
+      found: ['warning --boxes', 'note --quays'],
+    },
+    {
+      why: 'defaults that say there is no choice, that are the meaning of a value, or no value of the kind',
+      text: help(
+        '  --sort=owner|size  how (default: none)\n  --map=1|2  1: wide, 2: narrow (default: wide)\n  --box=one|two  which (default: 12)\n',
+      ),
+      found: [],
+    },
+  ],
+  'conflicts/reference-dangles': [
+    {
+      why: 'a synonym and a default command',
+      text: yaml(
+        'complete: true\ndefault-command: lst\noptions: {--noon: {same-as: --lat}, --late: b}\ncommands: {list: a}\n',
+      ),
+      found: ['error --noon', 'error tiffin'],
+    },
+    {
+      why: 'a list that may lack some',
+      text: yaml('options: {--noon: {same-as: --lat}, --late: b}\n'),
+      found: [],
+    },
   ],
   'help/usage-disagrees': [
+    {
+      why: 'a letter of a group that no entry has',
+      text: 'Usage: tiffin [-abx] [-c N] BOX\n\n  -a    one\n  -b    two\n  -c N  three\n',
+      found: ['warning -x'],
+    },
+    {
+      why: 'an option that alone is not shown, and one that is shown twice',
+      text: 'Usage: tiffin [-a] [-b] [-c N] [-a] BOX\n\n  -a    one\n  -b    two\n  -c N  three\n  -d    four\n',
+      found: ['note -d', 'note -a'],
+    },
+    {
+      why: 'a place for other options, and alternatives',
+      text: 'Usage: tiffin [-a] [-b] [OPTION]... [-a | -c N] BOX\n\n  -a    one\n  -b    two\n  -c N  three\n  -d    four\n',
+      found: [],
+    },
+    {
+      why: 'how many operands there are',
+      text: yaml('usage: tiffin [BOX]\noperands: {BOX: {count: 1..}}\n'),
+      found: ['warning BOX'],
+    },
     {
       why: 'a value behind the name that the list has alone',
       text: 'Usage: tiffin [/LID:lid] [/QUAY:quay] BOX\n\nParameters:\n  /LID    - the lid\n  /QUAY   - the quay\n  BOX     - the box\n',
@@ -579,8 +848,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     {
-      why: 'commands that may be one',
+      why: 'a command that is listed twice',
       text: 'Usage: tiffin COMMAND\n\nCommands:\n  open   unlocks a box\n  open   unlocks all\n',
+      found: ['warning open'],
+    },
+    {
+      why: 'two forms of one command',
+      text: 'Usage: tiffin COMMAND\n\nCommands:\n  open BOX    unlocks a box\n  open QUAY   unlocks all\n',
       found: [],
     },
     {
@@ -692,4 +966,15 @@ test('an error never rests on a fact that is only inferred', () => {
     audit([readText(inferred)]).findings.filter(({ level }) => level === 'error'),
     [],
   );
+});
+
+test('the list of a program and the help of a command that share no word are told, others not', () => {
+  const list = readText('Usage: tiffin COMMAND\n\nCommands:\n  box    Carry one home\n  route  Plan a way\n');
+  const own = (text: string) => readText(`Usage: tiffin box [OPTION]...\n\n${text}\n\n  -q  say nothing\n`);
+  const said = (text: string) =>
+    audit(joinInterfaces([list, own(text)]))
+      .findings.filter(({ check }) => check === 'help/commands-disagree')
+      .map(({ command }) => command.join(' '));
+  assert.deepEqual(said('Draw the tides of tomorrow.'), ['tiffin box']);
+  assert.deepEqual(said('Carry a meal home by noon.'), []);
 });

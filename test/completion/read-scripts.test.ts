@@ -79,7 +79,11 @@ const ZSH: readonly (readonly [why: string, text: string, expected: readonly str
     '#compdef tiffin\n_tiffin_box() {\n  local -a kinds=(late full)\n  _arguments "--map[draw it]" "--kind=:kind:->kinds" && return\n  case $state in\n    kinds) _describe kind kinds ;;\n  esac\n}\n' +
       '_tiffin() {\n  local -a commands\n  commands=(\n    "box:list the boxes"\n    "route\\:plan:plan a route"\n  )\n  _arguments -C "1:command:->commands" "*::word:->words"\n' +
       '  case $state in\n    (commands) _describe command commands ;;\n    (words)\n      case $words[1] in\n        (box|boxes) _tiffin_box ;;\n      esac ;;\n  esac\n}\n_tiffin "$@"\n',
-    ['tiffin: box route:plan', 'tiffin box: --map --kind= --kind:{late,full}'],
+    [
+      'tiffin: box route:plan',
+      'tiffin box: --map --kind= --kind:{late,full}',
+      'tiffin boxes: --map --kind= --kind:{late,full}',
+    ],
   ],
   [
     'options that stand in an array, and values of one word',

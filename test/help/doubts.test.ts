@@ -126,7 +126,10 @@ test('what may have been misread gives notes only, and says why', () => {
   const [finding] = result.findings.filter(({ check }) => check === 'help/option-undescribed');
   assert.equal(finding?.level, 'note');
   assert.equal(finding?.unsure, 'shared-text');
-  assert.match(AUDIT_REPORTS.text(result, CONTEXT), /may be misread: its text may belong to the entry/);
+  assert.match(
+    AUDIT_REPORTS.text(result, { ...CONTEXT, inFull: true }),
+    /may be misread: its text may belong to the entry/,
+  );
   // With one such line, the option has no text.
   const single = readHelp({
     name: 'help',

@@ -29,24 +29,32 @@ import { helpOnStandardError } from './behaviour/help-on-standard-error.ts';
 import { helpSlow } from './behaviour/help-slow.ts';
 import { shownOptionRefused } from './behaviour/shown-option-refused.ts';
 import { unknownOptionAccepted } from './behaviour/unknown-option-accepted.ts';
+import { aliasForgotten } from './completion/alias-forgotten.ts';
 import { argumentCompletedWrongly } from './completion/argument-completed-wrongly.ts';
 import { commandsMissing } from './completion/commands-missing.ts';
+import { descriptionOfAnother } from './completion/description-of-another.ts';
 import { doesNotLoad } from './completion/does-not-load.ts';
+import { heldApartWrongly } from './completion/held-apart-wrongly.ts';
 import { hiddenOffered } from './completion/hidden-offered.ts';
 import { noneOffered } from './completion/none-offered.ts';
+import { operandsTooMany } from './completion/operands-too-many.ts';
 import { optionsMissing } from './completion/options-missing.ts';
+import { otherProgram } from './completion/other-program.ts';
 import { shellsDisagree } from './completion/shells-disagree.ts';
 import { staleWord } from './completion/stale-word.ts';
 import { undescribed } from './completion/undescribed.ts';
 import { valuesMissing } from './completion/values-missing.ts';
 import { commandOrOperand } from './conflicts/command-or-operand.ts';
 import { defaultNotAllowed } from './conflicts/default-not-allowed.ts';
+import { defaultsClash } from './conflicts/defaults-clash.ts';
 import { digitOrNegative } from './conflicts/digit-or-negative.ts';
 import { environmentCollision } from './conflicts/environment-collision.ts';
 import { inheritedRedefined } from './conflicts/inherited-redefined.ts';
 import { keyCollision } from './conflicts/key-collision.ts';
 import { nameReadsAsLetters } from './conflicts/name-reads-as-letters.ts';
 import { neverUsable } from './conflicts/never-usable.ts';
+import { proseRelationDiffers } from './conflicts/prose-relation-differs.ts';
+import { referenceDangles } from './conflicts/reference-dangles.ts';
 import { relationWithoutEffect } from './conflicts/relation-without-effect.ts';
 import { requiredWithDefault } from './conflicts/required-with-default.ts';
 import { sameNameTwice } from './conflicts/same-name-twice.ts';
@@ -55,14 +63,19 @@ import { bugAddressMissing } from './gnu/bug-address-missing.ts';
 import { helpOptionMissing } from './gnu/help-option-missing.ts';
 import { longNameMissing } from './gnu/long-name-missing.ts';
 import { longNameUnusual } from './gnu/long-name-unusual.ts';
+import { optionsEndEarly } from './gnu/options-end-early.ts';
 import { outputAsOperand } from './gnu/output-as-operand.ts';
 import { versionForm } from './gnu/version-form.ts';
 import { versionOptionMissing } from './gnu/version-option-missing.ts';
 import { commandUndescribed } from './help/command-undescribed.ts';
+import { commandsDisagree } from './help/commands-disagree.ts';
 import { defaultDisagrees } from './help/default-disagrees.ts';
 import { defaultUnstated } from './help/default-unstated.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
+import { environmentUnlisted } from './help/environment-unlisted.ts';
 import { exampleMissing } from './help/example-missing.ts';
+import { exampleWrong } from './help/example-wrong.ts';
+import { exitStatusUnclear } from './help/exit-status-unclear.ts';
 import { helpOfAnotherOption } from './help/help-of-another-option.ts';
 import { mentionsUnknown } from './help/mentions-unknown.ts';
 import { noWayToHelp } from './help/no-way-to-help.ts';
@@ -73,27 +86,35 @@ import { requiredUnstated } from './help/required-unstated.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
 import { saysNothing } from './help/says-nothing.ts';
 import { styleMixed } from './help/style-mixed.ts';
+import { textUnfinished } from './help/text-unfinished.ts';
 import { tooWide } from './help/too-wide.ts';
 import { unitUnstated } from './help/unit-unstated.ts';
 import { unsortedWall } from './help/unsorted-wall.ts';
 import { usageDisagrees } from './help/usage-disagrees.ts';
 import { usageMissing } from './help/usage-missing.ts';
 import { valueUnnamed } from './help/value-unnamed.ts';
+import { valuesDisagree } from './help/values-disagree.ts';
 import { valuesInProse } from './help/values-in-prose.ts';
 import { valuesUnlisted } from './help/values-unlisted.ts';
+import { hyphensMixed } from './names/hyphens-mixed.ts';
 import { letterAgainstCustom } from './names/letter-against-custom.ts';
 import { letterCaseMixed } from './names/letter-case-mixed.ts';
 import { letterDrifts } from './names/letter-drifts.ts';
+import { misspelt } from './names/misspelt.ts';
 import { nearlyEqual } from './names/nearly-equal.ts';
 import { negationMixed } from './names/negation-mixed.ts';
+import { negativeName } from './names/negative-name.ts';
 import { oneConceptManyNames } from './names/one-concept-many-names.ts';
 import { oneLetterLong } from './names/one-letter-long.ts';
 import { oneLetterManyMeanings } from './names/one-letter-many-meanings.ts';
 import { oneNameManyMeanings } from './names/one-name-many-meanings.ts';
+import { pairUneven } from './names/pair-uneven.ts';
 import { placeholderMixed } from './names/placeholder-mixed.ts';
+import { pluralMixed } from './names/plural-mixed.ts';
 import { separatorsMixed } from './names/separators-mixed.ts';
 import { tooLong } from './names/too-long.ts';
 import { truncatedMixed } from './names/truncated-mixed.ts';
+import { valuesMixed } from './names/values-mixed.ts';
 import { verbsMixed } from './names/verbs-mixed.ts';
 import { wordOrderMixed } from './names/word-order-mixed.ts';
 import { argumentJoined } from './posix/argument-joined.ts';
@@ -134,6 +155,9 @@ export const CATALOGUE = [
   commandOrOperand,
   defaultNotAllowed,
   requiredWithDefault,
+  referenceDangles,
+  proseRelationDiffers,
+  defaultsClash,
   separatorsMixed,
   oneLetterLong,
   letterCaseMixed,
@@ -149,6 +173,12 @@ export const CATALOGUE = [
   oneLetterManyMeanings,
   oneNameManyMeanings,
   oneConceptManyNames,
+  valuesMixed,
+  misspelt,
+  pairUneven,
+  hyphensMixed,
+  pluralMixed,
+  negativeName,
   optionUndescribed,
   sameHelpTwice,
   defaultDisagrees,
@@ -172,6 +202,12 @@ export const CATALOGUE = [
   tooWide,
   unitUnstated,
   exampleMissing,
+  exampleWrong,
+  valuesDisagree,
+  textUnfinished,
+  commandsDisagree,
+  exitStatusUnclear,
+  environmentUnlisted,
   secretInArguments,
   optionalBeforeRequired,
   twoOpenEnded,
@@ -203,6 +239,7 @@ export const CATALOGUE = [
   versionOptionMissing,
   versionForm,
   bugAddressMissing,
+  optionsEndEarly,
   helpFails,
   helpOnStandardError,
   shownOptionRefused,
@@ -224,6 +261,11 @@ export const CATALOGUE = [
   shellsDisagree,
   hiddenOffered,
   doesNotLoad,
+  aliasForgotten,
+  otherProgram,
+  heldApartWrongly,
+  operandsTooMany,
+  descriptionOfAnother,
 ] as const satisfies readonly Check[];
 
 /** A check of the catalogue. */

@@ -11,6 +11,8 @@ type Departing = { readonly evidence: string; readonly subjects: readonly string
 /** What differs between findings of rows of a conformance table. */
 interface ConformanceInfo<Name extends CheckId>
   extends Omit<CheckInfo<Name>, 'level' | 'standard' | 'since'> {
+  /** The version of the catalogue that it came in, where that is not 4. */
+  readonly since?: number;
   /** Warning for what is only asked of those who claim the standard. */
   readonly level?: Level;
   readonly fix: string;

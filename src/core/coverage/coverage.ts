@@ -1,9 +1,10 @@
 import { listKey } from '../collections/list-key.ts';
 import type { Interface } from '../model/interface.ts';
 import type { CommandInventory, Inventory, OfferedArgument, OfferedWord, Shell } from '../model/inventory.ts';
-import { argumentOf } from '../model/option.ts';
+import { argumentOf, mainName } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
 import { type Expected, type ExpectedValues, expectedAt } from './expected.ts';
+import { type ForgottenName, forgottenNames } from './forgotten-names.ts';
 
 /** Something in the interface that is not offered. */
 export interface MissingThing {
@@ -31,8 +32,8 @@ export interface OfferedThing {
 export interface WrongArgument {
   /** The option, as it is typed. */
   readonly name: string;
-  /** What is wrong: it is offered an argument and takes none, or the other way round, or files where it has allowed values. */
-  readonly reason: 'takes-none' | 'takes-one' | 'files-for-values';
+  /** What is wrong: it is offered an argument and takes none, or the other way round, files where it has allowed values, or nothing where it takes a file. */
+  readonly reason: 'takes-none' | 'takes-one' | 'files-for-values' | 'nothing-for-file';
   /** What the completion offers; undefined where it offers nothing. */
   readonly word: OfferedWord | undefined;
   /** What it is in the interface. */
@@ -67,6 +68,10 @@ export type CoveredKind = (typeof COVERED_KINDS)[number];
 export interface CommandCoverage {
   /** The path of the command, the program's name first. */
   readonly command: readonly string[];
+  /** Names for which less is done than for another name of the same. */
+  readonly forgotten: readonly ForgottenName[];
+  /** What is offered there; undefined where the completion does not know the command. */
+  readonly inventory: CommandInventory | undefined;
   /** By kind. */
   readonly kinds: Readonly<Record<CoveredKind, KindCoverage>>;
 }
@@ -90,24 +95,32 @@ export function coverage(cli: Interface, inventories: readonly Inventory[]): She
       inventory,
       commands: [...walkCommands(cli)]
         .filter(({ command }) => command.hidden?.value !== true)
-        .map((at) => undecided(commandCoverage(at, byPath.get(listKey(at.path))), inventory)),
+        .map((at) => {
+          const own = byPath.get(listKey(at.path));
+          const forgotten = forgottenNames(at, own, byPath, inventory);
+          return undecided({ ...commandCoverage(at, own), forgotten, inventory: own }, inventory);
+        }),
     };
   });
 }
 
 /** What is missing where only a part is known may stand in the rest. */
-function undecided({ command, kinds }: CommandCoverage, { isPartial }: Inventory): CommandCoverage {
-  if (!isPartial) return { command, kinds };
+function undecided(covered: CommandCoverage, { isPartial }: Inventory): CommandCoverage {
+  if (!isPartial) return covered;
+  const { kinds } = covered;
   const moved = (kind: KindCoverage): KindCoverage => ({ ...kind, missing: [], undecided: kind.missing });
   return {
-    command,
+    ...covered,
     kinds: { commands: moved(kinds.commands), options: moved(kinds.options), values: moved(kinds.values) },
   };
 }
 
-const NOTHING: OfferedArgument = { words: [], files: undefined };
+const NOTHING: OfferedArgument = { words: [], files: undefined, isNothing: false };
 
-function commandCoverage(at: CommandAt, inventory: CommandInventory | undefined): CommandCoverage {
+function commandCoverage(
+  at: CommandAt,
+  inventory: CommandInventory | undefined,
+): Pick<CommandCoverage, 'command' | 'kinds'> {
   const expected = expectedAt(at);
   const { command } = at;
   const operands = inventory?.operands ?? NOTHING;
@@ -128,7 +141,7 @@ function commandCoverage(at: CommandAt, inventory: CommandInventory | undefined)
     command: at.path,
     kinds: {
       commands,
-      options: { ...options, wrong: wrongOptions(at, inventory) },
+      options: { ...options, wrong: [...wrongOptions(at, inventory), ...withoutFiles(at, inventory)] },
       values: valueCoverage(expected.values, inventory),
     },
   };
@@ -222,5 +235,18 @@ function wrongOptions(at: CommandAt, inventory: CommandInventory | undefined): W
     // The names of an option are one mistake; the long one tells more.
     const told = wrong.find(({ name }) => name.startsWith('--')) ?? wrong[0];
     return told === undefined ? [] : [told];
+  });
+}
+
+/** Options that take a file, for which a script says that nothing is offered. */
+function withoutFiles({ command }: CommandAt, inventory: CommandInventory | undefined): WrongArgument[] {
+  return command.options.items.flatMap((option): WrongArgument[] => {
+    const takesFile = option.argument?.value.words.some(({ type }) => type?.value === 'file') ?? false;
+    const name = takesFile
+      ? option.names.find(({ text }) => inventory?.arguments.get(text)?.isNothing)
+      : undefined;
+    if (name === undefined) return [];
+    const word = inventory?.options.find(({ text }) => text === name.text);
+    return [{ name: mainName(option).text, reason: 'nothing-for-file', word, thing: option }];
   });
 }

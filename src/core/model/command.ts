@@ -84,6 +84,8 @@ export interface Command {
    * another.
    */
   readonly described: boolean;
+  /** Where the list that has it names it again; empty where each command is listed once. */
+  readonly listedAgain: readonly Place[];
   /** The heading under which it is listed; undefined where there is none. */
   readonly heading: Fact<string> | undefined;
   /** Where it is declared. */
@@ -107,6 +109,7 @@ const UNKNOWN_COMMAND: Omit<Command, 'names' | 'place'> = {
   hidden: undefined,
   deprecated: undefined,
   described: false,
+  listedAgain: [],
   heading: undefined,
 };
 

@@ -22,6 +22,18 @@ export interface OfferedArgument {
   readonly words: readonly OfferedWord[];
   /** Whether names of files, or of folders, are offered; undefined where that is not known. */
   readonly files: boolean | undefined;
+  /** Whether the script says that nothing is offered, where it could offer something. */
+  readonly isNothing: boolean;
+}
+
+/** Options that completion keeps apart: where one is typed, it does not offer the others. */
+export interface OptionsHeldApart {
+  /** The option as it is offered. */
+  readonly option: string;
+  /** The words that are not offered behind it. */
+  readonly others: readonly string[];
+  /** Where the script says so. */
+  readonly place: Place;
 }
 
 /** An option as completion has it. */
@@ -40,6 +52,10 @@ export interface CommandInventory {
   readonly operands: OfferedArgument;
   /** What is offered for options that take an argument, by one of their names. */
   readonly arguments: ReadonlyMap<string, OfferedArgument>;
+  /** The options that it keeps apart. */
+  readonly heldApart: readonly OptionsHeldApart[];
+  /** How many operands it completes; undefined where that is not told, or any number. */
+  readonly operandCount: number | undefined;
 }
 
 /** Something in a completion script that was not understood. */
@@ -58,6 +74,8 @@ export interface Inventory {
   readonly program: string;
   /** Whether a real shell was asked, or only the script read. */
   readonly observed: boolean;
+  /** The programs that the script says it is for; empty where it does not say. */
+  readonly boundTo: readonly OfferedWord[];
   /** The script; undefined where the shell found it itself. */
   readonly source: Source | undefined;
   /** What is offered at each command, the program itself first. */

@@ -36,6 +36,7 @@ export function joinCommands(a: Command, b: Command): Command {
     hidden: prefer(a.hidden, b.hidden),
     deprecated: prefer(a.deprecated, b.deprecated),
     described: a.described || b.described,
+    listedAgain: a.listedAgain.length > 0 ? a.listedAgain : b.listedAgain,
     heading: prefer(a.heading, b.heading),
     place: a.described || !b.described ? (a.place ?? b.place) : (b.place ?? a.place),
   };

@@ -140,6 +140,7 @@ const WRONG_WORDS = {
   'takes-none': 'is completed as if it took an argument',
   'takes-one': 'is completed as if it took no argument',
   'files-for-values': 'is completed with files, although it takes values from a list',
+  'nothing-for-file': 'is completed with nothing, although it takes a file',
 } as const;
 
 function shorten(lines: readonly string[], one: string, many = `${one}s`): string[] {

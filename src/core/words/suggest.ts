@@ -1,6 +1,7 @@
 import { distance } from 'fastest-levenshtein';
 import { compareCodeUnits } from '../source/source.ts';
 import { nameWords } from './name-words.ts';
+import { isSwapped } from './swapped-letters.ts';
 
 /** Names in which a word may have been meant: a list of them, or a scope of an interface. */
 export type SuggestionScope =
@@ -66,12 +67,4 @@ function costOf(given: string, givenWords: string, name: string): number | undef
 
 function sortedWords(text: string): string {
   return nameWords(text).sort(compareCodeUnits).join('-');
-}
-
-/** Whether two words differ in two neighbouring letters that are swapped. */
-function isSwapped(a: string, b: string): boolean {
-  if (a.length !== b.length) return false;
-  let at = 0;
-  while (at < a.length && a[at] === b[at]) at++;
-  return a[at] === b[at + 1] && a[at + 1] === b[at] && a.slice(at + 2) === b.slice(at + 2);
 }

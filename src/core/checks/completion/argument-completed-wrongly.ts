@@ -7,6 +7,7 @@ const WORDS: Record<WrongArgument['reason'], string> = {
   'takes-none': 'as if it took an argument, but it takes none',
   'takes-one': 'as if it took no argument, but it takes one',
   'files-for-values': 'with files, but it takes one of a list',
+  'nothing-for-file': 'with nothing, but it takes a file',
 };
 
 /** A finding for each option or operand that completion takes for what it is not. */

@@ -1,5 +1,6 @@
 import { quoteName } from '../../messages/wording.ts';
-import { commandName } from '../../model/command.ts';
+import { type Command, commandName } from '../../model/command.ts';
+import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command with subcommands that takes an operand of any words. */
@@ -22,10 +23,11 @@ export const commandOrOperand = defineCheck({
   judge(view, report) {
     for (const { command, path } of view.described) {
       const [sub] = command.commands.items;
-      if (sub === undefined || command.operands.items.length === 0) continue;
+      const operands = command.operands.items.length > 0 ? command.operands.items : besideCommands(command);
+      if (sub === undefined || operands.length === 0) continue;
       report.judged();
       const names = new Set(command.commands.items.flatMap((one) => one.names.map(({ text }) => text)));
-      const operand = command.operands.items.find(({ kind, word }) => {
+      const operand = operands.find(({ kind, word }) => {
         const isNumber = word.type?.value === 'integer' || word.type?.value === 'number';
         const values = word.values?.value;
         const isOther = values !== undefined && !values.some(({ value }) => names.has(value));
@@ -35,7 +37,7 @@ export const commandOrOperand = defineCheck({
       if (operand === undefined || operand.word.values !== undefined || stands(operand.name)) continue;
       // A list of operands that no synopsis shows here is that of the subcommands.
       const shown = command.forms.flatMap(({ operands }) => operands.map(({ name }) => name));
-      if (command.forms.length > 0 && !shown.includes(operand.name)) continue;
+      if (view.isHelp(operand.place) && command.forms.length > 0 && !shown.includes(operand.name)) continue;
       // `+toolchain` is told from a command by its first character.
       if (!/^[\w<[]*\w/.test(operand.name)) continue;
       report.finding({
@@ -43,6 +45,8 @@ export const commandOrOperand = defineCheck({
         subject: operand.name,
         data: { operand: operand.name, command: commandName(sub) },
         place: operand.place,
+        // What only a synopsis of help shows may stand for the subcommand in other words.
+        ...(command.operands.items.length > 0 ? {} : { level: 'note' }),
         related: [{ place: sub.place, note: `may be the operand ${quoteName(operand.name)} too` }],
       });
     }
@@ -52,6 +56,18 @@ export const commandOrOperand = defineCheck({
   fix: ({ operand }) =>
     `make the action on ${quoteName(operand)} a subcommand too, or make it an option-argument`,
 });
+
+/** The first operands of synopses, where another one shows the place of the subcommand: `tiffin COMMAND`, `tiffin <box>`. */
+function besideCommands({ forms }: Command): Operand[] {
+  const isShown = forms.some(
+    ({ text, operands: [first] }) =>
+      (first === undefined || stands(first.name)) && /[\s[<](?:sub-?)?command\b/i.test(text),
+  );
+  const firsts = forms.map(({ operands }) => operands[0]);
+  return (isShown ? firsts : []).flatMap((operand) =>
+    operand === undefined || stands(operand.name) ? [] : [operand],
+  );
+}
 
 /** Placeholders that stand for the subcommand and its own words. */
 function stands(name: string): boolean {

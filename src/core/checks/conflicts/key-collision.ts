@@ -1,3 +1,4 @@
+import type { AuditView } from '../../audit-view.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Option, OptionName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
@@ -43,6 +44,22 @@ export const keyCollision = defineCheck({
           }
         }
       }
+      for (const operand of sharesKeys(view) ? at.command.operands.items : []) {
+        const option = byKey.get(keyOf(`--${operand.name.replace(/[<>[\]]/g, '')}`));
+        report.judged();
+        if (option !== undefined && operand.kind === 'word' && option.name.text !== '--help')
+          report.finding({
+            command: at.path,
+            subject: operand.name,
+            data: {
+              first: option.name.text,
+              second: operand.name,
+              key: keyOf(option.name.text).replaceAll('-', '_'),
+            },
+            place: operand.place,
+            related: [{ place: option.name.place, note: 'is kept under the same key' }],
+          });
+      }
     }
   },
   message: ({ first, second, key }: { first: string; second: string; key: string | null }) =>
@@ -54,6 +71,20 @@ export const keyCollision = defineCheck({
       ? `rename ${quoteName(second)}, or make it an alias of the other`
       : `keep the value of ${quoteName(second)} in a variable of its own, or make it an alias of the other`,
 });
+
+/** Parsers that keep operands and option-arguments in one place, by their names. */
+const WITH_SHARED_KEYS: ReadonlySet<string> = new Set([
+  'argparse',
+  'argparse-exact',
+  'click',
+  'typer',
+  'yargs',
+  'yargs-strict',
+]);
+
+function sharesKeys({ interface: { parser } }: AuditView): boolean {
+  return parser?.value.every((name) => WITH_SHARED_KEYS.has(name)) ?? false;
+}
 
 interface KeyedName {
   readonly name: OptionName;

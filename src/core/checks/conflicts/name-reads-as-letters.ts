@@ -29,7 +29,7 @@ export const nameReadsAsLetters = defineCheck({
       const letters = lettersOf(at.command.options.items);
       const grouping = nearestRule(at.line, 'grouping');
       for (const name of singles) {
-        const group = groupOf(name, letters);
+        const group = groupOf(name, letters) ?? joinedTo(name, letters);
         if (group === undefined || grouping?.value === false) {
           report.judged();
         } else if (grouping === undefined) {
@@ -53,7 +53,9 @@ export const nameReadsAsLetters = defineCheck({
     }
   },
   message: ({ name, letters }: { name: string; letters: readonly string[] }) =>
-    `${quoteName(name)} is also ${listNames(letters)} in one word`,
+    letters[1]?.startsWith('-') === false
+      ? `${quoteName(name)} is also ${quoteName(letters[0] ?? '')} with the argument ${quoteName(letters[1])}`
+      : `${quoteName(name)} is also ${listNames(letters)} in one word`,
   fix: ({ name }) => `give it two hyphens (${quoteName(`-${name}`)})`,
 });
 
@@ -78,4 +80,17 @@ function groupOf(name: OptionName, letters: ReadonlyMap<string, Option>): string
     );
   };
   return group.slice(0, -1).every(isFlag) && letters.has(group.at(-1) ?? '') ? group : undefined;
+}
+
+/** The letter and the argument that a word is where the argument is joined to it (`-form` is `-f orm`); undefined where it is none. */
+function joinedTo(name: OptionName, letters: ReadonlyMap<string, Option>): string[] | undefined {
+  const [letter, argument] = [name.text.slice(0, 2), name.text.slice(2)];
+  const option = letters.get(letter);
+  const named = option?.names.find(({ text }) => text === letter);
+  const presence =
+    option === undefined || named === undefined ? undefined : argumentOf(option, named)?.value.presence;
+  // Those of one option are its own spellings.
+  if (option === undefined || presence === undefined || presence === 'none' || option.names.includes(name))
+    return undefined;
+  return argument.length > 1 ? [letter, argument] : undefined;
 }

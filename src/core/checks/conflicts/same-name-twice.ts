@@ -1,8 +1,11 @@
+import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
-import type { CommandName } from '../../model/command.ts';
+import type { Command, CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
+
+type Twice = { readonly name: string; readonly kind: 'option' | 'command' | 'entry' };
 
 interface Declared {
   readonly option: Option;
@@ -38,37 +41,52 @@ export const sameNameTwice = defineCheck({
             continue;
           }
           const mayBeOne = view.isHelp(before.name.place) && before.name.place?.source === name.place?.source;
+          if (before.option === option) continue;
           const isConflict =
             !mayBeOne || (areTwoThings(before.option, option, name.text) && !isCombination(option, declared));
-          if (before.option !== option && isConflict)
-            reportTwice(at.path, 'option', before.name, name, report);
+          if (isConflict) reportTwice(at.path, 'option', before.name, name, report);
+          else if (areListedApart(before.option, option, name.text))
+            reportTwice(at.path, 'option', before.name, name, report, 'warning');
         }
       }
     }
     for (const { command, path } of view.commands) {
-      const declared = new Map<string, CommandName>();
-      for (const name of command.commands.items.flatMap((sub) => sub.names)) {
-        report.judged();
-        const before = declared.get(name.text);
-        if (before === undefined) declared.set(name.text, name);
-        // Help output may list a word for several reasons.
-        else if (!view.isHelp(name.place)) reportTwice(path, 'command', before, name, report);
+      for (const sub of command.commands.items) {
+        const [name] = sub.names;
+        const [again] = sub.listedAgain;
+        if (name !== undefined && again !== undefined)
+          reportTwice(path, 'entry', name, { ...name, place: again }, report, 'warning');
+      }
+      const declared = new Map<string, { name: CommandName; sub: Command }>();
+      for (const sub of command.commands.items) {
+        for (const name of sub.names) {
+          report.judged();
+          const before = declared.get(name.text);
+          // Help output may list a word for several reasons; one command's own name is no other name of the next.
+          const isSure = !view.isHelp(name.place) || sub.names.length !== before?.sub.names.length;
+          if (before === undefined) declared.set(name.text, { name, sub });
+          else if (isSure) reportTwice(path, 'command', before.name, name, report);
+        }
       }
     }
   },
-  message: ({ name, kind }: { name: string; kind: 'option' | 'command' }) =>
-    `${quoteName(name)} names two different ${kind}s`,
-  fix: () => 'rename one of the two',
+  message: ({ name, kind }: Twice) =>
+    kind === 'entry'
+      ? `${quoteName(name)} is listed twice`
+      : `${quoteName(name)} names two different ${kind}s`,
+  fix: ({ kind }) => (kind === 'entry' ? 'remove one of the two entries' : 'rename one of the two'),
 });
 
 function reportTwice(
   command: readonly string[],
-  kind: 'option' | 'command',
+  kind: Twice['kind'],
   first: CommandName,
   second: CommandName,
-  report: Reporter<{ name: string; kind: 'option' | 'command' }>,
+  report: Reporter<Twice>,
+  level?: Level,
 ): void {
   report.finding({
+    ...(level === undefined ? {} : { level }),
     command,
     subject: first.text,
     data: { name: first.text, kind },
@@ -92,6 +110,22 @@ function areTwoThings(a: Option, b: Option, shared: string): boolean {
   const bWords = wordsOf(b.help?.value ?? '');
   if (aWords.size === 0 || bWords.size === 0) return false;
   return ![...aWords].some((word) => bWords.has(word));
+}
+
+/**
+ * Whether two entries of one list have one long name and nothing in common: other texts, and other placeholders. What is listed under different headings, or
+ * shows a value, may be one option in two uses.
+ */
+function areListedApart(a: Option, b: Option, shared: string): boolean {
+  if (!/^--\w{2}/.test(shared) || !a.listed || !b.listed || a.heading?.value !== b.heading?.value)
+    return false;
+  if (namesText(a) === namesText(b) || areOfTwoCommands(a, b)) return false;
+  const [one, other] = [a, b].map((option) => option.argument?.value.words[0]?.placeholder?.value);
+  if (one === undefined || other === undefined || one === other) return false;
+  if ([a, b].some((option) => givesValue(option, shared) || tellsWhen(option, shared))) return false;
+  const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(help?.value ?? ''));
+  if (aWords === undefined || bWords === undefined || aWords.size === 0 || bWords.size === 0) return false;
+  return [...aWords].filter((word) => bWords.has(word)).length * 3 <= Math.min(aWords.size, bWords.size);
 }
 
 /** Whether an entry shows a name with a given value (`--check=quiet`), which makes it one form of several. */

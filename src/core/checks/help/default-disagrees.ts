@@ -1,5 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
-import { defaultInProse } from '../../notation/prose-default.ts';
+import { toldDefault } from '../../notation/told-default.ts';
 import { declaredWords } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -23,7 +23,7 @@ export const defaultDisagrees = defineCheck({
   judge(view, report) {
     for (const { name, path, word, shown, help, place } of declaredWords(view)) {
       const declared = word.default?.value;
-      const told = shown?.default?.value ?? defaultInProse(help?.value ?? '')?.value;
+      const told = shown?.default?.value ?? toldDefault(help?.value ?? '')?.value;
       if (declared === undefined || told === undefined) continue;
       report.judged();
       if (!isLiteral(told) || !isLiteral(declared) || isSame(told, declared)) continue;

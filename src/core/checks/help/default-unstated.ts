@@ -1,6 +1,7 @@
 import { quoteName } from '../../messages/wording.ts';
 import { declaredWords, isInTexts } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
+import { tellsByHand } from '../told-by-hand.ts';
 
 /** One finding for each option or operand with a default that its help does not show. */
 export const defaultUnstated = defineCheck({
@@ -20,13 +21,14 @@ export const defaultUnstated = defineCheck({
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY:\n    help: sort by KEY\n    argument: {default: quay}\n',
   },
   judge(view, report) {
+    const isByHand = tellsByHand(view);
     for (const declared of declaredWords(view)) {
       const { name, path, word, shown, help, place } = declared;
       const literal = word.default?.value;
       if (literal === undefined || literal === '') continue;
       const isShown = shown?.default !== undefined || isInTexts(declared, literal);
       // A parser may add the default to a text that does not speak of it.
-      if (!isShown && shown === undefined && !/\bdefault/i.test(help?.value ?? '')) {
+      if (!isShown && shown === undefined && !isByHand && !/\bdefault/i.test(help?.value ?? '')) {
         report.notJudged({
           command: path,
           count: 1,

@@ -1,6 +1,9 @@
+import { distance } from 'fastest-levenshtein';
 import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
+import { suggest } from '../../words/suggest.ts';
+import { isSwapped } from '../../words/swapped-letters.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each option that a text speaks of and that is in no list. */
@@ -29,16 +32,21 @@ export const mentionsUnknown = defineCheck({
       for (const { names, negatedNames } of command.options.items)
         for (const { text } of [...names, ...negatedNames]) known.add(text);
     }
+    const longNames = [...known].filter((name) => name.startsWith('--'));
     for (const { command, path } of view.described) {
       for (const option of command.options.items) {
         if (option.help === undefined) continue;
-        const mentioned = [...option.help.value.matchAll(MENTION)].find(
-          ([, before = '', name = '']) => !known.has(name) && !isOfAnotherProgram(before),
-        );
-        const name = mentioned?.[2];
-        if (name === undefined) {
-          report.judged();
-        } else if (!isComplete) {
+        // What is declared of it is the matter of `conflicts/reference-dangles`.
+        const declared = [option.sameAs?.value.option, option.deprecated?.value.replacedBy?.value];
+        const unknown = unknownIn(option.help.value, known).filter(({ name }) => !declared.includes(name));
+        const near = unknown.flatMap((mention) => {
+          const [other] = isNegation(mention.name, known) ? [] : nearest(mention.name, longNames);
+          return other === undefined ? [] : [{ ...mention, other }];
+        })[0];
+        // Where the list may lack some, only what is spelled almost as one that it has is surely wrong, and only what a text sends its reader to is missed.
+        const sent = unknown.find(({ isSentTo, name }) => isSentTo && !isNegation(name, known));
+        const found = isComplete ? (near ?? unknown[0]) : (near ?? sent);
+        if (found === undefined && unknown.length > 0) {
           report.notJudged({
             command: path,
             count: 1,
@@ -46,29 +54,88 @@ export const mentionsUnknown = defineCheck({
             remedy: "if it is, say 'complete: true' in an interface document",
             place: option.help.place,
           });
-        } else {
-          report.judged();
-          report.finding({
-            command: path,
-            subject: name,
-            data: { name: mainName(option).text, option: name },
-            place: option.help.place,
-          });
+          continue;
         }
+        report.judged();
+        if (found === undefined) continue;
+        report.finding({
+          command: path,
+          subject: found.name,
+          data: { name: mainName(option).text, option: found.name, near: near === found ? near.other : null },
+          place: option.help.place,
+          ...(isComplete || (near === found && !near.other.startsWith(near.name)) ? {} : { level: 'note' }),
+        });
       }
     }
   },
-  message: ({ name, option }: { name: string; option: string }) =>
-    `the text of ${quoteName(name)} mentions ${quoteName(option)}, which does not exist`,
-  fix: ({ option }) => `name the right option, or remove ${quoteName(option)}`,
+  message: ({ name, option, near }: { name: string; option: string; near: string | null }) =>
+    `the text of ${quoteName(name)} mentions ${quoteName(option)}, which ${near === null ? 'does not exist' : near.startsWith(option) ? `is only the beginning of ${quoteName(near)}` : `is no option; ${quoteName(near)} is`}`,
+  fix: ({ option, near }) =>
+    near === null
+      ? `name the right option, or remove ${quoteName(option)}`
+      : `write ${quoteName(near)}, if that is meant`,
 });
 
-/** A long name in a text, with the word before it. */
-const MENTION = /(\S{0,60})(?:^|[\s('"`,])(--[a-z][\w-]{0,60}[a-z\d])(?![\w-])/g;
+interface Mention {
+  readonly name: string;
+  /** Whether the text sends its reader to the option: `see --late`, `requires --late`. */
+  readonly isSentTo: boolean;
+}
+
+/** A long name in a text, with the word before it. One right behind a bracket is told as another name: `[--late]`. One that goes on with a full stop and a letter is part of a longer word. */
+const LONG = /(\S{0,60})(?:^|[\s('"`,])(--[a-z][\w-]{0,60}[a-z\d])(?![\w-]|\.\w)/g;
+
+/** A letter in a text, with the word before it and what stands behind it. */
+const LETTER = /(\S{0,60})(?:^|[\s(,;])(-[A-Za-z])(?=[\s,;)]|[.:](?:\s|$)|$)( is the same\b)?/g;
+
+/** Command lines in quotes, which may be another program's. */
+const QUOTED = /`[^`\s]+ [^`]*`/g;
+
+/** Options that are there without being listed. */
+const EVERYWHERE: ReadonlySet<string> = new Set(['--help', '--version', '-h', '-V']);
+
+function unknownIn(whole: string, listed: ReadonlySet<string>): Mention[] {
+  const text = whole.replace(QUOTED, '');
+  const known = { has: (name: string) => listed.has(name) || EVERYWHERE.has(name) };
+  const long = [...text.matchAll(LONG)].flatMap(([, before = '', name = '']) =>
+    known.has(name) || isOfAnotherProgram(before) || WAS_NAME.test(before)
+      ? []
+      : [{ name, isSentTo: SENDS.test(before) }],
+  );
+  const letters = [...text.matchAll(LETTER)].flatMap(([, before = '', name = '', behind]) =>
+    known.has(name) || !(SENDS.test(before) || behind !== undefined) ? [] : [{ name, isSentTo: true }],
+  );
+  return [...long, ...letters];
+}
+
+/** Words that send the reader to the option behind them. */
+const SENDS = /^\(?(?:see|use|using|requires?|implies|overrides|for|as|to|needs|with|than)$/i;
+
+/** Behind these stands what an option was called before. */
+const WAS_NAME = /^\(?(?:replaces|was|formerly|previously|renamed|obsoletes?|old)$/i;
+
+/** Names that a parser may take though no list has them: `--no-late` of `--late`, and the other way round. */
+function isNegation(name: string, known: ReadonlySet<string>): boolean {
+  const word = name.slice(2);
+  return (
+    known.has(`--no-${word}`) ||
+    known.has(`--no${word}`) ||
+    (/^no-?/.test(word) && known.has(`--${word.replace(/^no-?/, '')}`))
+  );
+}
+
+/** The names that one may stand for by a slip: it begins them, has their words, or differs in a letter or two of many. */
+function nearest(name: string, names: readonly string[]): string[] {
+  return suggest(name, names).filter((other) => {
+    const [given, meant] = [name.slice(2), other.slice(2)];
+    if (meant.startsWith(given) || given.replace(/[-_]/g, '') === meant.replace(/[-_]/g, '')) return true;
+    return isSwapped(given, meant) || distance(given, meant) <= (given.length < 8 ? 1 : 2);
+  });
+}
 
 /** Behind the name of a program, an option is that program's. */
 function isOfAnotherProgram(before: string): boolean {
-  return /^[a-z][\w.-]*$/.test(before) && !WORDS.has(before);
+  return (/^[a-z][\w.-]*$/.test(before) && !WORDS.has(before)) || /\w\/\w/.test(before);
 }
 
 /** Words that stand before an option of the same program. */

@@ -1,9 +1,9 @@
 import type { AuditView } from '../../audit-view.ts';
 import { countOf } from '../../messages/wording.ts';
 import { observedRuns } from '../../observations/observed-runs.ts';
-import type { Source } from '../../source/source.ts';
+import type { Source, Span } from '../../source/source.ts';
 import { textWidth } from '../../source/text-width.ts';
-import { defineCheck } from '../define-check.ts';
+import { type Departure, defineCheck } from '../define-check.ts';
 
 /** The columns of a terminal that every program may count on. */
 const COLUMNS = 80;
@@ -36,6 +36,11 @@ export const tooWide = defineCheck({
     for (const { text, path, width } of printedHelps(view)) {
       const wide = wideLines(text);
       const [first, ...others] = wide;
+      if (first !== undefined && width === undefined && isWrapped(text) && wide.every(isUnwrapped)) {
+        report.judged();
+        report.finding(findingAt(path, wide));
+        continue;
+      }
       if (first !== undefined && width === undefined) {
         report.notJudged({
           command: path,
@@ -46,19 +51,58 @@ export const tooWide = defineCheck({
         });
       } else if (first === undefined || width === COLUMNS) report.judged();
       if (first === undefined || width !== COLUMNS) continue;
-      report.finding({
-        command: path,
-        subject: 'lines',
-        data: { lines: wide.length, widest: wide.reduce((most, { width }) => Math.max(most, width), 0) },
-        place: first.place,
-        related: others.slice(0, RELATED).map(({ place }) => ({ place, note: 'and here' })),
-      });
+      report.finding(findingAt(path, [first, ...others]));
     }
   },
   message: ({ lines, widest }: { lines: number; widest: number }) =>
     `${countOf(lines, 'line')} of the help ${lines === 1 ? 'is' : 'are'} wider than ${COLUMNS} columns; the widest has ${widest}`,
   fix: () => `wrap the texts at the terminal's width, or at ${COLUMNS} columns`,
 });
+
+interface WideLine {
+  readonly place: Span;
+  readonly width: number;
+}
+
+function findingAt(
+  path: readonly string[],
+  wide: readonly WideLine[],
+): Departure<{ lines: number; widest: number }> {
+  const [first, ...others] = wide;
+  return {
+    command: path,
+    subject: 'lines',
+    data: { lines: wide.length, widest: wide.reduce((most, { width }) => Math.max(most, width), 0) },
+    place: first?.place ?? null,
+    related: others.slice(0, RELATED).map(({ place }) => ({ place, note: 'and here' })),
+  };
+}
+
+/** A line that somebody wrapped by hand may be a little longer; one that is so much longer was not wrapped. */
+const SLACK = 20;
+
+/** Whether a line of an entry goes on far behind the margin, with words that could have been wrapped. */
+function isUnwrapped({ place: { source, start, end }, width }: WideLine): boolean {
+  const line = source.text.slice(start, end);
+  const isEntry = /^ {1,12}-\S.*\S {2,}\S|^ {12,}\S/.test(line.slice(0, COLUMNS));
+  return isEntry && width > COLUMNS + SLACK && !/\S{40}/.test(line);
+}
+
+/** How many lines must end near the margin, so that a text counts as wrapped there. */
+const MIN_WRAPPED = 2;
+
+/** Whether a text of which nobody knows the width is wrapped at 80 columns, but for a line or two. */
+function isWrapped({ text }: Source): boolean {
+  const lines = text.split('\n');
+  const widths = lines.map(textWidth);
+  const near = widths.filter((width) => width > COLUMNS - SLACK && width <= COLUMNS).length;
+  const over = widths.filter((width) => width > COLUMNS).length;
+  // Lines that go on below at the column of their text.
+  const isContinued = lines.some(
+    (line, i) => i > 0 && /^ {12,}\S/.test(line) && /\S/.test(lines[i - 1] ?? ''),
+  );
+  return near >= MIN_WRAPPED && over <= 2 && isContinued;
+}
 
 interface PrintedHelp {
   readonly text: Source;

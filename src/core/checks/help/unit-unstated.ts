@@ -1,5 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
-import { longNames, type Option } from '../../model/option.ts';
+import type { Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
@@ -29,7 +29,7 @@ const MEASURED: ReadonlySet<string> = new Set([
 ]);
 
 const UNIT =
-  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times?|litres?|cm|mm|inch(?:es)?)\b|%/i;
+  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times?|litres?|cm|mm|inch(?:es)?)\b|\bin (?:[a-z]+ )?[a-z]+s\b|%/i;
 
 /** One finding for each command with options that take a number of what is not said. */
 export const unitUnstated = defineCheck({
@@ -70,7 +70,8 @@ function takesNumber({ argument }: Option): boolean {
 }
 
 function isMeasured(option: Option): boolean {
-  return longNames(option).some(({ text }) => MEASURED.has(nameWords(text.toLowerCase()).at(-1) ?? ''));
+  const words = option.names.filter(({ form }) => form !== 'short');
+  return words.some(({ text }) => MEASURED.has(nameWords(text.toLowerCase()).at(-1) ?? ''));
 }
 
 function saysUnit({ help, argument, names }: Option): boolean {

@@ -1,7 +1,7 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Command, Form, FormOption } from '../../model/command.ts';
-import type { Option } from '../../model/option.ts';
+import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { operandKey } from '../../notation/operand-key.ts';
 import type { Place } from '../../source/source.ts';
@@ -9,7 +9,15 @@ import { defineCheck } from '../define-check.ts';
 
 type Disagreement = {
   readonly name: string;
-  readonly kind: 'unlisted-option' | 'mandatory' | 'optional' | 'unlisted-operand' | 'unshown-operand';
+  readonly kind:
+    | 'unlisted-option'
+    | 'unshown-option'
+    | 'shown-twice'
+    | 'mandatory'
+    | 'optional'
+    | 'unlisted-operand'
+    | 'unshown-operand'
+    | 'count';
 };
 
 /** One finding for each option or operand on which usage line and lists disagree. */
@@ -33,8 +41,16 @@ export const usageDisagrees = defineCheck({
       if (at.command.forms.length === 0) continue;
       report.judged();
       const found = disagreements(at);
-      for (const { data, place } of found)
-        report.finding({ command: at.path, subject: data.name, data, place });
+      for (const { data, place } of found) {
+        const isNote = view.isHelp(place) && NOTED_IN_HELP.has(data.kind);
+        report.finding({
+          command: at.path,
+          subject: data.name,
+          data,
+          place,
+          ...(isNote ? { level: 'note' } : {}),
+        });
+      }
     }
   },
   message: ({ name, kind }: Disagreement) => MESSAGES[kind](quoteName(name)),
@@ -43,11 +59,17 @@ export const usageDisagrees = defineCheck({
 
 const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {
   'unlisted-option': (name) => `the usage line shows the option ${name}, which is in no list`,
+  'unshown-option': (name) => `the option ${name} is listed, and the usage line shows all others but it`,
+  'shown-twice': (name) => `the usage line shows ${name} twice`,
+  count: (name) => `the usage line and the list disagree on how many words ${name} stands for`,
   mandatory: (name) => `the usage line shows ${name} as something that must be given, and it may be left out`,
   optional: (name) => `the usage line shows ${name} in brackets, and it must be given`,
   'unlisted-operand': (name) => `the usage line shows the operand ${name}, which the list of operands lacks`,
   'unshown-operand': (name) => `the operand ${name} is listed, and no usage line shows it`,
 };
+
+/** What help shows on purpose as often as by mistake. */
+const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set(['unshown-option', 'shown-twice', 'count']);
 
 interface Found {
   readonly data: Disagreement;
@@ -65,7 +87,14 @@ function disagreements(at: CommandAt): Found[] {
   const found = command.forms.flatMap((form) =>
     form.options.flatMap((shown) => optionFault(shown, byName.get(shown.name), command) ?? []),
   );
-  return distinct([...found, ...operandFaults(command)]);
+  return distinct([
+    ...found,
+    ...(command.options.complete?.value === true ? [] : unlistedOptions(command, byName)),
+    ...unshownOptions(command),
+    ...shownTwice(command),
+    ...countFaults(command),
+    ...operandFaults(command),
+  ]);
 }
 
 function optionFault(shown: FormOption, option: Option | undefined, command: Command): Found | undefined {
@@ -113,4 +142,83 @@ function distinct(found: readonly Found[]): Found[] {
     ({ data }, i) =>
       found.findIndex((one) => one.data.name === data.name && one.data.kind === data.kind) === i,
   );
+}
+
+/** A synopsis that shows options one by one, and no place for others. */
+function showsAll({ forms }: Command): boolean {
+  const shown = forms.flatMap(({ options }) => options);
+  const others =
+    /[[<{](?:[a-z-]+ )?(?:options?|opts?|flags?|switches)\b|\b(?:OPTIONS?|FLAGS?)\b|\.{3}\s*\]?$|\[\.{3}/;
+  return (
+    shown.length > 1 &&
+    !forms.some(({ text }) => others.test(text.replace(/[\w>\])]\.{3}|\s\.{3}(?=[\]\s]|$)/g, '')))
+  );
+}
+
+/** An option of the synopsis, or a letter of a group there, that no entry has, where all others have one: `[-hxV]` above a list without `-x`. */
+function unlistedOptions({ forms, options }: Command, byName: ReadonlyMap<string, Option>): Found[] {
+  const isListed = (name: string) => byName.get(name)?.listed === true;
+  const shown = forms.flatMap((form) =>
+    // What must be given is the mode that the synopsis is of, and how to get help need not be listed.
+    form.options
+      .filter(({ name, required }) => !required && !ASKS.has(name))
+      .flatMap(({ name, place }) => lettersOf(name, isListed).map((one) => ({ name: one, place }))),
+  );
+  // `-Dsymbol` may be the letter with what is joined to it.
+  const isJoined = (name: string) => /^-[^-]{2}/.test(name) && isListed(name.slice(0, 2));
+  const [first, ...more] = shown.filter(({ name }) => !isListed(name) && !isJoined(name));
+  const listed = options.items.filter((option) => option.listed).length;
+  if (first === undefined || more.some(({ name }) => name !== first.name) || listed < 3 || shown.length < 4)
+    return [];
+  return [{ data: { name: first.name, kind: 'unlisted-option' }, place: first.place }];
+}
+
+/** The letters of a group, most of which are options of their own; a name that is none stays whole. */
+function lettersOf(name: string, isListed: (name: string) => boolean): string[] {
+  if (isListed(name) || !/^-[^-]{2,}$/.test(name)) return [name];
+  const letters = [...name.slice(1)].map((letter) => `-${letter}`);
+  return letters.filter(isListed).length * 3 >= letters.length * 2 ? letters : [name];
+}
+
+/** Options that a list has and a synopsis that shows all others lacks; how to get help need not be shown. */
+function unshownOptions(command: Command): Found[] {
+  if (!showsAll(command)) return [];
+  const shown = new Set(command.forms.flatMap(({ options }) => options.map(({ name }) => name)));
+  const own = command.options.items.filter(
+    ({ listed, names }) => listed && !names.some(({ text }) => ASKS.has(text)),
+  );
+  const unshown = own.filter(
+    ({ names, negatedNames }) => ![...names, ...negatedNames].some(({ text }) => shown.has(text)),
+  );
+  const [first, ...more] = unshown;
+  if (first === undefined || more.length > 0 || own.length < 4) return [];
+  return [{ data: { name: mainName(first).text, kind: 'unshown-option' }, place: first.place }];
+}
+
+const ASKS: ReadonlySet<string> = new Set(['-h', '--help', '-?', '-V', '--version', '-help', '-version']);
+
+/** Options that one synopsis shows twice outside of alternatives. */
+function shownTwice({ forms }: Command): Found[] {
+  return forms.flatMap(({ text, options }) => {
+    if (/[|{]/.test(text)) return [];
+    const seen = new Set<string>();
+    const isAgain = (name: string) => seen.size === seen.add(name).size;
+    const [again] = options.filter(({ name }) => !/^-*options?$/i.test(name) && isAgain(name));
+    return again === undefined
+      ? []
+      : [{ data: { name: again.name, kind: 'shown-twice' as const }, place: again.place }];
+  });
+}
+
+/** Operands of which the list states how many there are, where the only synopsis shows it otherwise. */
+function countFaults({ forms: [form, ...others], operands }: Command): Found[] {
+  if (form === undefined || others.length > 0) return [];
+  return operands.items.flatMap(({ name, count }) => {
+    const shown = form.operands.find((one) => operandKey(one.name) === operandKey(name))?.count;
+    if (count?.basis !== 'stated' || shown === undefined) return [];
+    const areAlike =
+      (count.value.most === 1) === (shown.value.most === 1) &&
+      (count.value.least === 0) === (shown.value.least === 0);
+    return areAlike ? [] : [{ data: { name, kind: 'count' as const }, place: count.place }];
+  });
 }

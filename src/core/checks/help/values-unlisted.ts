@@ -2,6 +2,7 @@ import { listSome, quoteName } from '../../messages/wording.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
 import { declaredWords, isInTexts } from '../declared-words.ts';
 import { defineCheck } from '../define-check.ts';
+import { tellsByHand } from '../told-by-hand.ts';
 
 /** How many values a message names. */
 const VALUES_SHOWN = 4;
@@ -24,6 +25,7 @@ export const valuesUnlisted = defineCheck({
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY:\n    help: sort by KEY\n    argument: {values: [owner, quay, size]}\n',
   },
   judge(view, report) {
+    const isByHand = tellsByHand(view);
     for (const declared of declaredWords(view)) {
       const { name, path, word, shown, help, place } = declared;
       const values = (word.values?.value ?? [])
@@ -33,7 +35,8 @@ export const valuesUnlisted = defineCheck({
       const listed = new Set(shown?.values?.value.map(({ value }) => value));
       const lacking = values.filter((value) => !listed.has(value) && !isInTexts(declared, value));
       // A parser may add the values to a text; one that lists some of them itself is judged as it is.
-      if (lacking.length > 0 && shown === undefined && valuesInProse(help?.value ?? '') === undefined) {
+      const mayBeAdded = !isByHand && valuesInProse(help?.value ?? '') === undefined;
+      if (lacking.length > 0 && shown === undefined && mayBeAdded) {
         report.notJudged({
           command: path,
           count: 1,

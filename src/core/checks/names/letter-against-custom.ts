@@ -7,7 +7,7 @@ import { defineCheck } from '../define-check.ts';
 /** Letters, each with the names that it stands for by custom; the first ones are what people expect. */
 const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
   Object.entries({
-    h: ['help', 'host', 'hostname', 'human-readable', 'no-dereference', 'height', 'header', 'no-filename'],
+    h: ['help', 'host', 'hostname', 'human-readable', 'no-dereference', 'height', 'header'],
     V: ['version', 'verify', 'volume', 'verbose'],
     v: ['verbose', 'version', 'invert-match', 'volume', 'verify', 'variable', 'value'],
     q: ['quiet', 'silent', 'query'],

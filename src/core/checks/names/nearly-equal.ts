@@ -1,7 +1,7 @@
 import { distance } from 'fastest-levenshtein';
-import type { ScopeName } from '../../abbreviations/option-scope.ts';
 import { listSome, quoteName } from '../../messages/wording.ts';
-import { defineCheck } from '../define-check.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
 
 /** How many pairs a message names before it only counts. */
 const PAIRS_SHOWN = 3;
@@ -12,14 +12,14 @@ const MIN_LENGTH = 5;
 /** How many names of one scope are compared with one another. */
 const COMPARED = 1000;
 
-/** One finding for each scope: names of different options that differ by a letter or a plural. */
+/** One finding for each scope: names of different options, or of commands, that differ by a letter or a plural. */
 export const nearlyEqual = defineCheck({
   name: 'names/nearly-equal',
   level: 'note',
-  title: 'Names of different options are nearly equal',
+  title: 'Names of different options or commands are nearly equal',
   why: 'Leaving out one letter gives no error, but another option. Nobody notices until they look at the result.',
   standard: 'practice',
-  needs: ['the long options of the command'],
+  needs: ['the long options of the command, or its subcommands'],
   since: 4,
   examples: {
     wrong:
@@ -33,22 +33,24 @@ export const nearlyEqual = defineCheck({
     const said = new Set<string>();
     for (const { at, names } of view.scopes) {
       const declared = new Set(at.command.options.items);
-      const own = names.filter(({ option, negated }) => declared.has(option) && !negated).slice(0, COMPARED);
-      report.judged(own.length);
-      // Commands that share options share their pairs too: each is told once.
-      const pairs = pairsOf(own).filter(([a, b]) => isNew(`${a.name.text} ${b.name.text}`, said));
-      const [first] = pairs;
-      if (first === undefined) continue;
-      report.finding({
-        command: at.path,
-        subject: first[1].name.text,
-        data: { pairs: pairs.map(([a, b]) => ({ first: a.name.text, second: b.name.text })) },
-        place: first[1].name.place,
-        related: [{ place: first[0].name.place, note: `nearly ${quoteName(first[1].name.text)}` }],
-      });
+      const own = names.filter(({ option, negated }) => declared.has(option) && !negated);
+      judgeScope(
+        at.path,
+        own.map(({ option, name }) => ({ of: option, text: name.text, place: name.place })),
+        areNear,
+        said,
+        report,
+      );
+    }
+    for (const { command, path } of view.commands) {
+      const own = command.commands.items.flatMap((sub) =>
+        sub.names.map(({ text, place }) => ({ of: sub, text, place })),
+      );
+      // `mount` and `umount`, `get` and `set` are what people know them by.
+      judgeScope(path, own, (a, b) => isPlural(a, b) || isPlural(b, a), said, report);
     }
   },
-  message: ({ pairs }: { pairs: readonly { first: string; second: string }[] }) =>
+  message: ({ pairs }: Pairs) =>
     `nearly equal: ${listSome(
       pairs.map(({ first, second }) => `${quoteName(first)} and ${quoteName(second)}`),
       PAIRS_SHOWN,
@@ -59,19 +61,55 @@ export const nearlyEqual = defineCheck({
       : 'use names that show how the two of each pair differ',
 });
 
+type Pairs = { readonly pairs: readonly { readonly first: string; readonly second: string }[] };
+
 /** Adds a text to those that were said; false where it was among them. */
 function isNew(text: string, said: Set<string>): boolean {
   return said.size !== said.add(text).size;
 }
 
-function pairsOf(names: readonly ScopeName[]): [ScopeName, ScopeName][] {
-  const pairs: [ScopeName, ScopeName][] = [];
+interface Named {
+  /** The option or command that has the name. */
+  readonly of: object;
+  readonly text: string;
+  readonly place: Place;
+}
+
+function judgeScope(
+  path: readonly string[],
+  names: readonly Named[],
+  isNear: (a: string, b: string) => boolean,
+  said: Set<string>,
+  report: Reporter<Pairs>,
+): void {
+  const own = names.slice(0, COMPARED);
+  report.judged(own.length);
+  // Commands that share options share their pairs too: each is told once.
+  const pairs = pairsOf(own, isNear).filter(([a, b]) => isNew(`${a.text} ${b.text}`, said));
+  const [first] = pairs;
+  if (first === undefined) return;
+  report.finding({
+    command: path,
+    subject: first[1].text,
+    data: { pairs: pairs.map(([a, b]) => ({ first: a.text, second: b.text })) },
+    place: first[1].place,
+    related: [{ place: first[0].place, note: `nearly ${quoteName(first[1].text)}` }],
+  });
+}
+
+function pairsOf(names: readonly Named[], isNear: (a: string, b: string) => boolean): [Named, Named][] {
+  const pairs: [Named, Named][] = [];
   for (const [i, a] of names.entries()) {
     for (const b of names.slice(i + 1)) {
-      if (a.option !== b.option && areNear(a.name.text.slice(2), b.name.text.slice(2))) pairs.push([a, b]);
+      if (a.of !== b.of && isNear(a.text.replace(/^--/, ''), b.text.replace(/^--/, ''))) pairs.push([a, b]);
     }
   }
   return pairs;
+}
+
+/** `box` and `boxes`, `ship` and `ships`: as commands, one lists what the other acts on, and a caller must remember which. */
+function isPlural(one: string, many: string): boolean {
+  return one.length > 2 && (many === `${one}s` || many === `${one}es`);
 }
 
 /** Letters that by custom tell names of one family apart: access, change and modification time, user and group. */

@@ -4,6 +4,7 @@ import { defineCheck } from '../define-check.ts';
 
 const STYLES: readonly (readonly [string, RegExp])[] = [
   ['--no-', /^--no-\w/],
+  ['--no', /^--no[a-z]{2}/],
   ['--disable-', /^--disable-\w/],
   ['--without-', /^--without-\w/],
   ['--dont-', /^--do?nt-\w/],
@@ -36,10 +37,7 @@ export const negationMixed = defineCheck({
     const styles = STYLES.map(([style, pattern]) => ({
       style,
       names: [...seen.keys()].filter(
-        // `--disable-x` beside `--enable-x` is a pair of its own.
-        (name) =>
-          pattern.test(name) &&
-          !(style === '--disable-' && seen.has(name.replace('--disable-', '--enable-'))),
+        (name) => pattern.test(name) && isNegation(style, name, (other) => seen.has(other)),
       ),
     }))
       .filter(({ names }) => names.length > 0)
@@ -64,3 +62,11 @@ export const negationMixed = defineCheck({
   fix: ({ styles }) =>
     `start all of them with ${quoteName(styles[0]?.style ?? '')}, and keep the others as hidden aliases`,
 });
+
+/** Whether a name takes something back: `--disable-x` beside `--enable-x` is a pair of its own, and `--nox` may be a word, such as `--notes`. */
+function isNegation(style: string, name: string, has: (name: string) => boolean): boolean {
+  if (style === '--disable-') return !has(name.replace('--disable-', '--enable-'));
+  // `--no-x, --nox` is one in two spellings.
+  if (style === '--no') return has(`--${name.slice(4)}`) && !has(`--no-${name.slice(4)}`);
+  return true;
+}

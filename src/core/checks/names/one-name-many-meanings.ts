@@ -1,4 +1,5 @@
-import { quoteName } from '../../messages/wording.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
+import type { ValueWord } from '../../model/argument.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -77,8 +78,33 @@ function differenceOf(a: Option, b: Option) {
     const words = (presence: string) => (presence === 'none' ? 'takes no argument' : 'needs an argument');
     return { isGrave, here: words(here.presence), there: words(there.presence) };
   }
+  const kinds = kindsOf(here.words[0], there.words[0]);
+  if (kinds !== undefined) return { isGrave, ...kinds };
   const [typeHere, typeThere] = [here.words[0]?.type, there.words[0]?.type];
   if (typeHere?.basis !== 'stated' || typeThere?.basis !== 'stated' || typeHere.value === typeThere.value)
     return undefined;
   return { isGrave, here: `takes ${typeHere.value}`, there: `takes ${typeThere.value}` };
+}
+
+/** Placeholders of files and folders, and of what else is no word of a list. */
+const FILES = /^<?(?:file|filename|path|dir|directory|folder)>?$/i;
+const FREE = /^<?(?:url|num|number|n|value|string|text|name|arg)>?$/i;
+
+/** Where one command takes a file, and the other one of some words, or what it calls otherwise. */
+function kindsOf(a: ValueWord | undefined, b: ValueWord | undefined) {
+  const [here, there] = [kindOf(a), kindOf(b)];
+  if (here === undefined || there === undefined || here.isFile === there.isFile) return undefined;
+  return { here: `takes ${here.told}`, there: `takes ${there.told}` };
+}
+
+function kindOf(
+  word: ValueWord | undefined,
+): { readonly isFile: boolean; readonly told: string } | undefined {
+  const values = word?.values?.value.map(({ value }) => value) ?? [];
+  if (values.length > 1) return { isFile: false, told: listNames(values.slice(0, 3), 'or') };
+  const placeholder = word?.placeholder?.value ?? '';
+  if (FILES.test(placeholder)) return { isFile: true, told: placeholder };
+  return /^[A-Z]{2,}$/.test(placeholder) && !FREE.test(placeholder)
+    ? { isFile: false, told: placeholder }
+    : undefined;
 }

@@ -8,8 +8,9 @@ import { defineCheck, type Reporter } from '../define-check.ts';
 
 type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
 
-/** Fewer placeholders show no custom. */
+/** Fewer placeholders show no custom; brackets beside capitals do. */
 const MIN_OPTIONS = 4;
+const MIN_WITH_BRACKETS = 3;
 
 /** Placeholders that stand for one kind of value. */
 const KINDS: readonly (readonly string[])[] = [
@@ -78,7 +79,9 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
     const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
     const first = odd?.[1][0];
     const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);
-    if (usual === undefined || odd === undefined || first === undefined || total < MIN_OPTIONS) continue;
+    const least =
+      usual?.[0] === 'in capitals' && odd?.[0] === 'in angle brackets' ? MIN_WITH_BRACKETS : MIN_OPTIONS;
+    if (usual === undefined || odd === undefined || first === undefined || total < least) continue;
     report.finding({
       command: path,
       subject: first.name,
@@ -132,7 +135,7 @@ interface UsedPlaceholder {
 function placeholdersOf({ options }: Command): UsedPlaceholder[] {
   return options.items.flatMap((option) =>
     (option.argument?.value.words ?? []).flatMap(({ placeholder, values }) =>
-      placeholder === undefined || values !== undefined
+      placeholder === undefined || (values !== undefined && !isOneWord(placeholder.value))
         ? []
         : [
             {
@@ -143,6 +146,11 @@ function placeholdersOf({ options }: Command): UsedPlaceholder[] {
           ],
     ),
   );
+}
+
+/** Whether a placeholder is a word, where it may also be the list of values itself: `{on,off}`. */
+function isOneWord(placeholder: string): boolean {
+  return /^(?:[A-Z][A-Z0-9_-]+|<[\w-]+>)$/.test(placeholder);
 }
 
 function plain(placeholder: string): string {

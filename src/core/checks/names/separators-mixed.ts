@@ -1,7 +1,8 @@
+import type { AuditView } from '../../audit-view.ts';
+import { firstBy, groupedBy } from '../../collections/grouped.ts';
 import { countOf, listNames } from '../../messages/wording.ts';
-import type { Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
-import { defineCheck } from '../define-check.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
 
 type Style = 'hyphen' | 'underscore' | 'camel case';
 
@@ -12,22 +13,30 @@ const JOINED: Readonly<Record<Style, string>> = {
   'camel case': 'in camel case',
 };
 
-/** A long name of several words. */
+/** A long name of several words, or the name of a command. */
 interface JoinedName {
   readonly text: string;
-  readonly option: Option;
+  /** All names of its option or command. */
+  readonly spellings: readonly string[];
   readonly command: readonly string[];
   readonly place: Place;
 }
 
-/** One finding for an interface whose long names join their words in more than one way. */
+type Mixed = {
+  readonly usual: Style;
+  readonly count: number;
+  readonly names: readonly string[];
+  readonly styles: readonly Style[];
+};
+
+/** One finding for an interface whose long names join their words in more than one way, and one where its commands do. */
 export const separatorsMixed = defineCheck({
   name: 'names/separators-mixed',
   level: 'warning',
-  title: 'Long names join their words in different ways',
+  title: 'Long names, or those of commands, join their words in different ways',
   why: 'Nobody can guess whether it is --dry-run, --dry_run or --dryRun, and each wrong guess is an error.',
   standard: 'GNU Coding Standards 4.8',
-  needs: ['long names of several words'],
+  needs: ['long names, or commands, of several words'],
   since: 1,
   examples: {
     wrong:
@@ -38,57 +47,65 @@ export const separatorsMixed = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --__proto__   an odd name of one word\n',
   },
   judge(view, report) {
-    const groups = new Map<Style, JoinedName[]>();
-    const seen = new Set<string>();
-    for (const scope of view.scopes) {
-      for (const { name, option } of scope.names) {
-        const style = styleOf(name.text);
-        if (style === undefined || seen.has(name.text)) continue;
-        seen.add(name.text);
-        report.judged();
-        const group = groups.get(style) ?? [];
-        group.push({ text: name.text, option, command: scope.at.path, place: name.place });
-        groups.set(style, group);
-      }
-    }
-    if (groups.size < 2) return;
-    const [usual, ...others] = [...groups].sort(([, a], [, b]) => b.length - a.length);
-    if (usual === undefined) return;
-    // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess.
-    const known = new Set(usual[1].map(({ text }) => text));
-    const isKept = ({ text, option }: JoinedName) =>
-      option.names.some((other) => known.has(other.text) && inLetters(other.text) === inLetters(text));
-    const oddOf = (names: readonly JoinedName[]) => names.filter((name) => !isKept(name));
-    const odd = others.flatMap(([, names]) => oddOf(names));
-    const first = odd[0];
-    if (first === undefined) return;
-    report.finding({
-      command: first.command,
-      subject: first.text,
-      data: {
-        usual: usual[0],
-        count: usual[1].length,
-        names: odd.map(({ text }) => text),
-        styles: others.flatMap(([style, names]) => (oddOf(names).length > 0 ? [style] : [])),
-      },
-      place: first.place,
-      related: odd.slice(1, 5).map(({ text, place }) => ({ place, note: `${text} too` })),
-    });
+    judgeNames(longNames(view), report);
+    judgeNames(commandNames(view), report);
   },
-  message: ({
-    usual,
-    count,
-    names,
-    styles,
-  }: {
-    usual: Style;
-    count: number;
-    names: readonly string[];
-    styles: readonly Style[];
-  }) =>
+  message: ({ usual, count, names, styles }: Mixed) =>
     `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words ${styles.map((style) => JOINED[style]).join(' and ')}, ${countOf(count, 'other name')} ${JOINED[usual]}`,
   fix: ({ usual }) => `join all words ${JOINED[usual]}, and keep the other forms as hidden aliases`,
 });
+
+function longNames(view: AuditView): JoinedName[] {
+  return view.scopes.flatMap(({ at, names }) =>
+    names.map(({ name, option }) => ({
+      text: name.text,
+      spellings: option.names.map(({ text }) => text),
+      command: at.path,
+      place: name.place,
+    })),
+  );
+}
+
+function commandNames(view: AuditView): JoinedName[] {
+  return view.commands.flatMap(({ command, path }) =>
+    command.commands.items.flatMap(({ names }) =>
+      names.map(({ text, place }) => ({
+        text,
+        spellings: names.map((name) => name.text),
+        command: path,
+        place,
+      })),
+    ),
+  );
+}
+
+function judgeNames(names: readonly JoinedName[], report: Reporter<Mixed>): void {
+  const distinct = [...firstBy(names, ({ text }) => text).values()];
+  const groups = groupedBy(distinct, ({ text }) => styleOf(text));
+  for (const { length } of groups.values()) report.judged(length);
+  const [usual, ...others] = [...groups].sort(([, a], [, b]) => b.length - a.length);
+  if (usual === undefined) return;
+  // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess.
+  const known = new Set(usual[1].map(({ text }) => text));
+  const isKept = ({ text, spellings }: JoinedName) =>
+    spellings.some((other) => known.has(other) && inLetters(other) === inLetters(text));
+  const oddOf = (all: readonly JoinedName[]) => all.filter((name) => !isKept(name));
+  const odd = others.flatMap(([, all]) => oddOf(all));
+  const [first, ...more] = odd;
+  if (first === undefined) return;
+  report.finding({
+    command: first.command,
+    subject: first.text,
+    data: {
+      usual: usual[0],
+      count: usual[1].length,
+      names: odd.map(({ text }) => text),
+      styles: others.flatMap(([style, all]) => (oddOf(all).length > 0 ? [style] : [])),
+    },
+    place: first.place,
+    related: more.slice(0, 4).map(({ text, place }) => ({ place, note: `${text} too` })),
+  });
+}
 
 /** A name without what joins its words. */
 function inLetters(name: string): string {

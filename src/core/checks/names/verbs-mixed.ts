@@ -16,6 +16,8 @@ interface Group {
   readonly path: readonly string[];
   /** The part of the names before the verb; empty where a command above has it. */
   readonly of: string;
+  /** Whether the verb stands first in the names: `add-box`. */
+  readonly verbFirst: boolean;
   readonly verbs: Map<string, Place>;
 }
 
@@ -43,9 +45,9 @@ export const verbsMixed = defineCheck({
     for (const { command, path } of view.commands) {
       for (const sub of command.commands.items) {
         for (const { text, place } of sub.names) {
-          const [verb = '', of = ''] = text.toLowerCase().split(/[-_:]/).reverse();
-          const id = listKey([...path, of]);
-          const group = groups.get(id) ?? { path, of, verbs: new Map() };
+          const { verb, of, verbFirst } = partsOf(text.toLowerCase());
+          const id = listKey([...path, of, String(verbFirst)]);
+          const group = groups.get(id) ?? { path, of, verbFirst, verbs: new Map() };
           group.verbs.set(verb, place);
           groups.set(id, group);
         }
@@ -63,7 +65,9 @@ export const verbsMixed = defineCheck({
         (group) => act.filter((verb) => group.verbs.has(verb)).length > 1,
       );
       const [first] = single;
-      const second = single.find(({ verb }) => verb !== first?.verb);
+      const second = single.find(
+        ({ verb, group }) => verb !== first?.verb && group.verbFirst === first?.group.verbFirst,
+      );
       if (first === undefined || second === undefined || several) continue;
       report.finding({
         command: second.group.path,
@@ -80,6 +84,17 @@ export const verbsMixed = defineCheck({
     `${quoteName(second)} here is ${quoteName(first)} in ${quoteName(there)}`,
   fix: ({ first }) => `call it ${quoteName(first)} in all groups, and keep the other verb as an alias`,
 });
+
+const VERBS: ReadonlySet<string> = new Set(ACTS.flat());
+
+/** The verb of a name and what it acts on: `box-add` and `add-box` alike. */
+function partsOf(name: string): { readonly verb: string; readonly of: string; readonly verbFirst: boolean } {
+  const parts = name.split(/[-_:]/);
+  const [first = '', last = ''] = [parts[0], parts.at(-1)];
+  if (parts.length === 2 && VERBS.has(first) && !VERBS.has(last))
+    return { verb: first, of: last, verbFirst: true };
+  return { verb: last, of: parts.at(-2) ?? '', verbFirst: false };
+}
 
 function nameOf({ path, of }: Group): string {
   return [...path, ...(of === '' ? [] : [of])].join(' ');

@@ -1,6 +1,8 @@
+import type { Form } from '../../model/command.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
+import type { CommandAt } from '../../model/walk.ts';
 import { programInstance } from '../name-instances.ts';
-import { notJudged, type Rule } from '../rule.ts';
+import { type Instance, notJudged, type Rule } from '../rule.ts';
 
 export const guideline9: Rule = {
   standard: 'posix',
@@ -8,6 +10,16 @@ export const guideline9: Rule = {
   label: 'options before operands',
   asks: 'all options come before the operands',
   judge(view) {
+    const late = view.described.flatMap((at) =>
+      at.command.forms.flatMap((form) => lateOption(at, form) ?? []),
+    );
+    if (late.length > 0)
+      return {
+        standing: 'departs',
+        count: late.length,
+        evidence: 'the synopsis shows options behind the operands',
+        instances: late,
+      };
     const order = nearestRule([view.interface.root], 'operandOrder');
     if (order === undefined) {
       return notJudged(
@@ -31,3 +43,17 @@ export const guideline9: Rule = {
         };
   },
 };
+
+/** The first option that a synopsis of a program without subcommands shows behind an operand; undefined where there is none. */
+function lateOption({ command, path }: CommandAt, { options, operands }: Form): Instance | undefined {
+  const [first] = operands;
+  if (first?.place == null || first.kind !== 'word' || command.commands.items.length > 0) return undefined;
+  const { end, source } = first.place;
+  // A program that shows all of them behind has a custom of its own; one that shows some in front forgot one.
+  const isCustom = !command.forms.some((form) =>
+    form.options.some(({ place }) => place !== null && place.start < (form.operands[0]?.place?.start ?? 0)),
+  );
+  if (isCustom) return undefined;
+  const late = options.find(({ place }) => place !== null && place.source === source && place.start > end);
+  return late === undefined ? undefined : { subject: late.name, command: path, place: late.place };
+}

@@ -5,17 +5,24 @@ import type {
   OfferedArgument,
   OfferedOption,
   OfferedWord,
+  OptionsHeldApart,
   Shell,
   Unread,
 } from '../../model/inventory.ts';
 import type { Place, Source } from '../../source/source.ts';
+import { programsBoundTo } from './bound-programs.ts';
 
 interface Building {
   readonly path: readonly string[];
   readonly options: Map<string, OfferedOption>;
   readonly operands: Map<string, OfferedWord>;
   operandFiles: boolean | undefined;
-  readonly arguments: Map<string, { words: Map<string, OfferedWord>; files: boolean | undefined }>;
+  readonly arguments: Map<
+    string,
+    { words: Map<string, OfferedWord>; files: boolean | undefined; isNothing: boolean }
+  >;
+  readonly heldApart: OptionsHeldApart[];
+  operandCount: number | undefined;
 }
 
 /** How much is told of what was not read. */
@@ -63,12 +70,29 @@ export class InventoryBuilder {
     option: string,
     words: readonly OfferedWord[],
     files: boolean | undefined,
+    isNothing = false,
   ): void {
     const all = this.#at(path).arguments;
-    const known = all.get(option) ?? { words: new Map<string, OfferedWord>(), files: undefined };
+    const known = all.get(option) ?? {
+      words: new Map<string, OfferedWord>(),
+      files: undefined,
+      isNothing,
+    };
     for (const word of words) if (!known.words.has(word.text)) known.words.set(word.text, word);
     known.files = files ?? known.files;
+    known.isNothing &&= isNothing;
     all.set(option, known);
+  }
+
+  /** Takes what is not offered behind an option. */
+  holdApart(path: readonly string[], apart: OptionsHeldApart): void {
+    this.#at(path).heldApart.push(apart);
+  }
+
+  /** Takes that so many operands are completed at a command. */
+  operandCount(path: readonly string[], count: number): void {
+    const command = this.#at(path);
+    command.operandCount = Math.max(command.operandCount ?? 0, count);
   }
 
   operandFiles(path: readonly string[] | undefined, files: boolean): void {
@@ -97,6 +121,7 @@ export class InventoryBuilder {
       shell: this.#shell,
       program: this.#program,
       observed: false,
+      boundTo: programsBoundTo(this.#source, this.#shell),
       source: this.#source,
       commands: [...this.#commands.values()].map((command) => this.#finished(command)),
       unread: this.#unread,
@@ -125,19 +150,30 @@ export class InventoryBuilder {
       operands: {
         words: [...new Map([...all.operands, ...command.operands]).values()],
         files: command.operandFiles ?? all.operandFiles,
+        isNothing: false,
       },
       arguments: new Map(
         [...all.arguments, ...command.arguments].map(
-          ([name, { words, files }]): [string, OfferedArgument] => [
+          ([name, { words, files, isNothing }]): [string, OfferedArgument] => [
             name,
-            { words: [...words.values()], files },
+            { words: [...words.values()], files, isNothing },
           ],
         ),
       ),
+      heldApart: command.heldApart,
+      operandCount: command.operandCount,
     };
   }
 }
 
 function emptyAt(path: readonly string[]): Building {
-  return { path, options: new Map(), operands: new Map(), operandFiles: undefined, arguments: new Map() };
+  return {
+    path,
+    options: new Map(),
+    operands: new Map(),
+    operandFiles: undefined,
+    arguments: new Map(),
+    heldApart: [],
+    operandCount: undefined,
+  };
 }

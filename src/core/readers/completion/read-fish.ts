@@ -196,7 +196,13 @@ class FishReader {
     for (const { text, place } of names) {
       this.#builder.addOption(path, { text, description, takesArgument, place });
       if (takesArgument !== false)
-        this.#builder.addArgument(path, text, words, call.files ?? (this.#filesOff ? false : undefined));
+        this.#builder.addArgument(
+          path,
+          text,
+          words,
+          call.files ?? (this.#filesOff ? false : undefined),
+          call.files === false && call.argumentWords.length === 0,
+        );
     }
   }
 

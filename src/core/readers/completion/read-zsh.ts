@@ -169,7 +169,8 @@ class ZshReader {
         if (this.#script.word(i) === 'esac' && nested-- === 0) break;
         if (nested === 0 && this.#script.is(i, ';;')) break;
       }
-      this.#walk({ from: start, to: i }, this.#branch(patterns, subject, where), depth + 1, false);
+      for (const branch of this.#branches(patterns, subject, where))
+        this.#walk({ from: start, to: i }, branch, depth + 1, false);
       if (this.#script.word(i) === 'esac') return i + 1;
       i++;
     }
@@ -177,12 +178,11 @@ class ZshReader {
   }
 
   /** What a branch stands for: a state that `_arguments` named, or subcommands. */
-  #branch(patterns: readonly string[], subject: string, where: Where): Where {
+  #branches(patterns: readonly string[], subject: string, where: Where): Where[] {
     const [first = ''] = patterns;
-    if (subject.includes('state')) return this.#states.get(first) ?? where;
-    return patterns.every((one) => /^[\w][\w:.-]*$/.test(one))
-      ? { path: [...where.path, first], option: undefined }
-      : where;
+    if (subject.includes('state')) return [this.#states.get(first) ?? where];
+    if (patterns.length === 0 || !patterns.every((one) => /^[\w][\w:.-]*$/.test(one))) return [where];
+    return patterns.map((one) => ({ path: [...where.path, one], option: undefined }));
   }
 
   #arguments(words: readonly ZshToken[], where: Where, depth: number): void {
@@ -204,7 +204,10 @@ class ZshReader {
           this.#builder.notRead('a specification that is known only when the script runs', word.place);
           continue;
         }
-        const { option, explanation, actions } = specification;
+        const { option, explanation, actions, others, position } = specification;
+        if (position !== undefined) this.#builder.operandCount(where.path, position);
+        if (option !== undefined && others.length > 0)
+          this.#builder.holdApart(where.path, { option, others, place: word.place });
         if (option !== undefined)
           this.#builder.addOption(where.path, {
             text: option,

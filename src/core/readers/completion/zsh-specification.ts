@@ -5,24 +5,37 @@ export interface ZshSpecification {
   readonly explanation: string | undefined;
   /** What is done for each of its arguments, or for the operand. */
   readonly actions: readonly string[];
+  /** What is not offered behind it: the words in the brackets in front. */
+  readonly others: readonly string[];
+  /** Which operand it is, from 1, where it has a number. */
+  readonly position: number | undefined;
 }
 
 /** Reads a specification such as `(-a)--all[list all]` or `1:box:_boxes`; undefined where it is none. */
 export function readZshSpecification(text: string): ZshSpecification | undefined {
   let rest = text;
+  let others: string[] = [];
   if (rest.startsWith('(')) {
     const end = rest.indexOf(')');
     if (end < 0) return undefined;
+    others = rest.slice(1, end).split(/\s+/).filter(Boolean);
     rest = rest.slice(end + 1);
   }
-  if (/^\*?[-+]/.test(rest)) return optionSpecification(rest.replace(/^\*/, ''));
+  if (/^\*?[-+]/.test(rest)) return optionSpecification(rest.replace(/^\*/, ''), others);
   const operand = /^(?:\d+|\*)?:/.exec(rest);
   if (operand === null) return undefined;
   const fields = fieldsOf(rest.slice(operand[0].length).replace(/^:{0,2}/, ''));
-  return { option: undefined, explanation: undefined, actions: [fields[1] ?? ''] };
+  const number = /^\d+/.exec(operand[0])?.[0];
+  return {
+    option: undefined,
+    explanation: undefined,
+    actions: [fields[1] ?? ''],
+    others,
+    position: number === undefined ? undefined : Number(number),
+  };
 }
 
-function optionSpecification(text: string): ZshSpecification | undefined {
+function optionSpecification(text: string, others: readonly string[]): ZshSpecification | undefined {
   let name = '';
   let at = 0;
   for (; at < text.length; at++) {
@@ -42,7 +55,13 @@ function optionSpecification(text: string): ZshSpecification | undefined {
   }
   const option = name.replace(/(?:=-?|[+-])$/, (mark, offset: number) => (offset > 1 ? '' : mark));
   if (option === '-' || option === '') return undefined;
-  return { option, explanation: explanation?.trim() || undefined, actions: actionsOf(text.slice(at)) };
+  return {
+    option,
+    explanation: explanation?.trim() || undefined,
+    actions: actionsOf(text.slice(at)),
+    others,
+    position: undefined,
+  };
 }
 
 /** The actions of the arguments of an option: of `:a:_x:b:_y` there are two. */

@@ -1,5 +1,6 @@
 import { flatMapped } from '../../collections/flat-mapped.ts';
-import type { Command } from '../../model/command.ts';
+import { groupedBy } from '../../collections/grouped.ts';
+import { type Command, commandName } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { Problem } from '../../source/problem.ts';
@@ -118,11 +119,13 @@ export function readParts(
     ...synopses.commands,
     ...withoutAliases(usage.commands, commands),
   ]);
+  const kept = new Set(distinct);
+  const repeated = commands.filter((command) => !kept.has(command));
   const recognised = findShownParser(options, lines, cleaned);
   const parts: HelpParts = {
     usage,
     options: withRequiredInUsage([...options, ...more], usage.readings),
-    commands: withListedAliases(distinct, sections, cleaned),
+    commands: withListedAliases(withListedAgain(distinct, repeated), sections, cleaned),
     operands: withoutChosen(lists.operands, usage.commands),
     lists,
     recognised,
@@ -134,8 +137,6 @@ export function readParts(
       ...aliasesInUsage(usage.readings, usage.path),
     ],
   };
-  const kept = new Set(distinct);
-  const repeated = commands.filter((command) => !kept.has(command));
   const claimed = claimedLines(lines.filter(isSynopsis), entries, lists.heads);
   return { parts, sections, repeated, claimed, entries, oddLists: lists.oddLists, problems };
 }
@@ -258,4 +259,25 @@ function tooMany(source: Source, what: string, count: number): Problem {
     source: source.name,
     consequence: 'partly-read',
   };
+}
+
+/** Commands, with where the list of each names it again, by entries with a text of their own. */
+function withListedAgain(commands: readonly Command[], repeated: readonly Command[]): Command[] {
+  if (repeated.length === 0) return [...commands];
+  const again = groupedBy(
+    repeated.filter(({ summary }) => summary !== undefined),
+    commandName,
+  );
+  return commands.map((command) => {
+    const entries = (again.get(commandName(command)) ?? []).filter(
+      (entry) => entry.heading?.value === command.heading?.value && operandsOf(entry) === operandsOf(command),
+    );
+    const isWhole = command.summary !== undefined && entries.length > 0;
+    return isWhole ? { ...command, listedAgain: entries.map(({ place }) => place) } : command;
+  });
+}
+
+/** What an entry shows behind its command: entries that differ in it are forms of one command. */
+function operandsOf({ forms }: Command): string {
+  return forms.flatMap(({ operands }) => operands.map(({ name }) => name)).join(' ');
 }

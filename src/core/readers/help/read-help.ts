@@ -1,4 +1,5 @@
 import { expectKeys } from '../../messages/misuse-error.ts';
+import type { Command, Example } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
@@ -7,6 +8,7 @@ import { assembleInterface, type HelpParts } from './assemble-interface.ts';
 import { CleanedText } from './cleaned-text.ts';
 import { type PartedText, partCommands } from './command-sections.ts';
 import { findDoubts } from './doubts.ts';
+import { readExamples } from './example-lines.ts';
 import { unfoldLabels } from './hanging-labels.ts';
 import { commandHeadings, partHeadedSections } from './headed-sections.ts';
 import { type PartsReading, readParts } from './help-parts.ts';
@@ -69,10 +71,21 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   const roles = lineRoles(cli, asTheyStand, all, cleaned);
   const view = { doubts: findDoubts(all, roles, cleaned), lines: countLines(roles) };
   const sources = cli.sources.map((one) => ({ ...one, ...view }));
+  const root = withExamples(cli.root, readExamples(roles, cli.program.value, cleaned));
   return {
-    interface: { ...cli, sources },
+    interface: { ...cli, root, sources },
     problems: [...all.flatMap(({ problems }) => problems), ...unreadProblems(roles, cleaned)],
     lines: roles,
+  };
+}
+
+/** A command of which the text describes one along its first subcommands: that one has the examples. */
+function withExamples(command: Command, examples: readonly Example[]): Command {
+  const [first, ...others] = command.commands.items;
+  if (command.described || first === undefined) return { ...command, examples };
+  return {
+    ...command,
+    commands: { ...command.commands, items: [withExamples(first, examples), ...others] },
   };
 }
 

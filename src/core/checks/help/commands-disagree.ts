@@ -1,0 +1,89 @@
+import { quoteName } from '../../messages/wording.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import type { Place } from '../../source/source.ts';
+import { wordsOf } from '../../words/text-likeness.ts';
+import { defineCheck } from '../define-check.ts';
+
+type Disagreement = { readonly command: string } & (
+  | { readonly kind: 'help-option'; readonly other: string }
+  | { readonly kind: 'summary'; readonly other: string }
+);
+
+/** One finding for each command whose own help says something else than the list that names it, or speaks of another command. */
+export const commandsDisagree = defineCheck({
+  name: 'help/commands-disagree',
+  level: 'warning',
+  title: 'The help of a command is not about it',
+  why: 'Help that was copied from the next command tells readers of that one. They cannot know which of the two texts is true.',
+  standard: 'practice',
+  needs: ['the help of the program and that of its commands'],
+  since: 7,
+  examples: {
+    wrong:
+      'Usage: tiffin route [OPTION]...\n\nOptions:\n  -h, --help  help for rounds\n  --map       draw a map\n',
+    right:
+      'Usage: tiffin route [OPTION]...\n\nOptions:\n  -h, --help  help for route\n  --map       draw a map\n',
+    nearMiss:
+      'Usage: tiffin route [OPTION]...\n\nOptions:\n  -h, --help  help for this command\n  --map       draw a map\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      const found = [...helpOption(at, new Set(view.commands.flatMap(({ path }) => path))), ...summary(at)];
+      report.judged();
+      for (const { data, place } of found)
+        report.finding({ command: at.path, subject: data.command, data, place });
+    }
+  },
+  message: (data: Disagreement) =>
+    data.kind === 'help-option'
+      ? `the help option of ${quoteName(data.command)} speaks of ${quoteName(data.other)}`
+      : `the list calls ${quoteName(data.command)} ${quoteName(data.other)}, and its own help shares no word with that`,
+  fix: () => 'correct the text that was copied or left behind',
+});
+
+interface Found {
+  readonly data: Disagreement;
+  readonly place: Place;
+}
+
+/** `help for NAME`, where NAME is no word that the command is called by. */
+function helpOption({ command, path }: CommandAt, known: ReadonlySet<string>): Found[] {
+  const option = command.options.items.find(({ names }) => names.some(({ text }) => text === '--help'));
+  const [, words = ''] =
+    /^help for ((?:[a-z][\w-]* ){0,3}[a-z][\w-]*)$/i.exec(option?.help?.value.trim() ?? '') ?? [];
+  const names = words.split(' ');
+  const own = new Set([...path, ...command.names.map(({ text }) => text)]);
+  const isOther = words !== '' && names.every((name) => !own.has(name)) && names.length === 1;
+  // `help for commands` names no command, unless there is one of that name.
+  const isName =
+    known.has(words) || !/^(?:commands?|subcommands?|this|options?|usage|more|everything|all)$/.test(words);
+  return isOther && isName && path.length > 1
+    ? [
+        {
+          data: { command: path.join(' '), kind: 'help-option', other: words },
+          place: option?.help?.place ?? null,
+        },
+      ]
+    : [];
+}
+
+/** Fewer words are no sentence. */
+const MIN_WORDS = 2;
+
+/** The summary in the list above and the description in the command's own help, where they have no word in common. */
+function summary({ command, path }: CommandAt): Found[] {
+  const [listed, own] = [command.summary, command.description];
+  if (
+    listed === undefined ||
+    own === undefined ||
+    path.length < 2 ||
+    listed.place?.source === own.place?.source
+  )
+    return [];
+  const [a, b] = [wordsOf(listed.value), wordsOf(own.value)];
+  const shared = [...a].filter((word) => b.has(word));
+  // A description that names the command speaks of it.
+  const isNamed = path.slice(1).some((name) => [...wordsOf(name)].some((word) => b.has(word)));
+  if (a.size < MIN_WORDS || b.size < MIN_WORDS || shared.length > 0 || isNamed) return [];
+  return [{ data: { command: path.join(' '), kind: 'summary', other: listed.value }, place: listed.place }];
+}

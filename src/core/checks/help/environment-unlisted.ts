@@ -1,0 +1,119 @@
+import { distance } from 'fastest-levenshtein';
+import type { AuditView } from '../../audit-view.ts';
+import { quoteName } from '../../messages/wording.ts';
+import { mainName } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+
+type Unlisted = { readonly name: string; readonly kind: 'unlisted' | 'prefix'; readonly other: string };
+
+interface Variable {
+  readonly name: string;
+  readonly of: string;
+  readonly path: readonly string[];
+  readonly place: Place;
+}
+
+/** One finding for each variable that a text names and the list of variables lacks, and for each whose prefix is not the program's. */
+export const environmentUnlisted = defineCheck({
+  name: 'help/environment-unlisted',
+  level: 'note',
+  title: 'An environment variable is in no list, or has another prefix than the others',
+  why: 'People set what the list shows. A variable that is told elsewhere, or is named otherwise, is found only by reading everything.',
+  standard: 'practice',
+  needs: ['the environment variables of the help or the document'],
+  since: 7,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --map=FILE  the map, or else the variable TIFFIN_MAP\n\nEnvironment:\n  TIFFIN_QUAY  the quay\n  TIFFIN_DAY   the day\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --map=FILE  the map, or else the variable TIFFIN_MAP\n\nEnvironment:\n  TIFFIN_QUAY  the quay\n  TIFFIN_MAP   the map\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --map=FILE  the map, or else one of the BOX_MAPS\n\nEnvironment:\n  TIFFIN_QUAY  the quay\n  TIFFIN_DAY   the day\n  PAGER        what shows long texts\n',
+  },
+  judge(view, report) {
+    const listed = new Set(view.interface.environment.map(({ name }) => name));
+    const told = toldVariables(view);
+    const all = [
+      ...view.interface.environment.map(({ name, place }) => ({
+        name,
+        of: name,
+        path: [view.interface.program.value],
+        place,
+      })),
+      ...ofOptions(view),
+    ];
+    report.judged(all.length);
+    const seen = new Set<string>();
+    const tell = ({ name, of, path, place }: Variable, kind: Unlisted['kind'], other: string) => {
+      if (seen.has(name)) return;
+      seen.add(name);
+      report.finding({ command: path, subject: of, data: { name, kind, other }, place });
+    };
+    const known = new Set([...listed, ...ofOptions(view).map(({ name }) => name)]);
+    if (listed.size > 0)
+      for (const variable of told) if (!known.has(variable.name)) tell(variable, 'unlisted', '');
+    const prefix = usualPrefix(all);
+    if (prefix === undefined) return;
+    for (const variable of all) {
+      const own = prefixOf(variable.name);
+      // A slip of a letter or two; another prefix may be another program's.
+      if (own !== undefined && own !== prefix && distance(own, prefix) <= 2) tell(variable, 'prefix', prefix);
+    }
+  },
+  message: ({ name, kind, other }: Unlisted) =>
+    kind === 'unlisted'
+      ? `a text names the variable ${quoteName(name)}, which the list of variables lacks`
+      : `the variable ${quoteName(name)} begins otherwise than the others, with ${quoteName(`${other}_`)}`,
+  fix: ({ name, kind }) =>
+    kind === 'unlisted'
+      ? `add ${quoteName(name)} to the list`
+      : 'let all variables of the program begin alike, and keep reading the old one',
+});
+
+function ofOptions(view: AuditView): Variable[] {
+  return view.described.flatMap(({ command, path }) =>
+    command.options.items.flatMap((option) =>
+      option.environment.map(({ value, place }) => ({
+        name: value,
+        of: mainName(option).text,
+        path,
+        place: place ?? option.place,
+      })),
+    ),
+  );
+}
+
+/** `$TIFFIN_MAP`, `the variable TIFFIN_MAP`, `TIFFIN_MAP environment variable`. */
+const TOLD =
+  /\$\{?([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d])\b|\bvariables? ([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d])\b|\b([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d]) (?:environment )?variable\b/g;
+
+function toldVariables(view: AuditView): Variable[] {
+  return view.described.flatMap(({ command, path }) =>
+    command.options.items.flatMap((option) =>
+      [...(option.help?.value ?? '').matchAll(TOLD)].map((match) => ({
+        name: match[1] ?? match[2] ?? match[3] ?? '',
+        of: mainName(option).text,
+        path,
+        place: option.help?.place ?? option.place,
+      })),
+    ),
+  );
+}
+
+function prefixOf(name: string): string | undefined {
+  return /^([A-Z][A-Z\d]{2,})_/.exec(name)?.[1];
+}
+
+/** Fewer variables show no custom. */
+const MIN_ALIKE = 2;
+
+function usualPrefix(all: readonly Variable[]): string | undefined {
+  const counts = new Map<string, number>();
+  for (const { name } of all) {
+    const prefix = prefixOf(name);
+    if (prefix !== undefined) counts.set(prefix, (counts.get(prefix) ?? 0) + 1);
+  }
+  const [usual, next] = [...counts].sort(([, a], [, b]) => b - a);
+  return usual !== undefined && usual[1] >= MIN_ALIKE && usual[1] > (next?.[1] ?? 0) ? usual[0] : undefined;
+}

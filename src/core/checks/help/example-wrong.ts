@@ -1,0 +1,213 @@
+import type { AuditView } from '../../audit-view.ts';
+import { groupedBy } from '../../collections/grouped.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Example } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
+import { traceWords } from '../../parsing/trace-words.ts';
+import { type ShellWord, simpleCommands } from '../../shells/shell-words.ts';
+import { suggest } from '../../words/suggest.ts';
+import { defineCheck } from '../define-check.ts';
+
+/** One finding for each example command line that the program would refuse. */
+export const exampleWrong = defineCheck({
+  name: 'help/example-wrong',
+  level: 'warning',
+  title: 'An example does not work',
+  why: 'Examples are copied before anything else is read. This one gives an error, or does something else than it shows.',
+  standard: 'practice',
+  needs: ['examples in the help output or the document', 'the options and operands of the command'],
+  since: 7,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]... BOX\n\n      --late   what came after noon\n      --map    draw a map\n\nExamples:\n  tiffin --laet B12\n',
+    right:
+      'Usage: tiffin [OPTION]... BOX\n\n      --late   what came after noon\n      --map    draw a map\n\nExamples:\n  tiffin --late B12\n',
+    nearMiss:
+      "Usage: tiffin [OPTION]... BOX\n\n      --late   what came after noon\n      --map    draw a map\n\nExamples:\n  quay --laet B12 | tiffin --late '--laet box'\n  tiffin [--late] BOX\n",
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const judged = command.examples.flatMap((example) => {
+        const one = judgeExample(example, view);
+        return one === undefined ? [] : [{ example, ...one }];
+      });
+      report.judged(judged.length);
+      const wrong = judged.flatMap(({ example, fault }) => (fault === undefined ? [] : [{ example, fault }]));
+      for (const { example, fault } of believable(wrong, judged.length, view))
+        report.finding({
+          command: path,
+          subject: example.commandLine,
+          data: { example: example.commandLine.replace(/\s+/g, ' '), fault: fault.text },
+          place: example.place,
+          ...(fault.isOfCount && view.isHelp(example.place) ? { level: 'note' } : {}),
+        });
+    }
+  },
+  message: ({ example, fault }: { example: string; fault: string }) =>
+    `the example ${quoteName(example)} does not work: ${fault}`,
+  fix: () => 'correct the example, and run it in a test of the program',
+});
+
+/** What is wrong with an example. */
+interface Fault {
+  readonly text: string;
+  /** What all faults have in common that are likely to be one. */
+  readonly cause: string;
+  /** Whether it is about how many words there are, which help tells less surely than what they are. */
+  readonly isOfCount: boolean;
+}
+
+interface WrongExample {
+  readonly example: Example;
+  readonly fault: Fault;
+}
+
+/**
+ * Those of the wrong examples that are. An author tries most examples: where help is read in such a way that most are wrong, or several in the same way, it
+ * was misread; and how many operands there may be is believed where another example bears it out.
+ */
+function believable(wrong: readonly WrongExample[], count: number, view: AuditView): readonly WrongExample[] {
+  if (!wrong.some(({ example }) => view.isHelp(example.place))) return wrong;
+  const times = groupedBy(wrong, ({ fault }) => fault.cause);
+  const isOne = ({ fault }: WrongExample) => times.get(fault.cause)?.length === 1;
+  return wrong.filter(
+    (one) => isOne(one) && (wrong.length * 2 <= count || (count === 1 && !one.fault.isOfCount)),
+  );
+}
+
+/** What is wrong with an example; undefined where too little is known to say. */
+function judgeExample(example: Example, view: AuditView): { readonly fault: Fault | undefined } | undefined {
+  const { interface: cli } = view;
+  const commands = simpleCommands(example.commandLine);
+  const calls = commands.flatMap((words) => argumentsOf(words, cli) ?? []);
+  const [first] = commands[0] ?? [];
+  if (calls.length === 0) {
+    // A help text may show other programs beside its own; an example of a document is of the program.
+    const isSaid = !view.isHelp(example.place) && commands.length === 1 && first?.literal === true;
+    if (!isSaid) return undefined;
+    const text = `it calls ${quoteName(first.text)}, not ${quoteName(cli.program.value)}`;
+    return { fault: { text, cause: text, isOfCount: false } };
+  }
+  const faults = calls.map((words) => faultOf(words, cli, view));
+  return { fault: faults.find((fault) => fault !== undefined) };
+}
+
+/** Programs that run the one behind them. */
+const RUNNERS: ReadonlySet<string> = new Set([
+  'sudo',
+  'doas',
+  'env',
+  'nice',
+  'time',
+  'exec',
+  'command',
+  'nohup',
+]);
+
+/** The words behind those that call the program; undefined where a command calls another one. As a list, since a call without words is one too. */
+function argumentsOf(words: readonly ShellWord[], cli: Interface): [readonly ShellWord[]] | undefined {
+  let at = 0;
+  while (RUNNERS.has(words[at]?.text ?? '') || /^\w+=/.test(words[at]?.text ?? '')) at++;
+  const calls = [[cli.program.value], ...cli.invocations.map(({ value }) => value)];
+  for (const call of calls) {
+    const isCalled = call.every((word, i) => {
+      const given = words[at + i]?.text ?? '';
+      return given === word || (i === 0 && given.slice(given.lastIndexOf('/') + 1) === word);
+    });
+    if (isCalled) return [words.slice(at + call.length)];
+  }
+  return undefined;
+}
+
+/** Problems that speak of the line as a whole: only a line of which every word is known can have them. */
+const OF_WHOLE_LINE: ReadonlySet<TraceProblem['code']> = new Set([
+  'operand-missing',
+  'too-many-operands',
+  'command-missing',
+]);
+
+/** What an audit says by itself, or what may depend on words that stand for others. */
+const LEFT_OUT: ReadonlySet<TraceProblem['code']> = new Set([
+  'option-repeated',
+  'too-many-words',
+  'not-judged',
+]);
+
+function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): Fault | undefined {
+  const trace = traceWords(
+    cli,
+    words.map(({ text }) => text),
+  );
+  const at = view.commandAt(trace.command);
+  if (at === undefined || !at.command.described) return undefined;
+  const isKnown =
+    words.every(({ literal }) => literal) && trace.problems.every(({ code }) => code !== 'not-judged');
+  const problem = trace.problems.find(({ code, word }) => {
+    // Whether words that stand in the synopsis of a help are to be typed as they are, and how many an option takes, is seldom sure.
+    if (
+      code === 'value-missing' &&
+      view.isHelp(at.command.place) &&
+      takesWords(at, words[word ?? -1]?.text ?? '')
+    )
+      return false;
+    if (code === 'value-not-allowed' && isOperand(trace, word) && view.isHelp(at.command.place)) return false;
+    if (LEFT_OUT.has(code) || (word !== null && words[word]?.literal !== true)) return false;
+    // What must be given is only inferred from a synopsis of help: an example that leaves it out shows that it need not be.
+    if (code === 'option-missing' || code === 'option-excluded') return !view.isHelp(at.command.place);
+    return isKnown || !OF_WHOLE_LINE.has(code);
+  });
+  if (problem !== undefined) return faultOfProblem(problem);
+  const names = at.command.options.items.flatMap((option) => option.names.map(({ text }) => text));
+  const text = shortened(trace.words, words) ?? misspelt(trace.problems, words, names);
+  return text === undefined ? undefined : { text, cause: text, isOfCount: false };
+}
+
+function faultOfProblem({ code, message }: TraceProblem): Fault {
+  const [text = ''] = message.slice(message.indexOf(': ') + 2).split('; did you mean');
+  const isOfCount = OF_WHOLE_LINE.has(code);
+  return { text, cause: isOfCount ? code : text, isOfCount };
+}
+
+/** Whether an option is read to take several words, which may be the words of one placeholder. */
+function takesWords({ command }: CommandAt, given: string): boolean {
+  const option = command.options.items.find(({ names }) => names.some(({ text }) => given.startsWith(text)));
+  return (option?.argument?.value.words.length ?? 0) > 1;
+}
+
+function isOperand({ words }: Trace, index: number | null): boolean {
+  return words.some((word) => word.index === index && word.parts.some(({ role }) => role === 'operand'));
+}
+
+/** A name that the example cuts short: it works until a new option begins the same way, and readers take it for the name. */
+function shortened(traced: readonly TracedWord[], words: readonly ShellWord[]): string | undefined {
+  for (const { index, text, parts } of traced) {
+    const part = parts.find(
+      ({ role, verdict, name }) => role === 'option' && verdict === 'unique' && name !== null,
+    );
+    if (part !== undefined && words[index]?.literal === true)
+      return `${quoteName(text.slice(part.start, part.end))} is not the name of an option, only the beginning of ${quoteName(part.name ?? '')}`;
+  }
+  return undefined;
+}
+
+/** An option that a list which may not be complete lacks, where it has one that is spelled almost alike. */
+function misspelt(
+  problems: readonly TraceProblem[],
+  words: readonly ShellWord[],
+  names: readonly string[],
+): string | undefined {
+  for (const { code, word } of problems) {
+    const given = code === 'not-judged' && word !== null ? words[word] : undefined;
+    if (given?.literal !== true || !/^--\w/.test(given.text)) continue;
+    const name = given.text.split('=', 1)[0] ?? '';
+    const [near] = suggest(
+      name,
+      names.filter((one) => one.startsWith('--')),
+    );
+    if (near !== undefined)
+      return `${quoteName(name)} is no option that the help lists, ${quoteName(near)} is`;
+  }
+  return undefined;
+}

@@ -1,0 +1,67 @@
+import type { ExitStatus } from '../../model/interface.ts';
+import { wordsOf } from '../../words/text-likeness.ts';
+import { defineCheck } from '../define-check.ts';
+
+type Unclear = { readonly status: string; readonly kind: 'twice' | 'zero' };
+
+/** One finding for each exit status that is told with two meanings, and one where success is told as an error. */
+export const exitStatusUnclear = defineCheck({
+  name: 'help/exit-status-unclear',
+  level: 'warning',
+  title: 'An exit status is told with two meanings, or 0 is told as an error',
+  why: 'Scripts branch on the status. With two meanings they cannot, and an error that ends with 0 passes as success.',
+  standard: 'POSIX XCU 1.4, Exit Status',
+  needs: ['the exit statuses in the help or the document'],
+  since: 7,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]... BOX\n\n  -q  say nothing\n\nExit status:\n  0  all boxes arrived\n  1  some came late\n  1  the quay is unknown\n',
+    right:
+      'Usage: tiffin [OPTION]... BOX\n\n  -q  say nothing\n\nExit status:\n  0  all boxes arrived\n  1  some came late\n  2  the quay is unknown\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]... BOX\n\n  -q  say nothing\n\nExit status:\n  0  no error occurred\n  1  some boxes came late\n  >0  an error occurred\n',
+  },
+  judge(view, report) {
+    const statuses = view.interface.exitStatuses;
+    const seen = new Map<number, ExitStatus>();
+    for (const one of statuses) {
+      report.judged();
+      const found = faultOf(one, seen);
+      if (one.from === one.to && !seen.has(one.from)) seen.set(one.from, one);
+      if (found === undefined) continue;
+      report.finding({
+        command: [view.interface.program.value],
+        subject: String(one.from),
+        data: { status: String(one.from), kind: found.kind },
+        place: one.place,
+        related: found.other === undefined ? [] : [{ place: found.other.place, note: 'told first here' }],
+      });
+    }
+  },
+  message: ({ status, kind }: Unclear) =>
+    kind === 'zero'
+      ? 'the exit status 0 is told as an error'
+      : `the exit status ${status} is told with two meanings`,
+  fix: ({ kind }) =>
+    kind === 'zero'
+      ? 'end with another status, and keep 0 for success'
+      : 'give each meaning a status of its own',
+});
+
+function faultOf(
+  { from: status, to, help }: ExitStatus,
+  seen: ReadonlyMap<number, ExitStatus>,
+): { readonly kind: Unclear['kind']; readonly other: ExitStatus | undefined } | undefined {
+  const text = help?.value ?? '';
+  if (status !== to) return undefined;
+  if (status === 0 && ERROR.test(text) && !NO_ERROR.test(text)) return { kind: 'zero', other: undefined };
+  const other = seen.get(status);
+  const [own, before] = [wordsOf(text), wordsOf(other?.help?.value ?? '')];
+  const isSame = own.size === 0 || before.size === 0 || [...own].every((word) => before.has(word));
+  return other === undefined || isSame ? undefined : { kind: 'twice', other };
+}
+
+const ERROR = /\b(?:errors?|fail(?:ed|s|ure)?|invalid|cannot|could not|unable)\b/i;
+
+/** `no error`, `without errors`, `if it did not fail`, `success, else an error`. */
+const NO_ERROR = /\b(?:no|not|without|never|none|success\w*|ok|otherwise|else|unless|even)\b/i;

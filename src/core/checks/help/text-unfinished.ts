@@ -1,0 +1,40 @@
+import { listNames } from '../../messages/wording.ts';
+import { defineCheck } from '../define-check.ts';
+import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
+
+/** One finding for each command with options whose text breaks off. */
+export const textUnfinished = defineCheck({
+  name: 'help/text-unfinished',
+  level: 'note',
+  title: 'A text ends in the middle of a sentence',
+  why: 'What the reader needs stood in the rest, which was lost in an edit, or in the code that prints the help.',
+  standard: 'practice',
+  needs: ['the texts of the options'],
+  since: 7,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --late   list only boxes that\n  --map    draw a map of the round\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --late   list only boxes that are late\n  --map    draw a map of the round\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --late   list only what is late, and so on\n  --map    which round to draw and where to send it to\n  --box    take boxes in the form of (a, b)\n',
+  },
+  judge: (view, report) =>
+    reportFaultyOptions(view, report, {
+      among: ({ help }) => (help?.value.trim().split(/\s+/).length ?? 0) > 2,
+      isAtFault: ({ help }) => breaksOff(help?.value.trim() ?? ''),
+      placeOf: ({ help, place }) => help?.place ?? place,
+    }),
+  message: ({ names }: FaultyOptions) =>
+    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'breaks' : 'break'} off`,
+  fix: () => 'finish the sentence',
+});
+
+/** Words behind which an English sentence goes on; prepositions may end one: `where to send it to`. */
+const GOES_ON =
+  /(?:^|[\s(])(?:that|the|an|and|or|which|whose|their|because|unless|than|will|must|should|your|its)$/i;
+
+function breaksOff(text: string): boolean {
+  // A list of values or examples may stand below.
+  return GOES_ON.test(text) && !/["'`]\w+$/.test(text) && /^[\x20-\x7e]*$/.test(text);
+}

@@ -1,0 +1,182 @@
+import type { AuditView } from '../../audit-view.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { Range, ValueWord } from '../../model/argument.ts';
+import type { Knowable } from '../../model/fact.ts';
+import { mainName } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
+import { unquoted } from '../../notation/prose-default.ts';
+import { rangeInProse } from '../../notation/prose-range.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+
+type Disagreement = {
+  readonly name: string;
+  readonly kind: 'default' | 'range' | 'reversed';
+  /** The default, or the bounds that are declared. */
+  readonly one: string;
+  /** The values or bounds that the other place tells. */
+  readonly other: string;
+};
+
+/** One finding for each option or operand of which the help tells values, bounds and default that cannot all be true. */
+export const valuesDisagree = defineCheck({
+  name: 'help/values-disagree',
+  level: 'warning',
+  title: 'The values, bounds and default that are told contradict each other',
+  why: 'One of them is out of date. A caller who types the default, or a value at the edge, gets an error, or something else than the help says.',
+  standard: 'practice',
+  needs: ['the default', 'the allowed values or bounds, in the help or declared'],
+  since: 7,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  -s, --sort=KEY  sort by KEY: owner, size or route (default: colour)\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  -s, --sort=KEY  sort by KEY: owner, size or route (default: size)\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  -s, --sort=KEY  sort by KEY: owner, size or route (default: as they came)\n  -n, --boxes=NUM  how many boxes, 1 to 40 (default: all)\n',
+  },
+  judge(view, report) {
+    for (const at of view.described) {
+      for (const { name, word, help, place } of wordsOf(at)) {
+        const found = disagreement(name, word, help, view);
+        if (found === undefined) continue;
+        report.judged();
+        if (found !== 'none')
+          report.finding({
+            command: at.path,
+            subject: name,
+            data: found,
+            place: (found.kind === 'default' ? word.default?.place : word.range?.place) ?? place,
+            // Many programs take 0 or -1 for "as many as there are".
+            ...(found.kind === 'default' && /^(?:0|-1)$/.test(found.one) ? { level: 'note' } : {}),
+          });
+      }
+    }
+  },
+  message: ({ name, kind, one, other }: Disagreement) => MESSAGES[kind](quoteName(name), one, other),
+  fix: ({ name, kind }) =>
+    kind === 'reversed'
+      ? `write the lower bound of ${quoteName(name)} first`
+      : `find out what ${quoteName(name)} does accept, and correct the other`,
+});
+
+const MESSAGES: {
+  readonly [K in Disagreement['kind']]: (name: string, one: string, other: string) => string;
+} = {
+  default: (name, one, other) => `the default of ${name} is ${quoteName(one)}, but its values are ${other}`,
+  range: (name, one, other) => `the values of ${name} go ${one}, but its text says ${other}`,
+  reversed: (name, one) => `the values of ${name} go ${one}, which is none`,
+};
+
+interface ShownWord {
+  readonly name: string;
+  readonly word: ValueWord;
+  readonly help: Knowable<string>;
+  readonly place: Place;
+}
+
+function wordsOf({ command }: CommandAt): ShownWord[] {
+  return [
+    ...command.options.items.flatMap((option) => {
+      // A placeholder of two words, such as `INTEGER RANGE`, may be one; what is told belongs to one of them.
+      const words = option.argument?.value.words ?? [];
+      const told = words.filter(
+        ({ default: literal, range }) => literal !== undefined || range !== undefined,
+      );
+      const [word = words[0]] = told;
+      if (word === undefined || told.length > 1) return [];
+      return [{ name: mainName(option).text, word, help: option.help, place: option.place }];
+    }),
+    ...command.operands.items.map(({ name, word, help, place }) => ({ name, word, help, place })),
+  ];
+}
+
+/** What contradicts what; `none` where nothing does, and undefined where there is nothing to compare. */
+function disagreement(
+  name: string,
+  word: ValueWord,
+  help: Knowable<string>,
+  view: AuditView,
+): Disagreement | 'none' | undefined {
+  const told = rangeInProse(help?.value ?? '');
+  const range = word.range?.value;
+  if (range !== undefined && isReversed(range))
+    return { name, kind: 'reversed', one: drawn(range), other: '' };
+  if (range !== undefined && told !== undefined && areApart(range, told))
+    return { name, kind: 'range', one: drawn(range), other: drawn(told) };
+  // A declared default is the matter of `conflicts/default-not-allowed`, but for what only a text says.
+  const literal = word.default === undefined ? undefined : unquoted(word.default.value);
+  if (literal === undefined || !LITERAL.test(literal))
+    return range === undefined || told === undefined ? undefined : 'none';
+  const isShown = view.isHelp(word.default?.place ?? null);
+  const values = isShown ? word.values?.value.map(({ value }) => value) : undefined;
+  if (values !== undefined && values.length > 1) {
+    return isAnother(literal, values, help?.value ?? '')
+      ? { name, kind: 'default', one: literal, other: listed(values) }
+      : 'none';
+  }
+  const bounds = (isShown ? range : undefined) ?? told;
+  const number = Number(literal);
+  if (bounds === undefined || Number.isNaN(number)) return undefined;
+  return isIn(number, bounds) ? 'none' : { name, kind: 'default', one: literal, other: drawn(bounds) };
+}
+
+/** A word that could be typed: texts also tell defaults in words, and patterns of names. */
+const LITERAL = /^[\w.+-]+$/;
+
+/** Defaults that say that there is no choice. */
+const NO_CHOICE: ReadonlySet<string> = new Set(
+  'all any both current default disabled empty enabled false never no none off on true unlimited unset yes'.split(
+    ' ',
+  ),
+);
+
+/**
+ * Whether a default is not among values of its kind. A number among words says that more than the words is accepted; and where the text speaks of the
+ * default beside telling it, it is a value, or the meaning of one: `0: normal, 1: light (default: normal)`.
+ */
+function isAnother(literal: string, values: readonly string[], text: string): boolean {
+  const given = literal.toLowerCase();
+  if (NO_CHOICE.has(given) || values.some((value) => value.toLowerCase() === given)) return false;
+  if (values.some((value) => isNumber(value)) !== isNumber(literal)) return false;
+  // `C++` where the values are `cpp` and others is a word for one of them.
+  const hasCapitals = (text: string) => /[A-Z]/.test(text);
+  if (values.some(hasCapitals) !== hasCapitals(literal)) return false;
+  const times = text
+    .toLowerCase()
+    .split(/[^\w.+-]+/)
+    .filter((word) => word.replace(/[.]$/, '') === given);
+  return times.length <= 1;
+}
+
+function isNumber(text: string): boolean {
+  return /^[+-]?\d/.test(text);
+}
+
+const VALUES_SHOWN = 6;
+
+function listed(values: readonly string[]): string {
+  const more = values.length > VALUES_SHOWN ? ` and ${values.length - VALUES_SHOWN} more` : '';
+  return values.slice(0, VALUES_SHOWN).join(', ') + more;
+}
+
+function isReversed({ least, most }: Range): boolean {
+  // `-1 to -30` counts away from zero.
+  return typeof least === 'number' && typeof most === 'number' && least > most && most >= 0;
+}
+
+/** Whether a bound that both tell differs. */
+function areApart(a: Range, b: Range): boolean {
+  const differ = (one: Range['least'], other: Range['least']) =>
+    typeof one === 'number' && typeof other === 'number' && one !== other;
+  return differ(a.least, b.least) || differ(a.most, b.most);
+}
+
+function isIn(number: number, { least, most }: Range): boolean {
+  return (typeof least !== 'number' || number >= least) && (typeof most !== 'number' || number <= most);
+}
+
+function drawn({ least, most }: Range): string {
+  if (typeof least !== 'number') return `up to ${most}`;
+  return typeof most === 'number' ? `from ${least} to ${most}` : `from ${least} on`;
+}

@@ -1,0 +1,111 @@
+import { distance } from 'fastest-levenshtein';
+import type { AuditView } from '../../audit-view.ts';
+import { quoteName } from '../../messages/wording.ts';
+import type { OptionName } from '../../model/option.ts';
+import { GNU_LONG_OPTIONS } from '../../standards/gnu-long-options.ts';
+import { nameWords } from '../../words/name-words.ts';
+import { isSwapped } from '../../words/swapped-letters.ts';
+import { defineCheck } from '../define-check.ts';
+
+/** Shorter words are a letter away from many others. */
+const MIN_LENGTH = 6;
+
+/** One finding for each word of a name that is a slip of the pen for a word that the interface, or the GNU table of long options, has. */
+export const misspelt = defineCheck({
+  name: 'names/misspelt',
+  level: 'warning',
+  title: 'A name is misspelled',
+  why: 'Nobody who knows the word types it this way, so the option seems not to exist. Once scripts have the wrong name, it can hardly be changed.',
+  standard: 'practice',
+  needs: ['long names', 'the texts'],
+  since: 7,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --recieve      receive boxes\n  --map          draw a map\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --receive      receive boxes\n  --map          draw a map\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --colour       print in color\n  --normalise    normalize names\n  --dialog       the dialogs to show\n  --relaod       relaod what was read\n',
+  },
+  judge(view, report) {
+    const words = textWords(view);
+    const seen = new Set<string>();
+    for (const { at, names } of view.scopes) {
+      for (const { name, option, generated } of names) {
+        if (generated || seen.has(name.text)) continue;
+        seen.add(name.text);
+        report.judged();
+        const found = slipIn(name, textOf(option.help?.value), words);
+        if (found !== undefined)
+          report.finding({
+            command: at.path,
+            subject: name.text,
+            data: { name: name.text, ...found },
+            place: name.place,
+          });
+      }
+    }
+  },
+  message: ({ name, word, meant, isCustomary }: Slip) =>
+    isCustomary
+      ? `${quoteName(word)} in ${quoteName(name)} is most likely ${quoteName(meant)}`
+      : `${quoteName(name)} has ${quoteName(word)} and its text ${quoteName(meant)}: one of them is misspelled`,
+  fix: ({ name, word, meant, isCustomary }) => {
+    const mend = `call it ${quoteName(name.replace(word, meant))}, and keep ${quoteName(name)} as a hidden alias`;
+    return isCustomary ? mend : `correct the text, or ${mend}`;
+  },
+});
+
+type Slip = {
+  readonly name: string;
+  readonly word: string;
+  readonly meant: string;
+  /** Whether the right word is one of the GNU table, not only of the text. */
+  readonly isCustomary: boolean;
+};
+
+function textOf(text: string | undefined): readonly string[] {
+  return (text ?? '').toLowerCase().match(/[a-z]+/g) ?? [];
+}
+
+/** How often each word stands in the texts. */
+function textWords(view: AuditView): ReadonlySet<string> {
+  return new Set(
+    view.commands.flatMap(({ command }) => [
+      ...textOf(command.summary?.value),
+      ...textOf(command.description?.value),
+      ...command.options.items.flatMap(({ help }) => textOf(help?.value)),
+      ...command.operands.items.flatMap(({ help }) => textOf(help?.value)),
+    ]),
+  );
+}
+
+const KNOWN: ReadonlySet<string> = new Set(GNU_LONG_OPTIONS.flatMap(({ name }) => nameWords(name)));
+
+function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet<string>) {
+  for (const word of nameWords(text)) {
+    if (word.length < MIN_LENGTH || !/^[a-z]+$/.test(word) || words.has(word) || KNOWN.has(word)) continue;
+    const customary = [...KNOWN].find((one) => isSwapped(word, one));
+    const meant = customary ?? own.find((one) => isSlip(word, one));
+    if (meant !== undefined) return { word, meant, isCustomary: customary !== undefined };
+  }
+  return undefined;
+}
+
+/** Whether a word is another with one letter wrong, left out or doubled, or two swapped, inside it: endings are inflections. */
+function isSlip(word: string, meant: string): boolean {
+  if (meant.length < MIN_LENGTH || word === meant || areSpellingsOfTwoCountries(word, meant)) return false;
+  if (isSwapped(word, meant)) return true;
+  const isInside = word.slice(0, 2) === meant.slice(0, 2) && word.slice(-2) === meant.slice(-2);
+  return isInside && distance(word, meant) === 1;
+}
+
+/** `colour` and `color`, `normalise` and `normalize`, `cancelled` and `canceled`, `centre` and `center`. */
+function areSpellingsOfTwoCountries(a: string, b: string): boolean {
+  const plain = (word: string) =>
+    word
+      .replace(/our/g, 'or')
+      .replace(/ys|is/g, 'iz')
+      .replace(/([lp])\1/g, '$1')
+      .replace(/re$/, 'er')
+      .replace(/ogue$/, 'og');
+  return plain(a) === plain(b);
+}

@@ -1,0 +1,101 @@
+import { groupedBy } from '../../collections/grouped.ts';
+import { listNames } from '../../messages/wording.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { nameWords } from '../../words/name-words.ts';
+import { defineCheck } from '../define-check.ts';
+
+/** Words that belong together, the first and the last of a stretch. */
+const PAIRS: readonly (readonly [string, string])[] = [
+  ['start', 'end'],
+  ['start', 'stop'],
+  ['begin', 'end'],
+  ['from', 'to'],
+  ['since', 'until'],
+  ['after', 'before'],
+  ['first', 'last'],
+  ['min', 'max'],
+  ['minimum', 'maximum'],
+  ['lower', 'upper'],
+];
+
+/** So many options of a command are compared. */
+const COMPARED = 500;
+
+/** One finding for each two options that bound one thing and whose names belong to different pairs. */
+export const pairUneven = defineCheck({
+  name: 'names/pair-uneven',
+  level: 'note',
+  title: 'Two options bound one thing, and their names are no pair',
+  why: 'Who has typed --since types --until next. Here it is another word, and only the help shows which.',
+  standard: 'practice',
+  needs: ['long options with an option-argument'],
+  since: 7,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --begin=DAY  boxes from DAY on\n  --until=DAY  boxes before DAY\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --since=DAY  boxes from DAY on\n  --until=DAY  boxes before DAY\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --begin=DAY  boxes from DAY on\n  --end=DAY    boxes up to DAY\n  --until=DAY  wait until DAY\n  --start=BOX  begin with BOX\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const ends = command.options.items.flatMap((option) => endOf(option) ?? []);
+      report.judged(ends.length);
+      // Only what has the same words beside can be a pair.
+      const alike = groupedBy(ends.slice(0, COMPARED), ({ rest }) => rest);
+      const lonely = ends
+        .slice(0, COMPARED)
+        .filter((end) => !alike.get(end.rest)?.some((other) => arePair(end, other)));
+      for (const [i, a] of lonely.entries()) {
+        const b = lonely.slice(i + 1).find((other) => other.isFirst !== a.isFirst && isSameThing(a, other));
+        if (b === undefined) continue;
+        report.finding({
+          command: path,
+          subject: b.name,
+          data: { first: a.name, second: b.name, partner: partnersOf(a)[0] ?? '' },
+          place: b.option.place,
+          related: [{ place: a.option.place, note: `the other bound is ${a.name}` }],
+        });
+        break;
+      }
+    }
+  },
+  message: ({ first, second }: { first: string; second: string; partner: string }) =>
+    `${listNames([first, second])} bound one thing, and their names are no pair`,
+  fix: ({ first, second, partner }) =>
+    `name ${second} with ${partner} as ${first} is, or both with another pair, and keep the old name as a hidden alias`,
+});
+
+interface End {
+  readonly option: Option;
+  readonly name: string;
+  readonly word: string;
+  readonly isFirst: boolean;
+  /** The name without the word. */
+  readonly rest: string;
+  readonly placeholder: string;
+}
+
+function endOf(option: Option): [End] | undefined {
+  const name = mainName(option).text;
+  const placeholder = option.argument?.value.words[0]?.placeholder?.value;
+  if (!name.startsWith('--') || placeholder === undefined) return undefined;
+  const words = nameWords(name);
+  const word = words.find((one) => PAIRS.some((pair) => pair.includes(one)));
+  if (word === undefined) return undefined;
+  const isFirst = PAIRS.some(([first]) => first === word);
+  return [{ option, name, word, isFirst, rest: words.filter((one) => one !== word).join('-'), placeholder }];
+}
+
+function partnersOf({ word, isFirst }: End): string[] {
+  return PAIRS.flatMap(([first, last]) =>
+    isFirst ? (first === word ? [last] : []) : last === word ? [first] : [],
+  );
+}
+
+function arePair(a: End, b: End): boolean {
+  return a.isFirst !== b.isFirst && a.rest === b.rest && partnersOf(a).includes(b.word);
+}
+
+function isSameThing(a: End, b: End): boolean {
+  return a.rest === b.rest && a.placeholder === b.placeholder && !partnersOf(a).includes(b.word);
+}

@@ -1,0 +1,100 @@
+import { listKey } from '../collections/list-key.ts';
+import type { CommandInventory, Inventory, OfferedWord } from '../model/inventory.ts';
+import { argumentOf } from '../model/option.ts';
+import type { CommandAt } from '../model/walk.ts';
+
+/** A name of an option or command for which completion does less than for another of its names. */
+export interface ForgottenName {
+  readonly name: string;
+  /** The name for which it does it. */
+  readonly other: string;
+  /** What is forgotten: the name itself, what follows it as a command, or its option-argument. */
+  readonly what: 'name' | 'branch' | 'argument';
+  /** What is offered under the other name. */
+  readonly word: OfferedWord | undefined;
+}
+
+/**
+ * The names that the completion of one command forgets while it has another name of the same thing. What a script leaves out by custom, such as all letters or all
+ * aliases, it does not forget.
+ */
+export function forgottenNames(
+  at: CommandAt,
+  own: CommandInventory | undefined,
+  byPath: ReadonlyMap<string, CommandInventory>,
+  { isPartial }: Inventory,
+): ForgottenName[] {
+  if (own === undefined || isPartial) return [];
+  return [
+    ...forgottenCommands(at, own, byPath),
+    ...forgottenOptions(at, own),
+    ...forgottenArguments(at, own),
+  ];
+}
+
+function forgottenCommands(
+  { command, path }: CommandAt,
+  own: CommandInventory,
+  byPath: ReadonlyMap<string, CommandInventory>,
+): ForgottenName[] {
+  const words = new Map(own.operands.words.map((word) => [word.text, word]));
+  return command.commands.items.flatMap(({ names }): ForgottenName[] => {
+    const texts = names.map(({ text }) => text);
+    const branches = texts.filter((text) => byPath.has(listKey([...path, text])));
+    const [branch] = branches;
+    const offered = texts.filter((text) => words.has(text));
+    const [shown] = offered;
+    if (shown === undefined) return [];
+    return texts.flatMap((name): ForgottenName[] => {
+      // A script that leads on from a name knows it.
+      if (!words.has(name) && branches.includes(name))
+        return [{ name, other: shown, what: 'name', word: words.get(shown) }];
+      if (words.has(name) && branch !== undefined && !branches.includes(name))
+        return [{ name, other: branch, what: 'branch', word: words.get(name) }];
+      return [];
+    });
+  });
+}
+
+function forgottenOptions({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
+  const words = new Map(own.options.map((word) => [word.text, word]));
+  const spelled = command.options.items.filter(
+    ({ names, hidden, deprecated }) => names.length > 1 && hidden?.value !== true && deprecated === undefined,
+  );
+  const whole = spelled.filter(({ names }) => names.every(({ text }) => words.has(text))).length;
+  return spelled.flatMap(({ names }): ForgottenName[] => {
+    const shown = names.find(({ text }) => words.has(text))?.text;
+    const [lacking, ...more] = names.filter(({ text }) => !words.has(text));
+    // Where most options are offered under all names, one that is not was forgotten; a letter alone leaves out what tells most.
+    const isOdd = whole > spelled.length - whole || lacking?.form === 'long';
+    if (shown === undefined || lacking === undefined || more.length > 0 || !isOdd) return [];
+    return [{ name: lacking.text, other: shown, what: 'name', word: words.get(shown) }];
+  });
+}
+
+/** Option-arguments that are completed behind one name of an option and not behind another that is offered too. */
+function forgottenArguments({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
+  const isOffered = new Set(own.options.map(({ text }) => text));
+  const all = command.options.items.filter((option) => {
+    const takes = option.names.filter((name) => argumentOf(option, name)?.value.presence !== 'none');
+    return (
+      takes.length > 1 &&
+      takes.length === option.names.length &&
+      takes.every(({ text }) => isOffered.has(text))
+    );
+  });
+  const whole = all.filter(({ names }) => names.every(({ text }) => own.arguments.has(text))).length;
+  return all.flatMap(({ names }): ForgottenName[] => {
+    const shown = names.find(({ text }) => own.arguments.has(text))?.text;
+    const lacking = names.find(({ text }) => !own.arguments.has(text))?.text;
+    if (shown === undefined || lacking === undefined || whole === 0) return [];
+    return [
+      {
+        name: lacking,
+        other: shown,
+        what: 'argument',
+        word: own.options.find(({ text }) => text === lacking),
+      },
+    ];
+  });
+}

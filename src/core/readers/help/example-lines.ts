@@ -1,0 +1,60 @@
+import type { Example } from '../../model/command.ts';
+import type { CleanedText } from './cleaned-text.ts';
+import type { LineWithRole } from './line-roles.ts';
+
+/** The most examples that are kept of one text. */
+const EXAMPLES_LIMIT = 200;
+
+/** What may stand before a command line: a label, a prompt, a mark of a list. */
+const BEFORE = /^\s*(?:(?:e\.g\.|examples?:?)\s+)?(?:[$%>#]\s+|[-*•]\s+)?/i;
+
+/** What may stand behind it: an explanation behind a gutter, or in brackets. A comment is the shell's own. */
+const BEHIND = /\s{3,}(?=\S).*$|\t.*$|\s{2,}(?=[A-Z(])[^-].*$|\s+\([^()]*\)$/;
+
+/**
+ * What is no command line though it begins with the name of the program: `tiffin route will usually keep what was asked for` has so many plain words in a row,
+ * `tiffin - boxes and rounds` and `tiffin version 2.1` are titles, `tiffin is for boxes` is a sentence, `tiffin --late|--early [BOX]...` is a synopsis.
+ */
+const OTHERS = [
+  /(?:\s[a-z]+(?=\s|$)){5}|(?:\s[A-Za-z-]+){3}[.:]$/,
+  /^\S+\s+(?:[-–—:]\s|v?\d+\.\d|version\b|(?:is|was|are|can|will|may|has|does|uses|supports)\s)/i,
+  /\s\[[\w<-]|\.{3}|…|\w\|[\w-]|\w\(/,
+];
+
+/**
+ * The command lines of a text that call its program: those lines with the role of an example that begin with its name, behind a prompt or not. A line that
+ * ends in a backslash goes on in the next; one that a deeper line follows may have been wrapped, and is left out.
+ */
+export function readExamples(
+  lines: readonly LineWithRole[],
+  program: string,
+  cleaned: CleanedText,
+): Example[] {
+  const examples: Example[] = [];
+  for (let i = 0; i < lines.length && examples.length < EXAMPLES_LIMIT; i++) {
+    const first = lines[i];
+    if (first?.role !== 'example') continue;
+    const begin = BEFORE.exec(first.line.text)?.[0].length ?? 0;
+    if (!beginsWith(first.line.text.slice(begin), program)) continue;
+    let last = first;
+    while (last.line.text.endsWith('\\') && lines[i + 1] !== undefined) last = lines[++i] ?? last;
+    const next = lines[i + 1]?.line;
+    if (next !== undefined && !next.blank && next.indent > first.line.indent) continue;
+    const start = first.line.start + begin;
+    const tail = last.line.text.slice(last === first ? begin : last.line.first);
+    const told = tail.replace(BEHIND, '');
+    if (OTHERS.some((other) => other.test(told))) continue;
+    const parts = lines.slice(first.line.index, last.line.index).map(({ line }) => line.text);
+    const before = parts.length === 0 ? '' : `${parts.join('\n').slice(begin)}\n`;
+    examples.push({
+      commandLine: `${before}${told}`,
+      help: undefined,
+      place: cleaned.span(start, last.line.start + last.line.text.length - (tail.length - told.length)),
+    });
+  }
+  return examples;
+}
+
+function beginsWith(text: string, program: string): boolean {
+  return text.startsWith(program) && /^\s/.test(text.slice(program.length));
+}
