@@ -1,14 +1,15 @@
 // The Debian packages that some tests use: installs them where that is possible, else says how to get them.
 import { spawnSync } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 
-/** Programs that tests run, each in the Debian package of its name, and what for. */
+/** Programs that tests run, each in the Debian package of its name, and packages of libraries, and what for. */
 const NEEDED = new Map([
   ['chromium', 'shows the page'],
   ['curl', 'has a long help'],
   ['gcc', 'makes the exporter for programs in C, and the programs that it is tried on'],
   ['fish', 'reads and completes scripts for fish'],
   ['git', 'has many commands'],
+  ['libpopt0', 'parses command lines of programs in C'],
   ['mandoc', 'checks the manual page'],
   ['python3', 'parses command lines as argparse does'],
   ['ruby', 'declares options, for its exporter'],
@@ -18,7 +19,16 @@ const NEEDED = new Map([
 /** Packages that a program needs for its tests, and only recommends. */
 const BESIDE = new Map([['gcc', ['libc6-dev']]]);
 
+/** The file of each package that is a library. */
+const LIBRARIES = new Map([['libpopt0', 'libpopt.so.0']]);
+
 function isThere(program) {
+  const library = LIBRARIES.get(program);
+  if (library !== undefined)
+    return (
+      existsSync('/usr/lib') &&
+      readdirSync('/usr/lib').some((folder) => existsSync(`/usr/lib/${folder}/${library}`))
+    );
   return (process.env.PATH ?? '').split(':').some((folder) => existsSync(`${folder}/${program}`));
 }
 
