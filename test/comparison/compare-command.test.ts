@@ -1,9 +1,15 @@
 import assert from 'node:assert/strict';
-import { test } from 'node:test';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, test } from 'node:test';
 import { dabbawala } from '../support/run-dabbawala.ts';
 
 const OLD = 'demo/tiffin-1.4/tiffin.yaml';
 const NEW = 'demo/tiffin-2.0/tiffin.yaml';
+
+const folder = mkdtempSync(join(tmpdir(), 'dabbawala-compare-'));
+after(() => rmSync(folder, { recursive: true }));
 
 test('compare finds what 2.0 of the demo breaks, the silent changes of meaning first', async () => {
   const { status, stdout } = await dabbawala(['compare', '--format=json', OLD, NEW]);
@@ -60,6 +66,21 @@ test('compare writes a section for a change log', async () => {
     stdout,
     /\n### No longer accepted\n\n- `tiffin box list`: '--late' [^\n]* written `--late`\.\n/,
   );
+});
+
+test('a release is the least one where something was not compared, in every form', async () => {
+  const [old, fresh] = ['old', 'new'].map((name) => join(folder, `${name}.txt`));
+  assert.ok(old !== undefined && fresh !== undefined);
+  writeFileSync(old, 'Usage: tiffin [OPTION]...\n\n  --all   list all\n  --box   list boxes\n');
+  writeFileSync(fresh, 'Usage: tiffin [OPTION]...\n\n  --all   list all\n  --lid   list lids\n');
+  const reports = await Promise.all(
+    ['text', 'markdown', 'json'].map((format) => dabbawala(['compare', `--format=${format}`, old, fresh])),
+  );
+  const [text, markdown, json] = reports.map(({ stdout }) => stdout);
+  assert.match(text ?? '', /^needs at least a minor release: /m);
+  assert.match(markdown ?? '', /^Needs at least a minor release: /m);
+  assert.match(markdown ?? '', /^### Not compared\n\n- .*: '--box'\.\n\nIt is not known whether /m);
+  assert.equal(JSON.parse(json ?? '').releaseIsLeast, true);
 });
 
 test('compare tells what an extension or a new name would do', async () => {

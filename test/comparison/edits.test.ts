@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { assumeComplete, compareExtensions, compareInterfaces, whatIf } from 'dabbawala/analysis';
-import type { Interface } from 'dabbawala/model';
+import { type Interface, stated } from 'dabbawala/model';
+import { overrideParser } from 'dabbawala/parsers';
 import fc from 'fast-check';
 import { readText } from '../support/read-text.ts';
 import { readYaml } from '../support/read-yaml.ts';
@@ -164,6 +165,50 @@ test('what a list that may be a part does not show is not compared', () => {
     'Usage: tiffin [OPTION]...\n\n  -a, --all   list all\n\nThis is not the full list of options.\n',
   );
   assert.deepEqual(summary(assumeComplete(old), assumeComplete(partial)), []);
+});
+
+test('a name that is gone and begins a new one is an error, also where lists may be parts, and is told once', () => {
+  const help = (lines: string) => `Usage: tiffin [OPTION]...\n\n  -a, --all   list all\n${lines}`;
+  const told = (fresh: string, rules: string) => {
+    const read = (text: string) =>
+      rules === '' ? readText(text) : overrideParser(readText(text), stated([rules], null));
+    const { changes, notCompared, release } = compareInterfaces(
+      read(help('  --word=TEXT   the word\n')),
+      read(help(fresh)),
+    );
+    const lines = changes.map(({ level, effect, kind, words }) => {
+      const [first] = words;
+      return `${level} ${effect} ${kind}${first === undefined ? '' : ` ${first.from} ${first.to}`}`;
+    });
+    return [release, ...lines, ...notCompared.flatMap(({ names }) => names)];
+  };
+  const file = '  --word-file=FILE   read the word from FILE\n';
+  const added = 'note compatible option-added';
+  assert.deepEqual(told(file, ''), ['major', 'error refused name-taken-over --w --word', added]);
+  assert.deepEqual(told(file, 'getopt-long'), [
+    'major',
+    'error other-meaning name-taken-over --w --word',
+    added,
+  ]);
+  assert.deepEqual(told(file, 'commander'), ['minor', added, '--word']);
+  assert.deepEqual(told(`${file}  --word-fd=FD   read it from FD\n`, ''), [
+    'major',
+    'error refused abbreviation-ambiguous --w --word',
+    added,
+    added,
+  ]);
+  assert.deepEqual(told('  --weight=GRAMS   the weight\n', ''), ['minor', added, '--word']);
+});
+
+test('exit statuses whose meanings change places are another meaning, and no change of texts', () => {
+  const document = (one: string, two: string) => readYaml(`exit-statuses: {1: ${one}, 2: ${two}}\n`);
+  assert.deepEqual(summary(document('no box', 'failed'), document('failed', 'no box')), [
+    'error exit-status-text tiffin 1',
+    'error exit-status-text tiffin 2',
+  ]);
+  assert.deepEqual(summary(document('no box', 'failed'), document('no box there', 'failed')), [
+    'note exit-status-text tiffin 1',
+  ]);
 });
 
 test('a parser that no longer takes one hyphen or two loses the spellings that are not listed', () => {

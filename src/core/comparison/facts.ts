@@ -14,9 +14,10 @@ export function areStated(...facts: readonly Knowable<unknown>[]): boolean {
 
 /** Whether two texts differ in more than how they are wrapped. */
 export function textDiffers(before: string | undefined, after: string | undefined): boolean {
-  return before !== after && unwrapped(before ?? '') !== unwrapped(after ?? '');
+  return before !== after && unwrapped(before) !== unwrapped(after);
 }
 
-function unwrapped(text: string): string {
-  return text.replace(/\s+/g, ' ').trim();
+/** A text as it would stand in one line; empty where there is none. */
+export function unwrapped(text: string | undefined): string {
+  return (text ?? '').replace(/\s+/g, ' ').trim();
 }

@@ -2,7 +2,7 @@ import type { Change } from '../comparison/change.ts';
 import type { WhatIf } from '../comparison/what-if.ts';
 import { jsonText } from '../source/json-text.ts';
 import { LineIndexes } from '../source/line-index.ts';
-import type { ComparedSides } from './comparison-words.ts';
+import { type ComparedSides, isLeastRelease } from './comparison-words.ts';
 import { jsonPlace } from './json-place.ts';
 import type { Tool } from './tool.ts';
 
@@ -18,6 +18,7 @@ export function comparisonJson({ title, comparison, clashes = [] }: ComparedSide
     title,
     columnUnit: 'utf-16',
     release: comparison.release,
+    releaseIsLeast: isLeastRelease(comparison),
     changes: comparison.changes.map((change) => jsonChange(change, indexes)),
     notCompared: comparison.notCompared.map(({ remedy, ...rest }) => ({ ...rest, supply: remedy })),
     clashes: clashes.map(({ extensions, changes }) => ({

@@ -2,10 +2,16 @@ import type { Change, Effect, NotCompared, WordRange } from '../comparison/chang
 import { EFFECTS } from '../comparison/change.ts';
 import type { Clash } from '../comparison/extension-changes.ts';
 import type { WhatIf } from '../comparison/what-if.ts';
-import { countOf, listNames, quoteName } from '../messages/wording.ts';
+import { countOf, quoteName } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
-import { type ComparedSides, EFFECT_TITLES, effectCounts, releaseWords } from './comparison-words.ts';
+import {
+  type ComparedSides,
+  EFFECT_TITLES,
+  effectCounts,
+  notComparedLine,
+  releaseWords,
+} from './comparison-words.ts';
 import { LEVEL_COLOUR, placeText } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 import { wrapText } from './text-wrap.ts';
@@ -50,13 +56,13 @@ export function whatIfText(answers: readonly WhatIf[], options: TextOptions): st
 }
 
 function headText({ title, comparison }: ComparedSides, options: TextOptions): string {
-  const { changes, release } = comparison;
+  const { changes } = comparison;
   const counts = effectCounts(changes);
   const lines = [
     styled(printable(title), ['bold', 'underline'], options),
     changes.length === 0
-      ? 'nothing has changed for callers'
-      : wrapText(`${releaseWords(release)}: ${counts}`, usedWidth(options), '', '  '),
+      ? `nothing ${comparison.notCompared.length === 0 ? '' : 'that could be compared '}has changed for callers`
+      : wrapText(`${releaseWords(comparison)}: ${counts}`, usedWidth(options), '', '  '),
   ];
   return `${lines.join('\n')}\n`;
 }
@@ -136,14 +142,7 @@ function clashTexts(clashes: readonly Clash[], options: TextOptions): string[] {
 function notComparedText(all: readonly NotCompared[], options: TextOptions): string[] {
   if (all.length === 0) return [];
   const width = usedWidth(options);
-  const lines = all.map(({ command, what, names }) =>
-    wrapText(
-      `${printable(command.join(' '))}: ${what} that the new version does not show: ${printable(listNames(names))}`,
-      width,
-      '  ',
-      '      ',
-    ),
-  );
+  const lines = all.map((one) => wrapText(printable(notComparedLine(one)), width, '  ', '      '));
   const [first] = all;
   return [
     `${styled('Not compared', ['bold', 'underline'], options)}\n${lines.join('\n')}\n${wrapText(

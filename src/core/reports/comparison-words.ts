@@ -1,6 +1,12 @@
-import { type Change, type Comparison, EFFECTS, type Effect, type Release } from '../comparison/change.ts';
+import {
+  type Change,
+  type Comparison,
+  EFFECTS,
+  type Effect,
+  type NotCompared,
+} from '../comparison/change.ts';
 import type { Clash } from '../comparison/extension-changes.ts';
-import { countOf } from '../messages/wording.ts';
+import { countOf, listNames } from '../messages/wording.ts';
 
 /** A comparison with what is compared, as reports call it. */
 export interface ComparedSides {
@@ -36,11 +42,22 @@ export function effectCounts(changes: readonly Change[]): string {
   }).join(', ');
 }
 
-export function releaseWords(release: Release): string {
-  return {
-    major: 'needs a major release',
-    minor: 'needs a minor release',
-    patch: 'needs a patch release',
-    none: 'needs no release',
-  }[release];
+/** `needs a minor release`; at least that where something was not compared, which could need more. */
+export function releaseWords({ release, notCompared }: Comparison): string {
+  const isLeast = isLeastRelease({ release, notCompared });
+  if (release === 'none') return isLeast ? 'needs no release by what was compared' : 'needs no release';
+  return `needs ${isLeast ? 'at least ' : ''}a ${release} release`;
+}
+
+/** Whether the release is only the least one: what was not compared could need a greater one. */
+export function isLeastRelease({
+  release,
+  notCompared,
+}: Pick<Comparison, 'release' | 'notCompared'>): boolean {
+  return notCompared.length > 0 && release !== 'major';
+}
+
+/** What a list that may be a part does not show, for each command. */
+export function notComparedLine({ command, what, names }: NotCompared): string {
+  return `${command.join(' ')}: ${what} that the new version does not show: ${listNames(names)}`;
 }

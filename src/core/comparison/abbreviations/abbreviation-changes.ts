@@ -21,8 +21,8 @@ export function abbreviationChanges({ meanings, list }: Context): void {
           ? 'name-taken-over'
           : 'abbreviation-taken-over'
         : 'abbreviation-ambiguous',
-      effect: possible ? 'uncertain' : isTaken ? 'other-meaning' : 'refused',
-      certain: shift.standing === 'certain',
+      effect: possible ? 'uncertain' : isTaken && shift.standing !== 'either' ? 'other-meaning' : 'refused',
+      certain: shift.standing === 'certain' || shift.standing === 'either',
       ...(possible ? { level: 'note' as const } : {}),
       command: first.command,
       subject: first.name,
@@ -65,8 +65,10 @@ function message(shift: Shift): string {
     const names = ranges.filter(({ to, name }) => to === name).map(({ name }) => name);
     const shown = listNames([...new Set(names)]);
     const others = hasMore(ranges, names.length) ? ' (and its abbreviations)' : '';
-    return outcome === 'ambiguous'
-      ? `${shown}${others} was removed and is now ambiguous: it begins ${cause} and others`
+    if (outcome === 'ambiguous')
+      return `${shown}${others} was removed and is now ambiguous: it begins ${cause} and others`;
+    return standing === 'either'
+      ? `${shown}${others} was removed: where the parser accepts abbreviations it now silently stands for ${cause}, elsewhere it is refused`
       : `${shown}${others} was removed and now silently stands for ${cause}`;
   }
   const shown = likely.length > 0 ? listNames(likely) : rangesText(ranges);

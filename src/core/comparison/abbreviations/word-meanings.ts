@@ -7,6 +7,7 @@ import { compareCodeUnits } from '../../source/source.ts';
 import type { WordRange } from '../change.ts';
 import type { CommandPair, Pairing } from '../pairing/pairing.ts';
 import { valuePairs } from '../pairing/value-pairs.ts';
+import { isReplaced } from './replaced-names.ts';
 import { commandWords, type Meaning, optionWords, type Thing, type WordScope } from './word-scope.ts';
 
 /** Words of the old version that do not mean what they did, because of one thing. */
@@ -25,8 +26,11 @@ export interface Shift {
   readonly standing: Conformity;
 }
 
-/** `certain`: stated, in a list that is complete; `likely`: by all that is known; `possible`: acceptance is not known. */
-export type Conformity = 'certain' | 'likely' | 'possible';
+/**
+ * `certain`: stated, in a list that is complete; `likely`: by all that is known; `possible`: acceptance is not known; `either`: it is not known, but where the
+ * words are not accepted, they are refused.
+ */
+export type Conformity = 'certain' | 'likely' | 'possible' | 'either';
 
 /** What every name and abbreviation of the old version comes to in the new one, as far as that differs. */
 export interface WordMeanings {
@@ -60,6 +64,7 @@ interface Judged {
   readonly after: readonly string[];
   readonly wasName: boolean;
   readonly isName: boolean;
+  readonly standing: Conformity;
 }
 
 /** Compares the meaning of every word: of the long options, the subcommands, and the values of each command that both versions have. */
@@ -136,12 +141,15 @@ class Meanings implements WordMeanings {
     const found = newer.resolve(word);
     const is = newer.meaningOf(word);
     const counterpart = this.#counterpart(meant.thing, old.kind, newer);
+    const name = names[0] ?? word;
+    const replaced = isReplaced(name, old, newer);
     const judged = (outcome: Outcome, cause?: Meaning): Judged => ({
+      standing: standingOf(outcome, wasName, replaced, old, newer),
       word,
       outcome,
       old: meant,
       cause,
-      name: names[0] ?? word,
+      name,
       after: found.names,
       wasName,
       isName: found.verdict === 'exact',
@@ -150,14 +158,15 @@ class Meanings implements WordMeanings {
     if (is !== undefined && is.thing === counterpart && is.negated === meant.negated)
       return judged(wasName && !isExact && newer.accepted === undefined ? 'perhaps-same' : 'same');
     // A thing that a partial list does not show may still be there.
-    if (counterpart === undefined && newer.complete?.value !== true && !isExact) return judged('not-judged');
+    if (counterpart === undefined && newer.complete?.value !== true && !isExact && !replaced)
+      return judged('not-judged');
     if (is !== undefined) {
       // Whether an abbreviation of another thing is accepted in the place of a name must be known.
-      const isTaken = isExact || newer.accepted?.value === true || !wasName;
+      const isTaken = isExact || newer.accepted?.value === true || !wasName || replaced;
       return isTaken ? judged('taken-over', is) : judged('refused');
     }
     if (found.verdict === 'ambiguous') {
-      const cause = this.#principal(word, names[0] ?? word, counterpart, newer, old);
+      const cause = this.#principal(word, name, counterpart, newer, old);
       return cause === undefined ? judged('refused-by-rule') : judged('ambiguous', cause);
     }
     const isRule = !wasName && newer.accepted?.value === false && old.accepted?.value !== false;
@@ -228,11 +237,10 @@ class Meanings implements WordMeanings {
 
   /** The shift that a word belongs to, made where it is the first. */
   #shiftOf(judged: Judged, old: WordScope, pair: CommandPair): Shift | undefined {
-    const { outcome, cause } = judged;
+    const { outcome, cause, standing } = judged;
     if (cause === undefined || (outcome !== 'taken-over' && outcome !== 'ambiguous')) return undefined;
     // One new name may break words of several things at several commands: that is one shift. So is one thing that an old name takes over.
     const isNew = !this.#isKnown(cause.thing, old);
-    const standing = standingOf(judged, old);
     const id = JSON.stringify([
       outcome,
       this.#id(cause.thing),
@@ -288,8 +296,15 @@ class Meanings implements WordMeanings {
   }
 }
 
-function standingOf({ wasName }: Judged, old: WordScope): Conformity {
-  if (wasName) return 'certain';
+function standingOf(
+  outcome: Outcome,
+  wasName: boolean,
+  replaced: boolean,
+  old: WordScope,
+  newer: WordScope,
+): Conformity {
+  if (replaced && outcome === 'taken-over' && newer.accepted === undefined) return 'either';
+  if (wasName || replaced) return 'certain';
   if (old.accepted === undefined) return 'possible';
   return old.accepted.basis !== 'inferred' && old.complete?.value === true ? 'certain' : 'likely';
 }

@@ -35,7 +35,7 @@ export function optionChanges(pair: CommandPair, context: Context): void {
   context.list.leaveOut(
     pair.old.path,
     'options',
-    missing.map((option) => mainName(option).text),
+    missing.filter((option) => !isTold(option, context)).map((option) => mainName(option).text),
   );
   if (!isToldOf(pair.old.command)) return;
   for (const option of pair.newer.command.options.items)
@@ -56,6 +56,8 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
   const gone = option.names
     .map((name) => name.text)
     .filter((name) => !reused.has(name) && !isShifted(option, name, context));
+  // What each of its names comes to is told already: that it means something else, or is ambiguous.
+  if (gone.length === 0) return;
   const words = context.meanings.refused.get(option) ?? [];
   const { effect, isKnown, consequence } = lostOption(pair);
   const opposite = oppositeOf(option, pair);
@@ -81,10 +83,7 @@ function removed(option: Option, pair: CommandPair, context: Context): void {
     command: pair.old.path,
     subject: text,
     before: option.names.map((name) => name.text),
-    message:
-      gone.length === 0
-        ? `${quoteName(text)} was removed`
-        : `${quoteName(text)} was removed: ${consequence(gone)}`,
+    message: `${quoteName(text)} was removed: ${consequence(gone)}`,
     oldPlace: option.place,
     newPlace: pair.newer.command.place,
     words,
@@ -102,6 +101,11 @@ function oppositeOf(option: Option, pair: CommandPair): string | undefined {
 function isShifted(option: Option, name: string, { meanings }: Context): boolean {
   const outcome = meanings.nameOutcome(option, name);
   return outcome === 'taken-over' || outcome === 'ambiguous';
+}
+
+/** Whether what became of the name that a message would call an option by is told among the words. */
+function isTold(option: Option, context: Context): boolean {
+  return isShifted(option, mainName(option).text, context);
 }
 
 /** The names of an option that is not in the new version and that another option has there, but for those that are told as words. */

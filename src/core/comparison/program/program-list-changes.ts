@@ -3,7 +3,7 @@ import type { Interface } from '../../model/interface.ts';
 import type { Place } from '../../source/source.ts';
 import type { ChangeKind } from '../change-kinds.ts';
 import type { Context } from '../context.ts';
-import { textDiffers } from '../facts.ts';
+import { textDiffers, unwrapped } from '../facts.ts';
 
 interface Item {
   readonly name: string;
@@ -18,6 +18,8 @@ interface ProgramList {
   readonly text: ChangeKind;
   readonly what: string;
   readonly lost: string;
+  /** Whether callers go by the meaning that the text tells, so that texts that change places are another meaning. */
+  readonly isMeant: boolean;
   readonly items: (cli: Interface) => readonly Item[];
 }
 
@@ -28,6 +30,7 @@ const LISTS: readonly ProgramList[] = [
     text: 'variable-text',
     what: 'variable',
     lost: ': if it is set, it may be ignored',
+    isMeant: false,
     items: ({ environment }) =>
       environment.map(({ name, help, place }) => ({ name, text: help?.value, place })),
   },
@@ -37,6 +40,7 @@ const LISTS: readonly ProgramList[] = [
     text: 'exit-status-text',
     what: 'exit status',
     lost: ': scripts that wait for it may wait in vain',
+    isMeant: true,
     items: ({ exitStatuses }) =>
       exitStatuses.map(({ from, to, help, place }) => ({
         name: from === to ? String(from) : `${from} to ${to}`,
@@ -50,6 +54,7 @@ const LISTS: readonly ProgramList[] = [
     text: 'file-text',
     what: 'file',
     lost: ': it may be ignored',
+    isMeant: false,
     items: ({ files }) => files.map(({ path, help, place }) => ({ name: path, text: help?.value, place })),
   },
 ];
@@ -72,11 +77,12 @@ function isSilent({ root }: Interface, items: readonly Item[]): boolean {
 function goneOrChanged(
   old: readonly Item[],
   newer: readonly Item[],
-  { removed, text, what, lost }: ProgramList,
+  { removed, text, what, lost, isMeant }: ProgramList,
   program: string,
   { list }: Context,
 ): void {
   const newByName = new Map(newer.map((item) => [item.name, item]));
+  const oldByText = new Map(isMeant ? old.map((item) => [unwrapped(item.text), item.name]) : []);
   for (const item of old) {
     const same = newByName.get(item.name);
     const about = { command: [program], subject: item.name, oldPlace: item.place };
@@ -88,16 +94,21 @@ function goneOrChanged(
         before: item.name,
         message: `the ${what} ${quoteName(item.name)} is no longer listed${lost}`,
       });
-    else if (textDiffers(item.text, same.text))
+    else if (textDiffers(item.text, same.text)) {
+      const other = same.text === undefined ? undefined : oldByText.get(unwrapped(same.text));
       list.add({
         ...about,
         kind: text,
-        effect: 'wording',
+        effect: other === undefined ? 'wording' : 'other-meaning',
         before: item.text ?? null,
         after: same.text ?? null,
-        message: `the text of the ${what} ${quoteName(item.name)} has changed`,
+        message:
+          other === undefined
+            ? `the text of the ${what} ${quoteName(item.name)} has changed`
+            : `the ${what} ${quoteName(item.name)} means now what ${quoteName(other)} meant`,
         newPlace: same.place,
       });
+    }
   }
 }
 
