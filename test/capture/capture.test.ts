@@ -80,10 +80,27 @@ test('a whole program is captured as its help outputs describe it, and each comm
   const [read] = joinInterfaces(demoSources([HELP]));
   assert.ok(result.interface !== undefined && read !== undefined);
   assert.ok(saysTheSame({ ...result.interface, program: read.program, observations: [] }, read));
-  assert.equal(calls().length, 15);
-  assert.equal(new Set(calls()).size, 15);
+  // The version too, which the help shows an option for.
+  assert.equal(calls().length, 16);
+  assert.equal(new Set(calls()).size, 16);
   const [first] = result.interface.observations;
   assert.deepEqual([first?.words, first?.width, first?.exitStatus], [['--help'], 200, 0]);
+});
+
+test('the version is asked where the help shows an option for it, and read from the first line', async () => {
+  const versionOf = async (option: string, printed: string) => {
+    const help = `Usage: tiffin [OPTION]...\n\n  ${option}   print the version\n  --late      only late ones\n`;
+    const path = program(
+      'tiffin',
+      `test "$1" = --version && { printf '${printed}'; exit; }\nprintf '${help}'`,
+    );
+    return (await capture(path)).interface?.version?.value;
+  };
+  assert.equal(await versionOf('--version', 'tiffin (harbour tools) 1.10\n2.0 is next\n'), '1.10');
+  assert.equal(await versionOf('--version', '\nv2.0.1-rc.1\n'), '2.0.1-rc.1');
+  assert.equal(await versionOf('--version', 'tiffin 590 (of 12 quays)\n'), '590');
+  assert.equal(await versionOf('--version', 'all boxes of 2024\n'), undefined);
+  assert.equal(await versionOf('--release', '1.4\n'), undefined);
 });
 
 test('help SUB and -h are asked only where help that was read shows them', async () => {
@@ -184,7 +201,7 @@ test('the command writes a document that says what was captured, and shows its p
   const text = readFileSync(file, 'utf8');
   const { interface: cli, problems } = readDocument({ name: file, text });
   assert.deepEqual(problems, []);
-  assert.equal(cli?.observations.length, 15);
+  assert.equal(cli?.observations.length, 16);
   assert.equal(cli?.sources[0]?.kind, 'help');
   const json = await dabbawala(['capture', '--to=json', path]);
   assert.ok(saysTheSame(readDocument({ name: 'x', text: json.stdout }).interface, cli));

@@ -11,6 +11,7 @@ export function capturePlan(invocation: readonly string[], settings: CaptureSett
     `${program} COMMAND --help, for every command that a help lists, up to ${settings.depthLimit} deep and ${settings.commandLimit} in all`,
     `${program} list, where the help lists no commands and shows a parser that has this one`,
     `${program} help COMMAND, where --help gives none and the help lists a command help`,
+    ...(settings.probe ? [] : [`${program} --version, where the help shows it`]),
     settings.shortHelp
       ? `${program} COMMAND -h, where neither gives any`
       : `${program} COMMAND -h, where neither gives any and the help shows -h`,

@@ -3,6 +3,7 @@ import { commandName } from '../../core/model/command.ts';
 import { stated } from '../../core/model/fact.ts';
 import type { Interface, Observation } from '../../core/model/interface.ts';
 import { joinInterfaces } from '../../core/model/join.ts';
+import { observedVersion } from '../../core/observations/observed-version.ts';
 import { foreignText } from '../../core/readers/foreign-text.ts';
 import { readHelp } from '../../core/readers/help/read-help.ts';
 import type { Problem } from '../../core/source/problem.ts';
@@ -19,6 +20,8 @@ import { type CaptureSettings, withDefaults } from './capture-settings.ts';
 import { commandAt, isHelp } from './help-run.ts';
 import { LIST_COMMAND, needsListCommand } from './list-command.ts';
 import { whyNoHelp } from './why-no-help.ts';
+
+const VERSION_OPTION = '--version';
 
 /** What a capture came to, also where it was stopped. */
 export interface Capture {
@@ -111,6 +114,7 @@ class Capturer {
   async capture(): Promise<Capture> {
     await this.#next();
     await Promise.all(Array.from({ length: this.#settings.parallel }, () => this.#work()));
+    if (this.#showsVersion()) await this.#runAndObserve([VERSION_OPTION]);
     const declared = this.#settings.declared ? await this.#declared() : undefined;
     const paths = [...this.#views.keys()].sort();
     const helps = paths.flatMap((path) => this.#views.get(path) ?? []);
@@ -136,7 +140,20 @@ class Capturer {
     const words = invocation.map((word, i) => (i === 0 && isAbsolute(word) ? basename(word) : word));
     const isPlain = words.length === 1 && words[0] === this.#program;
     const invocations = isPlain ? joined.invocations : [stated(words, null)];
-    return { ...joined, observations, invocations };
+    return { ...joined, observations, invocations, version: observedVersion(observations) ?? joined.version };
+  }
+
+  /** Whether the help shows an option that prints the version, and takes nothing. */
+  #showsVersion(): boolean {
+    const options = this.#root?.root.options.items ?? [];
+    return options.some(
+      ({ names, argument }) =>
+        names.some(({ text }) => text === VERSION_OPTION) && (argument?.value.presence ?? 'none') === 'none',
+    );
+  }
+
+  async #runAndObserve(words: readonly string[]): Promise<void> {
+    if (!this.#signal?.aborted) this.#observe(words, await this.#run(words));
   }
 
   /** Works until nothing waits and nobody else could add something. */
@@ -295,10 +312,10 @@ class Capturer {
 
   /** Observes how the program behaves, and what its parser says of itself; undefined where that was not asked. */
   async #probe(known: Interface): Promise<Interface | undefined> {
-    for (const words of [['--version'], [UNLIKELY_OPTION], ['--hel']]) {
-      if (this.#signal?.aborted) return undefined;
-      this.#observe(words, await this.#run(words));
-    }
+    const isKnown = this.#observations.has(VERSION_OPTION);
+    for (const word of [...(isKnown ? [] : [VERSION_OPTION]), UNLIKELY_OPTION, '--hel'])
+      await this.#runAndObserve([word]);
+    if (this.#signal?.aborted) return undefined;
     const settings = { ...this.#settings, mostRuns: this.#settings.probeLimit };
     let asked = 0;
     const onRun = (words: readonly string[]) =>
