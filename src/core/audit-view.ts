@@ -49,6 +49,7 @@ export class AuditView {
   readonly #inventories: readonly Inventory[];
   readonly #misbound: readonly Inventory[];
   #byPath: ReadonlyMap<string, CommandAt> | undefined;
+  #hasLong: boolean | undefined;
   #coverage: readonly ShellCoverage[] | undefined;
   readonly #claims: ReadonlySet<Standard>;
   #commandScopes: readonly CommandScope[] | undefined;
@@ -85,6 +86,16 @@ export class AuditView {
       this.#declared = new Map(declared);
     }
     return this.#declared.get(listKey([...path, name])) ?? null;
+  }
+
+  /** Whether a command that a source describes has a long option, beside help and version. */
+  get hasLongOptions(): boolean {
+    this.#hasLong ??= this.described.some(({ command }) =>
+      command.options.items.some(({ names }) =>
+        names.some(({ form, text }) => form === 'long' && text !== '--help' && text !== '--version'),
+      ),
+    );
+    return this.#hasLong;
   }
 
   /** The commands that a source describes itself, not only names in a list. */

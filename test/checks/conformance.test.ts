@@ -86,9 +86,13 @@ test('what a complete list lacks departs, and what a part lacks is not judged', 
 });
 
 test('a standard that the interface claims raises its findings to warnings', () => {
-  const cli = readText('Usage: tiffin\n\n  --map[=X]  draw a map\n');
+  const cli = readText('Usage: tiffin\n\n  -m[X]  draw a map\n');
   const levelOf = (one: Interface) =>
     audit([one]).findings.find(({ check }) => check === 'posix/argument-optional')?.level;
   assert.equal(levelOf(cli), 'note');
   assert.equal(levelOf({ ...cli, claims: [stated('posix', null)] }), 'warning');
+  // Who has long options has left POSIX by design, unless that is claimed.
+  const long = readText('Usage: tiffin\n\n  -m[X], --map[=X]  draw a map\n');
+  assert.equal(levelOf(long), undefined);
+  assert.equal(levelOf({ ...long, claims: [stated('posix', null)] }), 'warning');
 });

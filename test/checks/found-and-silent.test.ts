@@ -14,6 +14,7 @@ interface Case {
 
 const help = (options: string, usage = '[OPTION]...') => `Usage: tiffin ${usage}\n\n${options}`;
 const yaml = (body: string) => `dabbawala: 1\nprogram: tiffin\n${body}`;
+const abbreviating = (body: string) => yaml(`parsing: {option-abbreviations: true}\n${body}`);
 
 const CASES: Readonly<Record<string, readonly Case[]>> = {
   'conflicts/required-with-default': [
@@ -26,12 +27,12 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   'abbreviations/ambiguous-word': [
     {
       why: 'a declared name is exact',
-      text: help('  --late      a\n  --late-fee  b\n  --late-box  c\n'),
+      text: abbreviating('options: {--late: a, --late-fee: b, --late-box: c}\n'),
       found: [],
     },
     {
       why: 'the longest shared words count',
-      text: help('  --dry-run-all  a\n  --dry-run-one  b\n'),
+      text: abbreviating('options: {--dry-run-all: a, --dry-run-one: b}\n'),
       found: ['note --dry-run'],
     },
     {
@@ -40,8 +41,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     {
+      why: 'nothing is known of the parser',
+      text: help('  --late-fee  a\n  --late-box  b\n'),
+      found: [],
+    },
+    {
       why: 'what is inherited alone is told above',
-      text: yaml(
+      text: abbreviating(
         'options:\n  --late-fee: {help: a, inheritance: anywhere-below}\n  --late-box: {help: b, inheritance: anywhere-below}\ncommands:\n  box: {options: {--map: c}}\n',
       ),
       found: ['note --late'],
@@ -51,10 +57,10 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'verbose does not begin with --vers', text: help('  --version  a\n  --verbose  b\n'), found: [] },
     {
       why: 'two standard options, two findings',
-      text: help('  --help  a\n  --helper  b\n  --version  c\n  --versions  d\n'),
+      text: abbreviating('options: {--help: a, --helper: b, --version: c, --versions: d}\n'),
       found: ['note --helper', 'note --versions'],
     },
-    { why: 'without --help nothing is crowded', text: help('  --helper  b\n'), found: [] },
+    { why: 'without --help nothing is crowded', text: abbreviating('options: {--helper: b}\n'), found: [] },
   ],
   'abbreviations/case-folds-together': [
     {
@@ -437,7 +443,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: yaml(
         'options:\n  --sort=KEY: {argument: {values: [owner, size, Size]}}\ncommands:\n  box:\n    options:\n      --sort=KEY: {argument: {values: [OWNER, route]}}\n',
       ),
-      found: ['note --sort', 'note --sort'],
+      found: ['warning --sort', 'warning --sort'],
     },
     {
       why: 'letters, and names with capitals and digits of their own',
@@ -566,9 +572,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: ['warning --laet'],
     },
     {
-      why: 'the beginning of a name that is listed',
-      text: help('  --late  what is late\n  --map   not with --lat\n'),
-      found: ['note --lat'],
+      why: 'a name that is cut off within a word, and one that is listed but for words behind it',
+      text: help(
+        '  --late       what is late\n  --quay-side  the side\n  --map        not with --lat\n  --lid        not with --quay\n',
+      ),
+      found: ['warning --lat', 'note --quay'],
     },
     {
       why: 'the negation of one that is listed, and another program',
@@ -787,9 +795,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
     {
-      why: 'names that differ by a letter are two',
-      text: help('  --lid-x=N  how wide a lid is\n  --lid-y=N  how wide a lid is\n'),
-      found: ['warning --lid-y'],
+      why: 'axes are told apart by their names, one word of a pair is not',
+      text: help(
+        '  --lid-x=N     how wide a lid is\n  --lid-y=N     how wide a lid is\n  --old-quay=Q  where it lies\n  --new-quay=Q  where it lies\n',
+      ),
+      found: ['warning --new-quay'],
     },
     {
       why: 'remarks in brackets are no texts',

@@ -45,11 +45,11 @@ test('the text report fits the width it is given, and grows with the terminal', 
 
 test('notes are a line for each area, tables those that are claimed, and in full all is told', () => {
   const text =
-    'Usage: tiffin [OPTION]...\n\n  -q, --quay=N  a\n      --quiet  b\n  --late  c\n  --late-boxes  d\n';
+    'Usage: tiffin [OPTION]...\n\n  -q, --quay=N  a\n      --quiet  b\n  --late  see --map\n  --late-boxes  d\n';
   const brief = textOf(readText(text));
   assert.match(
     brief,
-    /^Notes ─+ \d notes\n {2}abbreviations {2}prefix-of-other\b.*\n(?:.*\n)* {2}names {2,}letter-against-custom\n/,
+    /^Notes ─+ \d notes?\n {2}help {2,}mentions-unknown\b.*\n(?:.*\n)* {2}names {2,}letter-against-custom\n/,
   );
   assert.match(brief, /^'--notes' tells them one by one/m);
   assert.doesNotMatch(brief, /against POSIX|against the GNU|By area|is '--quay', while/);

@@ -15,16 +15,19 @@ interface ConformanceInfo<Name extends CheckId>
   readonly since?: number;
   /** Warning for what is only asked of those who claim the standard. */
   readonly level?: Level;
+  /** Whether it is said only of programs that claim the standard: others have good reasons. */
+  readonly claimedOnly?: boolean;
   readonly fix: string;
 }
 
 /**
  * A check for a rule of a standard: one finding for an interface that departs from it, a note, or a warning where the interface
- * claims that standard. Programs that claim to follow GNU only are not held against the rules of POSIX that GNU sets aside.
+ * claims that standard. A program with long options has left the rules of POSIX by design: it is held against them only where it claims them, and the table
+ * of the standard shows the rest.
  */
 export function conformanceCheck<const Name extends CheckId>(
   rule: Rule,
-  { fix, level = 'note', ...info }: ConformanceInfo<Name>,
+  { fix, level = 'note', claimedOnly = false, ...info }: ConformanceInfo<Name>,
 ): Check<Name, Departing> {
   const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
   return defineCheck({
@@ -33,7 +36,9 @@ export function conformanceCheck<const Name extends CheckId>(
     level,
     standard: `${standard}${rule.standard === 'posix' ? ', ' : ' '}${rule.section}`,
     judge(view, report) {
-      if (rule.standard === 'posix' && view.claims('gnu') && !view.claims('posix')) return;
+      if (claimedOnly && !view.claims(rule.standard)) return;
+      if (rule.standard === 'posix' && !view.claims('posix') && (view.claims('gnu') || view.hasLongOptions))
+        return;
       const { standing, count, evidence, instances } = rule.judge(view);
       if (standing === 'meets' || standing === 'by design') report.judged(count);
       const [first] = instances;

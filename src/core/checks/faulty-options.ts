@@ -1,4 +1,5 @@
 import type { AuditView } from '../audit-view.ts';
+import type { Level } from '../findings/level.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 import type { Place } from '../source/source.ts';
@@ -13,13 +14,20 @@ interface OptionsJudgement {
   readonly isAtFault: (option: Option, at: CommandAt) => boolean;
   /** Where a finding points; the option where not given. */
   readonly placeOf?: (option: Option) => Place;
+  /** The level where it is not the check's own. */
+  readonly levelOf?: (faulty: readonly Option[]) => Level | undefined;
 }
 
 /** Judges the options of each command that is described: one finding for each command with options at fault, at the first of them. */
 export function reportFaultyOptions(
   view: AuditView,
   report: Reporter<FaultyOptions>,
-  { among = () => true, isAtFault, placeOf = ({ place }) => place }: OptionsJudgement,
+  {
+    among = () => true,
+    isAtFault,
+    placeOf = ({ place }) => place,
+    levelOf = () => undefined,
+  }: OptionsJudgement,
 ): void {
   for (const at of view.described) {
     const judged = at.command.options.items.filter(among);
@@ -27,7 +35,9 @@ export function reportFaultyOptions(
     const faulty = judged.filter((option) => isAtFault(option, at));
     const [first] = faulty;
     if (first === undefined) continue;
+    const level = levelOf(faulty);
     report.finding({
+      ...(level === undefined ? {} : { level }),
       command: at.path,
       subject: mainName(first).text,
       data: { names: faulty.map((option) => mainName(option).text) },

@@ -2,6 +2,7 @@ import { leadingWords, QUALIFIERS } from '../../abbreviations/leading-words.ts';
 import type { OptionScope } from '../../abbreviations/option-scope.ts';
 import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { nameWords } from '../../words/name-words.ts';
+import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** How many words a message names before it only counts. */
@@ -16,21 +17,20 @@ export const ambiguousWord = defineCheck({
   title: 'Several options begin with the same word',
   why: 'A caller who types the shared word gets an error or, if the parser lets the first declared name win, the wrong option. If one of them had the word to itself in an earlier version, its callers break.',
   standard: 'GNU conventions, abbreviations of long options',
-  needs: ['the long options of the command'],
+  needs: ['the long options of the command', 'that the parser accepts abbreviations'],
   since: 4,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --late-fee    add the fee for late boxes\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --late-boxes: show the boxes that came late\n  --late-fee: add the fee for late boxes\n',
     right:
-      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --fee         add the fee for late boxes\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --late-boxes: show the boxes that came late\n  --fee: add the fee for late boxes\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --no-colour   print plain text\n  --no-map      draw no map\n' +
-      '  --late        show the boxes that came late\n  --late-fee    add the fee for late boxes\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --no-colour: print plain text\n  --no-map: draw no map\n  --late: show the boxes that came late\n  --late-fee: add the fee for late boxes\n',
   },
   judge(view, report) {
     for (const scope of view.scopes) {
       report.judged();
-      if (scope.accepted?.value === false) continue;
+      if (!isAccepting(scope, report)) continue;
       const words = ambiguousWords(scope);
       const [first] = words;
       if (first === undefined) continue;

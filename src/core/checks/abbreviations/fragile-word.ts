@@ -1,5 +1,6 @@
 import { fragileAbbreviations } from '../../abbreviations/fragility.ts';
 import { listNames, listSome, quoteName } from '../../messages/wording.ts';
+import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** How many words a message names before it only counts. */
@@ -22,20 +23,20 @@ export const fragileWord = defineCheck({
     'A later option that begins with the same word then breaks scripts and scheduled jobs that nobody touched, or ' +
     'gives them another meaning.',
   standard: 'GNU conventions, abbreviations of long options',
-  needs: ['the long options of the command'],
+  needs: ['the long options of the command', 'that the parser accepts abbreviations'],
   since: 1,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --quiet       say nothing\n',
-    right: 'Usage: tiffin [OPTION]...\n\n  --late   show the boxes that came late\n  --quiet  say nothing\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --late-boxes: show the boxes that came late\n  --quiet: say nothing\n',
+    right:
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --late: show the boxes that came late\n  --quiet: say nothing\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --late-boxes  show the boxes that came late\n  --late-fee    add the fee for late boxes\n' +
-      '  --no-colour   print plain text\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --late-boxes: show the boxes that came late\n  --late-fee: add the fee for late boxes\n  --no-colour: print plain text\n',
   },
   judge(view, report) {
     for (const scope of view.scopes) {
       report.judged();
-      if (scope.accepted?.value === false) continue;
+      if (!isAccepting(scope, report)) continue;
       const words = fragileAbbreviations(scope, view.likelyNames, view.words)
         .filter(({ because }) => because === 'leading-words')
         .map(({ word, name, breakers }) => ({ word, name, breakers }));

@@ -1,6 +1,7 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
 import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { compareCodeUnits, comparePlaces } from '../../source/source.ts';
+import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** How many pairs a message names before it only counts. */
@@ -17,20 +18,20 @@ export const prefixOfOther = defineCheck({
     'An exact name wins over longer ones, so this works today. Take the shorter option away in a later version, and ' +
     'the same word silently stands for the longer one.',
   standard: 'GNU conventions, abbreviations of long options',
-  needs: ['the long options of the command'],
+  needs: ['the long options of the command', 'that the parser accepts abbreviations'],
   since: 1,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --late       show late boxes\n  --late-fee   add the fee for late boxes\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --late: show late boxes\n  --late-fee: add the fee for late boxes\n',
     right:
-      'Usage: tiffin [OPTION]...\n\n  --boxes      show late boxes\n  --late-fee   add the fee for late boxes\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --boxes: show late boxes\n  --late-fee: add the fee for late boxes\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --colour, --colours   use colours\n  --late-fee            add the fee\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: false}\noptions:\n  --late: show late boxes\n  --late-fee: add the fee for late boxes\n',
   },
   judge(view, report) {
     for (const scope of view.scopes) {
       report.judged(scope.names.length);
-      if (scope.accepted?.value === false) continue;
+      if (!isAccepting(scope, report)) continue;
       const pairs = pairsOf(scope);
       const [first] = pairs;
       if (first === undefined) continue;

@@ -1,5 +1,6 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
+import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** How much of `--help` and `--version` people type: less is not taken for them. */
@@ -21,17 +22,16 @@ export const standardOptionCrowded = defineCheck({
   since: 4,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --help       print this help\n  --help-day   name the day on which helpers come\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --help: print this help\n  --help-day: name the day on which helpers come\n',
     right:
-      'Usage: tiffin [OPTION]...\n\n  --help       print this help\n  --day-of-help   name the day on which helpers come\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --help: print this help\n  --day-of-help: name the day on which helpers come\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --verbose    say more\n  --version    print the version\n  --height=N   boxes in a pile\n' +
-      '  --help       print this help\n',
+      'dabbawala: 1\nprogram: tiffin\nparsing: {option-abbreviations: true}\noptions:\n  --verbose: say more\n  --version: print the version\n  --height=N: boxes in a pile\n  --help: print this help\n',
   },
   judge(view, report) {
     for (const scope of view.scopes) {
       report.judged();
-      if (scope.accepted?.value === false) continue;
+      if (!isAccepting(scope, report)) continue;
       for (const [standard, typed] of TYPED) {
         const others = crowding(scope, standard, typed);
         const [first] = others;

@@ -21,7 +21,7 @@ export const secretInArguments = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --password-file=FILE  read the word for the ledger from FILE\n  --quiet               say nothing\n',
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
-      '  --output-token=BOX  write the token to BOX\n' +
+      '  --output-token=BOX  write the token to BOX\n  --secret=NAME[,lid=LID]  a secret for the carrier\n' +
       '  --ask-password  ask for a word on the terminal\n  --passphrase[=WORD]  the word for the ledger, solicited on the tty if left out\n',
   },
   judge: (view, report) =>
@@ -100,6 +100,8 @@ function secretWord(option: Option): string | undefined {
 
 function isAboutFile(option: Option): boolean {
   const placeholder = option.argument?.value.words[0]?.placeholder?.value ?? '';
+  // `--secret NAME[,target=PATH]`, `--secret TEXT  a secret (id=NAME,src=PATH)`: words about one, which is kept elsewhere.
+  if (/[,=]/.test(placeholder) || /\b\w+=[\w<[]/.test(option.help?.value ?? '')) return true;
   return /file|path|method|fd|\bnum|\bn\b|number|bool|count|size|days/i.test(placeholder);
 }
 
@@ -142,6 +144,10 @@ function otherWays(command: Command): ReadonlyMap<string, readonly Option[]> {
   return ways;
 }
 
+/** `--auth-file`, `--dest-authfile`, `--credential-helper`, `--keyring`: where log-ins are kept. */
+const LOG_INS =
+  /(?:auth(?:entication)?|cred(?:ential)?s?|log-?ins?|accounts?)(?:files?|store|helper|cache|path)$|key(?:ring|chain)|askpass/;
+
 /** Words of a name that say where a secret comes from. */
 const WAY = /^(?:file|fd|stdin|env|ask|prompt|command)$/;
 
@@ -154,6 +160,8 @@ function secretsGivenOtherwise({ names, help }: Option): string[] {
   // The file that log-ins are kept in, for programs of all kinds.
   if (names.some(({ text }) => /netrc/.test(text)) || /\bnetrc\b/i.test(help?.value ?? ''))
     found.add('password');
+  // A file or a store of log-ins holds secrets of every kind.
+  if (names.some(({ text }) => LOG_INS.test(nameWords(text.toLowerCase()).join('')))) return [...SECRETS];
   for (const { text } of names) {
     const words = nameWords(text.toLowerCase());
     if (words.some((word) => WAY.test(word))) for (const word of words) found.add(word);

@@ -2,6 +2,9 @@ import { shortOptions } from '../../conformance/gnu/long-equivalents.ts';
 import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
+/** Up to this share, letters without a long name are exceptions. */
+const MAX_SHARE = 0.34;
+
 /** One finding for an interface that has long options, and short ones without a long name. */
 export const longNameMissing = defineCheck({
   name: 'gnu/long-name-missing',
@@ -12,15 +15,19 @@ export const longNameMissing = defineCheck({
   needs: ['short and long options'],
   since: 1,
   examples: {
-    wrong: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet  say nothing\n  -b BOX       print one box\n',
-    right: 'Usage: tiffin [OPTION]...\n\n  -q, --quiet    say nothing\n  -b, --box=BOX  print one box\n',
-    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -q      say nothing\n  -b BOX  print one box\n',
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  -q, --quiet  say nothing\n  -l, --late   only late ones\n  -b BOX       print one box\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  -q, --quiet    say nothing\n  -l, --late     only late ones\n  -b, --box=BOX  print one box\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  -q      say nothing\n  -l      only late ones\n  -b BOX  print one box\n',
   },
   judge(view, report) {
     const { judged, lacking } = shortOptions(view);
     report.judged(judged.length);
     const first = lacking[0];
-    if (first === undefined) return;
+    // Where many lack one, letters are the program's custom, and a list of them tells nothing new.
+    if (first === undefined || (!view.claims('gnu') && lacking.length > judged.length * MAX_SHARE)) return;
     const nameOf = ({ option }: typeof first) => option.names[0]?.text ?? '';
     report.finding({
       command: first.at.path,

@@ -4,22 +4,29 @@ import { defineCheck } from '../define-check.ts';
 /** Commands with fewer options and operands explain themselves. */
 const MAX_PARTS = 3;
 
-/** One finding for an interface some of whose larger commands show no example. */
+/** A document of two commands with more options than explain themselves, and what else is said of each. */
+function documentOf([first, second]: readonly [string, string]): string {
+  const command = (name: string, extra: string) =>
+    `  ${name}:\n    options: {-a: all, -b: one box, -c: carriers, -d: days}\n${extra === '' ? '' : `    ${extra}\n`}`;
+  return `dabbawala: 1\nprogram: tiffin\ncommands:\n${command('box', first)}${command('round', second)}`;
+}
+
+/** One finding for an interface some of whose larger commands show no example, where others do. */
 export const exampleMissing = defineCheck({
   name: 'help/example-missing',
   level: 'note',
-  title: 'A command with many options shows no example',
-  why: 'Most readers look for a command line close to theirs and change it. Without one they go by trial and error.',
+  title: 'A command shows no example, and others of the program do',
+  why: 'Most readers look for a command line close to theirs and change it. Who has found one for other commands misses it here.',
   standard: 'practice',
   needs: ['the help or the document of the command'],
   since: 4,
   examples: {
-    wrong: 'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n  -c  carriers\n  -d  days\n',
-    right:
-      'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n  -c  carriers\n  -d  days\n\nExamples:\n  tiffin -ab 12\n',
-    nearMiss: 'Usage: tiffin [OPTION]... BOX\n\n  -a  all\n  -b  one box\n',
+    wrong: documentOf(['examples: [tiffin box -a]', '']),
+    right: documentOf(['examples: [tiffin box -a]', 'examples: [tiffin round -a]']),
+    nearMiss: documentOf(['', '']),
   },
   judge(view, report) {
+    let shown = 0;
     const lacking: {
       path: readonly string[];
       parts: number;
@@ -39,8 +46,11 @@ export const exampleMissing = defineCheck({
         command.examples.length > 0 ||
         (place !== null &&
           /\bexamples?\b|\be\.g\.|^[ \t]*[$%] /im.test(view.isHelp(place) ? place.source.text : ''));
-      if (!isShown) lacking.push({ path, parts, place });
+      if (isShown) shown++;
+      else lacking.push({ path, parts, place });
     }
+    // A program that shows none anywhere shows them elsewhere, or is known without.
+    if (shown < lacking.length) return;
     const [first, ...others] = lacking.sort((a, b) => b.parts - a.parts);
     if (first === undefined) return;
     report.finding({
@@ -51,6 +61,6 @@ export const exampleMissing = defineCheck({
     });
   },
   message: ({ command, count, others }: { command: string; count: number; others: number }) =>
-    `${quoteName(command)} has ${count} options and operands but no example${others === 0 ? '' : `; neither ${others === 1 ? 'has 1 smaller command' : `have ${others} smaller commands`}`}`,
+    `${quoteName(command)} has ${count} options and operands but no example, as other commands have${others === 0 ? '' : `; neither ${others === 1 ? 'has 1 smaller command' : `have ${others} smaller commands`}`}`,
   fix: () => 'show the one or two command lines that most callers need',
 });

@@ -63,7 +63,9 @@ export const mentionsUnknown = defineCheck({
           subject: found.name,
           data: { name: mainName(option).text, option: found.name, near: near === found ? near.other : null },
           place: option.help.place,
-          ...(isComplete || (near === found && !near.other.startsWith(near.name)) ? {} : { level: 'note' }),
+          ...(isComplete || (near !== undefined && near === found && isSlip(near.name, near.other))
+            ? {}
+            : { level: 'note' }),
         });
       }
     }
@@ -75,6 +77,13 @@ export const mentionsUnknown = defineCheck({
       ? `name the right option, or remove ${quoteName(option)}`
       : `write ${quoteName(near)}, if that is meant`,
 });
+
+/** Whether a name is another one with a slip, and not its beginning: a parser may take that for it, but nobody ends a name within a word. */
+function isSlip(name: string, other: string): boolean {
+  return (
+    !other.startsWith(name) || (other.length - name.length < 3 && /^\w+$/.test(other.slice(name.length)))
+  );
+}
 
 interface Mention {
   readonly name: string;

@@ -6,6 +6,10 @@ import { defineCheck } from '../define-check.ts';
 /** So many different names are looked for in the text: each costs a look at all of it. */
 const MAX_NAMES = 1000;
 
+/** Names that say all that there is to say, also in the plural and with a number behind. */
+const CLEAR =
+  /^(?:[a-z]*[-_]?(?:file|path|dir|directory|folder|filename|pathname|filesystem)|device|host|hostname|ip|ip-?addr(?:ess)?|address|url|uri|user|username|group|command|cmd|arg|argument|args?|option|parameter|word|text|string|port|pid|package|source|dest|destination|input|output|image|repo|repository|branch|commit|database|table|server|name)(?:\(?e?s\)?)?[-_]?\d{0,2}$/;
+
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck({
   name: 'help/operand-undescribed',
@@ -19,7 +23,7 @@ export const operandUndescribed = defineCheck({
     wrong: 'Usage: tiffin [OPTION]... BOX\n\nOptions:\n  --map  draw a map\n',
     right: 'Usage: tiffin [OPTION]... BOX\n\nPrint the label of BOX.\n\nOptions:\n  --map  draw a map\n',
     nearMiss:
-      'Usage: tiffin [OPTION]... BOX\n\nOperands:\n  BOX  number of the box\n\nOptions:\n  --map  draw a map\n',
+      'Usage: tiffin [OPTION]... BOX [FILE]...\n\nOperands:\n  BOX  number of the box\n\nOptions:\n  --map  draw a map\n',
   },
   judge(view, report) {
     const mentions = new Mentions();
@@ -34,7 +38,11 @@ export const operandUndescribed = defineCheck({
           // Up to the last letter or digit; greedy, so that it is looked for from the end only.
           const word = /^.*[\p{L}\d]/su.exec(inSmallLetters(name))?.[0] ?? '';
           return (
-            kind === 'word' && /^[\p{L}]/u.test(word) && !listed.has(name.toLowerCase()) && !isTold(word)
+            kind === 'word' &&
+            /^[\p{L}][\p{L}\d_-]*$/u.test(word) &&
+            !CLEAR.test(word) &&
+            !listed.has(name.toLowerCase()) &&
+            !isTold(word)
           );
         }),
       );

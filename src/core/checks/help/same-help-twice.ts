@@ -1,6 +1,7 @@
 import { groupedBy } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { NameFamilies } from '../../words/name-families.ts';
 import { areSpellings } from '../../words/spellings.ts';
 import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
@@ -21,7 +22,8 @@ export const sameHelpTwice = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --early   deliver the boxes before eight\n  --late    deliver the boxes after six\n',
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --early     deliver the boxes before eight\n  --morning   same as --early\n' +
-      '  --dawn      same as --early\n',
+      '  --dawn      same as --early\n  --src-quay=QUAY   the quay of the boxes\n  --dest-quay=QUAY  the quay of the boxes\n' +
+      '  --src-lid=LID     the lid of a box\n  --dest-lid=LID    the lid of a box\n',
   },
   judge(view, report) {
     for (const at of view.described) {
@@ -36,9 +38,15 @@ export const sameHelpTwice = defineCheck({
           ? undefined
           : normalisedText(text);
       });
+      let families: NameFamilies | undefined;
       for (const [first, ...rest] of byText.values()) {
         if (first === undefined) continue;
-        const copies = rest.filter((option) => !maySpellOneOption(first, option));
+        // Options in families share their texts by design: the word in which their names differ tells them apart.
+        const isFamily = (option: Option) => {
+          families ??= new NameFamilies(described.map((one) => mainName(one).text));
+          return families.areFamily(mainName(first).text, mainName(option).text);
+        };
+        const copies = rest.filter((option) => !maySpellOneOption(first, option) && !isFamily(option));
         const [copy] = copies;
         if (copy?.help === undefined) continue;
         report.finding({

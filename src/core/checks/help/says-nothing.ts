@@ -44,6 +44,7 @@ export const saysNothing = defineCheck({
       among: ({ help }) => help !== undefined,
       isAtFault: isEmpty,
       placeOf: ({ help, place }) => help?.place ?? place,
+      levelOf: (faulty) => (faulty.every(mayNameAll) ? 'note' : undefined),
     }),
   message: ({ names }: FaultyOptions) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that ${names.length === 1 ? 'the name does' : 'the names do'} not`,
@@ -53,6 +54,15 @@ export const saysNothing = defineCheck({
 /** A name that begins so is a sentence: `--ignore-case` says all that there is to say. */
 const SENTENCE =
   /^(?:ignore|show|print|list|use|set|add|remove|delete|enable|disable|allow|keep|skip|follow|preserve|dump|include|exclude|force|read|write|sort|reverse|count|no|not|create|check|test|update|display|output|generate|run|open|merge|strip|convert|expand|suppress|omit|hide|warn) /;
+
+/** Whether an option is a flag of one word, `--decompress`: its name may say all that there is to say. */
+function mayNameAll({ argument, names, help }: Option): boolean {
+  return (
+    argument?.value.presence === 'none' &&
+    !UNFINISHED.test(help?.value.trim() ?? '') &&
+    names.every(({ text }) => nameWords(text).length === 1)
+  );
+}
 
 function isEmpty(option: Option): boolean {
   const text = option.help?.value.trim() ?? '';

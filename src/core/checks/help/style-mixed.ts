@@ -6,8 +6,11 @@ import { defineCheck } from '../define-check.ts';
 /** Fewer texts show no style. */
 const MIN_TEXTS = 6;
 
-/** A style counts as mixed from this share of odd texts on. */
-const MIN_SHARE = 0.1;
+/** Up to this share, odd texts are slips; more of them are another way to write. */
+const MAX_SHARE = 0.2;
+
+/** One odd text is a slip, in a long list also two. */
+const LONG_LIST = 20;
 
 type Mixed = {
   readonly what: string;
@@ -44,7 +47,12 @@ export const styleMixed = defineCheck({
         const others = texts.filter((option) => isOdd(option.help?.value ?? '') === false);
         const [odd, usual] = some.length <= others.length ? [some, others] : [others, some];
         const [first] = odd;
-        if (first === undefined || odd.length < texts.length * MIN_SHARE || odd.length === usual.length)
+        if (
+          first === undefined ||
+          odd.length > (texts.length < LONG_LIST ? 1 : 2) ||
+          odd.length > texts.length * MAX_SHARE ||
+          usual.length <= odd.length
+        )
           continue;
         report.finding({
           command: at.path,

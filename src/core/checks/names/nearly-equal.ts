@@ -118,9 +118,12 @@ const FAMILY = /^(?:[acmb]time|[acm]min|[ugp]ids?|std(?:in|out|err)|[rw]only|(?:
 function areNear(a: string, b: string): boolean {
   if (Math.min(a.length, b.length) < MIN_LENGTH || Math.abs(a.length - b.length) > 1) return false;
   if (a.replace(/\d/g, '') === b.replace(/\d/g, '') || distance(a, b) !== 1) return false;
+  // Where one letter stands for another, both names are as regular: `--map-uid` and `--map-gid`.
+  if (a.length === b.length) return false;
   const [x, y] = [a.split('-'), b.split('-')];
   const at = x.findIndex((word, i) => word !== y[i]);
   const [one = '', other = ''] = [x[at], y[at]];
-  // A letter of a short word (`--cpu`, `--gpu`, `--min-size`, `--max-size`) is a word of its own.
+  // A letter in front is a word of its own: `--count` and `--vcount`, `--random` and `--urandom`.
+  if (one.slice(1) === other || other.slice(1) === one) return false;
   return x.length === y.length && one.length >= MIN_LENGTH - 1 && !(FAMILY.test(one) || FAMILY.test(other));
 }

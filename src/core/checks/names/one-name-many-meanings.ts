@@ -79,7 +79,7 @@ function differenceOf(a: Option, b: Option) {
     return { isGrave, here: words(here.presence), there: words(there.presence) };
   }
   const kinds = kindsOf(here.words[0], there.words[0]);
-  if (kinds !== undefined) return { isGrave, ...kinds };
+  if (kinds !== undefined) return { isGrave: true, ...kinds };
   const [typeHere, typeThere] = [here.words[0]?.type, there.words[0]?.type];
   if (typeHere?.basis !== 'stated' || typeThere?.basis !== 'stated' || typeHere.value === typeThere.value)
     return undefined;

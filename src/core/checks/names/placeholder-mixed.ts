@@ -12,6 +12,9 @@ type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
 const MIN_OPTIONS = 4;
 const MIN_WITH_BRACKETS = 3;
 
+/** Up to this share, placeholders in another style are slips. */
+const MAX_SHARE = 0.2;
+
 /** Placeholders that stand for one kind of value. */
 const KINDS: readonly (readonly string[])[] = [
   ['file', 'filename', 'file-name', 'filepath', 'file-path'],
@@ -82,6 +85,8 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
     const least =
       usual?.[0] === 'in capitals' && odd?.[0] === 'in angle brackets' ? MIN_WITH_BRACKETS : MIN_OPTIONS;
     if (usual === undefined || odd === undefined || first === undefined || total < least) continue;
+    // More of them are another custom, for another kind of value.
+    if (odd[1].length > Math.max(1, total * MAX_SHARE)) continue;
     report.finding({
       command: path,
       subject: first.name,

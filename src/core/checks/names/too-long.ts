@@ -2,8 +2,8 @@ import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** The longest name, without its hyphens, and the most hyphens in it. */
-const MAX_CHARACTERS = 24;
-const MAX_HYPHENS = 3;
+const MAX_CHARACTERS = 36;
+const MAX_HYPHENS = 5;
 
 /** One finding for each command with long names that nobody types. */
 export const tooLong = defineCheck({
@@ -15,11 +15,12 @@ export const tooLong = defineCheck({
   needs: ['the long options'],
   since: 4,
   examples: {
-    wrong: 'Usage: tiffin [OPTION]...\n\n  --abcdefghijklmnopqrstuvwxyz  spell\n  --quiet  say nothing\n',
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --only-boxes-of-the-carriers-of-yesterday-and-today  some\n  --quiet  say nothing\n',
     right:
       'Usage: tiffin [OPTION]...\n\n  --new-only  leave out the boxes of the day before\n  --quiet     say nothing\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --leave-out-older-boxes  only new boxes\n  --quiet  say nothing\n',
+      'Usage: tiffin [OPTION]...\n\n  --leave-out-boxes-of-other-carriers  only own boxes\n  --quiet  say nothing\n',
   },
   judge(view, report) {
     const said = new Set<string>();

@@ -36,7 +36,12 @@ export const truncatedMixed = defineCheck({
     const pairs = [...uses].flatMap(([word, full]) =>
       view.words.shortForms(word).flatMap((form) => {
         const cut = uses.get(form);
-        return cut === undefined || cut.option === full.option || form.length < 2 ? [] : [{ full, cut }];
+        const isTold =
+          cut !== undefined &&
+          cut.option !== full.option &&
+          form.length > 1 &&
+          areOneConcept([full.name, word], [cut.name, form]);
+        return isTold ? [{ full, cut }] : [];
       }),
     );
     const [first] = pairs;
@@ -56,3 +61,16 @@ export const truncatedMixed = defineCheck({
     )}`,
   fix: () => 'write the word the same way in all names, and keep the other names as hidden aliases',
 });
+
+/** Whether the word and its short form are what names are about, their first words, or all else of the names is the same. */
+function areOneConcept(
+  [full, word]: readonly [string, string],
+  [cut, form]: readonly [string, string],
+): boolean {
+  const [first, second] = [full, cut].map((name) => nameWords(name.toLowerCase()));
+  if (first === undefined || second === undefined) return false;
+  return (
+    (first[0] === word && second[0] === form) ||
+    first.map((one) => (one === word ? form : one)).join('-') === second.join('-')
+  );
+}

@@ -56,6 +56,8 @@ export const valuesMixed = defineCheck({
           subject: name,
           data,
           place: word.values?.place ?? place,
+          // Who types the one gets the other, or an error that shows no difference.
+          level: data.kind === 'separators' ? 'note' : 'warning',
           related:
             data.kind === 'commands' && before !== undefined
               ? [{ place: before.place, note: 'the other list' }]

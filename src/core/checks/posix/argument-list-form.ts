@@ -8,10 +8,9 @@ export const argumentListForm = conformanceCheck(guideline8, {
   why: 'Where the values end and the operands begin depends on how many there are. One word with commas has a clear end.',
   needs: ['the options that take several values'],
   examples: {
-    wrong: 'Usage: tiffin [OPTION]...\n\n  --move FROM TO  move a box\n  --quiet         say nothing\n',
-    right: 'Usage: tiffin [OPTION]...\n\n  --move=FROM,TO  move a box\n  --quiet         say nothing\n',
-    nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --skip=DAY,...  leave out days\n  --quiet         say nothing\n',
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -m FROM TO  move a box\n  -q          say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  -m FROM,TO  move a box\n  -q          say nothing\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -s DAY,...  leave out days\n  -q          say nothing\n',
   },
   fix: 'accept the values as one comma-separated word',
 });

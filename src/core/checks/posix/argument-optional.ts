@@ -14,15 +14,17 @@ export const argumentOptional = defineCheck({
   needs: ['the options that take a value'],
   since: 1,
   examples: {
-    wrong: 'Usage: tiffin [OPTION]...\n\n  --colour[=WHEN]  use colours\n  --quiet          say nothing\n',
-    right: 'Usage: tiffin [OPTION]...\n\n  --colour=WHEN    use colours\n  --quiet          say nothing\n',
-    nearMiss: 'Usage: tiffin [--colour=WHEN] [BOX]\n\n  --colour=WHEN    use colours [always, never]\n',
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -c[WHEN]  use colours\n  -q        say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  -c WHEN  use colours\n  -q       say nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]... [BOX]\n\n  --colour[=WHEN]  use colours\n  --quiet          say nothing\n',
   },
   judge(view, report) {
     const { taking, optional } = optionalArguments(view);
     report.judged(taking.length);
     const first = optional[0];
-    if (first === undefined) return;
+    // Long options have theirs joined by '=', which is not POSIX's, and leaves no doubt.
+    if (first === undefined || (view.hasLongOptions && !view.claims('posix'))) return;
     const seen = new Set<Option>();
     const options = optional.filter(({ option }) => !seen.has(option) && seen.add(option));
     report.finding({

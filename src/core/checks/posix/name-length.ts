@@ -8,9 +8,11 @@ export const nameLength = conformanceCheck(guideline1, {
   why: 'Names of up to nine characters are portable. A name of one character is almost certainly taken.',
   needs: ['the name of the program'],
   examples: {
-    wrong: 'Usage: lunchboxcounter [-q]\n\n  -q  say nothing\n',
-    right: 'Usage: tiffin [-q]\n\n  -q  say nothing\n',
-    nearMiss: 'Usage: lunchboxs [-q]\n\n  -q  say nothing\n',
+    wrong: 'dabbawala: 1\nprogram: lunchboxcounter\nclaims: [posix]\noptions: {-q: say nothing}\n',
+    right: 'dabbawala: 1\nprogram: tiffin\nclaims: [posix]\noptions: {-q: say nothing}\n',
+    nearMiss: 'Usage: lunchboxcounter [-q]\n\n  -q  say nothing\n',
   },
+  level: 'warning',
+  claimedOnly: true,
   fix: 'choose a name of two to nine characters',
 });

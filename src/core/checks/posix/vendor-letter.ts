@@ -8,10 +8,11 @@ export const vendorLetter = conformanceCheck(vendorLetterRule, {
   why: "POSIX keeps '-W' for options that a vendor adds: a system that has such options gives the letter another meaning.",
   needs: ['the short options'],
   examples: {
-    wrong: 'Usage: tiffin [-qW]\n\n  -q  say nothing\n  -W  warn of late boxes\n',
-    right: 'Usage: tiffin [-qw]\n\n  -q  say nothing\n  -w  warn of late boxes\n',
-    nearMiss:
-      'Usage: tiffin [-q] [-W OPTION]\n\n  -q         say nothing\n  -W OPTION  an option of the vendor\n',
+    wrong: 'dabbawala: 1\nprogram: tiffin\nclaims: [posix]\noptions: {-W: warn of late boxes}\n',
+    right: 'dabbawala: 1\nprogram: tiffin\nclaims: [posix]\noptions: {-w: warn of late boxes}\n',
+    nearMiss: 'Usage: tiffin [-qW]\n\n  -q  say nothing\n  -W  warn of late boxes\n',
   },
+  level: 'warning',
+  claimedOnly: true,
   fix: 'choose another letter for it',
 });

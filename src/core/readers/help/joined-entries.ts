@@ -27,6 +27,8 @@ export function joinForms(options: readonly Option[]): Option[] {
     const [taking, ...otherTaking] = group.filter(({ argument }) => argument?.value.presence === 'mandatory');
     if (bare === undefined || taking?.argument === undefined || otherBare.length + otherTaking.length > 0)
       continue;
+    // What stands among the options of all commands and what is the command's own are two that share a name.
+    if (isOfAll(bare) !== isOfAll(taking)) continue;
     const presence = isSummary(bare, taking) ? ('mandatory' as const) : ('optional' as const);
     const argument = { ...taking.argument, value: { ...taking.argument.value, presence } };
     const [first, second] = group.indexOf(bare) < group.indexOf(taking) ? [bare, taking] : [taking, bare];
@@ -42,6 +44,13 @@ export function joinForms(options: readonly Option[]): Option[] {
     if (option.help === undefined && isNamedAgain) dropped.add(option);
   }
   return options.filter((option) => !dropped.has(option)).map((option) => replaced.get(option) ?? option);
+}
+
+/** `Global Flags`, `Options inherited from parent commands`: above options of all commands. */
+const OF_ALL = /\b(?:global|inherited|parent|persistent)\b/i;
+
+function isOfAll({ heading }: Option): boolean {
+  return OF_ALL.test(heading?.value ?? '');
 }
 
 /** Whether an entry says of an option what another below a further heading says too, in as many words or more: then it is its summary. */
