@@ -60,10 +60,16 @@ export class AuditView {
   #relations: readonly JudgedRelations[] | undefined;
 
   constructor(cli: Interface, { words, siblings, inventories = [], shells = [] }: AuditContext = ALONE) {
-    this.shells = shells;
-    this.#inventories = inventories.filter(({ program }) => program === cli.program.value);
-    this.#misbound = this.#inventories.filter(
-      ({ boundTo, program }) => boundTo.length > 0 && !boundTo.some(({ text }) => text === program),
+    const own = inventories.filter(({ program }) => program === cli.program.value);
+    const isMisbound = ({ boundTo, program }: Inventory) =>
+      boundTo.length > 0 && !boundTo.some(({ text }) => text === program);
+    this.#misbound = own.filter(isMisbound);
+    // What a script for another program offers says nothing of this one: that it is for another is told, once.
+    this.#inventories = own.filter((inventory) => !isMisbound(inventory));
+    this.shells = shells.filter(
+      (shell) =>
+        !this.#misbound.some((one) => one.shell === shell) ||
+        this.#inventories.some((one) => one.shell === shell),
     );
     this.interface = cli;
     this.words = words;

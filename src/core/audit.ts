@@ -1,6 +1,6 @@
 import { AuditView } from './audit-view.ts';
 import { CATALOGUE, type CatalogueCheck } from './checks/catalogue.ts';
-import type { Check, CheckResult, FindingOf } from './checks/define-check.ts';
+import { areaOf, type Check, type CheckResult, type FindingOf } from './checks/define-check.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
@@ -35,9 +35,9 @@ export interface CheckOutcome<Name extends string = string> {
 export interface Conformance {
   /** The name of the program. */
   readonly program: string;
-  /** The table of POSIX's guidelines (XBD 12.2). */
+  /** The table of POSIX's guidelines (XBD 12.2); empty where no check of the area `posix` was asked. */
   readonly posix: readonly ConformanceRow[];
-  /** The table of the GNU Coding Standards. */
+  /** The table of the GNU Coding Standards; empty where no check of the area `gnu` was asked. */
   readonly gnu: readonly ConformanceRow[];
 }
 
@@ -141,6 +141,8 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
   );
   const parted = new PartedSelection(selection, given);
   const checks = given.filter((check) => parted.hasCheck(check.name) && isWanted(check, settings));
+  // Who asks for other areas only is not held up by the tables of the standards.
+  const hasArea = (area: string) => given.some(({ name }) => areaOf(name) === area && parted.hasCheck(name));
   const results = views.flatMap((view) => {
     const doubted = new DoubtedSources(view.interface.sources);
     return checks.map((check) => settled(check, check.run(view), doubted, parted, settings));
@@ -157,8 +159,8 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
     ),
     conformance: views.map((view) => ({
       program: view.interface.program.value,
-      posix: judgeRules(POSIX_GUIDELINES, view),
-      gnu: judgeRules(GNU_RULES, view),
+      posix: hasArea('posix') ? judgeRules(POSIX_GUIDELINES, view) : [],
+      gnu: hasArea('gnu') ? judgeRules(GNU_RULES, view) : [],
     })),
   };
 }

@@ -19,6 +19,8 @@ interface Planted {
   readonly sources: readonly string[];
   readonly with?: readonly string[];
   readonly completions?: readonly string[];
+  /** The program that the completions are for; tiffin where not given. */
+  readonly program?: string;
   /** The areas that are looked at; all where none is given. */
   readonly only?: readonly string[];
   readonly found: readonly Mistake[];
@@ -46,7 +48,9 @@ for (const planted of PLANTED) {
   const name = [...planted.sources, ...(planted.with ?? []), ...(planted.completions ?? [])].join(' with ');
   test(`${name}: every mistake planted is found, and nothing else is a warning or an error`, () => {
     const interfaces = extended(planted.sources, planted.with);
-    const inventories = (planted.completions ?? []).map((file) => demoInventory(file, 'tiffin'));
+    const inventories = (planted.completions ?? []).map((file) =>
+      demoInventory(file, planted.program ?? 'tiffin'),
+    );
     const { findings } = audit(interfaces, {
       inventories,
       selection: { only: planted.only ?? [], except: [] },

@@ -487,7 +487,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'words behind which a sentence goes on',
       text: help('  --late  list what is late and\n  --map  draw a map, unless\n'),
-      found: ['note --late'],
+      found: ['warning --late'],
     },
     {
       why: 'a value that is such a word',

@@ -13,16 +13,14 @@ export function unite<T>(
   keyOf: (thing: T) => string,
   joinTwo: (a: T, b: T) => T = (a) => a,
 ): T[] {
-  // What stands twice in one source stays twice.
+  // What stands twice in one source stays twice, whichever of the two it is.
   const result = [...first];
   const indexes = new Map(result.map((thing, i) => [keyOf(thing), i] as const).reverse());
   for (const thing of second) {
     const at = indexes.get(keyOf(thing));
     const known = at === undefined ? undefined : result[at];
-    if (at === undefined || known === undefined) {
-      indexes.set(keyOf(thing), result.length);
-      result.push(thing);
-    } else result[at] = joinTwo(known, thing);
+    if (at === undefined || known === undefined) result.push(thing);
+    else result[at] = joinTwo(known, thing);
   }
   return result;
 }

@@ -12,6 +12,8 @@ type Description = {
   readonly name: string;
   readonly description: string;
   readonly other: string;
+  /** Whether `other` is a name of the same thing, and not of the thing that has the text. */
+  readonly isSame: boolean;
 };
 
 /** A finding for each thing that completion describes by the text of another, or by two texts under its two names. */
@@ -40,8 +42,8 @@ export const descriptionOfAnother = defineCheck({
           judgeKind(covered, command, kinds[kind].offered, report);
     }
   },
-  message: ({ shell, name, description, other }: Description) =>
-    `${shell} describes ${quoteName(name)} as ${quoteName(description)}, which is not what it says of ${quoteName(other)}`,
+  message: ({ shell, name, description, other, isSame }: Description) =>
+    `${shell} describes ${quoteName(name)} as ${quoteName(description)}, ${isSame ? `and ${quoteName(other)}, which is the same, otherwise` : `which is the text of ${quoteName(other)}`}`,
   fix: ({ name }) => `describe ${quoteName(name)} by its own text`,
 });
 
@@ -61,13 +63,20 @@ function judgeKind(
     const alike = byText.get(description) ?? [];
     // A name that two options claim may be described as either.
     if (alike.some((it) => hasName(it.thing, name))) continue;
-    const other = alike[0]?.name ?? otherName(one, offered);
+    const another = alike[0]?.name;
+    const other = another ?? otherName(one, offered);
     if (other === undefined) continue;
     told.add(thing);
     report.finding({
       command,
       subject: name,
-      data: { shell: covered.shell, name, description: word.description ?? '', other },
+      data: {
+        shell: covered.shell,
+        name,
+        description: word.description ?? '',
+        other,
+        isSame: another === undefined,
+      },
       place: wordPlace(word.place, covered),
     });
   }

@@ -141,7 +141,17 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     words.map(({ text }) => text),
   );
   const at = view.commandAt(trace.command);
-  if (at === undefined || !at.command.described) return undefined;
+  if (at === undefined) return undefined;
+  const names = at.line.flatMap((command) =>
+    command.options.items.flatMap((option) => option.names.map(({ text }) => text)),
+  );
+  if (!at.command.described) {
+    // Of a command that is not described, the words before it are still the options of those above it.
+    const first = trace.words.find(({ parts }) => parts.some(({ role }) => role === 'command'));
+    const before = trace.problems.filter(({ word }) => word !== null && word < (first?.index ?? 0));
+    const text = misspelt(before, words, names);
+    return text === undefined ? undefined : { text, cause: text, isOfCount: false };
+  }
   const isKnown =
     words.every(({ literal }) => literal) && trace.problems.every(({ code }) => code !== 'not-judged');
   const problem = trace.problems.find(({ code, word }) => {
@@ -159,7 +169,6 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     return isKnown || !OF_WHOLE_LINE.has(code);
   });
   if (problem !== undefined) return faultOfProblem(problem);
-  const names = at.command.options.items.flatMap((option) => option.names.map(({ text }) => text));
   const text = shortened(trace.words, words) ?? misspelt(trace.problems, words, names);
   return text === undefined ? undefined : { text, cause: text, isOfCount: false };
 }

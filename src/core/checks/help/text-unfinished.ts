@@ -5,7 +5,7 @@ import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 /** One finding for each command with options whose text breaks off. */
 export const textUnfinished = defineCheck({
   name: 'help/text-unfinished',
-  level: 'note',
+  level: 'warning',
   title: 'A text ends in the middle of a sentence',
   why: 'What the reader needs stood in the rest, which was lost in an edit, or in the code that prints the help.',
   standard: 'practice',

@@ -1,0 +1,15 @@
+# Completion of crew for fish. Its mistakes are planted; ../../planted.json lists them.
+complete -c crew -f
+complete -c crew -n __fish_use_subcommand -a roster -d 'print who is on duty'
+complete -c crew -n __fish_use_subcommand -a swap -d 'let two carriers swap their days'
+complete -c crew -n __fish_use_subcommand -s b -l box -x -d 'a box to carry'
+complete -c crew -n __fish_use_subcommand -s q -x -d 'a quay to call at'
+complete -c crew -n __fish_use_subcommand -s r -l rounds -x -d 'a round to go'
+complete -c crew -n __fish_use_subcommand -s h -l help -d 'print the version, and exit'
+complete -c crew -n __fish_use_subcommand -s V -l version -d 'print the version, and exit'
+complete -c crew -n '__fish_seen_subcommand_from roster' -s a -l all -d 'those on leave too'
+complete -c crew -n '__fish_seen_subcommand_from roster' -s w -l weekday -d 'only from Monday to Friday'
+complete -c crew -n '__fish_seen_subcommand_from roster' -s k -l week -d 'the whole week'
+complete -c crew -n '__fish_seen_subcommand_from roster' -a 'monday friday' -d 'the day'
+complete -c crew -n '__fish_seen_subcommand_from swap' -s n -l dry-run -d 'say what would be done'
+complete -c crew -n '__fish_seen_subcommand_from swap' -s f -l force -d 'swap even if one is on leave'
