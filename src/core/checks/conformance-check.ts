@@ -1,3 +1,4 @@
+import type { AuditView } from '../audit-view.ts';
 import type { Instance, Rule } from '../conformance/rule.ts';
 import type { Level } from '../findings/level.ts';
 import { listSome, quoteName } from '../messages/wording.ts';
@@ -15,8 +16,8 @@ interface ConformanceInfo<Name extends CheckId>
   readonly since?: number;
   /** Warning for what is only asked of those who claim the standard. */
   readonly level?: Level;
-  /** Whether it is said only of programs that claim the standard: others have good reasons. */
-  readonly claimedOnly?: boolean;
+  /** Whether it is not said of a program that does not claim the standard: it has good reasons. */
+  readonly exempts?: (view: AuditView) => boolean;
   readonly fix: string;
 }
 
@@ -27,7 +28,7 @@ interface ConformanceInfo<Name extends CheckId>
  */
 export function conformanceCheck<const Name extends CheckId>(
   rule: Rule,
-  { fix, level = 'note', claimedOnly = false, ...info }: ConformanceInfo<Name>,
+  { fix, level = 'note', exempts = () => false, ...info }: ConformanceInfo<Name>,
 ): Check<Name, Departing> {
   const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
   return defineCheck({
@@ -36,7 +37,7 @@ export function conformanceCheck<const Name extends CheckId>(
     level,
     standard: `${standard}${rule.standard === 'posix' ? ', ' : ' '}${rule.section}`,
     judge(view, report) {
-      if (claimedOnly && !view.claims(rule.standard)) return;
+      if (!view.claims(rule.standard) && exempts(view)) return;
       if (rule.standard === 'posix' && !view.claims('posix') && (view.claims('gnu') || view.hasLongOptions))
         return;
       const { standing, count, evidence, instances } = rule.judge(view);

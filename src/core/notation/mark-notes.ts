@@ -20,8 +20,9 @@ export function surestNote(notes: readonly MarkNote[], kind: NoteKind): MarkNote
 /** Reads the notes of a bracket. What is no note, such as a remark, gives none. */
 function readNotes(text: string, mark: TextMark): MarkNote[] {
   const from = mark.start + 1;
-  // `run it with -i[n|p]`, `/(n|p)/`, `[n-|p-][late-]`: a bracket that is joined to something is a part of it.
-  const isJoined = /[\w\-/\])}]/.test(text[mark.start - 1] ?? ' ') || /[\w/[({]/.test(text[mark.end] ?? ' ');
+  // `run it with -i[n|p]`, `/(n|p)/`, `[n-|p-][late-]`, `early,late,[n|p]`: a bracket that is joined to something is a part of it.
+  const isJoined =
+    /[\w\-/\])},|]/.test(text[mark.start - 1] ?? ' ') || /[\w/[({]/.test(text[mark.end] ?? ' ');
   // `[all|a]: every box`: what is told of some of the values.
   const holdsNoList = isJoined || text[mark.end] === ':';
   // A line may end anywhere in a note.

@@ -75,7 +75,10 @@ function operandBeside(option: Option, command: Command): Operand | undefined {
   const forms = naming.length > 0 ? naming : command.forms;
   const operands = forms.length > 0 ? forms.flatMap(operandsBeforeEnd) : command.operands.items;
   return operands.find(
-    ({ kind, name }) => (kind === 'word' || kind === 'command-line') && !isAmongOptions(name, option.place),
+    ({ kind, name }) =>
+      (kind === 'word' || kind === 'command-line') &&
+      !isAmongOptions(name, option.place) &&
+      !isOfMode(name, option),
   );
 }
 
@@ -83,6 +86,23 @@ function operandBeside(option: Option, command: Command): Operand | undefined {
 function operandsBeforeEnd({ text, operands }: Form): Operand[] {
   const end = text.search(/(?:^|[\s[])--(?=[\s\]]|$)/);
   return operands.filter(({ word, name }) => end < 0 || text.indexOf(word.placeholder?.value ?? name) < end);
+}
+
+/**
+ * Whether an option of help shows the operands of a mode that it chooses: `--list BOX...` beside the operand BOX, and `--add DAY QUAY BOX...`, whose words are of several
+ * kinds.
+ */
+function isOfMode(operand: string, { argument }: Option): boolean {
+  const placeholders =
+    argument?.value.words.map(({ placeholder }) => singular(placeholder?.value ?? '')) ?? [];
+  return placeholders.includes(singular(operand)) || new Set(placeholders).size > 1;
+}
+
+function singular(placeholder: string): string {
+  return placeholder
+    .toLowerCase()
+    .replace(/[^a-z]/g, '')
+    .replace(/s$/, '');
 }
 
 /** Whether an operand such as COMMAND stands for one of the options, which a heading `Commands:` over them shows. */

@@ -4,7 +4,12 @@ import { mainName } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
 import { suggest } from '../../words/suggest.ts';
 import { isSwapped } from '../../words/swapped-letters.ts';
-import { defineCheck } from '../define-check.ts';
+import { type Departure, defineCheck } from '../define-check.ts';
+
+/** Of so many options that no list has, the texts of one help may speak. */
+const MOST_MISSING = 3;
+
+type Mentioned = { readonly name: string; readonly option: string; readonly near: string | null };
 
 /** One finding for each option that a text speaks of and that is in no list. */
 export const mentionsUnknown = defineCheck({
@@ -29,11 +34,17 @@ export const mentionsUnknown = defineCheck({
     let isComplete = true;
     for (const { command } of walkCommands(view.interface)) {
       isComplete &&= command.options.complete?.value === true || !command.described;
-      for (const { names, negatedNames } of command.options.items)
-        for (const { text } of [...names, ...negatedNames]) known.add(text);
+      for (const { names, negatedNames } of command.options.items) {
+        for (const { text, form } of [...names, ...negatedNames]) {
+          known.add(text);
+          // `-aFILE` is the letter with its argument, where it was not told apart from a name.
+          if (form === 'single-hyphen-long') known.add(text.slice(0, 2));
+        }
+      }
     }
     const longNames = [...known].filter((name) => name.startsWith('--'));
     for (const { command, path } of view.described) {
+      const told: Departure<Mentioned>[] = [];
       for (const option of command.options.items) {
         if (option.help === undefined) continue;
         // What is declared of it is the matter of `conflicts/reference-dangles`.
@@ -58,7 +69,7 @@ export const mentionsUnknown = defineCheck({
         }
         report.judged();
         if (found === undefined) continue;
-        report.finding({
+        told.push({
           command: path,
           subject: found.name,
           data: { name: mainName(option).text, option: found.name, near: near === found ? near.other : null },
@@ -68,9 +79,13 @@ export const mentionsUnknown = defineCheck({
             : { level: 'note' }),
         });
       }
+      // Where many are missing, they stand in a list that this one is not: no text is at fault.
+      const missing = told.filter(({ data }) => data.near === null).length;
+      for (const departure of told)
+        if (isComplete || departure.data.near !== null || missing <= MOST_MISSING) report.finding(departure);
     }
   },
-  message: ({ name, option, near }: { name: string; option: string; near: string | null }) =>
+  message: ({ name, option, near }: Mentioned) =>
     `the text of ${quoteName(name)} mentions ${quoteName(option)}, which ${near === null ? 'does not exist' : near.startsWith(option) ? `is only the beginning of ${quoteName(near)}` : `is no option; ${quoteName(near)} is`}`,
   fix: ({ option, near }) =>
     near === null

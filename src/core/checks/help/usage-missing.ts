@@ -58,7 +58,9 @@ function listsForms({ commands: { items } }: Command): boolean {
 
 /** A heading with `usage` in it stands over usage lines that could not be read as such. */
 function hasHeading(place: Place): boolean {
-  return /^\s{0,8}(?:\w{1,20} ){0,2}usage\b/im.test(place?.source.text ?? '');
+  const text = place?.source.text ?? '';
+  // An error message may stand in the same line: `tiffin: no such quayUsage: tiffin BOX`.
+  return /^\s{0,8}(?:\w{1,20} ){0,2}usage\b/im.test(text) || /[Uu]sage: ?\S/.test(text);
 }
 
 /** A word and an option in brackets: the synopsis of a program, wherever a log puts it in the line. */

@@ -10,7 +10,9 @@ export const nameCharacters = conformanceCheck(guideline2, {
   examples: {
     wrong: 'Usage: Tiffin [-q]\n\n  -q  say nothing\n',
     right: 'Usage: tiffin [-q]\n\n  -q  say nothing\n',
-    nearMiss: 'Usage: tiffin2 [-q]\n\n  -q  say nothing\n',
+    nearMiss: 'Usage: tiffin-map [-q]\n\n  -q  say nothing\n',
   },
+  // A hyphen or a full stop is a custom of many systems, and capitals are none.
+  exempts: ({ interface: { program } }) => !/\p{Lu}/u.test(program.value),
   fix: 'use only lower-case letters and digits',
 });

@@ -12,6 +12,7 @@ import type { HelpLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { withListedCounts, withRepeats, withSharedCount } from './listed-operands.ts';
 import { withoutOptionPlaceholders } from './option-placeholders.ts';
+import { withoutRequiredChoices } from './required-options.ts';
 import type { Title } from './title.ts';
 import { type UsageSummary, usageForms, withShownForms } from './usage.ts';
 
@@ -104,15 +105,16 @@ export function describedCommand(
     withoutOptionPlaceholders(form, parts.options),
   );
   const operands = withRepeats(parts.operands, forms);
+  const relations = usageRelations(usage, parts.options);
   return makeCommand({
     names,
     place: names[0]?.place ?? null,
     description: title.summary,
     forms: withListedCounts(forms, operands),
-    options: { items: parts.options, complete: parts.optionsComplete },
+    options: { items: withoutRequiredChoices(parts.options, relations), complete: parts.optionsComplete },
     commands: { items: withShownForms(parts.commands, usage, path), complete: parts.commandsComplete },
     operands: { items: withSharedCount(operands, forms), complete: undefined },
-    relations: usageRelations(usage, parts.options),
+    relations,
     rules: parts.rules,
     described: true,
   });

@@ -1,5 +1,6 @@
 import { inferred } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
+import type { Relation } from '../../model/relation.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 
 /** Parsers tell the lack of a default too: `(default: None)`. */
@@ -52,4 +53,24 @@ export function withRequiredInUsage(
     if (shown === undefined || !isTaker || hasDefault || option.required !== undefined) return option;
     return { ...option, required: inferred(true, required.get(shown.text) ?? null) };
   });
+}
+
+/**
+ * Options of which the synopsis shows that one of several is to be given: a heading such as `Mandatory` above them says so of all together, and of none alone.
+ */
+export function withoutRequiredChoices(
+  options: readonly Option[],
+  relations: readonly Relation[],
+): readonly Option[] {
+  const chosen = new Set(
+    relations
+      .filter(({ kind }) => kind === 'exactly-one' || kind === 'at-least-one')
+      .flatMap(({ members }) => members.map(({ name }) => name)),
+  );
+  if (chosen.size === 0) return options;
+  return options.map((option) =>
+    option.required?.value === true && option.names.some(({ text }) => chosen.has(text))
+      ? { ...option, required: undefined }
+      : option,
+  );
 }

@@ -124,8 +124,8 @@ function withAnyValue(option: Option): Option {
   return { ...option, argument: inferred(withDefaultTold(any, option), option.place) };
 }
 
-/** `[a|b]` at the end of a text, with other marks behind it at most. */
-const VALUES_AT_END = /\[([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})\](?:\s*\[[^[\]]{0,100}\])*$/;
+/** `[a|b]` at the end of a text, with other marks behind it at most; joined to a word, `early,[a|b]`, it is a part of that. */
+const VALUES_AT_END = /(?<![\w,])\[([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})\](?:\s*\[[^[\]]{0,100}\])*$/;
 
 /** An argument of one word with the default, and the values, that the text of its option tells. */
 function withDefaultTold(given: OptionArgument, option: Option): OptionArgument {

@@ -23,7 +23,7 @@ export type ToFact = <T>(value: T, at: Stretch) => Fact<T>;
 // Each expression is anchored at a literal and bounded, so that none backtracks over more than its own bound.
 /** `(a|b|c)`, `("a"|"b")`, `[a | b]`, and `<a|b>:` in front of a text; a bracket with more joined to it is a part of a pattern. */
 const VALUES_BY_BAR =
-  /(?<![\w\-/\])}])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({:])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
+  /(?<![\w\-/\])},])[([]([\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}|"[\w.+-]{1,40}"(?:\s?\|\s?"[\w.+-]{1,40}"){1,40})[)\]](?![\w/[({:])|^<([\w.+-]{1,40}(?:\|[\w.+-]{1,40}){1,40})>:\s/;
 /** What all lists by bars and in brackets hold: most texts are sorted out by that. */
 const HOLDS_LIST_MARK = /[|[{<]/;
 /** `<options: a|b>` */
