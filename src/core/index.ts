@@ -50,6 +50,7 @@ export {
   type Reports,
 } from './reports/formats.ts';
 export type { JsonPlace } from './reports/json-place.ts';
+export type { Measured, MeasuredCheck } from './reports/measured-check.ts';
 export type { TextOptions } from './reports/text-style.ts';
 export type { Tool } from './reports/tool.ts';
 export { type AppliedSettings, applySettings } from './settings/apply-settings.ts';

@@ -11,6 +11,7 @@ import {
   detectShell,
   extendInterface,
   type Finding,
+  type Measured,
   readCompletion,
 } from 'dabbawala';
 import { assertCheck } from 'dabbawala/testing';
@@ -140,12 +141,36 @@ for (const { check, why, text } of SILENT) {
   });
 }
 
+test('pages tell what was measured of a check where that is given, and which checks speak most', () => {
+  const checks = CATALOGUE.filter(({ name }) => areaOf(name) === 'gnu');
+  const measured: Measured = {
+    outputs: 40,
+    checks: {
+      'gnu/version-form': { spoke: 3, read: { worth: 0, idle: 0, wrong: 0 } },
+      'gnu/output-as-operand': { spoke: 10, read: { worth: 7, idle: 1, wrong: 0 } },
+    },
+  };
+  const page = areaMarkdown('gnu', checks, measured);
+  assert.match(
+    page,
+    /speaks on 10 of 40 .*; of 8 errors and warnings read .*, 7 are worth acting on \(88 %\), 1 not, 0 false\./,
+  );
+  assert.match(page, /speaks on 3 of 40 .*; none of its errors and warnings was read/);
+  assert.equal(page.match(/^Measured: /gm)?.length, 2);
+  assert.doesNotMatch(areaMarkdown('gnu', checks), /^Measured: /m);
+  assert.match(
+    catalogueMarkdown(checks, measured),
+    /gnuoutput-as-operand\) \| 10 \| 25 % \|\n.*gnuversion-form\) \| 3 \| 8 % \|/,
+  );
+});
+
 test('the pages about the checks are those that the checks make', () => {
+  const measured: Measured = JSON.parse(readFileSync(join(ROOT, 'docs/measured.json'), 'utf8'));
   const page = (name: string) => readFileSync(join(ROOT, 'docs/checks', name), 'utf8');
-  assert.equal(page('README.md'), catalogueMarkdown(CATALOGUE), 'npm run docs writes them');
+  assert.equal(page('README.md'), catalogueMarkdown(CATALOGUE, measured), 'npm run docs writes them');
   const areas = [...new Set(CATALOGUE.map(({ name }) => areaOf(name)))];
   for (const area of areas)
-    assert.equal(page(`${area}.md`), areaMarkdown(area, CATALOGUE), 'npm run docs writes them');
+    assert.equal(page(`${area}.md`), areaMarkdown(area, CATALOGUE, measured), 'npm run docs writes them');
   assert.deepEqual(
     readdirSync(join(ROOT, 'docs/checks')).sort(),
     ['README.md', ...areas.map((area) => `${area}.md`)].sort(),

@@ -2,9 +2,13 @@ import type { Check } from '../checks/define-check.ts';
 import { areaOf } from '../checks/define-check.ts';
 import { cellCode, codeBlock, plainText } from '../markdown/markdown-text.ts';
 import { exampleFinding } from './example-finding.ts';
+import { type Measured, measuredSentence, mostSpeaking } from './measured-check.ts';
 
-/** The checks of one area as a page in Markdown: what each finds, why, what it rests on, what it says, and its examples. */
-export function areaMarkdown(area: string, checks: readonly Check[]): string {
+/**
+ * The checks of one area as a page in Markdown: what each finds, why, what it rests on, what it says, its examples and, where that is given, how it did on real
+ * programs.
+ */
+export function areaMarkdown(area: string, checks: readonly Check[], measured?: Measured): string {
   const own = checks.filter((check) => areaOf(check.name) === area);
   const rows = own.map(
     (check) =>
@@ -14,12 +18,12 @@ export function areaMarkdown(area: string, checks: readonly Check[]): string {
     `# Checks of the area ${area}`,
     'Made by `npm run docs` from the checks themselves; `dabbawala explain CHECK` tells the same.',
     ['| check | level | what it finds |', '| --- | --- | --- |', ...rows].join('\n'),
-    ...own.flatMap(sections),
+    ...own.flatMap((check) => sections(check, measured)),
   ]);
 }
 
-/** All areas of a catalogue as a page in Markdown, each with its checks, linked to the pages of the areas. */
-export function catalogueMarkdown(checks: readonly Check[]): string {
+/** All areas of a catalogue as a page in Markdown, each with its checks, linked to the pages of the areas; and the checks that speak most, where that was measured. */
+export function catalogueMarkdown(checks: readonly Check[], measured?: Measured): string {
   const areas = [...new Set(checks.map(({ name }) => areaOf(name)))];
   const rows = areas.map((area) => {
     const own = checks.filter((check) => areaOf(check.name) === area);
@@ -30,12 +34,29 @@ export function catalogueMarkdown(checks: readonly Check[]): string {
     '# The catalogue of checks',
     `${checks.length} checks in ${areas.length} areas. Made by \`npm run docs\` from the checks themselves.`,
     ['| area | checks | |', '| --- | --- | --- |', ...rows].join('\n'),
+    ...(measured === undefined ? [] : mostSpeakingParts(measured)),
   ]);
 }
 
-function sections(check: Check): string[] {
+/** How many of the checks that speak most are shown. */
+const MOST_SHOWN = 10;
+
+function mostSpeakingParts(measured: Measured): string[] {
+  const rows = mostSpeaking(measured, MOST_SHOWN).map(
+    ([name, spoke]) =>
+      `| [${name}](${areaOf(name)}.md#${name.replaceAll('/', '')}) | ${spoke} | ${Math.round((spoke / measured.outputs) * 100)} % |`,
+  );
+  return [
+    '## The checks that speak most',
+    `On how many of ${measured.outputs} help outputs of real programs each finds something.`,
+    ['| check | help outputs | share |', '| --- | --- | --- |', ...rows].join('\n'),
+  ];
+}
+
+function sections(check: Check, measured: Measured | undefined): string[] {
   const { name, level, title, why, standard, needs, since, examples } = check;
   const { message, fix } = exampleFinding(check);
+  const told = measured === undefined ? undefined : measuredSentence(name, measured);
   const example = (heading: string, text: string) => [heading, codeBlock(text.trimEnd().split('\n'))];
   return [
     `## ${name}`,
@@ -45,6 +66,7 @@ function sections(check: Check): string[] {
       '| --- | --- | --- | --- |',
       `| ${level} | ${plainText(standard)} | ${plainText(needs.join('; '))} | ${since ?? '-'} |`,
     ].join('\n'),
+    ...(told === undefined ? [] : [told]),
     ...example('Wrong:', examples.wrong),
     `Finding: ${plainText(message)}. Fix: ${plainText(fix)}.`,
     ...example('Right:', examples.right),
