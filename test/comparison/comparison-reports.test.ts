@@ -122,6 +122,30 @@ test('names and texts of strangers are neutralised in every report', () => {
   assert.ok(!WHAT_IF_REPORTS.text([asked], CONTEXT).includes('\u001b'));
 });
 
+test('what is offered beside what is known is not judged, and what lacks a description is named', () => {
+  const document = (inheritance: string) =>
+    readYaml(
+      `complete: true\noptions:\n  -q, --quay=NAME: {help: the quay${inheritance}}\ncommands:\n  box: {summary: list boxes, options: {--late: late ones}}\n`,
+    );
+  const script = {
+    name: 'tiffin.fish',
+    text: "complete -c tiffin -f\ncomplete -c tiffin -s q -l quay -x -d 'the quay'\ncomplete -c tiffin -n __fish_use_subcommand -a box\ncomplete -c tiffin -n '__fish_seen_subcommand_from box' -l late\n",
+  };
+  const report = (inheritance: string) =>
+    COVERAGE_REPORTS.text(
+      coverage(document(inheritance), [readCompletion(script, 'fish', 'tiffin')]),
+      CONTEXT,
+    );
+  const open = report('');
+  assert.match(open, /^ {2}fish .* {2}- {6}0$/m);
+  assert.match(open, /not in what is known: --quay \[tiffin box\]/);
+  assert.doesNotMatch(open, /stale: /);
+  assert.match(open, /not described: box \[tiffin\]\n(?:.*\n)* {2}.*not described: --late \[tiffin box\]/);
+  const refused = report(', inheritance: before-subcommand');
+  assert.match(refused, /^ {2}fish .* {2}2 {6}0$/m);
+  assert.match(refused, /stale: --quay \[tiffin box\]/);
+});
+
 test('options called as the members of every object are ordinary', () => {
   const document = (names: string) =>
     `complete: true\nparsing: {option-abbreviations: true}\noptions: {${names}}\n`;

@@ -130,6 +130,7 @@ function commandCoverage(
     inventory?.options ?? [],
     undefined,
     command.options.complete?.value === true,
+    openAbove(at),
   );
   const commands = covered(
     expected.commands,
@@ -155,11 +156,23 @@ function isForCommands({ command }: CommandAt, takesValues: boolean): boolean {
   return !takesValues && command.forms.length > 0 && !takesOperands;
 }
 
+/** The names of options of the commands above, of which nothing says whether they may be given here too. */
+function openAbove({ line }: CommandAt): ReadonlySet<string> {
+  return new Set(
+    line
+      .slice(0, -1)
+      .flatMap(({ options }) => options.items)
+      .filter(({ inheritance }) => inheritance === undefined)
+      .flatMap(({ names }) => names.map(({ text }) => text)),
+  );
+}
+
 function covered(
   expected: readonly Expected[],
   words: readonly OfferedWord[],
   subject: string | undefined,
   isComplete: boolean,
+  open: ReadonlySet<string> = new Set(),
 ): KindCoverage {
   const byName = new Map(
     expected.flatMap((one) => [...one.also, ...one.names].map((name) => [name, one] as const)),
@@ -175,8 +188,8 @@ function covered(
       .filter(({ isWithdrawn, names }) => !isWithdrawn && !names.some((name) => offeredNames.has(name)))
       .map(({ name, thing }) => ({ name, subject, thing })),
     undecided: [],
-    stale: isComplete ? strange : [],
-    unknown: isComplete ? [] : strange,
+    stale: isComplete ? strange.filter(({ name }) => !open.has(name)) : [],
+    unknown: isComplete ? strange.filter(({ name }) => open.has(name)) : strange,
     wrong: [],
     withdrawn: things.filter(({ name }) => byName.get(name)?.isWithdrawn === true),
   };

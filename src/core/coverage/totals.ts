@@ -14,6 +14,8 @@ export interface KindTotals {
   readonly undecided: number;
   /** How many things are offered that the interface does not have. */
   readonly stale: number;
+  /** How many things are offered of which it is not known whether the interface has them. */
+  readonly unknown: number;
   /** How many options are offered with the wrong kind of argument. */
   readonly wrong: number;
   /** Words offered with a description, and all that are offered. */
@@ -48,6 +50,7 @@ export function totalsOf(kinds: readonly KindCoverage[]): KindTotals {
     missing,
     undecided,
     stale: sum((kind) => kind.stale.length),
+    unknown: sum((kind) => kind.unknown.length),
     wrong: sum((kind) => kind.wrong.length),
     described: sum((kind) => kind.offered.filter(({ word }) => word.description !== undefined).length),
     words: sum((kind) => kind.offered.length),

@@ -29,7 +29,7 @@ export function coverageText(shells: readonly ShellCoverage[], options: TextOpti
 function totalsRow(one: ShellCoverage, options: TextOptions): TextCell[] {
   const totals = shellTotals(one);
   const all = COVERED_KINDS.map((kind) => totals[kind]);
-  const sum = (key: 'stale' | 'wrong' | 'described' | 'words') =>
+  const sum = (key: 'stale' | 'unknown' | 'wrong' | 'described' | 'words') =>
     all.reduce((total, kind) => total + kind[key], 0);
   const words = sum('words');
   const count = (number: number): TextCell => ({
@@ -40,7 +40,8 @@ function totalsRow(one: ShellCoverage, options: TextOptions): TextCell[] {
     { text: shellName(one), shown: styled(shellName(one), ['bold'], options) },
     ...COVERED_KINDS.map((kind) => shareCell(totals[kind], options)),
     one.shell === 'bash' || words === 0 ? { text: '-' } : { text: percent(sum('described') / words) },
-    count(sum('stale')),
+    // What is offered beside what is known may be stale: that was not judged.
+    sum('stale') === 0 && sum('unknown') > 0 ? { text: '-' } : count(sum('stale')),
     count(sum('wrong')),
   ];
 }
@@ -101,10 +102,10 @@ function shellText(one: ShellCoverage, options: TextOptions): string {
 }
 
 /** What is stale, wrong, unread, or kept the script from loading, a line each. */
-function notesOf({ inventory, commands }: ShellCoverage, options: TextOptions): string[] {
+function notesOf({ inventory, commands, shell }: ShellCoverage, options: TextOptions): string[] {
   const indexes = new LineIndexes();
   const line = (text: string) => wrapText(text, usedWidth(options), '  ', '      ');
-  const things = (key: 'stale' | 'withdrawn', what: string) =>
+  const things = (key: 'stale' | 'unknown' | 'withdrawn', what: string) =>
     commands.flatMap(({ command, kinds }) =>
       COVERED_KINDS.flatMap((kind: CoveredKind) =>
         kinds[kind][key].map(({ name, subject, word }) =>
@@ -123,6 +124,21 @@ function notesOf({ inventory, commands }: ShellCoverage, options: TextOptions): 
       ),
     ),
   );
+  // bash shows no descriptions.
+  const undescribed = (shell === 'bash' ? [] : commands).flatMap(({ command, kinds }) => {
+    const all = COVERED_KINDS.flatMap((kind) => kinds[kind].offered);
+    const words = all.filter(({ word }) => word.description === undefined);
+    const [first] = words;
+    if (first === undefined) return [];
+    const names = words.map(({ name, subject }) =>
+      printable(subject === undefined ? name : `${subject}=${name}`),
+    );
+    return [
+      line(
+        `${placeText(first.word.place, indexes)}not described: ${listSome(names, NAMES_SHOWN)} [${command.map(printable).join(' ')}]`,
+      ),
+    ];
+  });
   const unread = inventory.unread.map(({ what, place }) =>
     line(`${placeText(place, indexes)}not read: ${printable(what)}`),
   );
@@ -130,7 +146,13 @@ function notesOf({ inventory, commands }: ShellCoverage, options: TextOptions): 
   return [
     ...fault,
     ...shorten(things('stale', 'stale'), 'stale word'),
+    ...shorten(
+      things('unknown', 'not in what is known'),
+      'word that is not in what is known',
+      'words that are not in what is known',
+    ),
     ...wrong,
+    ...shorten(undescribed, 'line of words without a description', 'lines of words without a description'),
     ...shorten(things('withdrawn', 'hidden or deprecated'), 'hidden or deprecated word'),
     ...shorten(unread, 'line not read', 'lines not read'),
   ];
