@@ -86,7 +86,7 @@ test('what a complete list lacks departs, and what a part lacks is not judged', 
 });
 
 test('a standard that the interface claims raises its findings to warnings', () => {
-  const cli = readText('Usage: tiffin\n\n  -m[X]  draw a map\n');
+  const cli = readText('Usage: tiffin\n\n  -m [X]  draw a map\n');
   const levelOf = (one: Interface) =>
     audit([one]).findings.find(({ check }) => check === 'posix/argument-optional')?.level;
   assert.equal(levelOf(cli), 'note');

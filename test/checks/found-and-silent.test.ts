@@ -351,6 +351,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/option-undescribed': [
     {
+      why: 'a long name in one line, and its letter with the text in the next',
+      text: help(
+        '  --late  what is late\n  --map   a map\n  --lend-box\n          -X [BOX]  lend a box\n  --quay -q NAME  the quay\n',
+      ),
+      found: [],
+    },
+    {
       why: 'two names of one thing above one text',
       text: help('  -q, --quiet\n  -s, --silent  say nothing\n  --map  draw a map\n'),
       found: [],

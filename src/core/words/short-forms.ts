@@ -30,7 +30,7 @@ const TABLE = `
   restore:rest result:res return:ret reverse:rev revision:rev second:sec seconds:sec,secs select:sel
   sequence:seq service:svc session:sess signature:sig simulate:sim source:src specification:spec
   standard:std statistics:stat,stats string:str subject:subj suffix:suf summary:sum symbol:sym
-  symbolic:sym synchronize:sync system:sys table:tab target:targ,tgt temporary:temp,tmp terminal:term
+  symbolic:sym synchronize:sync system:sys target:targ,tgt temporary:temp,tmp terminal:term
   timestamp:ts total:tot transaction:trans transfer:xfer unique:uniq update:upd utility:util
   validate:val,valid value:val variable:var variables:vars verbose:verb version:ver,vers vertical:vert
   volume:vol width:wid window:win

@@ -24,7 +24,7 @@ export const optionalArgumentSwallows = defineCheck({
     for (const at of view.described) {
       const { command, path } = at;
       const operands = [...command.forms.flatMap((form) => form.operands), ...command.operands.items];
-      const operand = operands.find(({ kind }) => kind !== 'keyword');
+      const operand = operands.find(({ kind, name }) => kind !== 'keyword' && /[\p{L}\d]/u.test(name));
       const optional = command.options.items.filter(
         ({ argument }) => argument?.value.presence === 'optional',
       );

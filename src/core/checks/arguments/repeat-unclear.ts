@@ -14,11 +14,11 @@ export const repeatUnclear = defineCheck({
   since: 4,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY (may be repeated)\n  --quiet     say nothing\n',
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY, may be repeated (default: sunday)\n  --quiet     say nothing\n',
     right:
-      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY (may be repeated, and leaves out all)\n  --quiet     say nothing\n',
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY, may be repeated, and leaves out all (default: sunday)\n  --quiet     say nothing\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY, or repeated days\n  --quiet     say nothing\n',
+      'Usage: tiffin [OPTION]...\n\n  --skip=DAY  leave out DAY (may be repeated)\n  --quiet     say nothing\n',
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, { isAtFault: (option) => mayRepeat(option) && !saysWhatFor(option) }),
@@ -33,7 +33,9 @@ const PURPOSE =
   /\b(?:all|each|every|last|first|add(?:s|ed|itional)?|append(?:s|ed)?|combine[sd]?|override[sn]?|cumulative|accumulate[sd]?|more|increase[sd]?|several|list|both|together|multiple [a-z]+s\b(?! times))\b/i;
 
 function mayRepeat({ help, argument }: Option): boolean {
-  return argument?.value.presence !== 'none' && REPEATED.test(help?.value ?? '');
+  // Without a default, what may be repeated plainly counts each time; with one, it may replace it, add to it, or each other.
+  const hasDefault = argument?.value.words.some((word) => word.default !== undefined) === true;
+  return hasDefault && REPEATED.test(help?.value ?? '');
 }
 
 function saysWhatFor({ help, repetition }: Option): boolean {

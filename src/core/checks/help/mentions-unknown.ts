@@ -42,6 +42,8 @@ export const mentionsUnknown = defineCheck({
         }
       }
     }
+    // The help of a command alone may speak of options of the program.
+    const isRootShown = view.interface.root.described;
     const longNames = [...known].filter((name) => name.startsWith('--'));
     for (const { command, path } of view.described) {
       const told: Departure<Mentioned>[] = [];
@@ -56,7 +58,7 @@ export const mentionsUnknown = defineCheck({
         })[0];
         // Where the list may lack some, only what is spelled almost as one that it has is surely wrong, and only what a text sends its reader to is missed.
         const sent = unknown.find(({ isSentTo, name }) => isSentTo && !isNegation(name, known));
-        const found = isComplete ? (near ?? unknown[0]) : (near ?? sent);
+        const found = isComplete ? (near ?? unknown[0]) : (near ?? (isRootShown ? sent : undefined));
         if (found === undefined && unknown.length > 0) {
           report.notJudged({
             command: path,

@@ -8,7 +8,7 @@ const MAX_NAMES = 1000;
 
 /** Names that say all that there is to say, also in the plural and with a number behind. */
 const CLEAR =
-  /^(?:[a-z]*[-_]?(?:file|path|dir|directory|folder|filename|pathname|filesystem)|device|host|hostname|ip|ip-?addr(?:ess)?|address|url|uri|user|username|group|command|cmd|arg|argument|args?|option|parameter|word|text|string|port|pid|package|source|dest|destination|input|output|image|repo|repository|branch|commit|database|table|server|name)(?:\(?e?s\)?)?[-_]?\d{0,2}$/;
+  /^(?:[a-z]*[-_]?(?:file|path|dir|directory|folder|filename|pathname|filesystem)|device|host|hostname|ip|ip-?addr(?:ess)?|address|url|uri|user|username|group|command|cmd|arg|argument|args?|option|parameter|word|text|string|port|pid|package|source|dest|destination|input|output|image|repo|repository|branch|commit|database|table|server|(?:[a-z]+[-_])?(?:name|opt|prefix|device|string|arg)|label|title)(?:\(?e?s\)?)?[-_]?\d{0,2}$/;
 
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck({

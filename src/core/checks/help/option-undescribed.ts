@@ -1,5 +1,6 @@
 import { countOf, listNames } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
 import { nameWords } from '../../words/name-words.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
@@ -28,7 +29,10 @@ export const optionUndescribed = defineCheck({
       );
       report.judged(listed.length);
       const undescribed = listed.filter(
-        (option, i) => option.help === undefined && !sharesText(i, listed, view.words),
+        (option, i) =>
+          option.help === undefined &&
+          !sharesText(i, listed, view.words) &&
+          !isGoneOnWith(option.place, listed[i + 1]?.place ?? null),
       );
       const first = undescribed[0];
       if (first === undefined) continue;
@@ -67,6 +71,16 @@ function isListOfNames(undescribed: readonly Option[], listed: readonly Option[]
     undescribed.length === listed.length ||
     (undescribed.length >= LIST_OF_NAMES && below.length === undescribed.length)
   );
+}
+
+/** Whether an entry is followed, in the next line and further in, by another one: then that may be its second half. */
+function isGoneOnWith(place: Place, next: Place): boolean {
+  if (place === null || next === null || place.source !== next.source || next.start < place.end) return false;
+  const { text } = place.source;
+  const between = text.slice(place.end, next.start);
+  const start = text.lastIndexOf('\n', place.start - 1) + 1;
+  const nextStart = text.lastIndexOf('\n', next.start - 1) + 1;
+  return /^[^\n]*\n[ \t]+$/.test(between) && next.start - nextStart > place.start - start;
 }
 
 /** So many entries may share the text of one. */

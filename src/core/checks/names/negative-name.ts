@@ -48,6 +48,7 @@ function positiveOf(name: string, texts: ReadonlySet<string>): string | undefine
   const [, no = '', rest = ''] = /^--(no|not|dont|disable|without)-(.+)$/.exec(name) ?? [];
   if (rest === '' || texts.has(`--${rest}`)) return undefined;
   const words =
-    no === 'disable' ? ['with', 'use'] : no === 'without' ? ['enable', 'use'] : ['enable', 'with', 'use'];
+    // `--with-x` and `--no-x`, `--with-x` and `--without-x` are pairs that people know.
+    no === 'disable' ? ['with', 'use'] : ['enable', 'use'];
   return words.map((word) => `--${word}-${rest}`).find((one) => texts.has(one));
 }

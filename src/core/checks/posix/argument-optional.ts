@@ -1,7 +1,7 @@
-import { instanceOf } from '../../conformance/name-instances.ts';
+import { instanceOf, type NameAt } from '../../conformance/name-instances.ts';
 import { optionalArguments } from '../../conformance/posix/optional-arguments.ts';
 import { listNames } from '../../messages/wording.ts';
-import type { Option } from '../../model/option.ts';
+import { argumentOf, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for an interface with option-arguments that may be left out. */
@@ -14,17 +14,18 @@ export const argumentOptional = defineCheck({
   needs: ['the options that take a value'],
   since: 1,
   examples: {
-    wrong: 'Usage: tiffin [OPTION]...\n\n  -c[WHEN]  use colours\n  -q        say nothing\n',
+    wrong: 'Usage: tiffin [OPTION]...\n\n  -c [WHEN]  use colours\n  -q        say nothing\n',
     right: 'Usage: tiffin [OPTION]...\n\n  -c WHEN  use colours\n  -q       say nothing\n',
     nearMiss:
       'Usage: tiffin [OPTION]... [BOX]\n\n  --colour[=WHEN]  use colours\n  --quiet          say nothing\n',
   },
   judge(view, report) {
-    const { taking, optional } = optionalArguments(view);
+    const { taking, optional: all } = optionalArguments(view);
     report.judged(taking.length);
+    // Joined by '=' or to its letter, as `-c[WHEN]`, it leaves no doubt; POSIX has it mandatory all the same.
+    const optional = view.claims('posix') ? all : view.hasLongOptions ? [] : all.filter(isShownApart);
     const first = optional[0];
-    // Long options have theirs joined by '=', which is not POSIX's, and leaves no doubt.
-    if (first === undefined || (view.hasLongOptions && !view.claims('posix'))) return;
+    if (first === undefined) return;
     const seen = new Set<Option>();
     const options = optional.filter(({ option }) => !seen.has(option) && seen.add(option));
     report.finding({
@@ -40,3 +41,10 @@ export const argumentOptional = defineCheck({
     `the option-argument of ${listNames(names)} is optional`,
   fix: () => 'make it mandatory, and add a separate option for the case without it',
 });
+
+/** Whether an argument that may be left out is shown as a separate word, `-c [WHEN]`; in a document the names tell nothing of it. */
+function isShownApart({ option, name }: NameAt): boolean {
+  const place = argumentOf(option, name)?.value.place ?? null;
+  if (place === null) return false;
+  return /^\s/.test(place.source.text.slice(place.start, place.end));
+}

@@ -31,6 +31,7 @@ export function unusualNames(view: AuditView): UnusualName[] {
         (known) =>
           view.words.conceptOf(known.name)?.id === concept.id &&
           !own.has(`--${known.name}`) &&
+          known.name !== name.text.slice(2).toLowerCase() &&
           (letters.length === 0 ||
             known.letters.length === 0 ||
             known.letters.some((one) => letters.includes(one))),
