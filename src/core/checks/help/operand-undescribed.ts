@@ -10,6 +10,10 @@ const MAX_NAMES = 1000;
 const CLEAR =
   /^(?:[a-z]*[-_]?(?:file|path|dir|directory|folder|filename|pathname|filesystem)|device|host|hostname|ip|ip-?addr(?:ess)?|address|url|uri|user|username|group|command|cmd|arg|argument|args?|option|parameter|word|text|string|port|pid|package|source|dest|destination|input|output|image|repo|repository|branch|commit|database|table|server|(?:[a-z]+[-_])?(?:name|opt|prefix|device|string|arg)|label|title)(?:\(?e?s\)?)?[-_]?\d{0,2}$/;
 
+/** Words of sentences that name no operand. */
+const OF_PROSE =
+  /^(?:an?|the|this|that|these|can|also|may|must|be|is|are|and|or|from|with|without|show|shows|print|prints)$/;
+
 /** One finding for each command whose usage line has operands of which nothing else speaks. */
 export const operandUndescribed = defineCheck({
   name: 'help/operand-undescribed',
@@ -49,7 +53,8 @@ export const operandUndescribed = defineCheck({
       report.judged(command.forms.reduce((sum, { operands }) => sum + operands.length, 0));
       const names = [...new Set(silent.map(({ name }) => name))];
       const [first] = silent;
-      if (first === undefined) continue;
+      // `tiffin BOX (the box can also come from a file)`: a synopsis that goes on in prose.
+      if (first === undefined || names.some((name) => OF_PROSE.test(name))) continue;
       report.finding({ command: path, subject: first.name, data: { names }, place: first.place });
     }
   },

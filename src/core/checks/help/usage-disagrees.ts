@@ -44,7 +44,8 @@ export const usageDisagrees = defineCheck({
       for (const { data, place } of found) {
         // `[X.Y][-][A.B]` is a pattern: what stands in it is no name that a list would have.
         const isPattern = data.kind === 'unlisted-operand' && !/^[\p{L}\d][\p{L}\d_-]*$/u.test(data.name);
-        const isNote = view.isHelp(place) && (isPattern || NOTED_IN_HELP.has(data.kind));
+        if (isPattern && view.isHelp(place)) continue;
+        const isNote = view.isHelp(place) && NOTED_IN_HELP.has(data.kind);
         report.finding({
           command: at.path,
           subject: data.name,
