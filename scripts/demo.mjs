@@ -1,4 +1,4 @@
-// The main job on the demo data: audits the made-up programs tiffin and rounds, converts, asks what abbreviations come to, compares versions, holds completion against the interface, and reads what programs declare.
+// The main job on the demo data: audits the made-up programs tiffin, crew and rounds, converts, asks what abbreviations come to, compares versions, holds completion against the interface, and reads what programs declare.
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -17,6 +17,12 @@ const help = readdirSync(join(root, folder))
   .map((name) => `${folder}/${name}`);
 
 show(1, 'audit', ...help);
+show(1, 'audit', 'demo/crew/help/crew.txt', 'demo/crew/help/crew-roster.txt');
+const crewScripts = ['crew.bash', '_crew', 'crew.fish'].flatMap((name) => [
+  '--completion',
+  `demo/crew/completion/${name}`,
+]);
+show(1, 'audit', 'demo/crew/crew.yaml', ...crewScripts);
 show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml');
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro');

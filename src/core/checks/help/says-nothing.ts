@@ -53,7 +53,7 @@ export const saysNothing = defineCheck({
 
 /** A name that begins so is a sentence: `--ignore-case` says all that there is to say. */
 const SENTENCE =
-  /^(?:ignore|show|print|list|use|set|add|remove|delete|enable|disable|allow|keep|skip|follow|preserve|dump|include|exclude|force|read|write|sort|reverse|count|no|not|create|check|test|update|display|output|generate|run|open|merge|strip|convert|expand|suppress|omit|hide|warn) /;
+  /^(?:ignore|show|print|list|use|set|add|remove|delete|enable|disable|allow|disallow|require|prefer|accept|reject|stop|start|keep|skip|follow|preserve|dump|include|exclude|force|read|write|sort|reverse|count|no|not|create|check|test|update|display|output|generate|run|open|merge|strip|convert|expand|suppress|omit|hide|warn) /;
 
 /** Whether an option is a flag of one word, `--decompress`: its name may say all that there is to say. */
 function mayNameAll({ argument, names, help }: Option): boolean {
