@@ -349,6 +349,22 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
   ],
+  'conflicts/digit-or-negative': [
+    {
+      why: 'a parser that takes no word with a hyphen for an argument, and one that takes any',
+      text: yaml(
+        'parser: argparse\noptions:\n  -3: three\n  --shift=SECONDS: shift by SECONDS, such as -60\n',
+      ),
+      found: ['warning -3'],
+    },
+    {
+      why: 'any word is an argument',
+      text: yaml(
+        'parser: getopt-long\noptions:\n  -3: three\n  --shift=SECONDS: shift by SECONDS, such as -60\n',
+      ),
+      found: [],
+    },
+  ],
   'help/option-undescribed': [
     {
       why: 'a long name in one line, and its letter with the text in the next',

@@ -1,5 +1,6 @@
 import { quoteName } from '../../messages/wording.ts';
 import type { ValueWord } from '../../model/argument.ts';
+import { nearestRule } from '../../model/nearest-rule.ts';
 import { mainName, type OptionName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { defineCheck } from '../define-check.ts';
@@ -46,15 +47,25 @@ function digitName({ command }: CommandAt): OptionName | undefined {
   return command.options.items.flatMap(({ names }) => names).find(({ text }) => /^-\d$/.test(text));
 }
 
-/** An operand, or an optional option-argument, that is known to be a number and may be below zero. */
-function negativeWord({ command }: CommandAt) {
+/**
+ * An operand, or an optional option-argument, that is known to be a number and may be below zero; and any option-argument of which the text tells one, where the
+ * parser takes no word with a hyphen for it.
+ */
+function negativeWord({ command, line }: CommandAt) {
+  const takesNoHyphen = nearestRule(line, 'hyphenValues')?.value === false;
   const operand = command.operands.items.find(({ word }) => mayBeNegative(word));
   if (operand !== undefined) return { name: operand.name, place: operand.place };
   const option = command.options.items.find(
-    ({ argument }) => argument?.value.presence === 'optional' && argument.value.words.some(mayBeNegative),
+    ({ argument, help }) =>
+      (argument?.value.presence === 'optional' && argument.value.words.some(mayBeNegative)) ||
+      (argument?.value.presence === 'mandatory' && takesNoHyphen && NEGATIVE.test(help?.value ?? '')),
   );
   return option === undefined ? undefined : { name: mainName(option).text, place: option.place };
 }
+
+/** `such as -3600`, `may be negative`, `a negative number`. */
+const NEGATIVE =
+  /\b(?:such as|like|for example|e\.g\.) -\d|\b(?:may|can) be negative\b|\bnegative (?:number|value|offset|integer)s?\b/i;
 
 function mayBeNegative({ type, range }: ValueWord): boolean {
   const isNumber = type?.value === 'integer' || type?.value === 'number';

@@ -22,7 +22,10 @@ export function shortOptions(view: AuditView): {
   });
   return {
     judged,
-    lacking: judged.filter(({ option }) => option.names.every((name) => name.form !== 'long')),
+    // A digit, or another character, needs none: `-4` says all that `--ipv4` does.
+    lacking: judged.filter(({ option }) =>
+      option.names.every(({ form, text }) => form !== 'long' && /^-\p{L}/u.test(text)),
+    ),
   };
 }
 
