@@ -58,7 +58,9 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
   for (const [i, optional] of words.entries()) {
     // `[args]` in front of all others are the options, and what has a mark of its own, `[NAME=VALUE]`, is known by it.
     if (optional.count?.value.least !== 0 || /args?>?$|\w=\S/i.test(optional.name)) continue;
-    const required = words.slice(i + 1).find(({ count }) => (count?.value.least ?? 0) > 0);
+    const required = words
+      .slice(i + 1)
+      .find(({ count, name }) => (count?.value.least ?? 0) > 0 && name !== optional.name);
     if (required !== undefined && isParted(text, optional, required)) continue;
     if (required !== undefined && words.some((other) => other !== optional && varies(other)))
       return { optional, required };
