@@ -30,7 +30,7 @@ test('audit reads standard input and files, and its exit status follows --fail-o
     [['audit', '--fail-on', 'error', '-'], warning, 0],
     [['audit', '--fail-on=error', `${HELP}/tiffin-round-open.txt`], '', 1],
     [['audit', '--fail-on=never', `${HELP}/tiffin-round-open.txt`], '', 0],
-    [['audit', '--fail-on=note', `${HELP}/tiffin-box-list.txt`], '', 1],
+    [['audit', '--fail-on=note', '--rule=option-abbreviations=true', `${HELP}/tiffin-box-list.txt`], '', 1],
     [['audit', `${HELP}/tiffin-box-list.txt`], '', 0],
   ];
   for (const [words, input, status] of cases) {

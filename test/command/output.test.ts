@@ -69,7 +69,9 @@ test('standard error that fails is status 2, and nothing more', { skip: NO_FULL_
 });
 
 test('a reader that goes away early ends the command quietly, with the status of its result', async () => {
-  const found = await inShell(`"$0" "$1" audit --fail-on=note "$2" | :; echo "\${PIPESTATUS[0]}"`);
+  const found = await inShell(
+    `"$0" "$1" audit --fail-on=note --rule=option-abbreviations=true "$2" | :; echo "\${PIPESTATUS[0]}"`,
+  );
   assert.deepEqual([found.stdout, found.stderr], ['1\n', '']);
   const done = await inShell(`"$0" "$1" explain | head -n 1; echo "\${PIPESTATUS[0]}"`);
   assert.deepEqual([done.stdout, done.stderr], ['abbreviations\n0\n', '']);

@@ -7,6 +7,8 @@ import { ROOT, runProgram } from '../support/run-dabbawala.ts';
 const flawed = () =>
   new Command('tiffin')
     .option('--n <count>', 'print the next stops only')
+    .option('-q, --quiet', 'say nothing but errors')
+    .option('-l, --late', 'print late stops only')
     .option('-k', 'keep boxes on the list');
 
 test('a program with findings fails the assertion, with the report as its message', () => {
