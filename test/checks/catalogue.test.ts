@@ -153,7 +153,7 @@ test('pages tell what was measured of a check where that is given, and which che
   const page = areaMarkdown('gnu', checks, measured);
   assert.match(
     page,
-    /speaks on 10 of 40 .*; of 8 errors and warnings read .*, 7 are worth acting on \(88 %\), 1 not, 0 false\./,
+    /speaks on 10 of 40 .*; .* were read on 8 programs not seen before: worth acting on in 7 \(88 %\), not in 1, false in 0\./,
   );
   assert.match(page, /speaks on 3 of 40 .*; none of its errors and warnings was read/);
   assert.equal(page.match(/^Measured: /gm)?.length, 2);

@@ -1,8 +1,10 @@
+import { countOf } from '../messages/wording.ts';
+
 /** How a check did on help outputs of real programs. */
 export interface MeasuredCheck {
   /** On how many of the outputs it found something. */
   readonly spoke: number;
-  /** How many of its errors and warnings were read on programs that nobody had seen before. */
+  /** The programs that nobody had seen before and on which its errors and warnings were read, each counted once. */
   readonly read: {
     /** Worth acting on. */
     readonly worth: number;
@@ -30,7 +32,7 @@ export function measuredSentence(name: string, { outputs, checks }: Measured): s
   const truth =
     all === 0
       ? 'none of its errors and warnings was read on programs not seen before'
-      : `of ${all} errors and warnings read on programs not seen before, ${read.worth} are worth acting on${share}, ${read.idle} not, ${read.wrong} false`;
+      : `its errors and warnings were read on ${countOf(all, 'program')} not seen before: worth acting on in ${read.worth}${share}, not in ${read.idle}, false in ${read.wrong}`;
   return `Measured: it speaks on ${spoke} of ${outputs} help outputs of real programs; ${truth}.`;
 }
 
