@@ -130,7 +130,7 @@ function commandCoverage(
     inventory?.options ?? [],
     undefined,
     command.options.complete?.value === true,
-    openAbove(at),
+    () => openAbove(at),
   );
   const commands = covered(
     expected.commands,
@@ -172,7 +172,7 @@ function covered(
   words: readonly OfferedWord[],
   subject: string | undefined,
   isComplete: boolean,
-  open: ReadonlySet<string> = new Set(),
+  openNames: () => ReadonlySet<string> = () => new Set(),
 ): KindCoverage {
   const byName = new Map(
     expected.flatMap((one) => [...one.also, ...one.names].map((name) => [name, one] as const)),
@@ -182,6 +182,7 @@ function covered(
   );
   const offeredNames = new Set(words.map(({ text }) => text));
   const strange = things.filter(({ thing }) => thing === undefined);
+  const open = isComplete && strange.length > 0 ? openNames() : new Set<string>();
   return {
     offered: things.filter(({ thing }) => thing !== undefined),
     missing: expected

@@ -1,12 +1,15 @@
+import { addTo } from '../collections/grouped.ts';
 import { nameWords } from './name-words.ts';
 
+/** Names of more words are held against no others. */
+const MAX_WORDS = 8;
+
 /** The words in which two names of as many words differ, where they differ in one only: `src` and `dest` of `--src-quay` and `--dest-quay`. */
-export function onlyDifference(one: string, other: string): readonly [string, string] | undefined {
+function onlyDifference(one: string, other: string): readonly [string, string] | undefined {
   const [first, second] = [nameWords(one), nameWords(other)];
   if (first.length !== second.length || first.length < 2) return undefined;
-  const at = first.flatMap((word, i) => (word === second[i] ? [] : [i]));
-  const [index] = at;
-  return index === undefined || at.length > 1 ? undefined : [first[index] ?? '', second[index] ?? ''];
+  const [index, ...more] = first.flatMap((word, i) => (word === second[i] ? [] : [i]));
+  return index === undefined || more.length > 0 ? undefined : [first[index] ?? '', second[index] ?? ''];
 }
 
 /**
@@ -14,31 +17,36 @@ export function onlyDifference(one: string, other: string): readonly [string, st
  * `--dest-lid` are two pairs of `src` and `dest`.
  */
 export class NameFamilies {
-  readonly #names: ReadonlySet<string>;
+  /** For each word the rests of the names that have it. */
+  readonly #rests = new Map<string, string[]>();
 
   constructor(names: Iterable<string>) {
-    this.#names = new Set([...names].map((name) => nameWords(name).join('-')));
+    for (const name of new Set(names)) {
+      const words = nameWords(name);
+      if (words.length < 2 || words.length > MAX_WORDS) continue;
+      for (const [i, word] of words.entries()) addTo(this.#rests, word, words.with(i, '').join('-'));
+    }
   }
 
-  /** Whether two names differ in one word only, and two more names of theirs differ in the same two words. */
+  /** Whether two names differ in one word only, and two more names differ in the same two words. */
   areFamily(one: string, other: string): boolean {
     const difference = onlyDifference(one, other);
     if (difference === undefined) return false;
-    const [word, counterpart] = difference;
     // Axes and sides that a letter or a number names: `--scale-x` and `--scale-y`.
-    if (isMark(word) && isMark(counterpart)) return true;
-    let pairs = 0;
-    for (const name of this.#names) {
-      const words = name.split('-');
-      const at = words.indexOf(word);
-      if (at < 0) continue;
-      const swapped = words.with(at, counterpart).join('-');
-      if (this.#names.has(swapped) && ++pairs > 1) return true;
-    }
-    return false;
+    if (difference.every((word) => /^(?:[a-z]|\d{1,3})$/i.test(word))) return true;
+    // The shorter list is gone through, so that many pairs of names cost no more than the names.
+    const [few, many] = difference
+      .map((word) => this.#rests.get(word) ?? [])
+      .sort((a, b) => a.length - b.length);
+    const known = this.#restsOf(many ?? []);
+    return (few ?? []).filter((rest) => known.has(rest)).length > 1;
   }
-}
 
-function isMark(word: string): boolean {
-  return /^(?:[a-z]|\d{1,3})$/i.test(word);
+  readonly #sets = new Map<readonly string[], ReadonlySet<string>>();
+
+  #restsOf(rests: readonly string[]): ReadonlySet<string> {
+    const known = this.#sets.get(rests) ?? new Set(rests);
+    this.#sets.set(rests, known);
+    return known;
+  }
 }
