@@ -24,15 +24,15 @@ export const optionUndescribed = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      const listed = at.command.options.items.filter(
+      const shown = at.command.options.items.filter(
         (option) => option.listed && option.hidden?.value !== true,
+      );
+      const listed = shown.filter(
+        ({ help, place }, i) => help !== undefined || !isGoneOnWith(place, shown[i + 1]?.place ?? null),
       );
       report.judged(listed.length);
       const undescribed = listed.filter(
-        (option, i) =>
-          option.help === undefined &&
-          !sharesText(i, listed, view.words) &&
-          !isGoneOnWith(option.place, listed[i + 1]?.place ?? null),
+        (option, i) => option.help === undefined && !sharesText(i, listed, view.words),
       );
       const first = undescribed[0];
       if (first === undefined) continue;
