@@ -20,5 +20,5 @@ export function saysTheSame(a: unknown, b: unknown): boolean {
 }
 
 function isPlace(key: string): boolean {
-  return key === 'place' || key === 'sources' || key === 'views';
+  return key === 'place' || key === 'listedAgain' || key === 'sources' || key === 'views';
 }
