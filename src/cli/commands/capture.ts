@@ -37,8 +37,8 @@ interface CaptureOptions {
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Runs a program to get its help, command by command, and writes its interface as a document. Each run has no shell, ' +
-        'an empty folder, and limits. A program may still do more than print help: --plan shows what would be run.',
+      'Runs a program to get its help, command by command, and the version where the help shows it, and writes its interface as a ' +
+        'document. Each run has no shell, an empty folder, and limits. A program may still do more than print help: --plan shows what would be run.',
     )
     .usage('[OPTION]... [--] PROGRAM [ARGUMENT]...')
     .argument('<PROGRAM>', 'the program, found by its name or path')
