@@ -199,12 +199,11 @@ test('options that are called like words of messages are told for what they are'
   assert.ok(runs.length <= 135);
 });
 
-test('options of a parser that takes the first of several names are not taken for one', {
-  skip: absent('python3'),
-}, async () => {
-  const text = `#!/usr/bin/env python3
+/** A script whose parser takes a prefix for the first option that begins so. */
+function takingFirst(options: readonly string[]): string {
+  return `#!/usr/bin/env python3
 import sys
-OPTIONS = ['--quiet', '--route', '--rowing', '--help']
+OPTIONS = ${JSON.stringify(options)}
 for word in sys.argv[1:]:
     name, _, value = word.partition('=')
     found = next((one for one in OPTIONS if one.startswith(name)), None)
@@ -215,6 +214,12 @@ for word in sys.argv[1:]:
     if found == '--help':
         print('''Usage: harbour [OPTION]...\\n\\n  --quiet   say less\\n  --route   sail\\n  --rowing  row\\n  --help    print this help''')
 `;
+}
+
+test('options of a parser that takes the first of several names are not taken for one', {
+  skip: absent('python3'),
+}, async () => {
+  const text = takingFirst(['--quiet', '--route', '--rowing', '--help']);
   const { cli } = await probed(program('harbour', text), 130);
   assert.equal(cli.root.rules.optionAbbreviations?.value, true);
   assert.deepEqual([cli.root.rules.prefixTie, cli.root.rules.spellingsTie], [undefined, undefined]);
@@ -295,6 +300,18 @@ try {
     [false, true, []],
   );
   assert.ok(runs.length < 30);
+});
+
+test('spellings that hide behind another are looked for where a name is likely to go on', {
+  skip: absent('python3'),
+}, async () => {
+  const names = ['--anchorage-verbose', '--anchorage-version'];
+  const text = takingFirst(['--quiet', '--route', '--rowing', '--help', ...names]);
+  const { cli } = await probed(program('harbour', text), 250);
+  assert.deepEqual(
+    hidden(cli),
+    names.map((name) => `${name} none`),
+  );
 });
 
 test('a program that hangs is asked no more, and what is left unasked is told', {

@@ -1,4 +1,5 @@
 import { OptionNames } from './option-names.ts';
+import { otherStarts } from './other-starts.ts';
 import { AFTER, NO_SUCH, type ParserAnswer, ParserAnswers } from './parser-answers.ts';
 import { PrefixQuestions, wordsFor } from './prefix-questions.ts';
 import type { Questions } from './questions.ts';
@@ -24,9 +25,11 @@ export interface ProbedOptions {
   readonly spellings: { readonly tie: boolean; readonly words: readonly string[] } | undefined;
 }
 
-/** What names of options begin with; and what may follow where another spelling is looked for. */
+/** What names of options begin with. */
 const FIRST = [...'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789-_'];
-const NEXT = [...'abcdefghijklmnopqrstuvwxyz-'];
+
+/** How many starts of other spellings are asked for before it is judged anew which are likely. */
+const AT_ONCE = 16;
 
 /** A name may be this long; what a parser without end says is cut off. */
 const LONGEST = 60;
@@ -106,22 +109,23 @@ export class OptionWalk {
 
   /**
    * Asks for spellings that hide behind another of the same option, which takes many more runs. Of the spellings that begin alike, a parser may
-   * tell only the one that is declared first: that is looked for beside each first name, the first letters first.
+   * tell only the one that is declared first: that is looked for beside each first name, where a name is likeliest to go on otherwise first.
    */
   async askSpellings(): Promise<void> {
     if (this.#abbreviations?.accepted !== true) return;
-    for (let length = 1; length < LONGEST; length++) {
-      const names = this.#firstNames().filter((name) => name.length > length);
-      const starts = new Set(names.map((name) => name.slice(0, length)));
-      if (starts.size === 0) break;
-      for (const start of starts) {
-        const next = NEXT.filter((character) => this.#names.under(start + character).length === 0);
-        const before = this.#names.all.length;
-        await this.#askBelow(start, next);
-        if (this.#names.all.length === before) continue;
-        await this.#askPartings();
-        await this.#askArguments();
-      }
+    const asked = new Set<string>();
+    for (;;) {
+      const known = this.#names.all.map(({ name }) => name);
+      const starts = otherStarts(this.#firstNames(), known)
+        .filter((start) => !asked.has(start))
+        .slice(0, AT_ONCE);
+      if (starts.length === 0) return;
+      for (const start of starts) asked.add(start);
+      const before = this.#names.all.length;
+      await this.#askAll(starts);
+      if (this.#names.all.length === before) continue;
+      await this.#askPartings();
+      await this.#askArguments();
     }
   }
 
@@ -164,7 +168,11 @@ export class OptionWalk {
 
   /** Asks for a prefix with each of some characters behind it. */
   async #askBelow(prefix: string, characters: readonly string[]): Promise<void> {
-    const prefixes = characters.map((character) => prefix + character);
+    await this.#askAll(characters.map((character) => prefix + character));
+  }
+
+  /** Asks for each of some prefixes. */
+  async #askAll(prefixes: readonly string[]): Promise<void> {
     // Ties that are refused are seen first: they make other prefixes harmless.
     const isRisky = (one: string) => this.#names.isRisky(one, false);
     for (const some of [prefixes.filter((one) => !isRisky(one)), prefixes.filter(isRisky)]) {
