@@ -216,6 +216,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'arguments/secret-in-arguments': [
     {
+      why: 'without its argument the program asks',
+      text: help('  --password=WORD  the word\n  --password       ask for the word\n'),
+      found: [],
+    },
+    {
       why: 'tokens in the plural beside it',
       text: help('  --unused-token <token>  do not speak of it\n  --unused-tokens  do not speak of any\n'),
       found: [],
@@ -366,6 +371,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/option-undescribed': [
+    {
+      why: 'a text that speaks of the argument of the option above too',
+      text: help('  -w FEW, --warn=FEW\n  -f MANY, --fail=MANY\n      warn of FEW boxes, and fail of MANY\n'),
+      found: ['note --warn'],
+    },
+    {
+      why: 'a text that does not',
+      text: help('  -q QUAY, --quay=QUAY\n  -m MAP, --map=MAP\n      the map\n'),
+      found: ['warning --quay'],
+    },
     {
       why: 'a long name in one line, and its letter with the text in the next',
       text: help(
@@ -810,6 +825,15 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/same-help-twice': [
     {
+      why: 'of two options above, below a heading for the part that the name tells, and with nothing but words in quotes',
+      text: help(
+        '--dump            dump the round\n  --day=N         * that of the day\n--draw            draw the round\n  --late=N        * that of the day\n' +
+          '\nTides:\n  --tide-seq=N    set the number in the row\n\nRounds:\n  --seq=N         set the number in the row\n' +
+          '  -lid "name" "text"\n  -box "name" "text"\n',
+      ),
+      found: [],
+    },
+    {
       why: 'other spellings of one name',
       text: help(
         '  --re-lift     lift all boxes again\n  --relift      lift all boxes again\n  --lids-list   show all the lids\n' +
@@ -853,6 +877,21 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'conflicts/same-name-twice': [
+    {
+      why: 'options that stand below two others',
+      text:
+        '\n--crane=[NAME]    Options for the crane\n  -t, --type=KIND   what kind of crane\n  -l, --log=FILE    all that it lifts\n' +
+        '\n--post=[NAME]     Options for the post\n  -t, --time=N      how long a letter waits\n' +
+        '\n-l, --lid=LID     take boxes under this\n',
+      found: [],
+    },
+    {
+      why: 'a list whose letters have a column of their own',
+      text: help(
+        '  -a, --all   take everything\n      --lid   with lids\n  -a, --any   whichever comes first\n',
+      ),
+      found: ['error -a'],
+    },
     {
       why: 'forms of one option with other arguments',
       text: help('  -t, --tabs=N     put tabs N apart\n  -t, --tabs=LIST  only at these columns\n'),

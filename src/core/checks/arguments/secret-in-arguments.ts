@@ -119,6 +119,8 @@ const OTHER_WAY =
   /\b(?:stdin|standard input|environment|env|file|descriptor|prompt(?:ed|s)?|asked|keyring|keychain|terminal|tty|console)\b|\$[A-Z_]{3,}/i;
 
 function hasOtherWay(option: Option, secret: string, command: Command): boolean {
+  // Without its argument, the option has the program ask.
+  if (option.argument?.value.presence === 'optional') return true;
   if (option.environment.length > 0 || OTHER_WAY.test(option.help?.value ?? '')) return true;
   return (
     otherWays(command)

@@ -4,6 +4,7 @@ import type { Command, CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
+import { optionAbove } from '../option-above.ts';
 
 type Twice = { readonly name: string; readonly kind: 'option' | 'command' | 'entry' };
 
@@ -102,6 +103,7 @@ function reportTwice(
 function areTwoThings(a: Option, b: Option, shared: string): boolean {
   // Forms of one option with different arguments have the same names.
   if (namesText(a) === namesText(b) || areUnderConditions(a, b) || areOfTwoCommands(a, b)) return false;
+  if (optionAbove(a.place) !== optionAbove(b.place)) return false;
   const others = (option: Option) => option.names.filter((name) => name.text !== shared);
   const aForms = others(a).map((name) => name.form);
   if (!others(b).some((name) => aForms.includes(name.form))) return false;

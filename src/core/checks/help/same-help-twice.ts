@@ -2,9 +2,11 @@ import { groupedBy } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { NameFamilies } from '../../words/name-families.ts';
+import { nameWords } from '../../words/name-words.ts';
 import { areSpellings } from '../../words/spellings.ts';
 import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
+import { optionAbove } from '../option-above.ts';
 
 /** One finding for each text that several options of a command have. */
 export const sameHelpTwice = defineCheck({
@@ -46,7 +48,13 @@ export const sameHelpTwice = defineCheck({
           families ??= new NameFamilies(described.map((one) => mainName(one).text));
           return families.areFamily(mainName(first).text, mainName(option).text);
         };
-        const copies = rest.filter((option) => !maySpellOneOption(first, option) && !isFamily(option));
+        const copies = rest.filter(
+          (option) =>
+            !maySpellOneOption(first, option) &&
+            !isFamily(option) &&
+            optionAbove(option.place) === optionAbove(first.place) &&
+            !isSameOfOtherPart(first, option),
+        );
         const [copy] = copies;
         if (copy?.help === undefined) continue;
         report.finding({
@@ -73,12 +81,21 @@ export const sameHelpTwice = defineCheck({
       : `say of each how it differs from ${quoteName(other)}, or make them one option`,
 });
 
+/** Whether two stand under different headings, and the name of one is that of the other with a word more: `--seq`, and `--tide-seq` below `Tides`. */
+function isSameOfOtherPart(a: Option, b: Option): boolean {
+  if (a.heading?.value === b.heading?.value) return false;
+  const [fewer = [], more = []] = [a, b]
+    .map((option) => nameWords(mainName(option).text))
+    .sort((one, other) => one.length - other.length);
+  return fewer.length < more.length && fewer.every((word) => more.includes(word));
+}
+
 const REFERS =
   /\b(?:same as|alias|synonym|equivalent|like|likewise|as above|see above|see|ditto|ignored|deprecated|obsolete|reserved|compatibility|no longer|undocumented|internal|do(?:es)?[- ]nothing|discontinued|unsupported|not supported|no[- ]?op|no effect|unused)\b/i;
 
-/** Whether a text has words of its own: marks in the cells of a table, remarks in brackets and placeholders are none. */
+/** Whether a text has words of its own: marks in the cells of a table, remarks in brackets, placeholders and words in quotes are none. */
 function isProse(text: string): boolean {
-  const plain = text.replace(/[[(<{][^\][(){}<>]{0,400}[\])}>]/g, ' ').trim();
+  const plain = text.replace(/[[(<{][^\][(){}<>]{0,400}[\])}>]|"[^"\n]{0,80}"/g, ' ').trim();
   return (
     (plain.match(/(?<![\w-])[A-Za-z]{2,}/g) ?? []).length > 1 && !/^[-<|[]/.test(text.replace(/^- /, ''))
   );
