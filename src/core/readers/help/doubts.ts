@@ -134,7 +134,19 @@ function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
   // In a list of names alone, a text is the exception.
   const isOverText = (run: readonly OptionEntry[]) => (run.at(-1)?.pieces.length ?? 0) > 0;
   if (runs.filter(isOverText).length * 2 < runs.length) return [];
-  return runs.filter((run) => run.length > MIN_STACKED && isOverText(run)).flatMap((run) => run.slice(0, -1));
+  return runs
+    .filter((run) => isOverText(run) && (run.length > MIN_STACKED || speaksOfFirst(run)))
+    .flatMap((run) => run.slice(0, -1));
+}
+
+/** Whether the text below two entries speaks of the argument of the upper one: `-w FEW, --warn=FEW`, `-f MANY, --fail=MANY`, and `warn of FEW boxes, and fail of MANY`. */
+function speaksOfFirst(run: readonly OptionEntry[]): boolean {
+  const words = run[0]?.declaring.flatMap(({ declaration: { names } }) =>
+    names.flatMap(({ argument }) => argument?.words.map(({ placeholder = '' }) => placeholder) ?? []),
+  );
+  const text = run.at(-1)?.pieces.map(({ line, start, end }) => ` ${line.text.slice(start, end)} `) ?? [];
+  const told = new Set(text.flatMap((line) => line.match(/[\w-]+/g) ?? []));
+  return run.length === MIN_STACKED && words?.some((word) => /^[A-Z]/.test(word) && told.has(word)) === true;
 }
 
 /** The lines around each run of unread lines that look like entries, from the one before it to the one behind it. */

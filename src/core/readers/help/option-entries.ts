@@ -2,6 +2,7 @@ import type { Declaration, DeclaredName } from '../../notation/declaration.ts';
 import type { Candidate } from './candidate.ts';
 import { findCandidates } from './entry-candidates.ts';
 import { gatherText } from './entry-text.ts';
+import { furtherNames } from './further-names.ts';
 import { columnAt, type TextLine, type TextPiece } from './text-line.ts';
 
 /** Names on one line. */
@@ -172,28 +173,6 @@ function isStacked(letter: Candidate, long: Candidate, lines: readonly TextLine[
     !text.blank &&
     text.indent > long.line.indent
   );
-}
-
-/**
- * The lines that go on with names behind which a comma and a text stand: `-r, --row NUM,   row`, and below it `--rows`. As long as commas end
- * them, they may begin further left too, where names are aligned at their ends.
- */
-function furtherNames(candidates: readonly Candidate[], index: number): Candidate[] {
-  const first = candidates[index];
-  const further: Candidate[] = [];
-  const hasComma = ({ line, declaration }: Candidate) => line.text[declaration.end] === ',';
-  let isAtEnds = false;
-  if (first?.certainty !== 'columns' || !hasComma(first)) return further;
-  for (let i = index + 1; i < candidates.length; i++) {
-    const next = candidates[i];
-    const isNext = next?.line.index === first.line.index + further.length + 1;
-    if (next === undefined || !isNext || !next.line.text.startsWith('--', next.line.first)) break;
-    // Names that are aligned at their ends may begin anywhere: only a comma goes on with them.
-    isAtEnds ||= next.line.indent <= first.line.indent;
-    if (isAtEnds && !hasComma(further.at(-1) ?? first)) break;
-    further.push(next);
-  }
-  return further;
 }
 
 /** What stands behind the names on their lines. */

@@ -6,6 +6,11 @@ export function markLength(text: string, at: number): number {
   return TEXT_MARK.exec(text.slice(at, at + 8))?.[0].length ?? 0;
 }
 
+/** Whether a mark in front of a text ends at an index. */
+export function markEndsAt(text: string, at: number): boolean {
+  return /\s(?::|=|#|\||-{1,2}|[–—]) $/.test(text.slice(Math.max(0, at - 4), at));
+}
+
 /** A mark between a name and its text, with one blank on either side: `box - the text`. */
 const MARK_BETWEEN = /^ (?:-{1,2}|[–—:]) /;
 
