@@ -59,7 +59,7 @@ export function separateWordEnd(
   }
   const isBeforeGutter = /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN));
   // `-n Number`, with nothing behind it.
-  const isTypeAlone = end === text.length && TYPE.test(word);
+  const isTypeAlone = end === text.length && (TYPE.test(word) || word.startsWith('/'));
   if (!isPlaceholderLike(word.replace(/\[="[^"]*"\]$/, ''), isBeforeGutter || isTypeAlone)) return undefined;
   // `-c or --calm`: another name follows.
   if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
@@ -125,8 +125,8 @@ function isPlaceholderLike(word: string, isBeforeGutter: boolean): boolean {
     if (!isWordCharacter(unit) && !'-_|/:=.,+<>[]{}#%*@…'.includes(word[i] ?? '')) return false;
   }
   if (/[.,:]$/.test(word) && !/(?:\.\.|…)$/.test(word)) return false;
-  // `-o /path/to/file   where to write`
-  if (word.startsWith('/')) return isBeforeGutter && /^(?:\/[\w.-]+){2,}$/.test(word);
+  // `-o /path/to/file   where to write`, and `--home /path` with nothing behind it.
+  if (word.startsWith('/')) return isBeforeGutter && /^(?:\/[\w.-]+){2,}$|^\/[a-z][\w.-]{2,}$/.test(word);
   // `_day_`: underlined, as far as plain text can be.
   if (/^_[A-Za-z][\w-]*_$/.test(word)) return true;
   const first = word.charCodeAt(0);

@@ -4,12 +4,12 @@ import type { NoteKind } from './mark-note.ts';
 const KEYS: readonly (readonly [NoteKind, string])[] = [
   [
     'default',
-    'default(?:s|ed)?(?: value)?(?: is| to)?|def(?=:)|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)|par d[ée]faut|vorgabe|voreinstellung|standard(?=:)|por defecto|predeterminado|predefinito|padr[ãa]o',
+    'default [a-z]{2,20}(?=:)|default(?:s|ed)?(?: value)?(?: is| to)?|def(?=:)|by default|absent(?==)|(?:if|when) (?:absent|omitted|unset|not given)|par d[ée]faut|vorgabe|voreinstellung|standard(?=:)|por defecto|predeterminado|predefinito|padr[ãa]o',
   ],
   ['environment', 'env(?:ironment)?(?:[ -]?var(?:iable)?s?)?'],
   [
     'values',
-    '(?:possible |allowed |valid |accepted )?values(?: are)?|choices(?: are)?|choose from|choice of|one of|must be(?: one of)?|valid (?:choices|options)|(?:possible|allowed|valid|accepted|supported)(?=:)',
+    '(?:possible |allowed |valid |accepted )?values(?: are)?|choices(?: are)?|choose from|choice of|one of|must be(?: one of)?|valid (?:choices|options)|(?:currently )?(?:possible|allowed|valid|accepted|supported|known|available|permitted)(?: [a-z]{3,20}s)?(?=:)',
   ],
   ['aliases', 'alias(?:es)?|also|synonyms?'],
   ['inverse', 'inverse|opposite|negation'],

@@ -40,6 +40,8 @@ function scanLong(text: string, start: number, to: number): ScannedName | undefi
   if (!isWordCharacter(text.charCodeAt(from)) && !'?#@'.includes(text[from] ?? ' ')) return undefined;
   const end = nameEnd(text, from + 1, to);
   const word = text.slice(from, end);
+  // `--e<c>ho`: a letter that is marked in a word, of which this would be a part.
+  if (/^<\w>\w/.test(text.slice(end, Math.min(to, end + 4)))) return undefined;
   // `--2026-11-28`: digits in groups are a date or a version, and no name.
   if (/^\d+(?:[-.:]\d+)+$/.test(word)) return undefined;
   return {

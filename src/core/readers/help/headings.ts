@@ -1,6 +1,7 @@
 import { type Fact, stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { type HeadingKind, headingKind } from './heading-kind.ts';
+import { headingsInAngles, wordsInAngles } from './headings-in-angles.ts';
 import type { TextLine } from './text-line.ts';
 
 /** A heading and the lines that it stands above, up to the next heading. */
@@ -26,13 +27,14 @@ export function findSections(
   const sections: OpenSection[] = [{ headingLine: undefined, first: undefined, lines: [] }];
   const first = lines.find(({ text }) => text.trim() !== '');
   const hasBracketed = lines.some((line) => isKnownInBrackets(line, lines));
+  const inAngles = headingsInAngles(lines);
   for (const line of lines) {
     if (isSynopsis(line)) {
       if (sections.at(-1)?.headingLine !== undefined)
         sections.push({ headingLine: undefined, first: undefined, lines: [] });
     } else if (
       !isTaken(line) &&
-      isHeading(line, lines, isTaken, line === first, hasBracketed) &&
+      (inAngles.has(line) || isHeading(line, lines, isTaken, line === first, hasBracketed)) &&
       !isEntryOfList(line, sections.at(-1), nextFilled(line, lines))
     )
       sections.push({ headingLine: line, first: undefined, lines: [] });
@@ -102,7 +104,9 @@ const BRACKETED = /^\s*\[([\p{L}][^[\]|<>]{2,60})\]$/u;
 
 /** The words of a heading, without the marks around them and the colon behind. */
 function headingWords(text: string): string {
-  return (DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? text).trim().replace(/\s*:$/, '');
+  return (DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? wordsInAngles(text) ?? text)
+    .trim()
+    .replace(/\s*:$/, '');
 }
 
 /** Headings with nothing but other headings below them: `Commands:`, and below it `Boxes:` and `Routes:`, each over its own. */

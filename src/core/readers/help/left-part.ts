@@ -34,9 +34,14 @@ export function continuesNames(text: string, index: number): boolean {
   const other = /^or +(?=-)/.exec(text.slice(index, index + 20));
   if (other !== null) return continuesNames(text, index + other[0].length);
   return (
-    (text[index] === '-' || text[index] === '+') && scanDeclaration(text, index, text.length) !== undefined
+    (text[index] === '-' || text[index] === '+') &&
+    !CALL.test(text.slice(index, index + LONGEST_WORD * 3)) &&
+    scanDeclaration(text, index, text.length) !== undefined
   );
 }
+
+/** `-D 5 -R 1 -N 0`: three options with nothing but blanks between them are a call, and no names of one option. */
+const CALL = /^(?:-[A-Za-z][\w-]{0,30}(?:[ =][^\s,|-][^\s,|]{0,30})? ){2}-[A-Za-z]/;
 
 const PLACEHOLDER_COLUMN =
   /^(?:(?:[A-Z][A-Z0-9_-]{0,40}(?: [A-Z]{2,20})?|<[\w.][^<>]{0,40}>(?:\.{3})?|\[[\w.|-]{1,60}\]|#(?:\[\w+\])?)(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})(?=.*[a-z]{2})\S/;

@@ -24,6 +24,9 @@ export function withoutLineMarks(text: string): string {
 /** A bullet in front of an option: `* --late`, `• -l, --late`, `- --late`. */
 const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,3}--?[A-Za-z])/gm;
 
+/** The same in front of a synopsis: `* usage: tiffin BOX`. */
+const USAGE_BULLET = /^([ \t]*)[*•‣◦·](?= {1,3}usage: )/gim;
+
 const OPTION_LINE = /^[ \t]*--?[A-Za-z][^\n]*/gm;
 
 /** One bullet is no list. */
@@ -34,10 +37,11 @@ const STAR_EXPLAINED =
   /(?<=^|[\s([])\*\)? {0,2}(?:[=:-] |means|marks|indicates|denotes|must|are |is )|\bmarked (?:with|by) (?:an? )?["'`(]?\*/im;
 
 /**
- * A text of the same length without the bullets that most lines with options have, and without stars before some of them, where the text says what
+ * A text of the same length without the bullets that synopses and most lines with options have, and without stars before some of them, where the text says what
  * they mean, or the names or texts behind them stand at the columns of the others.
  */
-export function withoutOptionBullets(text: string): string {
+export function withoutOptionBullets(listed: string): string {
+  const text = listed.replace(USAGE_BULLET, '$1 ');
   const bullets = text.match(OPTION_BULLET)?.length ?? 0;
   if (bullets === 0) return text;
   const others = text.match(OPTION_LINE) ?? [];

@@ -16,6 +16,7 @@ const HOLDS_NO_COMMANDS =
  */
 export function listKind(section: Section, usage: UsageSummary, program: string): ListKind {
   const { kind, heading, headingLine } = section;
+  if (kind === 'commands' && areRepeated(section)) return 'none';
   if (kind === 'commands' || kind === 'operands' || kind === 'environment' || kind === 'exit') return kind;
   if ((kind === 'other' || kind === 'options') && namesOperands(section, usage)) return 'operands';
   if (kind !== 'other') return 'none';
@@ -29,6 +30,15 @@ export function listKind(section: Section, usage: UsageSummary, program: string)
       namesOwnPath(section, [program, ...usage.path]) ||
       isAnnounced(section, usage));
   return mayBeCommands && isMostlyEntries(section) ? 'commands' : 'none';
+}
+
+/** A shorter list is no table. */
+const MIN_ROWS = 4;
+
+/** Whether a list has each of its words twice or more in the mean: the rows of a table begin with what they have in common. */
+function areRepeated({ lines }: Section): boolean {
+  const heads = findWordEntries(lines).map(head);
+  return heads.length >= MIN_ROWS && new Set(heads).size * 2 <= heads.length;
 }
 
 /**

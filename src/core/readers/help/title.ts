@@ -89,8 +89,8 @@ function readSummary(
     if (paragraph.length === 0 && VERSION_ALONE.test(line.text.slice(0, 300))) continue;
     if (LIST_HEADING.test(line.text.slice(0, 100))) break;
     const text = line.text.trim();
-    // `box:  the box to open`: an entry of a list.
-    if (/^[-+[]/.test(text) || /:$/.test(text) || / {3,}|\t|^[\w-]+: {2}/.test(text)) break;
+    // `box:  the box to open`, `* open the box`: an entry of a list.
+    if (/^(?:[-+[]|[*•] \w)/.test(text) || /:$/.test(text) || / {3,}|\t|^[\w-]+: {2}/.test(text)) break;
     paragraph.push(line);
   }
   const flow = new TextFlow(

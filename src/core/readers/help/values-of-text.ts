@@ -89,12 +89,24 @@ const SLASHED_PARTS = /[^/]+/g;
 /** `a/b`, `'a'/'b'` */
 const BY_SLASHES = /^\s*(["'`]?)[\w.+-]+\1(?:\/\1[\w.+-]+\1)+\s*$/;
 
-/** The values of a list parted by commas, bars, semicolons, slashes or words; undefined where one of them is no word. */
+/** `box lid tray`: three words or more with nothing but blanks between them, none of which is one of a sentence. */
+const BY_BLANKS = /^\s*[\w.+-]{1,20}(?:\s{1,3}[\w.+-]{1,20}){2,40}\s*$/;
+const BLANK_PARTS = /[^\s]+/g;
+const OF_SENTENCES =
+  /\b(?:an?|all|and|any|are|as|at|but|by|do|each|for|from|has|if|in|is|it|no|not|of|on|only|or|same|see|that|the|this|to|use|when|with)\b/i;
+
+/** What parts the values of a list. */
+function partsOf(list: string): RegExp {
+  if (BY_SLASHES.test(list)) return SLASHED_PARTS;
+  return BY_BLANKS.test(list) && !OF_SENTENCES.test(list) ? BLANK_PARTS : PARTS;
+}
+
+/** The values of a list parted by commas, bars, semicolons, slashes, blanks or words; undefined where one of them is no word. */
 function valuesIn(note: string, offset: number): ListedValue[] | undefined {
   const values: ListedValue[] = [];
   // `one of: [a, b]`, `one of: (a, b)`
   const list = note.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
-  const parts = BY_SLASHES.test(list) ? matches(list, SLASHED_PARTS) : matches(list, PARTS);
+  const parts = matches(list, partsOf(list));
   const words = flatMapped(parts, ({ 0: part, index }) => partedByWords(part, index));
   for (const { text, index } of words) {
     const raw = text
