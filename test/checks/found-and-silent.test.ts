@@ -17,6 +17,13 @@ const yaml = (body: string) => `dabbawala: 1\nprogram: tiffin\n${body}`;
 const abbreviating = (body: string) => yaml(`parsing: {option-abbreviations: true}\n${body}`);
 
 const CASES: Readonly<Record<string, readonly Case[]>> = {
+  'names/one-letter-long': [
+    {
+      why: 'several are one finding',
+      text: help('  -x, --x=N  how far east\n  -y, --y=N  how far north\n'),
+      found: ['warning --x'],
+    },
+  ],
   'conflicts/required-with-default': [
     {
       why: 'a parser tells that there is no default',
@@ -196,6 +203,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'arguments/optional-before-required': [
+    {
+      why: 'an option in the place of the operand shows that it was left out',
+      text: 'Usage: tiffin -l [-q] <-m|box> [-p] quay lid...\n',
+      found: [],
+    },
     { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
     { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
     { why: 'options behind a slash', text: 'Usage: tiffin [/q] [/d] /w BOX\n', found: [] },
@@ -588,6 +600,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/mentions-unknown': [
     {
+      why: 'a line that ends within a name',
+      text: help(
+        '  --late-box=BOX  the box that comes last, unless --day-\n                  limit is given\n  --daylimit=N    so many days\n',
+      ),
+      found: [],
+    },
+    {
       why: 'an option of another command',
       text: yaml(
         'complete: true\noptions: {--map: see --late}\ncommands:\n  box: {complete: true, options: {--late: a}}\n',
@@ -824,6 +843,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'too few show no custom', text: help('  --a=FILE  x\n  --b=<file>  y\n'), found: [] },
   ],
   'help/same-help-twice': [
+    {
+      why: 'of names that end in numbers',
+      text: help('  --lid1=LID  used with the crane\n  --lid2=LID  used with the crane\n'),
+      found: [],
+    },
     {
       why: 'of two options above, below a heading for the part that the name tells, and with nothing but words in quotes',
       text: help(

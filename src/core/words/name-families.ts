@@ -12,6 +12,15 @@ function onlyDifference(one: string, other: string): readonly [string, string] |
   return index === undefined || more.length > 0 ? undefined : [first[index] ?? '', second[index] ?? ''];
 }
 
+/** `--box1`, `--box-12` */
+function isNumbered(name: string): boolean {
+  return /[A-Za-z_-]\d{1,3}$/.test(name);
+}
+
+function withoutNumber(name: string): string {
+  return name.replace(/\d{1,3}$/, '');
+}
+
 /**
  * The families of some names: for each two words in how many pairs of names they stand for each other. `--src-quay` and `--dest-quay`, `--src-lid` and
  * `--dest-lid` are two pairs of `src` and `dest`.
@@ -28,8 +37,9 @@ export class NameFamilies {
     }
   }
 
-  /** Whether two names differ in one word only, and two more names differ in the same two words. */
+  /** Whether two names differ in one word only, and two more names differ in the same two words; or in the number that they end in. */
   areFamily(one: string, other: string): boolean {
+    if (isNumbered(one) && isNumbered(other) && withoutNumber(one) === withoutNumber(other)) return true;
     const difference = onlyDifference(one, other);
     if (difference === undefined) return false;
     // Axes and sides that a letter or a number names: `--scale-x` and `--scale-y`.

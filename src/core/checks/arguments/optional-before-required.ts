@@ -61,6 +61,7 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
     const required = words
       .slice(i + 1)
       .find(({ count, name }) => (count?.value.least ?? 0) > 0 && name !== optional.name);
+    if (isBesideOption(optional)) continue;
     if (required !== undefined && isParted(text, optional, required)) continue;
     if (required !== undefined && words.some((other) => other !== optional && varies(other)))
       return { optional, required };
@@ -74,6 +75,12 @@ function isJoined({ place }: Operand): boolean {
   const { text } = place.source;
   const before = text.slice(Math.max(0, place.start - 8), place.start);
   return /[^\s[(<{|][[(]$/.test(before) || /^\][[:\w]/.test(text.slice(place.end, place.end + 3));
+}
+
+/** Whether an operand is left out where an option stands in its place, which shows it: `<-m|BOX>`. */
+function isBesideOption({ place }: Operand): boolean {
+  if (place === null) return false;
+  return /-\w[\w-]{0,40}\s?\|\s?$/.test(place.source.text.slice(Math.max(0, place.start - 50), place.start));
 }
 
 /** Whether `--` stands between two operands, so that callers can say which word is which. */

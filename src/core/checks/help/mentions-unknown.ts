@@ -2,6 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
+import type { Place } from '../../source/source.ts';
 import { suggest } from '../../words/suggest.ts';
 import { isSwapped } from '../../words/swapped-letters.ts';
 import { type Departure, defineCheck } from '../define-check.ts';
@@ -52,14 +53,15 @@ export const mentionsUnknown = defineCheck({
         // What is declared of it is the matter of `conflicts/reference-dangles`.
         const declared = [option.sameAs?.value.option, option.deprecated?.value.replacedBy?.value];
         const unknown = unknownIn(option.help.value, known).filter(({ name }) => !declared.includes(name));
-        const near = unknown.flatMap((mention) => {
+        const unbroken = unknown.filter(({ name }) => !isBroken(name, known, option.help?.place ?? null));
+        const near = unbroken.flatMap((mention) => {
           const [other] = isNegation(mention.name, known) ? [] : nearest(mention.name, longNames);
           return other === undefined ? [] : [{ ...mention, other }];
         })[0];
         // Where the list may lack some, only what is spelled almost as one that it has is surely wrong, and only what a text sends its reader to is missed.
-        const sent = unknown.find(({ isSentTo, name }) => isSentTo && !isNegation(name, known));
-        const found = isComplete ? (near ?? unknown[0]) : (near ?? (isRootShown ? sent : undefined));
-        if (found === undefined && unknown.length > 0) {
+        const sent = unbroken.find(({ isSentTo, name }) => isSentTo && !isNegation(name, known));
+        const found = isComplete ? (near ?? unbroken[0]) : (near ?? (isRootShown ? sent : undefined));
+        if (found === undefined && unbroken.length > 0) {
           report.notJudged({
             command: path,
             count: 1,
@@ -132,6 +134,16 @@ function unknownIn(whole: string, listed: ReadonlySet<string>): Mention[] {
     known.has(name) || !(SENDS.test(before) || behind !== undefined) ? [] : [{ name, isSentTo: true }],
   );
   return [...long, ...letters];
+}
+
+/** Whether a name is one of the list with a hyphen of the end of a line in it: `--late-`, and below it `box`, for `--latebox`. */
+function isBroken(name: string, known: ReadonlySet<string>, place: Place): boolean {
+  if (place === null) return false;
+  return [...name.matchAll(/(?<=\w)-(?=\w)/g)].some(
+    ({ index }) =>
+      known.has(name.slice(0, index) + name.slice(index + 1)) &&
+      place.source.text.slice(place.start, place.end).includes(`${name.slice(0, index + 1)}\n`),
+  );
 }
 
 /** Words that send the reader to the option behind them. */

@@ -1,7 +1,7 @@
-import { quoteName } from '../../messages/wording.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
-/** One finding for each long option of one letter. */
+/** One finding for the long options of one letter of a command. */
 export const oneLetterLong = defineCheck({
   name: 'names/one-letter-long',
   level: 'warning',
@@ -19,20 +19,26 @@ export const oneLetterLong = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --no=COUNT    skip this many boxes\n  -n COUNT      print this many boxes\n',
   },
   judge(view, report) {
-    for (const scope of view.scopes) {
-      for (const { name } of scope.names) {
-        report.judged();
-        if (name.form !== 'long' || name.text.length !== 3) continue;
-        report.finding({
-          command: scope.at.path,
-          subject: name.text,
-          data: { name: name.text },
-          place: name.place,
-        });
-      }
+    for (const { at, names } of view.scopes) {
+      report.judged(names.length);
+      const short = names.filter(({ name }) => name.form === 'long' && name.text.length === 3);
+      const [first] = short;
+      if (first === undefined) continue;
+      report.finding({
+        command: at.path,
+        subject: first.name.text,
+        data: { names: [...new Set(short.map(({ name }) => name.text))] },
+        place: first.name.place,
+        related: short.slice(1, 5).map(({ name }) => ({ place: name.place, note: 'and this one' })),
+      });
     }
   },
-  message: ({ name }: { name: string }) => `${quoteName(name)} is a long option of one letter`,
-  fix: ({ name }) =>
-    `name it with a word, and use ${quoteName(name.slice(1))} as its short form if that is free`,
+  message: ({ names }: { names: readonly string[] }) =>
+    names.length === 1
+      ? `${listNames(names)} is a long option of one letter`
+      : `${listNames(names)} are long options of one letter`,
+  fix: ({ names }) =>
+    names.length === 1
+      ? `name it with a word, and use ${quoteName(names[0]?.slice(1) ?? '')} as its short form if that is free`
+      : 'name them with words, and use the letters as their short forms where they are free',
 });

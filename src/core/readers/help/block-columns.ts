@@ -29,11 +29,19 @@ const MIN_BARE = 4;
 /** So many of them are enough: one or two may have a few words. */
 const MIN_BARE_SHARE = 0.8;
 
-/** Whether the lines of a block hold names with one word behind them at most, `--day day`, `--quiet`, and no gutter parts a text from them. */
+/** Of twenty of them, one may have a text behind a gutter: what a parser adds by itself. */
+const MAX_GUTTER_SHARE = 0.05;
+
+/** Whether the lines of a block hold names with one word behind them at most, `--day day`, `--quiet`, and no gutter parts texts from them. */
 export function isNamesOnly(block: readonly TextLine[]): boolean {
-  const bare = block.filter(({ text, first }) => /^--?\S+(?: \S+)?$/.test(text.slice(first)));
-  const hasGutter = block.some(({ text, first }) => /\S(?: {2}|\t)/.test(text.slice(first)));
-  return bare.length >= MIN_BARE && bare.length >= block.length * MIN_BARE_SHARE && !hasGutter;
+  const entries = block.map(({ text, first }) => text.slice(first).trimEnd());
+  const bare = entries.filter((entry) => /^--?\S+(?: \S+)?$/.test(entry));
+  const withGutter = entries.filter((entry) => /\S(?: {2}|\t)/.test(entry));
+  return (
+    bare.length >= MIN_BARE &&
+    bare.length >= block.length * MIN_BARE_SHARE &&
+    withGutter.length <= block.length * MAX_GUTTER_SHARE
+  );
 }
 
 /** The columns at which long names begin behind a gutter, in most lines of a block: `-e    --edges number`. */

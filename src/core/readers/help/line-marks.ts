@@ -22,7 +22,8 @@ export function withoutLineMarks(text: string): string {
 }
 
 /** A bullet in front of an option: `* --late`, `• -l, --late`, `- --late`. */
-const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,3}--?[A-Za-z])/gm;
+const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,3}--?[A-Za-z])/m;
+const ALL_OPTION_BULLETS = new RegExp(OPTION_BULLET, 'gm');
 
 /** The same in front of a synopsis: `* usage: tiffin BOX`. */
 const USAGE_BULLET = /^([ \t]*)[*•‣◦·](?= {1,3}usage: )/gim;
@@ -36,16 +37,21 @@ const MIN_BULLETS = 2;
 const STAR_EXPLAINED =
   /(?<=^|[\s([])\*\)? {0,2}(?:[=:-] |means|marks|indicates|denotes|must|are |is )|\bmarked (?:with|by) (?:an? )?["'`(]?\*/im;
 
+/** Whether most lines of a text that begin with an option have a bullet before it, so that it marks none of them. */
+export function areOptionsBulleted(text: string): boolean {
+  const bullets = text.match(ALL_OPTION_BULLETS)?.length ?? 0;
+  return bullets >= MIN_BULLETS && bullets > (text.match(OPTION_LINE)?.length ?? 0);
+}
+
 /**
  * A text of the same length without the bullets that synopses and most lines with options have, and without stars before some of them, where the text says what
  * they mean, or the names or texts behind them stand at the columns of the others.
  */
 export function withoutOptionBullets(listed: string): string {
   const text = listed.replace(USAGE_BULLET, '$1 ');
-  const bullets = text.match(OPTION_BULLET)?.length ?? 0;
-  if (bullets === 0) return text;
+  if (!OPTION_BULLET.test(text)) return text;
+  if (areOptionsBulleted(text)) return text.replace(ALL_OPTION_BULLETS, '$1 ');
   const others = text.match(OPTION_LINE) ?? [];
-  if (bullets >= MIN_BULLETS && bullets > others.length) return text.replace(OPTION_BULLET, '$1 ');
   // Stars before words too are those of another list: `* -late`, `* early`, `* noon N`.
   if ((text.match(STARRED_LINE)?.length ?? 0) * 2 < (text.match(ANY_STARRED_LINE)?.length ?? 0)) return text;
   const [nameColumns, textColumns] = [new Set(others.map(nameColumn)), new Set(others.map(textColumn))];

@@ -1,5 +1,6 @@
 import { type Fact, inferred, stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
+import { areOptionsBulleted } from './line-marks.ts';
 import type { OptionEntry } from './option-entries.ts';
 
 /** What says that a star before an option marks what must be given. */
@@ -15,7 +16,8 @@ const MEANINGS = new WeakMap<CleanedText, 'required' | 'other' | undefined>();
 function meaningOfStar(cleaned: CleanedText): 'required' | 'other' | undefined {
   if (MEANINGS.has(cleaned)) return MEANINGS.get(cleaned);
   const { text } = cleaned;
-  const meaning = STAR_MEANS_REQUIRED.test(text) ? 'required' : STAR_MEANS.test(text) ? 'other' : undefined;
+  const isOther = STAR_MEANS.test(text) || areOptionsBulleted(cleaned.source.text);
+  const meaning = STAR_MEANS_REQUIRED.test(text) ? 'required' : isOther ? 'other' : undefined;
   MEANINGS.set(cleaned, meaning);
   return meaning;
 }

@@ -33,6 +33,7 @@ export function splitEntry(line: TextLine, around: Surroundings = NO_SURROUNDING
     atRemark(line) ??
     alone(line, columns.length > 0 || isNamesOnly) ??
     atMark(line, columns, around) ??
+    (isNamesOnly ? ofTwoWords(line) : undefined) ??
     atOneBlank(line)
   );
 }
@@ -251,6 +252,14 @@ function withoutLooseArgument(declaration: Declaration, text: string): Declarati
   const end = words.at(-1)?.end ?? name.end;
   const argument = words.length === 0 ? undefined : { ...name.argument, words, loose: false, end };
   return { names: [...declaration.names.slice(0, at), { ...name, argument }], loose: false, end };
+}
+
+/** `--name=box name`, in a list that has no texts: the second word goes on with the placeholder. */
+function ofTwoWords(line: TextLine): SplitEntry | undefined {
+  const { text, first } = line;
+  if (!/^--\S{1,60}=[a-z][\w-]{0,30} [a-z][\w-]{0,30}\s*$/.test(text.slice(first))) return undefined;
+  const declaration = scanDeclaration(text, first, text.length);
+  return declaration && { declaration, certainty: 'alone', textStart: undefined, textColumn: undefined };
 }
 
 /** Whether a word in capitals stands behind a placeholder in brackets, `<box> PNG`: the first of a text. */
