@@ -189,6 +189,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'arguments/two-open-ended': [
     {
+      why: 'help output may mean something else',
+      text: 'Usage: tiffin BOX... CARRIER...\n\n  -q  say nothing\n',
+      found: ['warning CARRIER'],
+    },
+    {
+      why: 'the first stands for options',
+      text: 'Usage: tiffin <opt>... <box> [<lid>]...\n\n  -q  say nothing\n',
+      found: [],
+    },
+    {
       why: 'a mark of its own between them',
       text: help('  -q  be quiet\n', '[BOX...] [//] [LID...]'),
       found: [],
@@ -304,6 +314,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'arguments/too-many-operands': [
+    {
+      why: 'marks part them',
+      text: 'Usage: tiffin [-q] <crate> <quay> -- <box> <lid>\n\n  -q  say nothing\n',
+      found: [],
+    },
     { why: 'numbered names are one meaning', text: 'Usage: tiffin BOX1 BOX2 BOX3 BOX4\n', found: [] },
     { why: 'optional operands may be left out', text: 'Usage: tiffin BOX QUAY [DAY] [LITRES]\n', found: [] },
     {

@@ -118,6 +118,7 @@ class FormWalker {
         this.#node(node.body, { ...context, optional: true, bracketed: true }, undefined);
         break;
       case 'repeat':
+        if (isAnyOptions(node) && this.endOfOptions === undefined) break;
         this.#node(node.body, { ...context, repeated: true }, argument);
         break;
       case 'choice':

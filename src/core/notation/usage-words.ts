@@ -10,6 +10,8 @@ export const ANY_COMMAND = /^[<]?(?:(?:sub-?)?(?:commands?|cmd)|verb|action|oper
 
 /** Whether a node is a placeholder for the options: `[OPTION]...`. */
 export function isAnyOptions(node: SynopsisNode | undefined): boolean {
+  // `<opt>...`; a single one may be the name of an option.
+  if (node?.kind === 'repeat' && node.body.kind === 'word' && /^<opt>$/i.test(node.body.text)) return true;
   if (node?.kind === 'repeat' || node?.kind === 'optional') return isAnyOptions(node.body);
   return node?.kind === 'word' && ANY_OPTIONS.test(node.text);
 }

@@ -22,9 +22,11 @@ export const tooManyOperands = defineCheck({
   },
   judge(view, report) {
     for (const { command, path } of view.described) {
-      for (const { operands } of command.forms) {
+      for (const { operands, text } of command.forms) {
         if (operands.length === 0) continue;
         report.judged();
+        // Where a mark parts them, their order is seen.
+        if (/ -- /.test(text)) continue;
         const words = operands.filter(
           ({ kind, count, name }) => kind === 'word' && (count?.value.least ?? 1) > 0 && /[a-z]/i.test(name),
         );

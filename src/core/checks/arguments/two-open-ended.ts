@@ -13,9 +13,10 @@ export const twoOpenEnded = defineCheck({
   needs: ['the operands of the usage line'],
   since: 4,
   examples: {
-    wrong: 'Usage: tiffin BOX... CARRIER...\n\n  -q  say nothing\n',
-    right: 'Usage: tiffin BOX... CARRIER\n\n  -q  say nothing\n',
-    nearMiss: 'Usage: tiffin BOX... -- CARRIER...\n\n  -q  say nothing\n',
+    wrong: 'dabbawala: 1\nprogram: tiffin\nusage: tiffin BOX... CARRIER...\noperands: [BOX..., CARRIER...]\n',
+    right: 'dabbawala: 1\nprogram: tiffin\nusage: tiffin BOX... CARRIER\noperands: [BOX..., CARRIER]\n',
+    nearMiss:
+      'dabbawala: 1\nprogram: tiffin\nusage: tiffin BOX... -- CARRIER...\noperands: [BOX..., CARRIER...]\n',
   },
   judge(view, report) {
     for (const { command, path } of view.described) {
@@ -26,6 +27,8 @@ export const twoOpenEnded = defineCheck({
         if (first === undefined || second === undefined || isParted(form, first, second)) continue;
         if ([first, second].some(({ count }) => count?.basis === 'inferred')) continue;
         report.finding({
+          // What looks like a second operand in help output may stand for something else.
+          ...(view.isHelp(second.place) ? { level: 'warning' as const } : {}),
           command: path,
           subject: second.name,
           data: { first: first.name, second: second.name },
