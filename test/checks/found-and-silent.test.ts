@@ -17,6 +17,22 @@ const yaml = (body: string) => `dabbawala: 1\nprogram: tiffin\n${body}`;
 const abbreviating = (body: string) => yaml(`parsing: {option-abbreviations: true}\n${body}`);
 
 const CASES: Readonly<Record<string, readonly Case[]>> = {
+  'help/operand-undescribed': [
+    {
+      why: 'numbered operands are told of without their numbers',
+      text: 'Usage: tiffin [OPTION]... BOX1 BOX2 ...\n\nPrint the label of each BOX.\n',
+      found: [],
+    },
+  ],
+  'gnu/long-name-missing': [
+    {
+      why: 'a letter in several entries is told once',
+      text: help(
+        '  -q, --quiet  a\n  -l, --late  b\n  -n, --noon  c\n  -m, --map  d\n  -O path=DIR  e\n  -O lid=LID  f\n',
+      ),
+      found: ['note -O'],
+    },
+  ],
   'names/one-letter-long': [
     {
       why: 'several are one finding',
@@ -335,6 +351,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'arguments/boolean-takes-value': [
+    {
+      why: 'a letter that stands for another option',
+      text: help('  -R  equivalent to --late=yes\n  --late={yes|no}  take the late ones\n'),
+      found: ['note --late'],
+    },
     { why: 'yes and no', text: help('  --map {yes,no}  a\n'), found: ['note --map'] },
     { why: 'a third value', text: help('  --map {yes,no,auto}  a\n'), found: [] },
   ],
@@ -728,6 +749,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/usage-disagrees': [
     {
+      why: 'a group shows its letters, and a list names an operand without brackets',
+      text: 'Usage: tiffin [-hrV] [-m MAP] [-b BOX] [lid...]\n\n  -h  print this\n  -r  go round again\n  -m  the map\n  -b  the box\n  -V  print the version\n\nArguments:\n  lid...  the lids to use\n',
+      found: [],
+    },
+    {
       why: 'a letter of a group that no entry has',
       text: 'Usage: tiffin [-abx] [-c N] BOX\n\n  -a    one\n  -b    two\n  -c N  three\n',
       found: ['warning -x'],
@@ -791,6 +817,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/style-mixed': [
+    {
+      why: 'an abbreviation at the end is no full stop',
+      text: help(
+        '  -a  the boxes of the day\n  -b  the lids of the boxes\n  -c  the crane of the quay\n  -d  the map of the quay\n  -e  the box that is taken by def.\n  -f  the tide of the day\n',
+      ),
+      found: [],
+    },
     { why: 'too few texts show no style', text: help('  -a  list boxes\n  -b  List carriers\n'), found: [] },
     {
       why: 'full stops',
@@ -917,6 +950,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'conflicts/same-name-twice': [
     {
+      why: 'another heading may be of another part',
+      text: 'Usage: tiffin [OPTION]...\n\nBoxes:\n  -a, --all   take everything\n\nTides:\n  -a, --any   whichever comes first\n',
+      found: ['note -a'],
+    },
+    {
       why: 'options that stand below two others',
       text:
         '\n--crane=[NAME]    Options for the crane\n  -t, --type=KIND   what kind of crane\n  -l, --log=FILE    all that it lifts\n' +
@@ -977,6 +1015,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/command-undescribed': [
+    {
+      why: 'operands stand where texts would',
+      text: 'Usage: tiffin [OPTION] COMMAND\n\nCommands:\n  lid     on | off\n  quay    `North` | `South`\n  crane   up | down\n  map\n',
+      found: [],
+    },
     {
       why: 'names in lines of their own share the last text',
       text: 'Usage: tiffin COMMAND\n\nCommands:\n  open [BOX]:\n  unlock [BOX]:\n    opens a box\n  close [BOX]:\n    closes it\n',

@@ -165,7 +165,8 @@ function bracketArgument(text: string, start: number, end: number): ScannedArgum
 const LIST_OF_WORDS = /^[a-z][\w-]{1,40}(?:,[a-z][\w-]{1,40}){2,20}$/;
 
 /** Three words or more in round brackets, and one blank before what follows: a text. */
-const REMARK = /^\([\w'-]+ [\w'-]+ [\w'-][^()]{0,300}\) (?=[^\s(])|^\([\w'-]+ [\w'-]+ [^()]{0,300}$/;
+const REMARK =
+  /^\([\w'-]+[;,:]? [\w'-]+ [\w'-][^()]{0,300}\) (?=[^\s(])|^\([\w'-]+[;,:]? [\w'-]+ [^()]{0,300}$/;
 const REMARK_LIMIT = 320;
 
 /** `int[=often]`: what the option comes to without an argument. */

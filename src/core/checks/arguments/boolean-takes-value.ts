@@ -24,7 +24,9 @@ export const booleanTakesValue = defineCheck({
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
-      isAtFault: ({ argument }) => {
+      isAtFault: ({ argument, sameAs }) => {
+        // What stands for another option is that one's matter.
+        if (sameAs !== undefined) return false;
         const [word, ...others] = argument?.value.words ?? [];
         if (word === undefined || others.length > 0 || argument?.value.presence !== 'mandatory') return false;
         const values = word.values?.value.map(({ value }) => value.toLowerCase()).sort();

@@ -45,8 +45,11 @@ export const sameNameTwice = defineCheck({
           if (before.option === option) continue;
           const isConflict =
             !mayBeOne || (areTwoThings(before.option, option, name.text) && !isCombination(option, declared));
-          if (isConflict) reportTwice(at.path, 'option', before.name, name, report);
-          else if (areListedApart(before.option, option, name.text))
+          if (isConflict) {
+            // What help shows under another heading may be of another part of the program.
+            const mayBeApart = mayBeOne && before.option.heading?.value !== option.heading?.value;
+            reportTwice(at.path, 'option', before.name, name, report, mayBeApart ? 'note' : undefined);
+          } else if (areListedApart(before.option, option, name.text))
             reportTwice(at.path, 'option', before.name, name, report, 'warning');
         }
       }
@@ -66,7 +69,10 @@ export const sameNameTwice = defineCheck({
           // Help output may list a word for several reasons; one command's own name is no other name of the next.
           const isSure = !view.isHelp(name.place) || sub.names.length !== before?.sub.names.length;
           if (before === undefined) declared.set(name.text, { name, sub });
-          else if (isSure) reportTwice(path, 'command', before.name, name, report);
+          else if (isSure) {
+            const mayBeApart = view.isHelp(name.place) && before.sub.heading?.value !== sub.heading?.value;
+            reportTwice(path, 'command', before.name, name, report, mayBeApart ? 'note' : undefined);
+          }
         }
       }
     }

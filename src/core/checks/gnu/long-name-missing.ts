@@ -32,7 +32,7 @@ export const longNameMissing = defineCheck({
     report.finding({
       command: first.at.path,
       subject: nameOf(first),
-      data: { names: lacking.map(nameOf), judged: judged.length },
+      data: { names: [...new Set(lacking.map(nameOf))], judged: judged.length },
       place: first.option.place,
       related: lacking.slice(1, 5).map(({ option }) => ({
         place: option.place,

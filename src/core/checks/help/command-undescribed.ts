@@ -33,7 +33,7 @@ export const commandUndescribed = defineCheck({
       const [first] = bare;
       const described = listed.filter(hasText).length;
       // Names alone in a row are an index, with the texts elsewhere.
-      if (first === undefined || bare.length > described) continue;
+      if (first === undefined || bare.length > described || !tellInWords(listed)) continue;
       report.finding({
         command: path,
         subject: commandName(first),
@@ -49,6 +49,18 @@ export const commandUndescribed = defineCheck({
 
 function hasText({ summary, description }: Command): boolean {
   return summary !== undefined || description !== undefined;
+}
+
+/** Fewer texts of one word may be short. */
+const MIN_TEXTS = 3;
+
+/** Whether at least half of the texts of a list have two words in a row: what stands beside others are their operands, `lid   on | off`. */
+function tellInWords(listed: readonly Command[]): boolean {
+  const texts = listed.flatMap(({ summary }) => summary?.value ?? []);
+  return (
+    texts.length < MIN_TEXTS ||
+    texts.filter((text) => /[a-z]{2} [a-z]{2}/i.test(text)).length * 2 >= texts.length
+  );
 }
 
 /** Which commands stand in the line above another, or above one that does, which has the text of all. */

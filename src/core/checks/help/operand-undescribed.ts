@@ -40,7 +40,9 @@ export const operandUndescribed = defineCheck({
       const silent = forms.flatMap(({ operands }) =>
         operands.filter(({ name, kind }) => {
           // Up to the last letter or digit; greedy, so that it is looked for from the end only.
-          const word = /^.*[\p{L}\d]/su.exec(inSmallLetters(name))?.[0] ?? '';
+          const named = /^.*[\p{L}\d]/su.exec(inSmallLetters(name))?.[0] ?? '';
+          // `BOX1 BOX2 ...` are told of as BOX.
+          const word = isTold(named) ? named : named.replace(/(?<=\p{L})[-_]?\d$/u, '');
           return (
             kind === 'word' &&
             /^[\p{L}][\p{L}\d_-]*$/u.test(word) &&

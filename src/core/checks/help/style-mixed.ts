@@ -91,7 +91,10 @@ const STYLES: readonly (readonly [string, (text: string) => boolean | undefined]
     'a full stop behind',
     // Two sentences need one; a text that ends in a bracket or abbreviation shows nothing.
     (text) =>
-      /[.!?] \p{Lu}/u.test(text) || /(?:etc|e\.g|i\.e|\.\.)\.$|[)\]"'\d]$/.test(text)
+      /[.!?] \p{Lu}/u.test(text) ||
+      /(?:\betc|e\.g|i\.e|\.\.|\b(?:approx|arg|def|dir|ext|incl|max|min|no|opt|resp|spec|vs))\.$|[)\]"'\d]$/.test(
+        text,
+      )
         ? undefined
         : /\.$/.test(text),
   ],

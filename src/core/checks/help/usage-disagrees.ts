@@ -186,9 +186,14 @@ function lettersOf(name: string, isListed: (name: string) => boolean): string[] 
 /** Options that a list has and a synopsis that shows all others lacks; how to get help need not be shown. */
 function unshownOptions(command: Command): Found[] {
   if (!showsAll(command)) return [];
-  const shown = new Set(command.forms.flatMap(({ options }) => options.map(({ name }) => name)));
   const own = command.options.items.filter(
     ({ listed, names }) => listed && !names.some(({ text }) => ASKS.has(text)),
+  );
+  const listed = new Set(command.options.items.flatMap(({ names }) => names.map(({ text }) => text)));
+  const shown = new Set(
+    command.forms.flatMap(({ options }) =>
+      options.flatMap(({ name }) => [name, ...lettersOf(name, (one) => listed.has(one))]),
+    ),
   );
   const unshown = own.filter(
     ({ names, negatedNames }) => ![...names, ...negatedNames].some(({ text }) => shown.has(text)),
@@ -219,9 +224,10 @@ function countFaults({ forms: [form, ...others], operands }: Command): Found[] {
   return operands.items.flatMap(({ name, count }) => {
     const shown = form.operands.find((one) => operandKey(one.name) === operandKey(name))?.count;
     if (count?.basis !== 'stated' || shown === undefined) return [];
+    // A list may name an operand without the brackets that it has in a synopsis.
     const areAlike =
       (count.value.most === 1) === (shown.value.most === 1) &&
-      (count.value.least === 0) === (shown.value.least === 0);
+      (count.value.least > 0 || shown.value.least === 0);
     return areAlike ? [] : [{ data: { name, kind: 'count' as const }, place: count.place }];
   });
 }

@@ -199,6 +199,8 @@ function claimListed(
   const [name, ...aliases] = names.map(({ text }) => text);
   const also = aliases.length === 0 ? '' : ` (${aliases.join(', ')})`;
   claims.place(place, 'entry', `command ${[...above, name].join(' ')}${also}`);
+  // Other names may stand in a list of their own.
+  for (const other of names.slice(1)) claims.place(other.place, 'entry');
   claims.place(summary?.place ?? null, 'entry-text');
   claims.place(heading?.place ?? null, 'heading');
   for (const form of forms) claims.place(form.place, 'synopsis', 'synopsis');

@@ -1,4 +1,5 @@
 import type { Section } from './headings.ts';
+import { ALIASES_HEADING } from './own-aliases.ts';
 import { columnAt } from './text-line.ts';
 import type { UsageSummary } from './usage.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
@@ -16,7 +17,7 @@ const HOLDS_NO_COMMANDS =
  */
 export function listKind(section: Section, usage: UsageSummary, program: string): ListKind {
   const { kind, heading, headingLine } = section;
-  if (kind === 'commands' && areRepeated(section)) return 'none';
+  if (kind === 'commands' && (areRepeated(section) || ALIASES_HEADING.test(heading))) return 'none';
   if (kind === 'commands' || kind === 'operands' || kind === 'environment' || kind === 'exit') return kind;
   if ((kind === 'other' || kind === 'options') && namesOperands(section, usage)) return 'operands';
   if (kind !== 'other') return 'none';

@@ -137,7 +137,7 @@ function saysMore({ loose, names }: Declaration): boolean {
 /** `-i IP (of this quay only)`: a text in brackets. */
 function atRemark(line: TextLine): SplitEntry | undefined {
   if (!line.text.includes(' (', line.first)) return undefined;
-  const remark = /(?<=\S) (?=\([A-Za-z][a-z]* [^()]*(?:\([^()]*\)[^()]*)?\)?$)/.exec(line.text);
+  const remark = /(?<=\S) (?=\([A-Za-z][a-z]*[;,:]? [^()]*(?:\([^()]*\)[^()]*)?\)?$)/.exec(line.text);
   if (remark === null || remark.index <= line.first) return undefined;
   const declaration = declarationBetween(line.text, line.first, remark.index);
   if (declaration === undefined || declaration.loose) return undefined;

@@ -16,6 +16,7 @@ export function withoutText(line: TextLine, start: number): number {
     COMMENT.exec(text) ??
     WHERE.exec(text) ??
     /\s\((?:same as|see|e\.g\.|for example|where)\s/i.exec(text) ??
+    IN_BRACKETS.exec(text) ??
     SENTENCE_BEHIND.exec(text);
   return remark === null ? end : start + remark.index;
 }
@@ -36,6 +37,9 @@ const WHERE = /,? where (?:the |\[)?[\w-]+\]? (?:is|are|(?:may|can|must) be)(?: 
 
 /** `tiffin -version: prints the version` */
 const BEHIND_COLON = /(?<= --?[\w-]{1,40}):\s+(?=[A-Za-z][a-z]* [a-z])/;
+
+/** `tiffin -d      (takes the box out)`: a bracket without a choice, behind a gutter and at the end. */
+const IN_BRACKETS = /(?<=\S)(?: {2,}|\t\s*)(?=\([A-Za-z][^()|]{1,100}\)$)/;
 
 /** `tiffin [BOX]   <-Shows a box`, `tiffin [BOX] Show a box` */
 const SENTENCE_BEHIND = / {2}<-\s?[A-Z]|(?<=[\])>]) (?=[A-Z][a-z]+(?: [a-z-]+){1,8}$)/;
