@@ -175,8 +175,9 @@ const IMPLIED = /(?<=[\w>])\[=(?:"[^"]{0,80}"|[^[\]]{0,80})\]$/;
 function separate(text: string, start: number, to: number): ScannedArgument | undefined {
   let i = start;
   while (i < to && isBlank(text[i])) i++;
-  // `--basis (-B)`: another name.
-  if (i >= to || (text[i] === '(' && (text[i + 1] === '-' || REMARK.test(text.slice(i, i + REMARK_LIMIT)))))
+  // `--basis (-B)`: another name. `-Q (default)`: that it is what is done.
+  if (i >= to || text.startsWith('(default)', i)) return undefined;
+  if (text[i] === '(' && (text[i + 1] === '-' || REMARK.test(text.slice(i, i + REMARK_LIMIT))))
     return undefined;
   if (text[i] === '=' && i + 1 < to) {
     // `--long = VALUE`

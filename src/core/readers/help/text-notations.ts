@@ -84,7 +84,7 @@ export function readNotations(flow: TextFlow): TextNotations {
         VALUES_BEHIND.test(text) ||
         wordsBelow(flow) !== undefined),
     default: byDefault && fact(byDefault.value, byDefault),
-    range: readRange(of('range'), fact) ?? wholeRange(text, fact),
+    range: readRange(of('range'), fact) ?? wholeRange(text, fact) ?? rangeInProse(text, fact),
     otherNames: flatMapped(notes, (note) => readOtherNames(text, note)),
     environment: [
       ...flatMapped(
@@ -157,6 +157,18 @@ function readRange(note: MarkNote | undefined, fact: ToFact): Fact<Range> | unde
 function wholeRange(text: string, fact: ToFact): Fact<Range> | undefined {
   const range = /^-?\d{1,9}(?:\.{2,3}|-)\d{1,9}\.?$/.test(text) ? rangeOf(text) : undefined;
   return range && fact(range, { start: 0, end: text.length });
+}
+
+/** `it must be in the range: 1 to 9`, `must be between 1 and 9`, `the valid range is 1-9`, `in the range [1, 9]` */
+const RANGE_IN_PROSE =
+  /\b(?:(?:must|has to|should) be (?:between|from)|in the range(?: of|:)?|(?:valid|allowed) range(?: is|:)?)\s{1,8}(?:from |between )?\[?(-?\d{1,9}(?:\.\d{1,9})?\s?(?:to|and|-|–|,|\.{2,3})\s?-?\d{1,9}(?:\.\d{1,9})?)(?![\w.]*\d)/i;
+
+function rangeInProse(text: string, fact: ToFact): Fact<Range> | undefined {
+  const told = RANGE_IN_PROSE.exec(text);
+  const range = told === null ? undefined : rangeOf(told[1] ?? '');
+  return range === undefined || told === null
+    ? undefined
+    : fact(range, { start: told.index, end: told.index + told[0].length });
 }
 
 /** `BOX`, `$BOX`, `BOX=now`, `$BOX, $LID`, `%BOX%`: what a variable holds is left out. */
