@@ -9,13 +9,16 @@ const SLASHED =
 const OF_A_PATH =
   /(?:^|\/)(?:bin|boot|dev|dir|etc|file|home|lib|local|media|mnt|name|opt|path|root|share|src|sys|tmp|to|usr|var)(?:\/|$)/;
 
+/** `cm/in/pt`: what may stand behind a number. */
+const ARE_UNITS = /^(?:(?:[cmk]?m|in|inch|ft|pt|px|[kmgt]?i?b|[munp]?s|sec|min|[kmg]?hz|%)(?:\/|$)){2,}$/i;
+
 /** Values parted by slashes, as no words of a sentence are; undefined where there are none. */
 export function slashedValues(
   text: string,
 ): { values: readonly ListedValue[]; start: number; end: number } | undefined {
   const match = text.includes('/') ? SLASHED.exec(text) : null;
   const list = match?.slice(1).find((part) => part !== undefined);
-  if (match === null || list === undefined || OF_A_PATH.test(list)) return undefined;
+  if (match === null || list === undefined || OF_A_PATH.test(list) || ARE_UNITS.test(list)) return undefined;
   const values = matches(list, /[^/"\s]+/g).map(({ 0: value, index }) => {
     const start = match.index + index;
     return { value, start, end: start + value.length };

@@ -1,6 +1,6 @@
 import type { PlacedText } from './placed-text.ts';
 import type { SynopsisNode } from './synopsis.ts';
-import { pathBehindBrackets, pathBehindOptions, type Word } from './usage-path.ts';
+import { NO_PATH, pathBehindBrackets, pathBehindOptions, type Word } from './usage-path.ts';
 import type { LiteralWord } from './usage-reading.ts';
 import { ANY_COMMAND, ANY_OPTIONS, LITERAL } from './usage-words.ts';
 
@@ -45,7 +45,7 @@ const OPERAND_NOUN =
   /^(?:(?:in|out)(?:put)?[_-]?(?:files?|dir|path)\d?|(?:src|dst|dest|source|destination)(?:[_-]?(?:file|dir|path))?\d?|files?\d?|filenames?|in|out|input|output|director(?:y|ies))$/;
 
 /** Whether the last word before options is an operand, and not a command that the title names. */
-function isOperandNoun(word: LiteralWord | undefined, titled: readonly string[]): boolean {
+function isOperandNoun(word: Pick<LiteralWord, 'text'> | undefined, titled: readonly string[]): boolean {
   return word !== undefined && OPERAND_NOUN.test(word.text) && !titled.includes(word.text);
 }
 
@@ -82,7 +82,9 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText, title
     taken--;
   }
   const options = pathBehindOptions(items, taken);
-  const behind = options.taken > 0 ? options : pathBehindBrackets(items, taken, titled);
+  const found = options.taken > 0 ? options : pathBehindBrackets(items, taken, titled);
+  // `tiffin [options] file [file options]`
+  const behind = isOperandNoun(found.words.at(-1)?.word, titled) ? NO_PATH : found;
   const placed = ({ text, start, end }: Word) => ({ text, place: flow.span(start, end) });
   for (const { word, others } of behind.words)
     literals.push({ ...placed(word), aliases: others.map(placed) });

@@ -9,7 +9,7 @@ interface PathBehind {
   readonly taken: number;
 }
 
-const NO_PATH: PathBehind = { words: [], taken: 0 };
+export const NO_PATH: PathBehind = { words: [], taken: 0 };
 
 /** Whether a bracket with the options of a command begins: `[OPTIONS]`, `[-h]`, `[FLAGS]`. */
 function beginsOptions(node: SynopsisNode | undefined): boolean {

@@ -19,9 +19,12 @@ export function continuesUsage(
   if (isShownAbove(next, body) || OPERAND_AND_TEXT.test(next.text.slice(next.first, next.first + 200)))
     return false;
   if (startsBelow) {
+    // `/usr/bin/tiffin send box label`: no sentence begins with the path of a program.
+    const word = firstWord(next, next.first);
+    if (word.startsWith('/') && opening && word === firstWord(opening.line, opening.start)) return true;
     if (opening === undefined || next.indent < opening.line.indent || isProse(next)) return false;
     // Synopses below `Usage:` at its own indentation end where the text goes on with something else.
-    return next.indent > 0 || firstWord(next, next.first) === firstWord(opening.line, opening.start);
+    return next.indent > 0 || word === firstWord(opening.line, opening.start);
   }
   if (isAligned(next, first, body)) return true;
   if (isProse(next) || (next.indent < afterMark && WORD_AND_SENTENCE.test(next.text.slice(0, 200))))

@@ -9,6 +9,8 @@ import type { UsageLines } from './usage-found.ts';
 import { withoutText } from './usage-text.ts';
 
 const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:::?|：|$)\\s*`, 'iu');
+/** `usage: one of:` above several. */
+const ABOVE_SEVERAL = /^\s*usage:\s*(?:is )?(?:one|any) of(?: these| the following)?:?\s*$/i;
 /** A heading of a manual page with the first synopsis beside it. */
 const CAPITAL_ANNOUNCEMENT = /^(?:SYNOPSIS|USAGE)\s{2,}(?=\S)/;
 /** `Usage of tiffin:` is a heading over the options, and no synopsis. */
@@ -26,6 +28,7 @@ const LINES_LIMIT = 400;
 export function findUsage(lines: readonly TextLine[]): UsageLines {
   for (const line of lines) {
     const match =
+      ABOVE_SEVERAL.exec(line.text) ??
       ANNOUNCEMENT.exec(line.text) ??
       CAPITAL_ANNOUNCEMENT.exec(line.text) ??
       (line.indent <= 1 ? announcementAtMargin(line.text) : null);

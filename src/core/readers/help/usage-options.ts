@@ -85,7 +85,7 @@ function isWord({ declared: { text, form }, argument }: UsageOption): boolean {
   return (argument !== undefined && name.length > 2) || /[_-]/.test(name) || new Set(name).size < name.length;
 }
 
-/** Whether letters stand in the order of the alphabet, as groups of them mostly do. */
+/** Whether letters stand in the order of the alphabet, as groups of them mostly do; two do so by chance. */
 function isInOrder(letters: string): boolean {
   const lower = letters.toLowerCase();
   return [...lower].sort().join('') === lower;
@@ -110,7 +110,7 @@ function expand(
     !known.has(declared.text) &&
     !words.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
-    (known.size > 0 || !hasWords || isInOrder(letters)) &&
+    (known.size > 0 || !hasWords || (letters.length > 2 && isInOrder(letters))) &&
     (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= MIN_KNOWN);
   if (isGroup) {
     return [...letters].map((letter, i) => {
