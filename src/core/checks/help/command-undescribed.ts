@@ -59,7 +59,7 @@ function tellInWords(listed: readonly Command[]): boolean {
   const texts = listed.flatMap(({ summary }) => summary?.value ?? []);
   return (
     texts.length < MIN_TEXTS ||
-    texts.filter((text) => /[a-z]{2} [a-z]{2}/i.test(text)).length * 2 >= texts.length
+    texts.filter((text) => /[a-z] [a-z]/i.test(text)).length * 2 >= texts.length
   );
 }
 
