@@ -420,6 +420,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/option-undescribed': [
     {
+      why: 'the letter above has the text of a word behind one hyphen too',
+      text: help('-h         print this help\n-help      \n-quay q    the quay\n-round r   the round\n'),
+      found: [],
+    },
+    {
       why: 'a text that speaks of the argument of the option above too',
       text: help('  -w FEW, --warn=FEW\n  -f MANY, --fail=MANY\n      warn of FEW boxes, and fail of MANY\n'),
       found: ['note --warn'],
@@ -748,6 +753,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/usage-disagrees': [
+    {
+      why: 'a list may name two operands in one line',
+      text: 'Usage: tiffin [crate | box | crate box | box lid] [options]\n\nArguments:\n  crate    the crate to look into\n  box/lid  what to look at\n',
+      found: [],
+    },
     {
       why: 'a group shows its letters, and a list names an operand without brackets',
       text: 'Usage: tiffin [-hrV] [-m MAP] [-b BOX] [lid...]\n\n  -h  print this\n  -r  go round again\n  -m  the map\n  -b  the box\n  -V  print the version\n\nArguments:\n  lid...  the lids to use\n',

@@ -58,8 +58,7 @@ const MIN_TEXTS = 3;
 function tellInWords(listed: readonly Command[]): boolean {
   const texts = listed.flatMap(({ summary }) => summary?.value ?? []);
   return (
-    texts.length < MIN_TEXTS ||
-    texts.filter((text) => /[a-z] [a-z]/i.test(text)).length * 2 >= texts.length
+    texts.length < MIN_TEXTS || texts.filter((text) => /[a-z] [a-z]/i.test(text)).length * 2 >= texts.length
   );
 }
 

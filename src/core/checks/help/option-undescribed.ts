@@ -127,12 +127,12 @@ function isLike(option: Option, other: Option, words: WordLists): boolean {
 /** `-U` beside `--unicode`: one has only a letter, the other only a long name that begins with it. */
 function isLetterOf(a: Option, b: Option): boolean {
   const [letter, long] = a.names.every(({ form }) => form === 'short') ? [a, b] : [b, a];
-  const name = long.names[0]?.text ?? '';
+  const name = (long.names[0]?.text ?? '').replace(/^-+/, '');
   return (
     letter.names.length === 1 &&
     letter.names[0]?.form === 'short' &&
-    long.names.every(({ form }) => form === 'long') &&
-    name.charAt(2).toLowerCase() === letter.names[0].text.charAt(1).toLowerCase()
+    long.names.every(({ form }) => form === 'long' || form === 'single-hyphen-long') &&
+    name.charAt(0).toLowerCase() === letter.names[0].text.charAt(1).toLowerCase()
   );
 }
 

@@ -118,7 +118,8 @@ function operandFaults({ forms, operands }: Command): Found[] {
   const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
   if (listed.length === 0) return [];
   const shown = forms.flatMap((form: Form) => form.operands);
-  const names = new Set(listed.map(({ name }) => operandKey(name)));
+  // `box/lid` may list two that share a text.
+  const names = new Set(listed.flatMap(({ name }) => [name, ...name.split('/')].map(operandKey)));
   const shownNames = new Set(shown.map(({ name }) => operandKey(name)));
   // `[ARGUMENT]...`, and dots alone, stand for all of them.
   if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
@@ -128,7 +129,10 @@ function operandFaults({ forms, operands }: Command): Found[] {
   if (!areSingle && ![...shownNames].some((name) => names.has(name))) return [];
   // `[FLAG ...]` and `+NAME` are read as options; `lid=NAME` is a setting, of which a usage line need not show every one.
   const unshown = listed.filter(
-    ({ name }) => !shownNames.has(operandKey(name)) && !/^(?:\+|flags?$|options?$)|=/i.test(name),
+    ({ name }) =>
+      !shownNames.has(operandKey(name)) &&
+      !name.split('/').every((part) => shownNames.has(operandKey(part))) &&
+      !/^(?:\+|flags?$|options?$)|=/i.test(name),
   );
   // A list of which the usage line shows the smaller part is of more than the operands.
   if (unshown.length > shownNames.size && unshown.length * 2 > listed.length) return [];
