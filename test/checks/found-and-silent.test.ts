@@ -230,6 +230,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'arguments/optional-before-required': [
     {
+      why: 'a heading over options tells what stands for them',
+      text: 'Usage: tiffin [ WARNINGS ] BOX [LID]\n\nOptions:\n  -q  say nothing\n\nWarnings:\n  -w  warn of late boxes\n',
+      found: [],
+    },
+    {
       why: 'an option in the place of the operand shows that it was left out',
       text: 'Usage: tiffin -l [-q] <-m|box> [-p] quay lid...\n',
       found: [],
@@ -683,6 +688,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/example-wrong': [
+    {
+      why: 'a text behind two blanks is none of the command line',
+      text: 'Usage: tiffin [-q] BOX\n\n  -q  say nothing\n\nExamples:\n  tiffin first-box   open the first one\n  tiffin -q the-last-box  say nothing of the last one\n',
+      found: [],
+    },
     {
       why: 'a value that is not allowed',
       text: help('  --sort=owner|size  how\n\nExamples:\n  tiffin --sort=size\n  tiffin --sort=colour\n'),

@@ -1,5 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
-import type { Form } from '../../model/command.ts';
+import type { Command, Form } from '../../model/command.ts';
 import type { Operand } from '../../model/operand.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -23,7 +23,7 @@ export const optionalBeforeRequired = defineCheck({
         if (form.operands.length === 0) continue;
         report.judged();
         const pair = undecided(form);
-        if (pair === undefined) continue;
+        if (pair === undefined || headings(command).has(pair.optional.name.toLowerCase())) continue;
         report.finding({
           command: path,
           subject: pair.optional.name,
@@ -38,6 +38,13 @@ export const optionalBeforeRequired = defineCheck({
     `${quoteName(optional)} may be left out before ${quoteName(required)}, and the number of words does not show whether it was`,
   fix: ({ optional }) => `move ${quoteName(optional)} after the required operands, or make it an option`,
 });
+
+/** What options are listed under, in small letters: in a usage line it stands for these, `[ OPTIONS ] [ WARNINGS ] BOX`. */
+function headings({ options }: Command): ReadonlySet<string> {
+  return new Set(
+    options.items.flatMap(({ heading }) => heading?.value.toLowerCase().replace(/:$/, '') ?? []),
+  );
+}
 
 /** A usage line with more operands than this is not looked at. */
 const MAX_OPERANDS = 100;

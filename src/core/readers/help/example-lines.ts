@@ -9,7 +9,8 @@ const EXAMPLES_LIMIT = 200;
 const BEFORE = /^\s*(?:(?:e\.g\.|examples?:?)\s+)?(?:[$%>#]\s+|[-*•]\s+)?/i;
 
 /** What may stand behind it: an explanation behind a gutter, or in brackets. A comment is the shell's own. */
-const BEHIND = /\s{3,}(?=\S).*$|\t.*$|\s{2,}(?=[A-Z(])[^-].*$|\s+\([^()]*\)$/;
+const BEHIND =
+  /\s{3,}(?=\S).*$|\t.*$|\s{2,}(?=[A-Z(])[^-].*$|\s{2}(?=[a-z]+(?: [\w&*'’-]+){2,}$)[a-z].*$|\s+\([^()]*\)$/;
 
 /**
  * What is no command line though it begins with the name of the program: `tiffin route will usually keep what was asked for` has so many plain words in a row,
