@@ -235,10 +235,13 @@ test('names that speak of harm are never completed, and told', { skip: absent('g
       '--route',
       '--sail',
     );
-  const { messages } = await probed(
+  const { cli, messages } = await probed(
     program(
       'harbour',
-      shellProgram(['quiet', 'sail:', 'help', 'reboot', 'kill-all', 'keel', 'wipe', 'wipe-all'], help),
+      shellProgram(
+        ['quiet', 'sail:', 'help', 'reboot', 'kill-all', 'keel', 'wipe', 'wipe-all', 'dry-run'],
+        help,
+      ),
     ),
   );
   const asked = readFileSync(log, 'utf8').split('\n');
@@ -250,6 +253,7 @@ test('names that speak of harm are never completed, and told', { skip: absent('g
   );
   assert.deepEqual(completed, []);
   assert.ok(asked.some((line) => line.startsWith('--k=')));
+  assert.ok(hidden(cli).includes('--dry-run none'));
   assert.deepEqual(messages, [
     "its parser was not asked for '--kill-all', '--reboot', '--wipe' and '--wipe-all', because of what that may do",
   ]);

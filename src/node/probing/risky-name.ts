@@ -10,6 +10,8 @@ const RISKY_WORDS: ReadonlySet<string> = new Set(
 /** Whether the name of an option or command speaks of something that must not happen by mistake: `reboot`, `kill-all`, `run_as_daemon`. */
 export function isRiskyName(name: string): boolean {
   const words = name
+    // What only shows what would be done harms nothing.
+    .replace(/^dry-?run$/, '')
     .replace(/([a-z])([A-Z])/g, '$1-$2')
     .toLowerCase()
     .split(/[^a-z]+/);
