@@ -42,7 +42,8 @@ export const sameHelpTwice = defineCheck({
       });
       let families: NameFamilies | undefined;
       for (const [first, ...rest] of byText.values()) {
-        if (first === undefined) continue;
+        if (first === undefined || rest.length === 0) continue;
+        const above = optionAbove(first.place);
         // Options in families share their texts by design: the word in which their names differ tells them apart.
         const isFamily = (option: Option) => {
           families ??= new NameFamilies(described.map((one) => mainName(one).text));
@@ -52,7 +53,7 @@ export const sameHelpTwice = defineCheck({
           (option) =>
             !maySpellOneOption(first, option) &&
             !isFamily(option) &&
-            optionAbove(option.place) === optionAbove(first.place) &&
+            optionAbove(option.place) === above &&
             !isSameOfOtherPart(first, option),
         );
         const [copy] = copies;

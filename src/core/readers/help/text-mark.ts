@@ -1,5 +1,9 @@
+/** What parts a text in a column from the names before it. */
+const MARK = ':|=|#|(?:\\* )?\\||-{1,2}|[–—]';
+
 /** A mark in front of a text in a column: `-b     : the text`, `-b   | the text`, `-b   * | the text`. */
-const TEXT_MARK = /^(?::|=|#|(?:\* )?\||-{1,2}|[–—]) +(?=[^\s-])/;
+const TEXT_MARK = new RegExp(`^(?:${MARK}) +(?=[^\\s-])`);
+const MARK_AT_END = new RegExp(`\\s(?:${MARK}) $`);
 
 /** How long the mark at an index is, with the blanks behind it; 0 where there is none. */
 export function markLength(text: string, at: number): number {
@@ -8,7 +12,7 @@ export function markLength(text: string, at: number): number {
 
 /** Whether a mark in front of a text ends at an index. */
 export function markEndsAt(text: string, at: number): boolean {
-  return /\s(?::|=|#|\||-{1,2}|[–—]) $/.test(text.slice(Math.max(0, at - 4), at));
+  return MARK_AT_END.test(text.slice(Math.max(0, at - 6), at));
 }
 
 /** A mark between a name and its text, with one blank on either side: `box - the text`. */
