@@ -207,7 +207,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'help output may mean something else',
       text: 'Usage: tiffin BOX... CARRIER...\n\n  -q  say nothing\n',
-      found: ['warning CARRIER'],
+      found: ['note CARRIER'],
     },
     {
       why: 'the first stands for options',
@@ -229,6 +229,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'arguments/optional-before-required': [
+    {
+      why: 'an operand before it says what is to be done, and so which operands there are',
+      text: 'Usage: tiffin <op> [<quay>] <box> [<lid>...]\n   or: tiffin <box> [<op>]\n',
+      found: [],
+    },
     {
       why: 'a heading over options tells what stands for them',
       text: 'Usage: tiffin [ WARNINGS ] BOX [LID]\n\nOptions:\n  -q  say nothing\n\nWarnings:\n  -w  warn of late boxes\n',
@@ -424,6 +429,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/option-undescribed': [
+    {
+      why: 'a list of names, one of which has a text by chance',
+      text: help('  --early\n  --late\n  --all\n  --lids     with the lids\n  --quay\n'),
+      found: ['note --early'],
+    },
     {
       why: 'the letter above has the text of a word behind one hyphen too',
       text: help('-h         print this help\n-help      \n-quay q    the quay\n-round r   the round\n'),
@@ -911,6 +921,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'too few show no custom', text: help('  --a=FILE  x\n  --b=<file>  y\n'), found: [] },
   ],
   'help/same-help-twice': [
+    {
+      why: 'two letters may be two names of one option, which no word of theirs can tell',
+      text: help('  -a  lift every box\n  -p  lift every box\n'),
+      found: ['note -p'],
+    },
     {
       why: 'of names that end in numbers',
       text: help('  --lid1=LID  used with the crane\n  --lid2=LID  used with the crane\n'),

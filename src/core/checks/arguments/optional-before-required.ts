@@ -46,6 +46,9 @@ function headings({ options }: Command): ReadonlySet<string> {
   );
 }
 
+/** An operand that says what is to be done, and so which operands there are. */
+const ACTION = /^(?:op|operation|mode|action|command|cmd|task|verb)s?$/i;
+
 /** A usage line with more operands than this is not looked at. */
 const MAX_OPERANDS = 100;
 
@@ -68,7 +71,7 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
     const required = words
       .slice(i + 1)
       .find(({ count, name }) => (count?.value.least ?? 0) > 0 && name !== optional.name);
-    if (isBesideOption(optional)) continue;
+    if (isBesideOption(optional) || words.slice(0, i).some(({ name }) => ACTION.test(name))) continue;
     if (required !== undefined && isParted(text, optional, required)) continue;
     if (required !== undefined && words.some((other) => other !== optional && varies(other)))
       return { optional, required };

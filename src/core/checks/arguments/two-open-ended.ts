@@ -27,8 +27,8 @@ export const twoOpenEnded = defineCheck({
         if (first === undefined || second === undefined || isParted(form, first, second)) continue;
         if ([first, second].some(({ count }) => count?.basis === 'inferred')) continue;
         report.finding({
-          // What looks like a second operand in help output may stand for something else.
-          ...(view.isHelp(second.place) ? { level: 'warning' as const } : {}),
+          // In help output the second may stand for something else, or be known by its form, which a synopsis does not show.
+          ...(view.isHelp(second.place) ? { level: 'note' as const } : {}),
           command: path,
           subject: second.name,
           data: { first: first.name, second: second.name },

@@ -43,7 +43,7 @@ export const optionUndescribed = defineCheck({
           names: undescribed.map((option) => mainName(option).text),
           described: listed.length - undescribed.length,
         },
-        // A list without any text is one of names, which are told elsewhere, in the heading or its sentence.
+        // A list in which hardly any has a text is one of names, which are told elsewhere: in the heading or its sentence, or on the manual page.
         level: isListOfNames(undescribed, listed) ? 'note' : 'warning',
         place: first.place,
         related: undescribed.slice(1, 5).map((option) => ({
@@ -63,11 +63,15 @@ export const optionUndescribed = defineCheck({
 /** Fewer options under one heading may each have been forgotten. */
 const LIST_OF_NAMES = 3;
 
-/** Whether the options without a text are all that stand under their headings. */
+/** Where so large a part of a list has no texts, it is a list of names. */
+const WITHOUT_TEXTS = 0.8;
+
+/** Whether the options without a text are all that stand under their headings, or nearly all that there are. */
 function isListOfNames(undescribed: readonly Option[], listed: readonly Option[]): boolean {
   const headings = new Set(undescribed.map(({ heading }) => heading?.value));
   const below = listed.filter(({ heading }) => headings.has(heading?.value));
   return (
+    undescribed.length >= Math.max(LIST_OF_NAMES, listed.length * WITHOUT_TEXTS) ||
     undescribed.length === listed.length ||
     (undescribed.length >= LIST_OF_NAMES && below.length === undescribed.length)
   );

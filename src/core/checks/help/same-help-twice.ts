@@ -61,6 +61,7 @@ export const sameHelpTwice = defineCheck({
         report.finding({
           command: at.path,
           subject: mainName(copy).text,
+          level: areLetters([first, ...copies]) ? 'note' : 'warning',
           data: {
             names: [...new Set(copies.map((option) => mainName(option).text))],
             other: mainName(first).text,
@@ -81,6 +82,11 @@ export const sameHelpTwice = defineCheck({
       ? `say how ${listNames(names)} differs from ${quoteName(other)}, or make them one option`
       : `say of each how it differs from ${quoteName(other)}, or make them one option`,
 });
+
+/** Whether all have nothing but letters for names: these are often two for one thing, which no word of a name can tell. */
+function areLetters(options: readonly Option[]): boolean {
+  return options.every(({ names }) => names.every(({ form }) => form === 'short' || form === 'plus'));
+}
 
 /** Whether two stand under different headings, and the name of one is that of the other with a word more: `--seq`, and `--tide-seq` below `Tides`. */
 function isSameOfOtherPart(a: Option, b: Option): boolean {
