@@ -41,6 +41,16 @@ const PAIRS: readonly {
     },
   },
   {
+    threshold:
+      'three of five letters that a list has make a word of the synopsis a group where no name has several letters behind one hyphen',
+    read: (text) => options(text).filter((line) => /^-[nopqr]/.test(line)).length,
+    below: { text: 'Usage: tiffin [-nopq] BOX\n\n  -n       a\n  -o       b\n  --late   c\n', gives: 3 },
+    at: {
+      text: 'Usage: tiffin [-nopqr] BOX\n\n  -n       a\n  -o       b\n  -p       c\n  --late   d\n',
+      gives: 5,
+    },
+  },
+  {
     threshold: 'a single line behind a label is no synopsis',
     read: forms,
     below: { text: 'Boxes.\n\n lift : tiffin [-f FILE] -s BOX\n\n -f FILE   the list\n', gives: 0 },
@@ -197,10 +207,17 @@ const PAIRS: readonly {
     },
   },
   {
-    threshold: 'three of four letters of a list make a word of a synopsis a group of letters',
+    threshold:
+      'three of four letters of a list make a word of a synopsis a group of letters where other names have several',
     read: (text) => options(text).map((line) => line.split(':')[0]),
-    below: { text: 'Usage: t [-abc]\n\n  -a  x\n  -b  y\n', gives: ['-a', '-b', '-abc'] },
-    at: { text: 'Usage: t [-abcd]\n\n  -a  x\n  -b  y\n  -c  z\n', gives: ['-a', '-b', '-c', '-d'] },
+    below: {
+      text: 'Usage: t [-abc]\n\n  -a    x\n  -b    y\n  -log  z\n',
+      gives: ['-a', '-b', '-log', '-abc'],
+    },
+    at: {
+      text: 'Usage: t [-abcd]\n\n  -a    x\n  -b    y\n  -c    z\n  -log  z\n',
+      gives: ['-a', '-b', '-c', '-log', '-d'],
+    },
   },
   {
     threshold: 'four unread lines, and more than a third of all, and little was read',

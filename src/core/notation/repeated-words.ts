@@ -7,7 +7,7 @@ import { makeScannedWord } from './scanned-word.ts';
 const REPEATED_LIMIT = 80;
 
 /**
- * The words behind a name that stand behind the next one too, `--lid LID file, -l LID file`: one placeholder of several words. Undefined where
+ * The words behind a name that stand behind the next one too, `--lid LID file, -l LID file`: one placeholder, of one word or several. Undefined where
  * there are none, or all are in capitals throughout, which are words of their own anyway.
  */
 export function repeatedWords(text: string, nameEnd: number, to: number): string | undefined {
@@ -16,7 +16,12 @@ export function repeatedWords(text: string, nameEnd: number, to: number): string
   if (length < 0) return undefined;
   const comma = nameEnd + length;
   const words = text.slice(nameEnd, comma);
-  if (!/^ [^\s[({<-]\S* [^\s-]/.test(words) || !/(?:^| )[A-Z]?[a-z]/.test(words) || words.includes('  '))
+  // `-t secs, --timeout secs`: a word in small letters that comes again is no text.
+  if (
+    !/^ (?:[^\s[({<-]\S* [^\s-]|[a-z][\w-]*$)/.test(words) ||
+    !/(?:^| )[A-Z]?[a-z]/.test(words) ||
+    words.includes('  ')
+  )
     return undefined;
   const next = scanOptionName(text, comma + 2, to);
   const end = (next?.end ?? to) + words.length;

@@ -18,8 +18,9 @@ export function usageOnlyOptions(
   const spelling = spellings(readings);
   const shown = readings.flatMap((reading) => reading.options);
   const hasWords = shown.filter(isWord).length >= MIN_WORDS;
+  const minKnown = areLettersAndLong(known) ? MIN_KNOWN_OF_LETTERS : MIN_KNOWN;
   for (const usage of shown) {
-    for (const option of expand(usage, known, words, hasWords)) {
+    for (const option of expand(usage, { known, words, hasWords, minKnown })) {
       const name = option.names[0];
       if (name === undefined || known.has(name.text) || made.has(name.text)) continue;
       // `[-options]`, where a list declares them.
@@ -62,6 +63,15 @@ function spellings(readings: readonly UsageReading[]): ReadonlyMap<string, Reado
 /** So many of the letters that a list declares make a word a group of letters. */
 const MIN_KNOWN = 0.75;
 
+/** So many do where the list has no name of several letters behind one hyphen. */
+const MIN_KNOWN_OF_LETTERS = 0.6;
+
+/** Whether none of some names has several letters behind one hyphen. */
+function areLettersAndLong(names: ReadonlySet<string>): boolean {
+  for (const name of names) if (/^-[^-]./.test(name)) return false;
+  return true;
+}
+
 function shareKnown(letters: string, known: ReadonlySet<string>): number {
   return [...letters].filter((letter) => known.has(`-${letter}`)).length / letters.length;
 }
@@ -91,12 +101,16 @@ function isInOrder(letters: string): boolean {
   return [...lower].sort().join('') === lower;
 }
 
-function expand(
-  usage: UsageOption,
-  known: ReadonlySet<string>,
-  words: ReadonlySet<string>,
-  hasWords: boolean,
-): Option[] {
+/** What the words of a synopsis behind one hyphen are held against. */
+interface LetterEvidence {
+  readonly known: ReadonlySet<string>;
+  readonly words: ReadonlySet<string>;
+  readonly hasWords: boolean;
+  /** The share of the letters that the list must declare. */
+  readonly minKnown: number;
+}
+
+function expand(usage: UsageOption, { known, words, hasWords, minKnown }: LetterEvidence): Option[] {
   const { declared, place } = usage;
   // `[-vvv]` is a letter of the list given several times.
   if (isLetterRepeated(declared.text) && known.has(declared.text.slice(0, 2))) return [];
@@ -111,7 +125,7 @@ function expand(
     !words.has(declared.text) &&
     (different === letters.length || (different > 2 && known.size > 0)) &&
     (known.size > 0 || !hasWords || (letters.length > 2 && isInOrder(letters))) &&
-    (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= MIN_KNOWN);
+    (known.size === 0 || letters.endsWith('#') || shareKnown(letters, known) >= minKnown);
   if (isGroup) {
     return [...letters].map((letter, i) => {
       const at = {
