@@ -78,9 +78,9 @@ export interface ParsingRules {
   readonly optionInheritance: Knowable<Exclude<Inheritance, 'not-inherited'>>;
   /** Where operands may stand among options (POSIX Guideline 9). */
   readonly operandOrder: Knowable<'mixed' | 'first-operand-ends-options' | 'options-before-subcommand'>;
-  /** What `--` alone does (POSIX Guideline 10); where it stays, it ends the options and is an operand too. */
+  /** What `--` alone does (POSIX Guideline 10); where it stays, it ends the options and is an operand too; refused, it is an option that there is not. */
   readonly doubleHyphen: Knowable<
-    'ends-options' | 'ends-options-and-stays' | 'begins-command-line' | 'ordinary'
+    'ends-options' | 'ends-options-and-stays' | 'begins-command-line' | 'ordinary' | 'refused'
   >;
   /** What happens to an option that is not declared. */
   readonly unknownOptions: Knowable<'refused' | 'passed-on' | 'ignored'>;

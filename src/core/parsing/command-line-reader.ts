@@ -69,7 +69,7 @@ export class CommandLineReader {
       this.#readNonOption(index, text);
     } else if (text === '--') {
       this.#readDoubleHyphen(index);
-    } else if (text.startsWith('--')) {
+    } else if (text.startsWith('--') && !this.#options.areLettersOnly) {
       this.#options.readLong(index, text);
     } else if (this.#options.isNegativeNumber(text)) {
       this.#readNonOption(index, text);
@@ -82,6 +82,10 @@ export class CommandLineReader {
     const meaning = this.#state.rule('doubleHyphen');
     if (meaning === 'ordinary') {
       this.#readNonOption(index, '--');
+      return;
+    }
+    if (meaning === 'refused') {
+      this.#options.readLong(index, '--');
       return;
     }
     this.#state.part(index, 0, 2, 'end-of-options', null, null);

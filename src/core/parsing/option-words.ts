@@ -40,6 +40,13 @@ export class OptionWords {
     this.#giveValue(index, found, hasValue ? equals + 1 : undefined);
   }
 
+  /** Whether a word with two hyphens is read letter by letter: where names begin with one hyphen only, and letters that do not exist are passed over. */
+  get areLettersOnly(): boolean {
+    const { rules, at } = this.#state;
+    const isPassed = rules.known(at.line, 'unknownOptions') === 'ignored';
+    return isPassed && rules.known(at.line, 'optionPrefixes')?.includes('--') === false;
+  }
+
   /** `-x`, `-xyz`, `-xVALUE`, `-sort`, `-5`, `+x`. */
   readSingle(index: number, text: string): void {
     if (/^-\d+$/.test(text) && this.#isNumberOption()) {
@@ -143,6 +150,12 @@ export class OptionWords {
       if (found === undefined) {
         // Whether the rest of the word is its argument cannot be known.
         this.#unknownOption(index, start, end, `${prefix}${letter}`);
+        // A letter that is passed over leaves those behind it as they are.
+        if (this.#state.rules.known(this.#state.at.line, 'unknownOptions') === 'ignored') {
+          isFirst = false;
+          at = end;
+          continue;
+        }
         if (end < text.length) this.#state.part(index, end, text.length, 'option', null, 'not-judged');
         return;
       } else if (!isFirst && !this.#state.rule('grouping')) {
@@ -324,6 +337,9 @@ export class OptionWords {
     if (meaning === 'ignored') return;
     if (meaning === 'passed-on') {
       this.#state.operands.push({ word: index });
+      // It is an operand like others, and may be the one that ends the options.
+      if (this.#state.rules.known(this.#state.at.line, 'operandOrder') === 'first-operand-ends-options')
+        this.#state.optionsEnded = true;
       return;
     }
     const near = didYouMean(

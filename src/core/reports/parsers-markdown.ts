@@ -117,6 +117,7 @@ const QUESTIONS: readonly Question[] = [
       'ends-options-and-stays': 'ends the options, and is an operand too',
       'begins-command-line': 'begins words that are no operands of the program',
       ordinary: 'is an operand',
+      refused: 'is refused',
     },
   },
   {

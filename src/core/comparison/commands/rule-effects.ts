@@ -46,8 +46,9 @@ export function ruleEffect(rule: keyof ParsingRules, before: unknown, after: unk
     case 'singleHyphenWord':
     case 'bundleWithoutHyphen':
     case 'operandOrder':
-    case 'doubleHyphen':
       return 'other-meaning';
+    case 'doubleHyphen':
+      return after === 'refused' ? 'refused' : before === 'refused' ? 'compatible' : 'other-meaning';
     case 'longHyphens':
       return after === 'one-or-two' ? 'compatible' : 'refused';
     case 'segmentSeparator':

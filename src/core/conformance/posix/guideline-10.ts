@@ -13,7 +13,7 @@ export const guideline10: Rule = {
     if (stated.length === 0) {
       return notJudged("what the word '--' does", 'state it by --rule=double-hyphen=ends-options');
     }
-    const departing = stated.filter(({ rule }) => rule.value === 'ordinary');
+    const departing = stated.filter(({ rule }) => rule.value === 'ordinary' || rule.value === 'refused');
     if (departing.length > 0) {
       const instances = departing.map(({ at, rule }) => ({
         subject: '--',
@@ -23,7 +23,7 @@ export const guideline10: Rule = {
       return {
         standing: 'departs',
         count: instances.length,
-        evidence: "'--' is an ordinary word",
+        evidence: departing[0]?.rule.value === 'refused' ? "'--' is refused" : "'--' is an ordinary word",
         instances,
       };
     }

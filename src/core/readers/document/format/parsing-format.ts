@@ -77,7 +77,7 @@ const PARSING_FIELDS = {
     'Where options can appear among the operands.',
   ),
   'double-hyphen': described(
-    choice('ends-options', 'ends-options-and-stays', 'begins-command-line', 'ordinary'),
+    choice('ends-options', 'ends-options-and-stays', 'begins-command-line', 'ordinary', 'refused'),
     'What the word -- does.',
   ),
   'unknown-options': described(
