@@ -1,13 +1,15 @@
 import { AuditView } from './audit-view.ts';
 import { CATALOGUE, type CatalogueCheck } from './checks/catalogue.ts';
 import { areaOf, type Check, type CheckResult, type FindingOf } from './checks/define-check.ts';
+import { listKey } from './collections/list-key.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
-import type { NotJudged, Outcome } from './findings/finding.ts';
+import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import { settledByDoubts } from './findings/settled-by-doubts.ts';
 import { expectKeys, MisuseError } from './messages/misuse-error.ts';
+import { helpPart } from './model/help-part.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory, Shell } from './model/inventory.ts';
 import { isWanted, settledLevel } from './settings/levels.ts';
@@ -145,7 +147,14 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
   const hasArea = (area: string) => given.some(({ name }) => areaOf(name) === area && parted.hasCheck(name));
   const results = views.flatMap((view) => {
     const doubted = new DoubtedSources(view.interface.sources);
-    return checks.map((check) => settled(check, check.run(view), doubted, parted, settings));
+    const help = helpPart(view.interface);
+    const helpView = help === undefined ? undefined : new AuditView(help, { words, siblings: [] });
+    return checks.map((check) => {
+      // Readers of the help have nothing but the help.
+      const isOfHelp = helpView !== undefined && areaOf(check.name) === 'help';
+      const result = isOfHelp ? withOthers(check.run(view), check.run(helpView)) : check.run(view);
+      return settled(check, result, doubted, parted, settings);
+    });
   });
   return {
     interfaces,
@@ -163,6 +172,16 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
       gnu: hasArea('gnu') ? judgeRules(GNU_RULES, view) : [],
     })),
   };
+}
+
+/** A result with the findings of another one about other things. */
+function withOthers(result: CheckResult, other: CheckResult): CheckResult {
+  const keyOf = ({ command, subject }: Finding) => listKey([...command, subject]);
+  const known = new Set(result.findings.map(keyOf));
+  const more = other.findings.filter((finding) => !known.has(keyOf(finding)));
+  return more.length === 0
+    ? result
+    : { ...result, outcome: 'findings', findings: [...result.findings, ...more] };
 }
 
 /** A result with the levels that are wanted, without what is not, and with notes alone where a source may have been misread. */

@@ -36,6 +36,11 @@ export function wordsOf(text: string): Set<string> {
   return new Set(words.filter((word) => !FILLERS.has(word)));
 }
 
+/** The words of a text without the endings that verbs and plurals have: `explains` and `explain` are one. */
+export function stemsOf(text: string): Set<string> {
+  return new Set([...wordsOf(text)].map((word) => word.replace(/(?<=...)(?:ies|es|s|ed|ing|e|y)$/, '')));
+}
+
 /** A text without what a copy may differ in: blanks, punctuation, and case but for that of the options that it names. */
 export function normalisedText(text: string): string {
   return text

@@ -1,7 +1,7 @@
 import { quoteName } from '../../messages/wording.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
-import { wordsOf } from '../../words/text-likeness.ts';
+import { stemsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Disagreement = { readonly command: string } & (
@@ -80,10 +80,10 @@ function summary({ command, path }: CommandAt): Found[] {
     listed.place?.source === own.place?.source
   )
     return [];
-  const [a, b] = [wordsOf(listed.value), wordsOf(own.value)];
+  const [a, b] = [stemsOf(listed.value), stemsOf(own.value)];
   const shared = [...a].filter((word) => b.has(word));
   // A description that names the command speaks of it.
-  const isNamed = path.slice(1).some((name) => [...wordsOf(name)].some((word) => b.has(word)));
+  const isNamed = path.slice(1).some((name) => [...stemsOf(name)].some((word) => b.has(word)));
   if (a.size < MIN_WORDS || b.size < MIN_WORDS || shared.length > 0 || isNamed) return [];
   return [{ data: { command: path.join(' '), kind: 'summary', other: listed.value }, place: listed.place }];
 }

@@ -88,7 +88,11 @@ function disagreements(at: CommandAt): Found[] {
     ),
   );
   const found = command.forms.flatMap((form) =>
-    form.options.flatMap((shown) => optionFault(shown, byName.get(shown.name), command) ?? []),
+    form.options.flatMap((shown) =>
+      lettersOf(shown.name, (name) => byName.has(name)).flatMap(
+        (name) => optionFault({ ...shown, name }, byName.get(name), command) ?? [],
+      ),
+    ),
   );
   return distinct([
     ...found,

@@ -1,4 +1,4 @@
-import { notJudged, type Rule } from '../rule.ts';
+import { nothingToJudge, notJudged, type Rule } from '../rule.ts';
 
 /** The rule that a program has an option of this long name (`--help`, `--version`). */
 export function standardOption(name: '--help' | '--version', section: string): Rule {
@@ -31,6 +31,9 @@ export function standardOption(name: '--help' | '--version', section: string): R
           "if it is, say 'complete: true' in an interface document",
         );
       }
+      // A parser without long names cannot have this one.
+      const hasLong = root.options.items.some(({ names }) => names.some(({ form }) => form === 'long'));
+      if (!hasLong && root.options.items.length > 0) return nothingToJudge('the program has no long options');
       const instance = {
         subject: name,
         command: [view.interface.program.value],
