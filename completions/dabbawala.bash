@@ -262,7 +262,7 @@ _dabbawala_options() {
 # Offers arguments of the option $1, behind the lead $2, that begin with $3.
 _dabbawala_argument() {
   case "$at $1" in
-    'dabbawala audit --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala audit --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala audit --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --parser') _dabbawala_action file "$2" "$3" ;;
@@ -275,7 +275,7 @@ _dabbawala_argument() {
     'dabbawala audit --completion') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --checks') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
-    'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala abbreviations --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --parser') _dabbawala_action file "$2" "$3" ;;
@@ -283,7 +283,7 @@ _dabbawala_argument() {
     'dabbawala abbreviations --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --format') _dabbawala_words "$2" "$3" text json ;;
-    'dabbawala trace --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala trace --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala trace --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --parser') _dabbawala_action file "$2" "$3" ;;
@@ -291,7 +291,7 @@ _dabbawala_argument() {
     'dabbawala trace --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --format') _dabbawala_words "$2" "$3" text json ;;
-    'dabbawala annotate --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala annotate --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala annotate --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --parser') _dabbawala_action file "$2" "$3" ;;
@@ -299,7 +299,7 @@ _dabbawala_argument() {
     'dabbawala annotate --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --format') _dabbawala_words "$2" "$3" text json ;;
-    'dabbawala compare --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala compare --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala compare --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --parser') _dabbawala_action file "$2" "$3" ;;
@@ -313,7 +313,7 @@ _dabbawala_argument() {
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture --questions') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala coverage --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --parser') _dabbawala_action file "$2" "$3" ;;
@@ -324,7 +324,7 @@ _dabbawala_argument() {
     'dabbawala coverage --shell') _dabbawala_words "$2" "$3" bash zsh fish ;;
     'dabbawala coverage --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala convert --to') _dabbawala_words "$2" "$3" yaml json markdown bash zsh fish man ;;
-    'dabbawala convert --kind') _dabbawala_words "$2" "$3" document help ;;
+    'dabbawala convert --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala convert --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --parser') _dabbawala_action file "$2" "$3" ;;

@@ -179,6 +179,11 @@ export class AuditView {
     return this.interface.sources.some(({ source, kind }) => source === place?.source && kind === 'help');
   }
 
+  /** Whether a place lies in the code of a script. */
+  isScript(place: Place): boolean {
+    return this.interface.sources.some(({ source, kind }) => source === place?.source && kind === 'script');
+  }
+
   /** Whether the interface claims to follow a standard. */
   claims(standard: Standard): boolean {
     return this.#claims.has(standard);

@@ -35,6 +35,7 @@ export type { ObjectSettings } from './readers/objects/object-settings.ts';
 export { readObject } from './readers/objects/read-object.ts';
 export { readSource, type SourceSettings } from './readers/read-source.ts';
 export type { Reading } from './readers/reading.ts';
+export { readScript, type ScriptSettings } from './readers/script/read-script.ts';
 export { detectKind, READABLE_KINDS, type ReadableKind } from './readers/text-readers.ts';
 export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';
 export { placeText } from './reports/finding-text.ts';
@@ -69,5 +70,5 @@ export type { AnnotatedLine, HelpAnnotation, LineRole } from './source/help-anno
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';
 export { printable } from './source/printable.ts';
 export type { Problem } from './source/problem.ts';
-export type { Place, Source, Span } from './source/source.ts';
+export { type EmbeddedIn, inFile, type Place, type Source, type Span } from './source/source.ts';
 export { type AddedWords, type Concept, WordLists } from './words/word-lists.ts';

@@ -23,7 +23,7 @@ Error: no lamp
 const FOREIGN: readonly (readonly [looksLike: string, text: string])[] = [
   ['a program or other binary data', '\x7fELF\x02\x01\x01\0\0\0 --help %s\n'],
   ['a program or other binary data', '\ufffd\ufffd\x01\x02\x03\x04\x05\x06 -q  %d\ufffd\n'],
-  ['a script', '#!/bin/sh\nwhile getopts qv letter; do :; done\n'],
+  ['a script', '#!/usr/bin/perl\nuse Getopt::Std;\n'],
   ['a script', '#!/usr/bin/env python3\nimport argparse\n'],
   ['a completion script', '#compdef tiffin\n_arguments --late\n'],
   [
@@ -96,7 +96,7 @@ test('each command refuses such a text with status 2, and --kind reads it all th
     assert.equal(status, 2, words.join(' '));
     assert.match(
       stderr,
-      /tiffin\.1:1:1: expected help output or an interface document, this looks like the source of a manual page; /,
+      /tiffin\.1:1:1: expected help output, an interface document or a shell script, this looks like the source of a manual page; /,
     );
   }
   assert.notEqual((await dabbawala(['convert', '--kind=help', path])).stdout, '');

@@ -53,6 +53,7 @@ test('each word is read by the parsing rules', () => {
     ['--late', '', '--late=option:ambiguous'],
     ['--no-col', '', '--no-col=option:--no-colour'],
     ['-- -q', '', '--=end-of-options | -q=operand:BOX'],
+    ['-- -q', 'double-hyphen: refused', '--=option:unknown | -q=option:-q'],
     ['-- -q', 'double-hyphen: ordinary', '--=operand:BOX | -q=option:-q'],
     ['- x', '', '-=operand:BOX | x=operand:BOX'],
     ['x -q', '', 'x=operand:BOX | -q=option:-q'],

@@ -17,7 +17,10 @@ export const declare: Declare = (command, io, done) => {
         "with WORDs, tells what each stands for and what would change that. WORDs that begin with a hyphen stand behind '--'.",
     )
     .usage('[OPTION]... SOURCE [--] [WORD]...')
-    .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
+    .argument(
+      '<SOURCE>',
+      'a file with help output, an interface document or a shell script; - is standard input',
+    )
     .argument('[WORD...]', 'long options, with or without hyphens, commands or values, shortened or in full');
   addSourceOptions(command)
     .addOption(formatOption(ABBREVIATION_REPORTS))

@@ -24,7 +24,10 @@ export const declare: Declare = (command, io, done) => {
   command
     .description('Reads sources, runs every check, and reports what it finds and what it could not judge.')
     .usage('[OPTION]... SOURCE...')
-    .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input');
+    .argument(
+      '<SOURCE...>',
+      'files with help output, interface documents or shell scripts; - is standard input',
+    );
   addSourceOptions(command)
     .addOption(formatOption(AUDIT_REPORTS))
     .addOption(

@@ -32,7 +32,10 @@ export const declare: Declare = (command, io, done) => {
         'and which kind of release it needs. Without NEW, tells what extensions or new names would change.',
     )
     .usage('[OPTION]... OLD [NEW]')
-    .argument('<OLD>', 'a file with help output or an interface document; - is standard input')
+    .argument(
+      '<OLD>',
+      'a file with help output, an interface document or a shell script; - is standard input',
+    )
     .argument('[NEW]', 'the same for the new version; leave it out with --with or --add');
   addSourceOptions(command)
     .addOption(formatOption(COMPARISON_REPORTS))

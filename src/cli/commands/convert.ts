@@ -18,7 +18,10 @@ export const declare: Declare = (command, io, done) => {
       'Reads sources of one program and writes its interface in another form: as an interface document, a reference, a manual page, or a completion script.',
     )
     .usage('[OPTION]... SOURCE...')
-    .argument('<SOURCE...>', 'files with help output or interface documents; - is standard input')
+    .argument(
+      '<SOURCE...>',
+      'files with help output, interface documents or shell scripts; - is standard input',
+    )
     .addOption(
       new Option(
         '--to <FORM>',

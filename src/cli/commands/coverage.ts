@@ -29,7 +29,10 @@ export const declare: Declare = (command, io, done) => {
         'real shells run them and are asked, in an empty folder with limits.',
     )
     .usage('[OPTION]... SOURCE [COMPLETION]...')
-    .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
+    .argument(
+      '<SOURCE>',
+      'a file with help output, an interface document or a shell script; - is standard input',
+    )
     .argument(
       '[COMPLETION...]',
       'completion scripts; without them, --observe asks for what the shells find themselves',

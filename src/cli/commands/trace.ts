@@ -16,7 +16,10 @@ export const declare: Declare = (command, io, done) => {
         'The WORDs are those after the name of the program.',
     )
     .usage('[OPTION]... SOURCE -- [WORD]...')
-    .argument('<SOURCE>', 'a file with help output or an interface document; - is standard input')
+    .argument(
+      '<SOURCE>',
+      'a file with help output, an interface document or a shell script; - is standard input',
+    )
     .argument('[WORD...]', 'the command line, without the name of the program')
     .passThroughOptions();
   addSourceOptions(command)

@@ -131,6 +131,17 @@ import { optionNotOneCharacter } from './posix/option-not-one-character.ts';
 import { optionsAfterOperands } from './posix/options-after-operands.ts';
 import { orderDependent } from './posix/order-dependent.ts';
 import { vendorLetter } from './posix/vendor-letter.ts';
+import { actsWhileParsing } from './script/acts-while-parsing.ts';
+import { argumentUnused } from './script/argument-unused.ts';
+import { declaredNotHandled } from './script/declared-not-handled.ts';
+import { usageErrorOnStandardOutput } from './script/error-on-standard-output.ts';
+import { errorStatus as scriptErrorStatus } from './script/error-status.ts';
+import { handledNotDeclared } from './script/handled-not-declared.ts';
+import { noUnknownArm } from './script/no-unknown-arm.ts';
+import { operandsNotShifted } from './script/operands-not-shifted.ts';
+import { operandsUnchecked } from './script/operands-unchecked.ts';
+import { parsedTwice } from './script/parsed-twice.ts';
+import { usageDiffers } from './script/usage-differs.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
 export const CATALOGUE = [
@@ -266,6 +277,17 @@ export const CATALOGUE = [
   heldApartWrongly,
   operandsTooMany,
   descriptionOfAnother,
+  declaredNotHandled,
+  handledNotDeclared,
+  argumentUnused,
+  noUnknownArm,
+  scriptErrorStatus,
+  usageErrorOnStandardOutput,
+  usageDiffers,
+  operandsNotShifted,
+  operandsUnchecked,
+  actsWhileParsing,
+  parsedTwice,
 ] as const satisfies readonly Check[];
 
 /** A check of the catalogue. */

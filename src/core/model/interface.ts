@@ -2,6 +2,7 @@ import type { Doubt } from '../source/doubt.ts';
 import type { Place, Source } from '../source/source.ts';
 import type { Command } from './command.ts';
 import type { Fact, Knowable } from './fact.ts';
+import type { OptionLoop } from './option-loop.ts';
 
 /** Kinds of source that an interface can be read from, in the order in which their facts are preferred. */
 export const SOURCE_KINDS = ['document', 'objects', 'script', 'help', 'manual'] as const;
@@ -122,6 +123,8 @@ export interface Interface {
   readonly seeAlso: readonly Fact<string>[];
   /** Where mistakes are to be reported. */
   readonly bugAddress: Knowable<string>;
+  /** The loops of its script that read options; empty where no script was read. */
+  readonly optionLoops: readonly OptionLoop[];
   /** What real runs showed; empty where it was not captured. */
   readonly observations: readonly Observation[];
   /** The texts from which it was read. */
@@ -152,6 +155,7 @@ const UNKNOWN_INTERFACE: Omit<Interface, 'program' | 'root' | 'sources'> = {
   files: [],
   seeAlso: [],
   bugAddress: undefined,
+  optionLoops: [],
   observations: [],
   extended: undefined,
 };

@@ -50,6 +50,7 @@ function joinTwo(a: Interface, b: Interface): Interface {
     files: unite(a.files, b.files, (one) => one.path, joinHelp<RelatedFile>),
     seeAlso: unite(a.seeAlso, b.seeAlso, (fact) => fact.value),
     bugAddress: prefer(a.bugAddress, b.bugAddress),
+    optionLoops: [...a.optionLoops, ...b.optionLoops],
     observations: [...a.observations, ...b.observations],
     sources: [...a.sources, ...b.sources],
     views: [...viewsOf(a), ...viewsOf(b)],

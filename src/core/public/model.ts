@@ -66,6 +66,15 @@ export {
   type OptionName,
   type Repetition,
 } from '../model/option.ts';
+export type {
+  DeclaredName,
+  HandledName,
+  LoopAnswer,
+  LoopKind,
+  OptionArm,
+  OptionLoop,
+  Stream,
+} from '../model/option-loop.ts';
 export { overrideRules } from '../model/override-rules.ts';
 export {
   type ParsingRules,

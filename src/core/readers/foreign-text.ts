@@ -37,7 +37,7 @@ const KINDS: readonly ForeignKind[] = [
   {
     isOne: (text) => text.startsWith('#!'),
     told: {
-      looksLike: 'a script',
+      looksLike: 'a script of a language that is not read',
       advice: `${GIVE_HELP}; 'dabbawala capture SCRIPT' runs it for its help`,
     },
   },

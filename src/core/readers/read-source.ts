@@ -6,6 +6,7 @@ import { type ForeignText, foreignText } from './foreign-text.ts';
 import { HELP_SETTINGS, type HelpSettings } from './help/help-settings.ts';
 import type { Reading } from './reading.ts';
 import { detectKind, READABLE_KINDS, type ReadableKind, TEXT_READERS } from './text-readers.ts';
+import { withUsage } from './with-usage.ts';
 
 /** What the caller knows better than the text. */
 export interface SourceSettings extends HelpSettings {
@@ -32,14 +33,14 @@ export function readSource(source: Source, settings: SourceSettings = {}): Readi
   const kind = given ?? detectKind(source.text);
   const foreign = given === undefined && kind === 'help' ? foreignText(source.text) : undefined;
   if (foreign !== undefined) return foreignReading(source, foreign);
-  const reading = TEXT_READERS[kind].read(source, help);
+  const reading = withUsage(TEXT_READERS[kind].read(source, help));
   return reading.interface === undefined || rules === undefined
     ? reading
     : { ...reading, interface: overrideRules(reading.interface, rules) };
 }
 
 function foreignReading(source: Source, { looksLike, advice }: ForeignText): Reading {
-  const message = `expected help output or an interface document, this looks like ${looksLike}; ${advice}`;
+  const message = `expected help output, an interface document or a shell script, this looks like ${looksLike}; ${advice}`;
   const end = source.text.indexOf('\n');
   const place = { source, start: 0, end: end < 0 ? source.text.length : end };
   const problem = {

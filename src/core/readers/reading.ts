@@ -1,10 +1,13 @@
 import type { Interface } from '../model/interface.ts';
 import type { Problem } from '../source/problem.ts';
+import type { Source } from '../source/source.ts';
 
 /** What a reader made of a source: an interface, unless the source could not be used, and what went wrong. */
 export interface Reading {
   /** What was read; undefined where the source could not be used. */
   readonly interface: Interface | undefined;
+  /** A text within the source that is the help of the program, as scripts have it; undefined where there is none. */
+  readonly usage?: Source | undefined;
   /** What could not be read, with its places. */
   readonly problems: readonly Problem[];
 }

@@ -5,6 +5,8 @@ import { readDocument } from './document/read-document.ts';
 import type { HelpSettings } from './help/help-settings.ts';
 import { readHelp } from './help/read-help.ts';
 import type { Reading } from './reading.ts';
+import { isScript } from './script/is-script.ts';
+import { readScript } from './script/read-script.ts';
 
 /** What reads one kind of source from its text. */
 interface TextReader {
@@ -17,7 +19,7 @@ interface TextReader {
 export const TEXT_READERS = {
   document: { recognises: isDocument, read: (source) => readDocument(source) },
   objects: undefined,
-  script: undefined,
+  script: { recognises: isScript, read: readScript },
   // Whatever nothing else recognises.
   help: { recognises: () => true, read: readHelp },
   manual: undefined,

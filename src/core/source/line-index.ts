@@ -1,6 +1,6 @@
 import { firstIndex } from '../collections/first-index.ts';
 import { DisplayColumns } from './display-columns.ts';
-import type { Source, Span } from './source.ts';
+import { inFile, type Source, type Span } from './source.ts';
 
 /** A point in a text: line and column from 1, the column and the offset in UTF-16 units. */
 export interface Position {
@@ -57,7 +57,7 @@ function isLineBreak(unit: number): boolean {
   return unit === 10 || unit === 13;
 }
 
-/** Line indexes by source, each built once: one of these belongs to one report. */
+/** Line indexes by source, each built once: one of these belongs to one report. Of an embedded text, the lines are those of its file. */
 export class LineIndexes {
   readonly #bySource = new Map<Source, LineIndex>();
   readonly #columns = new Map<Source, DisplayColumns>();
@@ -74,17 +74,19 @@ export class LineIndexes {
 
   /** Where a span starts. */
   start(span: Span): Position {
-    return this.of(span.source).position(span.start);
+    const { source, start } = inFile(span);
+    return this.of(source).position(start);
   }
 
   /** Where a span ends, behind its last character. */
   end(span: Span): Position {
-    return this.of(span.source).position(span.end);
+    const { source, end } = inFile(span);
+    return this.of(source).position(end);
   }
 
   /** The display column, from 1, where a span starts, as its line is printed. */
   displayColumn(span: Span): number {
-    const { source } = span;
+    const { source } = inFile(span);
     const columns = this.#columns.get(source) ?? new DisplayColumns(source.text);
     this.#columns.set(source, columns);
     const { offset, column } = this.start(span);

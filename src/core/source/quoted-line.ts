@@ -1,6 +1,6 @@
 import type { LineIndexes } from './line-index.ts';
 import { printable } from './printable.ts';
-import type { Span } from './source.ts';
+import { inFile, type Span } from './source.ts';
 import { expandTabs, textWidth } from './text-width.ts';
 
 /** A line of a source made ready to print, with the columns (from 0) of the words in question. */
@@ -19,7 +19,8 @@ const MARK_SHOWN = 20;
  * Quotes the line on which a span starts, at most `width` columns wide: tabs expanded, escapes neutralised, and the
  * left or right end cut with an ellipsis where the line is longer. The mark ends with the line.
  */
-export function quoteLine(span: Span, indexes: LineIndexes, width: number): QuotedLine {
+export function quoteLine(place: Span, indexes: LineIndexes, width: number): QuotedLine {
+  const span = inFile(place);
   const index = indexes.of(span.source);
   const line = index.position(span.start).line;
   const range = index.lineRange(line) ?? { start: span.start, end: span.end };

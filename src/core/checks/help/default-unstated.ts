@@ -26,6 +26,8 @@ export const defaultUnstated = defineCheck({
       const { name, path, word, shown, help, place } = declared;
       const literal = word.default?.value;
       if (literal === undefined || literal === '') continue;
+      // Where no text tells of the option, its default is the least of what is lacking.
+      if (help === undefined && view.isScript(place)) continue;
       const isShown = shown?.default !== undefined || isInTexts(declared, literal);
       // A parser may add the default to a text that does not speak of it.
       if (!isShown && shown === undefined && !isByHand && !/\bdefault/i.test(help?.value ?? '')) {

@@ -22,7 +22,9 @@ export const valueUnnamed = defineCheck({
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
-      among: ({ argument }) => argument?.basis === 'stated' && argument.value.presence !== 'none',
+      // Code that takes an argument shows no reader a placeholder; what its text lacks is told as a difference between the two.
+      among: ({ argument }) =>
+        argument?.basis === 'stated' && argument.value.presence !== 'none' && !view.isScript(argument.place),
       isAtFault: ({ argument, names }, { command }) => {
         const words = argument?.value.words ?? [];
         // A value in the place of a name tells what is expected as well.

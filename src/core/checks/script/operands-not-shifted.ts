@@ -1,0 +1,30 @@
+import { getoptsExample, loopCheck } from '../loop-check.ts';
+
+/** One finding for each loop behind which operands are read while the options still stand before them. */
+export const operandsNotShifted = loopCheck({
+  name: 'script/operands-not-shifted',
+  level: 'error',
+  title: 'Operands are read without taking the options away',
+  why: "'getopts' leaves the words where they are: with any option given, '$1' is that option and not the first operand.",
+  standard: 'POSIX getopts',
+  examples: {
+    wrong: getoptsExample('a', ['a) all=1', '*) exit 2'], 'cat "$1"\n').replace(
+      'shift $((OPTIND - 1))\n',
+      '',
+    ),
+    right: getoptsExample('a', ['a) all=1', '*) exit 2'], 'cat "$1"\n'),
+    nearMiss: getoptsExample('a', ['a) all=1', '*) exit 2'], `cat "\${@:OPTIND:1}"\n`).replace(
+      'shift $((OPTIND - 1))\n',
+      '',
+    ),
+  },
+  faults: ({ kind, notShifted, place }) =>
+    kind !== 'getopts'
+      ? undefined
+      : notShifted === null
+        ? []
+        : [{ data: {}, place: notShifted, related: [{ place, note: 'the options are read here' }] }],
+  message: (_data: Record<string, never>) =>
+    'an operand is read, and the options before it were not taken away',
+  fix: () => "put 'shift $((OPTIND - 1))' behind the loop",
+});

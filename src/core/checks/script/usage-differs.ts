@@ -1,0 +1,181 @@
+import { listNames } from '../../messages/wording.ts';
+import type { Command } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
+import { argumentOf, mainName, type Option } from '../../model/option.ts';
+import { optionsByName } from '../../model/options-by-name.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+import { getoptsExample } from '../loop-check.ts';
+
+/** A finding for each way in which the usage text of a script and its code differ. */
+export const usageDiffers = defineCheck({
+  name: 'script/usage-differs',
+  level: 'warning',
+  title: 'The usage text of a script and its code differ',
+  why: 'Readers trust the text: they give options that are refused, and never learn of those that it lacks.',
+  standard: 'practice',
+  needs: ['the code of a script that reads options', 'its usage text'],
+  since: 8,
+  examples: {
+    wrong: script('ab', '-a  all boxes\n-b  big boxes\n-c  count them'),
+    right: script('ab', '-a  all boxes\n-b  big boxes'),
+    nearMiss: script('abh', '-a  all boxes\n-b  big boxes'),
+  },
+  judge(view, report) {
+    const { views } = view.interface;
+    const code = views.find(({ sources }) => sources[0]?.kind === 'script');
+    const text = views.find(isUsageOf(code));
+    if (code === undefined || text === undefined) return;
+    report.judged();
+    // What is read without arms may be answered in ways that tell more than names.
+    const isWhole = view.interface.optionLoops.every(({ armsComplete }) => armsComplete);
+    // What is taken and passed over is there for old callers, and not told on purpose.
+    const ignored = new Set(
+      view.interface.optionLoops.flatMap(({ arms }) =>
+        arms.flatMap(({ isEmpty, names }) => (isEmpty ? names.map(({ name }) => name) : [])),
+      ),
+    );
+    for (const fault of faultsBetween(code.root, text.root, isWhole, ignored)) {
+      const [first] = fault.options;
+      if (first === undefined) continue;
+      report.finding({
+        command: [view.interface.program.value],
+        subject: mainName(first).text,
+        data: { kind: fault.kind, names: fault.options.map((option) => mainName(option).text) },
+        place: first.place,
+        ...(fault.other === null || fault.other === undefined
+          ? {}
+          : {
+              related: [
+                {
+                  place: fault.other,
+                  note: fault.kind === 'unlisted' ? 'the list that lacks it' : 'the code',
+                },
+              ],
+            }),
+      });
+    }
+  },
+  message: ({ kind, names }: { kind: Difference; names: readonly string[] }) => MESSAGES[kind](names),
+  fix: ({ kind }) => FIXES[kind],
+});
+
+type Difference = 'unlisted' | 'unknown' | 'argument-hidden' | 'argument-invented';
+
+const MESSAGES: Readonly<Record<Difference, (names: readonly string[]) => string>> = {
+  unlisted: (names) =>
+    `the script answers ${listNames(names)}, and its usage text does not have ${it(names)}`,
+  unknown: (names) => `the usage text has ${listNames(names)}, and the script does not know ${it(names)}`,
+  'argument-hidden': (names) =>
+    `the script takes an argument for ${listNames(names)}, and its usage text shows none`,
+  'argument-invented': (names) =>
+    `the usage text shows an argument for ${listNames(names)}, and the script takes none`,
+};
+
+const FIXES: Readonly<Record<Difference, string>> = {
+  unlisted: 'add it to the usage text, or take it out of the script',
+  unknown: 'read it in the loop, or take it out of the usage text',
+  'argument-hidden': 'show the argument by a placeholder behind the name',
+  'argument-invented': 'take the argument in the loop, or the placeholder out of the usage text',
+};
+
+function it(names: readonly string[]): string {
+  return names.length === 1 ? 'it' : 'them';
+}
+
+/** Whether an interface was read from the usage text that stands in the script of another. */
+function isUsageOf(code: Interface | undefined): (cli: Interface) => boolean {
+  const script = code?.sources[0]?.source;
+  return ({ sources }) => sources[0]?.source.within?.source === script && script !== undefined;
+}
+
+interface Fault {
+  readonly kind: Difference;
+  readonly options: readonly Option[];
+  readonly other?: Place;
+}
+
+/** What the help of every program has; a usage text need not say that it is one. */
+const HELP = /^(?:-h|-\?|--help|-help|-H)$/;
+
+function faultsBetween(
+  code: Command,
+  text: Command,
+  isWhole: boolean,
+  ignored: ReadonlySet<string>,
+): Fault[] {
+  const read = code.options.items;
+  const shown = text.options.items;
+  const inCode = optionsByName(read);
+  const inText = optionsByName(shown);
+  const shownElsewhere = new Set([
+    ...text.forms.flatMap(({ options }) => options.map(({ name }) => name)),
+    ...shown.flatMap(digitsBetween),
+  ]);
+  const faults: Fault[] = [];
+  const has = (option: Option, others: ReadonlyMap<string, Option>) =>
+    option.names.some(({ text: name }) => others.has(name));
+  const unlisted = read.filter(
+    (option) =>
+      !has(option, inText) &&
+      !option.names.some(
+        ({ text: name }) => HELP.test(name) || shownElsewhere.has(name) || ignored.has(name),
+      ),
+  );
+  // A text that lists fewer of the options than it lacks is not their list.
+  const listed = read.filter((option) => has(option, inText)).length;
+  if (isWhole && unlisted.length > 0 && listed >= unlisted.length && !saysMore(text))
+    faults.push({ kind: 'unlisted', options: unlisted, other: shown[0]?.place ?? null });
+  const unknown =
+    code.options.complete?.value === true
+      ? shown.filter((option) => !has(option, inCode) && isSurelyNamed(option))
+      : [];
+  if (unknown.length > 0 && shown.some((option) => has(option, inCode)))
+    faults.push({ kind: 'unknown', options: unknown });
+  for (const kind of ['argument-hidden', 'argument-invented'] as const) {
+    const options = shown.filter((option) => argumentFault(option, inCode) === kind);
+    if (options.length > 0) faults.push({ kind, options });
+  }
+  return faults;
+}
+
+/** The digits between two that share an entry: `-1 .. -9`. */
+function digitsBetween({ names }: Option): string[] {
+  const digits = names.flatMap(({ text }) => (/^-\d$/.test(text) ? [Number(text[1])] : []));
+  if (digits.length !== 2) return [];
+  const [least = 0, most = 0] = digits.toSorted((a, b) => a - b);
+  return Array.from({ length: most - least + 1 }, (_, i) => `-${least + i}`);
+}
+
+/** Whether a usage text says that there are other options than it lists. */
+function saysMore(text: Command): boolean {
+  return text.options.complete?.value === false;
+}
+
+/** Whether an option stands in a list, or in the synopsis with a hyphen of its own. */
+function isSurelyNamed(option: Option): boolean {
+  return option.names.every(({ text }) => /^--?[A-Za-z0-9]/.test(text));
+}
+
+function argumentFault(shown: Option, code: ReadonlyMap<string, Option>): Difference | undefined {
+  for (const name of shown.names) {
+    const read = code.get(name.text);
+    const own = read?.names.find(({ text }) => text === name.text);
+    const inCode =
+      read === undefined || own === undefined ? undefined : argumentOf(read, own)?.value.presence;
+    const inText = argumentOf(shown, name)?.value.presence;
+    if (inCode === undefined || inText === undefined) continue;
+    if (inCode === 'mandatory' && inText === 'none') return 'argument-hidden';
+    if (inCode === 'none' && inText !== 'none') return 'argument-invented';
+  }
+  return undefined;
+}
+
+/** A script with an option string and a usage text that lists options. */
+function script(string: string, list: string): string {
+  const arms = [...string].map((letter) => `${letter}) flag_${letter}=1`);
+  return getoptsExample(string, [...arms, '*) usage; exit 2']).replace(
+    '#!/bin/sh\n',
+    `#!/bin/sh\nusage() {\n  cat >&2 <<END\nUsage: tiffin [OPTION]...\n\n${list.replace(/^/gm, '  ')}\nEND\n}\n`,
+  );
+}

@@ -1,0 +1,63 @@
+import type { Command, SyntaxNode, Word } from 'unbash';
+import type { ShellScope, ShellScript } from './shell-scopes.ts';
+import { argumentsOf, commandName } from './shell-words.ts';
+
+/** So deep functions may hand the words of the command line on. */
+const CALL_LIMIT = 6;
+
+/** Whether a word is all words of the command line. */
+export function isAllWords(word: Word): boolean {
+  return /^["']?\$\{?[@*]\}?["']?$/.test(word.text);
+}
+
+/** The function that a command hands all words of the command line to; undefined where it does not. */
+export function handedTo(node: SyntaxNode, script: ShellScript): ShellScope | undefined {
+  if (node.type !== 'Command' || !argumentsOf(node).some(isAllWords)) return undefined;
+  return script.functions.get(commandName(node) ?? '');
+}
+
+/** A scope that reads the words of the command line, with the call that hands them to it. */
+export interface EntryScope {
+  readonly scope: ShellScope;
+  /** Undefined for the scope that all begins with. */
+  readonly call: Command | undefined;
+}
+
+/**
+ * The scopes that read the words that one scope is given: itself, and the functions that it hands all of them to, in the order in which that happens.
+ * What is handed on in a branch of `case` belongs to what that branch is for, and is left out.
+ */
+export function entryScopes(
+  first: ShellScope,
+  script: ShellScript,
+  within?: { pos: number; end: number },
+): EntryScope[] {
+  const entries: EntryScope[] = [];
+  const seen = new Set<ShellScope>();
+  const enter = (scope: ShellScope, call: Command | undefined, depth: number): void => {
+    if (seen.has(scope) || depth > CALL_LIMIT) return;
+    seen.add(scope);
+    entries.push({ scope, call });
+    for (const node of scope.nodes) {
+      const isWithin =
+        within === undefined || scope !== first || (node.pos >= within.pos && node.end <= within.end);
+      const called = isWithin ? handedTo(node, script) : undefined;
+      if (called === undefined || isInBranch(node, script, scope === first ? within : undefined)) continue;
+      enter(called, node as Command, depth + 1);
+    }
+  };
+  enter(first, undefined, 0);
+  return entries;
+}
+
+function isInBranch(
+  node: SyntaxNode,
+  script: ShellScript,
+  within: { pos: number; end: number } | undefined,
+): boolean {
+  for (const outer of script.around(node)) {
+    if (within !== undefined && outer.pos <= within.pos) return false;
+    if (outer.type === 'CaseItem') return true;
+  }
+  return false;
+}

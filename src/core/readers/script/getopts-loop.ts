@@ -1,0 +1,87 @@
+import type { Command, CompoundList, SyntaxNode } from 'unbash';
+import type { Option } from '../../model/option.ts';
+import type { HandledName, LoopAnswer } from '../../model/option-loop.ts';
+import { matchesAll } from './case-patterns.ts';
+import { type Branch, choicesOn } from './choices.ts';
+import { longNamesByHyphen } from './long-by-hyphen.ts';
+import type { LoopDraft, NamedArm } from './loop-draft.ts';
+import { optionsOfLoop } from './loop-options.ts';
+import { readOptionString } from './option-string.ts';
+import type { ScriptReading } from './script-reading.ts';
+import type { ShellScope } from './shell-scopes.ts';
+import { argumentsOf, commandName } from './shell-words.ts';
+
+/** A loop over `getopts`, with the `case` that answers the letters; undefined where a node is none. */
+export function readGetoptsLoop(
+  node: SyntaxNode,
+  scope: ShellScope,
+  reading: ScriptReading,
+): LoopDraft | undefined {
+  if (node.type !== 'While') return undefined;
+  const call = getoptsCall(node.clause);
+  const [string, variable] = call === undefined ? [] : argumentsOf(call);
+  if (string === undefined || variable === undefined) return undefined;
+  const subject = variable.value;
+  const declared = readOptionString(string, reading.script, reading.variables.constant, false);
+  const branches = choicesOn((name) => name === subject, node.body, scope).flatMap((one) => one.branches);
+  const named = branches.map((branch) => letterArm(branch, reading)).filter(({ names }) => names.length > 0);
+  const unknown = answerTo('?', branches, reading);
+  const letters = declared?.names.filter(({ name }) => name !== '--');
+  const at = { node, scope, subject };
+  const byHyphen = declared?.names.some(({ name }) => name === '--')
+    ? longNamesByHyphen(branches, at, reading)
+    : undefined;
+  const options: Option[] = letters === undefined ? [] : optionsOfLoop(named, letters, at, reading);
+  const silent = declared?.silent;
+  return {
+    kind: 'getopts',
+    scope,
+    node,
+    options: [...options, ...(byHyphen?.options ?? [])],
+    isComplete: declared !== undefined && (byHyphen?.isComplete ?? true),
+    rules: byHyphen?.rules ?? {},
+    parser: 'getopts',
+    declared: letters,
+    silent,
+    arms: {
+      named,
+      isComplete:
+        branches.length > 0 && branches.every(({ patterns }) => patterns.every(({ words }) => words)),
+      unknown,
+      missing: silent === false ? unknown : answerTo(':', branches, reading),
+    },
+    notFollowed: declared === undefined ? string : undefined,
+  };
+}
+
+/** The call of `getopts` in the condition of a loop. */
+function getoptsCall(clause: CompoundList): Command | undefined {
+  for (const { command } of clause.commands) {
+    const nodes = command.type === 'AndOr' || command.type === 'Pipeline' ? command.commands : [command];
+    for (const node of nodes) if (node.type === 'Command' && commandName(node) === 'getopts') return node;
+  }
+  return undefined;
+}
+
+const isOptarg = (variable: string) => variable === 'OPTARG';
+
+/** The letters that a branch answers. `?` and `:` are what `getopts` gives for errors, not letters. */
+function letterArm(branch: Branch, reading: ScriptReading): NamedArm {
+  const names: HandledName[] = branch.patterns.flatMap(({ words, word }) =>
+    (words ?? [])
+      .filter(({ text, goesOn }) => !goesOn && [...text].length === 1 && !'?:-'.includes(text))
+      .map(({ text }) => ({ name: `-${text}`, place: reading.script.place(word) })),
+  );
+  const arm = { ...reading.arms.arm(branch, isOptarg), names };
+  return { names, branch, arm, presence: undefined, words: undefined, isArgument: isOptarg };
+}
+
+/** What a script does where `getopts` gives a word: the first branch whose patterns match it. */
+function answerTo(text: string, branches: readonly Branch[], reading: ScriptReading): LoopAnswer | undefined {
+  const branch = branches.find(({ patterns }) =>
+    patterns.some(
+      (pattern) => matchesAll(pattern) || pattern.words?.some((word) => word.text === text && !word.goesOn),
+    ),
+  );
+  return branch === undefined ? undefined : reading.arms.answer(branch);
+}

@@ -1,0 +1,171 @@
+import type { Assignment, SyntaxNode } from 'unbash';
+import { forEachChild } from 'unbash';
+import type { Option } from '../../model/option.ts';
+import type { DeclaredName } from '../../model/option-loop.ts';
+import type { Span } from '../../source/source.ts';
+import { matchesAll } from './case-patterns.ts';
+import { choicesOn } from './choices.ts';
+import { laterChecks } from './later-checks.ts';
+import type { NamedArm } from './loop-draft.ts';
+import { keptIn, type OptionDraft, optionOf } from './option-drafts.ts';
+import type { ScriptReading } from './script-reading.ts';
+import type { ShellScope } from './shell-scopes.ts';
+import { readVariable, textOf } from './shell-words.ts';
+
+/** The loop whose options are gathered. */
+export interface LoopAt {
+  readonly node: SyntaxNode;
+  readonly scope: ShellScope;
+  /** The variable that holds the option while its arm runs. */
+  readonly subject: string;
+}
+
+/** The options of a loop: those that its option string declares where there is one, else those that its arms answer. */
+export function optionsOfLoop(
+  named: readonly NamedArm[],
+  declared: readonly DeclaredName[] | undefined,
+  at: LoopAt,
+  reading: ScriptReading,
+): Option[] {
+  const gatherer = new OptionGatherer(at, reading);
+  const declaredByName = new Map(declared?.map((one) => [one.name, one]));
+  const taken = new Set<string>();
+  const options: Option[] = [];
+  for (const one of named) {
+    const free = one.names.filter(({ name }) => !taken.has(name));
+    const known = declared === undefined ? free : free.filter(({ name }) => declaredByName.has(name));
+    for (const { name } of known) taken.add(name);
+    for (const group of gatherer.spellings(known, one, declaredByName))
+      options.push(gatherer.option(group, one, declaredByName.get(group[0]?.name ?? '')));
+  }
+  for (const one of declared ?? []) if (!taken.has(one.name)) options.push(optionOf(bareDraft(one)));
+  return options.sort((a, b) => (a.place?.start ?? 0) - (b.place?.start ?? 0));
+}
+
+function bareDraft({ name, presence, place }: DeclaredName): OptionDraft {
+  return {
+    names: [{ name, place }],
+    presence,
+    variable: undefined,
+    values: undefined,
+    default: undefined,
+    requiredBy: undefined,
+    place,
+  };
+}
+
+type Names = NamedArm['names'];
+
+/** Puts together what the arms of a loop, and the script around it, show of its options. */
+class OptionGatherer {
+  readonly #at: LoopAt;
+  readonly #reading: ScriptReading;
+  readonly #required: ReadonlyMap<string, SyntaxNode>;
+
+  constructor(at: LoopAt, reading: ScriptReading) {
+    this.#at = at;
+    this.#reading = reading;
+    this.#required = laterChecks(at.scope, reading.script, reading.arms.ends, at.node.end).required;
+  }
+
+  /** The names of an arm by the options that they spell: one option, unless the arm looks at which of them was given, or they take other arguments. */
+  spellings(names: Names, { branch }: NamedArm, declared: ReadonlyMap<string, DeclaredName>): Names[] {
+    if (names.length === 0) return [];
+    const isLookedAt = this.#reading.arms.reads(branch.body, (variable) => variable === this.#at.subject);
+    const isPlaceRead = /^\d$/.test(this.#at.subject);
+    const presences = new Set(names.map(({ name }) => declared.get(name)?.presence));
+    return (isLookedAt && !isPlaceRead) || presences.size > 1 ? names.map((name) => [name]) : [names];
+  }
+
+  option(names: Names, one: NamedArm, declared: DeclaredName | undefined): Option {
+    const { branch, isArgument } = one;
+    const assignments = this.#reading.arms.assignmentsOf(branch.body);
+    const readsArgument = (assignment: Assignment) => holds(assignment, isArgument);
+    const variable = keptIn(assignments, readsArgument);
+    const presence = declared?.presence ?? one.presence;
+    const takesOne = presence !== undefined && presence !== 'none';
+    const requiring = variable === undefined ? undefined : this.#required.get(variable);
+    const initial = variable === undefined ? undefined : this.#initial(variable);
+    return optionOf({
+      names: names.map(({ name, place }) => ({
+        name,
+        place: declared?.name === name ? declared.place : place,
+      })),
+      presence,
+      ...(one.words === undefined ? {} : { words: one.words }),
+      variable,
+      values: takesOne ? this.#values(one, variable) : undefined,
+      default: takesOne ? initial : undefined,
+      requiredBy:
+        requiring === undefined || !takesOne || initial !== undefined
+          ? undefined
+          : this.#reading.script.place(requiring),
+      place: declared?.place ?? names[0]?.place ?? this.#reading.script.place(branch.node),
+    });
+  }
+
+  /** What a variable holds where the loop begins, as far as it is written out. */
+  #initial(variable: string): { text: string; place: Span } | undefined {
+    const { node, scope } = this.#at;
+    const before = this.#reading.variables
+      .of(variable)
+      .filter((one) => one.node.end <= node.pos && (one.scope === scope || one.scope.name === undefined));
+    const behind = this.#reading.variables
+      .of(variable)
+      .filter((one) => one.node.pos >= node.end && one.scope === scope && one.ifUnset);
+    const last = before.at(-1) ?? behind[0];
+    if (last?.word === undefined || this.#isConditional(last.node)) return undefined;
+    const text = textOf(last.word, this.#reading.variables.constant);
+    return text === undefined || text === ''
+      ? undefined
+      : { text, place: this.#reading.script.place(last.word) };
+  }
+
+  #isConditional(node: SyntaxNode): boolean {
+    for (const { type } of this.#reading.script.around(node))
+      if (['If', 'Elif', 'CaseItem', 'While', 'For', 'AndOr', 'Subshell'].includes(type)) return true;
+    return false;
+  }
+
+  /** The words that an inner `case` lets through, where anything else ends the script: in the arm, or behind the loop. */
+  #values({ branch, isArgument }: NamedArm, variable: string | undefined) {
+    const { node, scope } = this.#at;
+    const isValue = (name: string | undefined) =>
+      name !== undefined && (isArgument(name) || name === variable);
+    const behind = { pos: node.end, end: Number.POSITIVE_INFINITY };
+    const choices = [
+      ...choicesOn(isValue, branch.body, scope),
+      ...choicesOn((name) => name !== undefined && name === variable, behind, scope),
+    ];
+    for (const { branches } of choices) {
+      const rest = branches.find(({ patterns }) => patterns.some(matchesAll));
+      const end = rest === undefined ? undefined : this.#reading.arms.ends.ofList(rest.body);
+      if (end?.kind !== 'exits' && end?.kind !== 'returns') continue;
+      const words = branches
+        .filter((one) => one !== rest)
+        .filter(({ body }) => this.#reading.arms.ends.ofList(body).kind !== 'exits')
+        .flatMap(({ patterns }) => patterns);
+      const texts = words.flatMap(({ words: all, word }) =>
+        all === undefined || all.some(({ goesOn }) => goesOn)
+          ? [undefined]
+          : all.map(({ text }) => ({ text, place: this.#reading.script.place(word) })),
+      );
+      const known = texts.filter((one) => one !== undefined);
+      if (known.length === texts.length && known.some(({ text }) => text !== ''))
+        return known.filter(({ text }) => text !== '');
+    }
+    return undefined;
+  }
+}
+
+/** Whether the word of an assignment holds an expansion of a variable. */
+function holds(assignment: Assignment, isWanted: (variable: string) => boolean): boolean {
+  let found = false;
+  const visit = (node: SyntaxNode): void => {
+    const name = readVariable(node);
+    if (name !== undefined && isWanted(name)) found = true;
+    forEachChild(node, visit);
+  };
+  visit(assignment);
+  return found;
+}

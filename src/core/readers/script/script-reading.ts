@@ -1,0 +1,17 @@
+import type { Source } from '../../source/source.ts';
+import { ArmReader } from './arm-reading.ts';
+import { ShellScript } from './shell-scopes.ts';
+import { ShellVariables } from './shell-variables.ts';
+
+/** A script taken apart, with what is asked of it while its loops are read. */
+export class ScriptReading {
+  readonly script: ShellScript;
+  readonly variables: ShellVariables;
+  readonly arms: ArmReader;
+
+  constructor(source: Source) {
+    this.script = new ShellScript(source);
+    this.variables = new ShellVariables(this.script);
+    this.arms = new ArmReader(this.script);
+  }
+}
