@@ -1,4 +1,4 @@
-import { type Assignment, forEachChild, type SyntaxNode } from 'unbash';
+import { type Assignment, type Command, forEachChild, type SyntaxNode } from 'unbash';
 import type { LoopAnswer, OptionArm } from '../../model/option-loop.ts';
 import type { Branch } from './choices.ts';
 import { Ends } from './ends.ts';
@@ -6,12 +6,16 @@ import { outputsOf } from './outputs.ts';
 import type { ShellScript } from './shell-scopes.ts';
 import { argumentsOf, commandName, readVariable } from './shell-words.ts';
 
+/** Commands that do nothing but go through the words. */
+const NOTHING = /^(?:|:|true|shift|break|continue)$/;
+
 /** How deep functions of a script may call each other. */
 const CALL_LIMIT = 4;
 
 /** Reads what the arms of a loop do. */
 export class ArmReader {
   readonly #script: ShellScript;
+  readonly #readByFunction = new Map<string, ReadonlySet<string>>();
   readonly ends: Ends;
 
   constructor(script: ShellScript) {
@@ -36,45 +40,55 @@ export class ArmReader {
     };
   }
 
-  /** What an arm does that answers options, beside their names. `reads` tells the expansions that are their argument. */
-  arm(branch: Branch, reads: (variable: string) => boolean): Omit<OptionArm, 'names'> {
+  /** What an arm does that answers options, beside their names. `argument` are the variables that hold the argument. */
+  arm(branch: Branch, argument: ReadonlySet<string>): Omit<OptionArm, 'names'> {
     return {
       ...this.answer(branch),
-      readsArgument: this.reads(branch.body, reads),
+      readsArgument: this.reads(branch.body, argument),
       isEmpty: branch.body.commands.every(
-        ({ command }) =>
-          command.type === 'Command' &&
-          /^(?:|:|true|shift|break|continue)$/.test(commandName(command) ?? 'x'),
+        ({ command }) => command.type === 'Command' && NOTHING.test(commandName(command) ?? 'x'),
       ),
       works: worksOf(branch.body).map(({ command, node }) => ({ command, place: this.#script.place(node) })),
     };
   }
 
-  /** Whether a part of the script, or a function that it calls, reads a variable. */
-  reads(root: SyntaxNode, isWanted: (variable: string) => boolean): boolean {
-    const seen = new Set<string>();
-    const visit = (node: SyntaxNode, depth: number): boolean => {
-      const name = readVariable(node);
-      if (name !== undefined && isWanted(name)) return true;
-      if (node.type === 'Command') {
-        const called = commandName(node) ?? '';
-        const body = this.#script.functions.get(called)?.nodes[0];
-        // In a function the positional parameters are its own, the variables are not.
-        if (body !== undefined && depth < CALL_LIMIT && !seen.has(called)) {
-          seen.add(called);
-          if (this.reads(body, (variable) => !/^\d+$/.test(variable) && isWanted(variable))) return true;
-        }
-        // What is run as a text, or read from a file, may read anything.
-        if (called === 'eval' && /OPTARG|\$\{?\d/.test(node.args.map(({ text }) => text).join(' ')))
-          return true;
-      }
-      let found = false;
-      forEachChild(node, (child) => {
-        found ||= visit(child, depth);
-      });
-      return found;
+  /** Whether a part of the script, or a function that it calls, reads one of some variables. */
+  reads(root: SyntaxNode, wanted: ReadonlySet<string>): boolean {
+    let found = false;
+    const visit = (node: SyntaxNode): void => {
+      if (found) return;
+      found =
+        wanted.has(readVariable(node) ?? '') || (node.type === 'Command' && this.#readsBy(node, wanted));
+      if (!found) forEachChild(node, visit);
     };
-    return visit(root, 0);
+    visit(root);
+    return found;
+  }
+
+  #readsBy(command: Command, wanted: ReadonlySet<string>): boolean {
+    const called = commandName(command) ?? '';
+    // What is run as a text may read what it names.
+    if (called === 'eval' && /OPTARG|\$\{?\d/.test(command.args.map(({ text }) => text).join(' ')))
+      return true;
+    const read = this.#readInFunction(called, 0);
+    // In a function the positional parameters are its own, the variables are not.
+    for (const name of wanted) if (!/^\d+$/.test(name) && read.has(name)) return true;
+    return false;
+  }
+
+  /** The variables that a function reads, and those that it calls. */
+  #readInFunction(name: string, depth: number): ReadonlySet<string> {
+    const known = this.#readByFunction.get(name);
+    if (known !== undefined) return known;
+    const read = new Set<string>();
+    this.#readByFunction.set(name, read);
+    for (const node of this.#script.functions.get(name)?.nodes ?? []) {
+      const variable = readVariable(node);
+      if (variable !== undefined) read.add(variable);
+      if (node.type !== 'Command' || depth >= CALL_LIMIT) continue;
+      for (const inner of this.#readInFunction(commandName(node) ?? '', depth + 1)) read.add(inner);
+    }
+    return read;
   }
 
   /** The assignments of a part of the script, without those of its functions. */

@@ -1,6 +1,8 @@
-import type { CompoundList, If, SyntaxNode, TestExpression, Word } from 'unbash';
+import type { Case, CompoundList, If, SyntaxNode, TestExpression, Word } from 'unbash';
+import { firstIndex } from '../../collections/first-index.ts';
+import { groupedBy } from '../../collections/grouped.ts';
 import { type Pattern, patternsOf } from './case-patterns.ts';
-import type { ShellScope } from './shell-scopes.ts';
+import type { Range, ShellScope } from './shell-scopes.ts';
 import { argumentsOf, commandName, textOf, variableOf } from './shell-words.ts';
 
 /** A branch of a script that is taken where a variable holds one of some words. */
@@ -19,59 +21,86 @@ export interface Choice {
   readonly node: SyntaxNode;
 }
 
-/** The choices within a node that are made by what a variable holds, those within others of them left out. */
-export function choicesOn(
-  isSubject: (variable: string | undefined, word: Word) => boolean,
-  within: { readonly pos: number; readonly end: number },
-  scope: ShellScope,
-): Choice[] {
-  const choices: Choice[] = [];
-  for (const node of scope.nodes) {
-    if (node.pos < within.pos || node.end > within.end) continue;
-    const outer = choices.at(-1)?.node;
-    if (outer !== undefined && node.pos < outer.end) continue;
-    if (node.type === 'Case' && isSubject(variableOf(node.word), node.word)) {
-      const branches = node.items.map((item) => ({
-        patterns: patternsOf(item),
-        body: item.body,
-        node: item,
-        goesOn: item.terminator === ';&' || item.terminator === ';;&',
-      }));
-      choices.push({ branches, node });
-    }
-    if (node.type === 'If') {
-      const branches = branchesOfIf(node, (word) => isSubject(variableOf(word), word));
-      if (branches !== undefined) choices.push({ branches, node });
-    }
+/** The choices of a scope, by the variables that they go by. */
+export class Choices {
+  readonly #bySubject: ReadonlyMap<string, readonly Choice[]>;
+
+  constructor(scope: ShellScope) {
+    const found = [...scope.all('Case').flatMap(ofCase), ...scope.all('If').flatMap(ofIf)].sort(
+      (a, b) => a.node.pos - b.node.pos,
+    );
+    this.#bySubject = groupedBy(found, ({ subject }) => subject);
   }
-  return choices;
+
+  /** The choices within a range that go by one of some variables; those within others of them are left out. */
+  on(subjects: Iterable<string>, range: Range): Choice[] {
+    const choices: Choice[] = [];
+    for (const subject of new Set(subjects))
+      for (const choice of this.#within(this.#bySubject.get(subject) ?? [], range)) choices.push(choice);
+    return withoutInner(choices.sort((a, b) => a.node.pos - b.node.pos));
+  }
+
+  #within(choices: readonly Choice[], { pos, end }: Range): Choice[] {
+    const from = firstIndex(choices, ({ node }) => node.pos < pos);
+    const to = firstIndex(choices, ({ node }) => node.pos <= end, from);
+    return choices.slice(from, to).filter(({ node }) => node.end <= end);
+  }
 }
 
-function branchesOfIf(node: If, isSubject: (word: Word) => boolean): Branch[] | undefined {
+function withoutInner(choices: readonly Choice[]): Choice[] {
+  const outer: Choice[] = [];
+  for (const choice of choices) {
+    const last = outer.at(-1);
+    if (last === undefined || choice.node.pos >= last.node.end) outer.push(choice);
+  }
+  return outer;
+}
+
+type ChoiceOn = Choice & { readonly subject: string };
+
+function ofCase(node: Case): ChoiceOn[] {
+  // `${OPTARG%%=*}`: what stands before the equals sign.
+  const [, beforeEquals] = /^"?\$\{(\w+)%%=\*\}"?$/.exec(node.word.text) ?? [];
+  const subject = variableOf(node.word) ?? beforeEquals;
+  if (subject === undefined) return [];
+  const branches = node.items.map((item) => ({
+    patterns: patternsOf(item),
+    body: item.body,
+    node: item,
+    goesOn: item.terminator === ';&' || item.terminator === ';;&',
+  }));
+  return [{ subject, branches, node }];
+}
+
+function ofIf(node: If): ChoiceOn[] {
+  const found = branchesOfIf(node);
+  return found === undefined ? [] : [{ ...found, node }];
+}
+
+/** The branches of a row of `if`, all of which compare one variable with words. */
+function branchesOfIf(node: If): { readonly subject: string; readonly branches: Branch[] } | undefined {
   const branches: Branch[] = [];
+  let subject: string | undefined;
   for (const { clause, then } of [node, ...node.elif]) {
-    const words = comparedWords(clause, isSubject);
-    if (words === undefined) return undefined;
-    const patterns = words.map((word) => ({
+    const compared = comparedWords(clause);
+    const [first] = compared ?? [];
+    subject ??= first?.variable;
+    if (compared === undefined || compared.some(({ variable }) => variable !== subject)) return undefined;
+    const patterns = compared.map(({ word }) => ({
       word,
       words: word.parts?.some(({ type }) => type === 'Glob') === true ? undefined : textAsWords(word),
     }));
     branches.push({ patterns, body: then, node: { pos: clause.pos, end: then.end }, goesOn: false });
   }
-  const { else: rest } = node;
-  if (rest !== undefined)
-    branches.push({
-      patterns: [
-        {
-          word: { type: 'Word', text: '', value: '', pos: rest.pos, end: rest.pos },
-          words: [{ text: '', goesOn: true }],
-        },
-      ],
-      body: rest,
-      node: rest,
-      goesOn: false,
-    });
-  return branches;
+  if (subject === undefined) return undefined;
+  if (node.else !== undefined) branches.push(restBranch(node.else));
+  return { subject, branches };
+}
+
+/** The branch for whatever no condition holds for. */
+function restBranch(body: CompoundList): Branch {
+  const word: Word = { type: 'Word', text: '', value: '', pos: body.pos, end: body.pos };
+  return { patterns: [{ word, words: [{ text: '', goesOn: true }] }], body, node: body, goesOn: false };
 }
 
 function textAsWords(word: Word) {
@@ -79,44 +108,50 @@ function textAsWords(word: Word) {
   return text === undefined ? undefined : [{ text, goesOn: false }];
 }
 
-/** The words that a condition compares a variable with, any of which makes it true: `[ "$1" = -a ] || [ "$1" = --all ]`. */
-function comparedWords(clause: CompoundList, isSubject: (word: Word) => boolean): Word[] | undefined {
+/** A word that a condition compares a variable with. */
+interface Compared {
+  readonly variable: string;
+  readonly word: Word;
+}
+
+/** The words that a condition compares variables with, any of which makes it true: `[ "$1" = -a ] || [ "$1" = --all ]`. */
+function comparedWords(clause: CompoundList): Compared[] | undefined {
   const [statement, ...others] = clause.commands;
   if (statement === undefined || others.length > 0) return undefined;
   const { command } = statement;
-  const tests = command.type === 'AndOr' ? command.commands : [command];
-  if (command.type === 'AndOr' && command.operators.some((operator) => operator !== '||')) return undefined;
-  const words = tests.map((test) => wordsOfTest(test, isSubject));
-  return words.some((one) => one === undefined) ? undefined : words.flatMap((one) => one ?? []);
+  if (command.type !== 'AndOr') return wordsOfTest(command);
+  if (command.operators.some((operator) => operator !== '||')) return undefined;
+  return allOf(command.commands.map(wordsOfTest));
 }
 
-function wordsOfTest(test: SyntaxNode, isSubject: (word: Word) => boolean): Word[] | undefined {
-  if (test.type === 'TestCommand') return wordsOfExpression(test.expression, isSubject);
+/** All items of some lists; undefined where one of them is. */
+function allOf<T>(lists: readonly (readonly T[] | undefined)[]): T[] | undefined {
+  return lists.some((one) => one === undefined) ? undefined : lists.flatMap((one) => one ?? []);
+}
+
+function wordsOfTest(test: SyntaxNode): Compared[] | undefined {
+  if (test.type === 'TestCommand') return wordsOfExpression(test.expression);
   if (test.type !== 'Command') return undefined;
   const name = commandName(test);
   if (name !== '[' && name !== 'test') return undefined;
   const words = argumentsOf(test).filter(({ value }, i, all) => !(value === ']' && i === all.length - 1));
-  const found: Word[] = [];
+  const found: Compared[] = [];
   for (let i = 0; i < words.length; i += 4) {
     const [left, operator, right, or] = words.slice(i, i + 4);
-    if (left === undefined || right === undefined || !/^==?$/.test(operator?.value ?? '')) return undefined;
+    const isEqual = /^==?$/.test(operator?.value ?? '');
+    const variable = left === undefined ? undefined : variableOf(left);
+    if (variable === undefined || right === undefined || !isEqual) return undefined;
     if (or !== undefined && or.value !== '-o') return undefined;
-    const word = isSubject(left) ? right : undefined;
-    if (word === undefined) return undefined;
-    found.push(word);
+    found.push({ variable, word: right });
   }
   return found.length === 0 ? undefined : found;
 }
 
-function wordsOfExpression(
-  expression: TestExpression,
-  isSubject: (word: Word) => boolean,
-): Word[] | undefined {
-  if (expression.type === 'TestGroup') return wordsOfExpression(expression.expression, isSubject);
-  if (expression.type === 'TestLogical' && expression.operator === '||') {
-    const words = expression.operands.map((one) => wordsOfExpression(one, isSubject));
-    return words.some((one) => one === undefined) ? undefined : words.flatMap((one) => one ?? []);
-  }
+function wordsOfExpression(expression: TestExpression): Compared[] | undefined {
+  if (expression.type === 'TestGroup') return wordsOfExpression(expression.expression);
+  if (expression.type === 'TestLogical' && expression.operator === '||')
+    return allOf(expression.operands.map(wordsOfExpression));
   if (expression.type !== 'TestBinary' || !/^==?$/.test(expression.operator)) return undefined;
-  return isSubject(expression.left) ? [expression.right] : undefined;
+  const variable = variableOf(expression.left);
+  return variable === undefined ? undefined : [{ variable, word: expression.right }];
 }

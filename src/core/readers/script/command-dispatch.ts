@@ -1,6 +1,6 @@
 import type { CompoundList, SyntaxNode } from 'unbash';
 import { matchesAll } from './case-patterns.ts';
-import { type Branch, choicesOn } from './choices.ts';
+import type { Branch } from './choices.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { ShellScope } from './shell-scopes.ts';
 import { variableOf } from './shell-words.ts';
@@ -34,11 +34,7 @@ export function readDispatch(scope: ShellScope, from: number, reading: ScriptRea
     if (node.type === 'Assignment' && node.value.type === 'Word' && variableOf(node.value) === '1')
       subjects.add(node.name);
   const within = { pos: from, end: Number.POSITIVE_INFINITY };
-  for (const { branches, node } of choicesOn(
-    (name) => name !== undefined && subjects.has(name),
-    within,
-    scope,
-  )) {
+  for (const { branches, node } of reading.choices(scope).on(subjects, within)) {
     if (isInLoop(node, reading)) continue;
     const rest = branches.find(({ patterns }) => patterns.some(matchesAll));
     const commands = branches.map((branch) => commandOf(branch)).filter((one) => one !== undefined);

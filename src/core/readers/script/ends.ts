@@ -17,6 +17,10 @@ const GOES_ON: End = { kind: 'goes-on', status: undefined, mayExit: false };
 /** How deep functions of a script may call each other. */
 const CALL_LIMIT = 8;
 
+/** So many nodes are looked at, and so many for each character of the script. */
+const STEPS = 200_000;
+const STEPS_PER_CHARACTER = 4;
+
 /** Commands that succeed, unless what they write to is broken. */
 const SUCCEEDING: ReadonlySet<string> = new Set(['echo', 'printf', 'cat', ':', 'true', 'shift', 'print']);
 
@@ -25,8 +29,11 @@ export class Ends {
   readonly #script: ShellScript;
   readonly #ofFunctions = new Map<string, End>();
 
+  #left: number;
+
   constructor(script: ShellScript) {
     this.#script = script;
+    this.#left = STEPS + STEPS_PER_CHARACTER * script.source.text.length;
   }
 
   /** How a list of commands ends. */
@@ -50,6 +57,8 @@ export class Ends {
   }
 
   #ofNode(node: SyntaxNode, depth: number, before: number | undefined): End {
+    // Functions that call each other many times over could make a short script endless.
+    if (this.#left-- <= 0) return GOES_ON;
     switch (node.type) {
       case 'Command':
         return this.#ofCommand(node, depth, before);

@@ -1,5 +1,5 @@
 import type { Command, SyntaxNode, Word } from 'unbash';
-import type { ShellScope, ShellScript } from './shell-scopes.ts';
+import { type Range, type ShellScope, type ShellScript, WHOLE } from './shell-scopes.ts';
 import { argumentsOf, commandName } from './shell-words.ts';
 
 /** So deep functions may hand the words of the command line on. */
@@ -27,34 +27,25 @@ export interface EntryScope {
  * The scopes that read the words that one scope is given: itself, and the functions that it hands all of them to, in the order in which that happens.
  * What is handed on in a branch of `case` belongs to what that branch is for, and is left out.
  */
-export function entryScopes(
-  first: ShellScope,
-  script: ShellScript,
-  within?: { pos: number; end: number },
-): EntryScope[] {
+export function entryScopes(first: ShellScope, script: ShellScript, within?: Range): EntryScope[] {
   const entries: EntryScope[] = [];
   const seen = new Set<ShellScope>();
   const enter = (scope: ShellScope, call: Command | undefined, depth: number): void => {
     if (seen.has(scope) || depth > CALL_LIMIT) return;
     seen.add(scope);
     entries.push({ scope, call });
-    for (const node of scope.nodes) {
-      const isWithin =
-        within === undefined || scope !== first || (node.pos >= within.pos && node.end <= within.end);
-      const called = isWithin ? handedTo(node, script) : undefined;
+    const range = scope === first && within !== undefined ? within : WHOLE;
+    for (const node of scope.within('Command', range)) {
+      const called = handedTo(node, script);
       if (called === undefined || isInBranch(node, script, scope === first ? within : undefined)) continue;
-      enter(called, node as Command, depth + 1);
+      enter(called, node, depth + 1);
     }
   };
   enter(first, undefined, 0);
   return entries;
 }
 
-function isInBranch(
-  node: SyntaxNode,
-  script: ShellScript,
-  within: { pos: number; end: number } | undefined,
-): boolean {
+function isInBranch(node: SyntaxNode, script: ShellScript, within: Range | undefined): boolean {
   for (const outer of script.around(node)) {
     if (within !== undefined && outer.pos <= within.pos) return false;
     if (outer.type === 'CaseItem') return true;

@@ -2,13 +2,12 @@ import type { Command, SyntaxNode, Word } from 'unbash';
 import { stated } from '../../model/fact.ts';
 import type { DeclaredName, LoopAnswer } from '../../model/option-loop.ts';
 import type { Branch } from './choices.ts';
-import { choicesOn } from './choices.ts';
 import { isAllWords } from './entry-scopes.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { optionsOfLoop } from './loop-options.ts';
 import { readLongNames, readOptionString } from './option-string.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { ShellScope } from './shell-scopes.ts';
+import type { Range, Region, ShellScope } from './shell-scopes.ts';
 import { argumentsOf, commandName, variableOf } from './shell-words.ts';
 import { readWordArms } from './word-arms.ts';
 
@@ -26,7 +25,7 @@ interface GetoptCall {
 /** A call of `getopt` and the loop behind it that goes through the words as they were put in order; undefined where a node is no such call. */
 export function readGetoptLoop(
   node: SyntaxNode,
-  scope: ShellScope,
+  { scope, reached }: Region,
   reading: ScriptReading,
 ): LoopDraft | undefined {
   if (node.type !== 'Command' || commandName(node) !== 'getopt') return undefined;
@@ -41,18 +40,19 @@ export function readGetoptLoop(
     (call.short === undefined || short !== undefined) &&
     long.every((one) => one !== undefined);
   const declared: DeclaredName[] = [...(short?.names ?? []), ...long.flatMap((one) => one ?? [])];
-  const loop = loopBehind(node, declared, scope);
+  const loop = loopBehind(node, declared, scope, reading);
   const arms = readWordArms(
     loop?.branches ?? [],
     { shifts: 1, isDeclared: true, isFirstOfTwo: false, isFor: false, keptFor: undefined },
     reading,
   );
-  const at = { node: loop?.node ?? node, scope, subject: '1' };
+  const at = { node: loop?.node ?? node, scope, reached, subject: '1' };
   const place = script.place(node);
   return {
     kind: 'getopt',
     scope,
     node: loop?.node ?? node,
+    reached,
     options: isFollowed ? optionsOfLoop(arms.named, declared, at, reading) : [],
     isComplete: isFollowed,
     rules: {
@@ -140,21 +140,21 @@ function loopBehind(
   call: Command,
   declared: readonly DeclaredName[],
   scope: ShellScope,
+  reading: ScriptReading,
 ): { readonly node: SyntaxNode; readonly branches: readonly Branch[] } | undefined {
-  for (const node of scope.nodes) {
-    if (node.pos < call.pos || (node.type !== 'While' && node.type !== 'For')) continue;
+  const behind = { pos: call.pos, end: Number.POSITIVE_INFINITY };
+  const loops = [...scope.within('While', behind), ...scope.within('For', behind)].sort(
+    (a, b) => a.pos - b.pos,
+  );
+  for (const node of loops) {
     const names = new Set([node.type === 'For' ? node.name.value : '1']);
-    for (const one of scope.nodes)
-      if (
-        one.type === 'Assignment' &&
-        one.pos >= node.pos &&
-        one.end <= node.end &&
-        one.value.type === 'Word'
-      )
-        if (variableOf(one.value) === '1') names.add(one.name);
-    const branches = choicesOn((name) => name !== undefined && names.has(name), node.body, scope).flatMap(
-      (choice) => choice.branches,
-    );
+    for (const one of scope.within('Assignment', node))
+      if (one.value.type === 'Word' && variableOf(one.value) === '1') names.add(one.name);
+    const branches = reading
+      .choices(scope)
+      .on(names, node.body)
+      .flatMap((choice) => choice.branches);
+    if (branches.length === 0) continue;
     const texts = new Set(
       branches.flatMap(({ patterns }) =>
         patterns.flatMap(({ words }) => words?.map(({ text }) => text) ?? []),
@@ -181,12 +181,14 @@ function answerToErrors(call: Command, scope: ShellScope, reading: ScriptReading
         return arms.answer({ patterns: [], body: failing, node: failing, goesOn: false });
     }
   }
-  for (const node of scope.nodes) {
-    if (node.pos < call.end || node.pos > call.end + LOOKED_BEHIND) continue;
-    if (node.type === 'If' && /\$\?/.test(text.slice(node.clause.pos, node.clause.end)))
-      return arms.answer({ patterns: [], body: node.then, node, goesOn: false });
-    const [first, second] = node.type === 'AndOr' ? node.commands : [];
-    if (first !== undefined && second !== undefined && /\$\?/.test(text.slice(first.pos, first.end)))
+  const isNear = ({ pos }: { readonly pos: number }) => pos <= call.end + LOOKED_BEHIND;
+  const behind = { pos: call.end, end: Number.POSITIVE_INFINITY };
+  const asked = scope.within('If', behind).find((node) => isNear(node) && asksStatus(node.clause, text));
+  if (asked !== undefined) return arms.answer({ patterns: [], body: asked.then, node: asked, goesOn: false });
+  for (const { commands, pos } of scope.within('AndOr', behind)) {
+    const [first, second] = commands;
+    if (!isNear({ pos })) break;
+    if (first !== undefined && second !== undefined && asksStatus(first, text))
       return arms.answer(branchOf(second));
   }
   return endsOnFailure(call, reading);
@@ -199,6 +201,10 @@ function endsOnFailure(call: Command, { script, arms }: ScriptReading): LoopAnsw
   for (const node of script.around(call))
     if (node.type === 'Command' && node.name !== undefined) return undefined;
   return { ...arms.answer(branchOf(call)), end: 'exits', status: undefined, prints: [] };
+}
+
+function asksStatus({ pos, end }: Range, text: string): boolean {
+  return /\$\?/.test(text.slice(pos, end));
 }
 
 /** How far behind a call its status is looked at, in characters. */

@@ -2,19 +2,19 @@ import type { Command, CompoundList, SyntaxNode } from 'unbash';
 import type { Option } from '../../model/option.ts';
 import type { HandledName, LoopAnswer } from '../../model/option-loop.ts';
 import { matchesAll } from './case-patterns.ts';
-import { type Branch, choicesOn } from './choices.ts';
+import type { Branch } from './choices.ts';
 import { longNamesByHyphen } from './long-by-hyphen.ts';
 import type { LoopDraft, NamedArm } from './loop-draft.ts';
 import { optionsOfLoop } from './loop-options.ts';
 import { readOptionString } from './option-string.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { ShellScope } from './shell-scopes.ts';
+import type { Region } from './shell-scopes.ts';
 import { argumentsOf, commandName } from './shell-words.ts';
 
 /** A loop over `getopts`, with the `case` that answers the letters; undefined where a node is none. */
 export function readGetoptsLoop(
   node: SyntaxNode,
-  scope: ShellScope,
+  { scope, reached }: Region,
   reading: ScriptReading,
 ): LoopDraft | undefined {
   if (node.type !== 'While') return undefined;
@@ -23,11 +23,14 @@ export function readGetoptsLoop(
   if (string === undefined || variable === undefined) return undefined;
   const subject = variable.value;
   const declared = readOptionString(string, reading.script, reading.variables.constant, false);
-  const branches = choicesOn((name) => name === subject, node.body, scope).flatMap((one) => one.branches);
+  const branches = reading
+    .choices(scope)
+    .on([subject], node.body)
+    .flatMap((one) => one.branches);
   const named = branches.map((branch) => letterArm(branch, reading)).filter(({ names }) => names.length > 0);
   const unknown = answerTo('?', branches, reading);
   const letters = declared?.names.filter(({ name }) => name !== '--');
-  const at = { node, scope, subject };
+  const at = { node, scope, reached, subject };
   const byHyphen = declared?.names.some(({ name }) => name === '--')
     ? longNamesByHyphen(branches, at, reading)
     : undefined;
@@ -37,6 +40,7 @@ export function readGetoptsLoop(
     kind: 'getopts',
     scope,
     node,
+    reached,
     options: [...options, ...(byHyphen?.options ?? [])],
     isComplete: declared !== undefined && (byHyphen?.isComplete ?? true),
     rules: byHyphen?.rules ?? {},
@@ -63,7 +67,7 @@ function getoptsCall(clause: CompoundList): Command | undefined {
   return undefined;
 }
 
-const isOptarg = (variable: string) => variable === 'OPTARG';
+const ARGUMENT: ReadonlySet<string> = new Set(['OPTARG']);
 
 /** The letters that a branch answers. `?` and `:` are what `getopts` gives for errors, not letters. */
 function letterArm(branch: Branch, reading: ScriptReading): NamedArm {
@@ -72,8 +76,8 @@ function letterArm(branch: Branch, reading: ScriptReading): NamedArm {
       .filter(({ text, goesOn }) => !goesOn && [...text].length === 1 && !'?:-'.includes(text))
       .map(({ text }) => ({ name: `-${text}`, place: reading.script.place(word) })),
   );
-  const arm = { ...reading.arms.arm(branch, isOptarg), names };
-  return { names, branch, arm, presence: undefined, words: undefined, isArgument: isOptarg };
+  const arm = { ...reading.arms.arm(branch, ARGUMENT), names };
+  return { names, branch, arm, presence: undefined, words: undefined, argument: ARGUMENT };
 }
 
 /** What a script does where `getopts` gives a word: the first branch whose patterns match it. */

@@ -1,6 +1,6 @@
 import type { CompoundList, SyntaxNode, TestExpression, Word } from 'unbash';
 import type { Ends } from './ends.ts';
-import type { ShellScope, ShellScript } from './shell-scopes.ts';
+import type { Range, ShellScope, ShellScript } from './shell-scopes.ts';
 import { argumentsOf, commandName, textOf, variableOf } from './shell-words.ts';
 
 /** How many operands a script lets through. */
@@ -18,8 +18,8 @@ export interface LaterChecks {
   readonly operands: CountBounds;
 }
 
-/** Reads what stands behind an offset of a scope, on its way through that nothing turns aside. */
-export function laterChecks(scope: ShellScope, script: ShellScript, ends: Ends, from: number): LaterChecks {
+/** Reads the checks in a range of a scope, those on the way through it that nothing turns aside. */
+export function laterChecks(scope: ShellScope, { script, arms }: Checked, range: Range): LaterChecks {
   const required = new Map<string, SyntaxNode>();
   const operands: CountBounds = { least: undefined, most: undefined, place: undefined };
   const keep = (demand: Demand, node: SyntaxNode) => {
@@ -33,25 +33,26 @@ export function laterChecks(scope: ShellScope, script: ShellScript, ends: Ends, 
       operands.place ??= node;
     }
   };
-  for (const node of scope.nodes) {
-    if (node.pos < from || !isOnTheWay(node, script)) continue;
-    if (node.type === 'If' && node.elif.length === 0 && isLeft(node.then, ends))
+  for (const node of scope.within('If', range))
+    if (node.elif.length === 0 && isOnTheWay(node, script, range) && isLeft(node.then, arms.ends))
       for (const demand of broken(node.clause)) keep(demand, node);
-    if (node.type === 'AndOr') {
-      const [first, second] = node.commands;
-      if (first === undefined || second === undefined || !isLeftBy(second, ends)) continue;
-      const demands = node.operators[0] === '&&' ? brokenBy(first) : keptBy(first);
-      for (const demand of demands) keep(demand, node);
-    }
-    // `${x:?message}` ends the script where there is nothing in x.
-    if (
-      node.type === 'ParameterExpansion' &&
-      node.operation?.type === 'Default' &&
-      node.operation.operator.endsWith('?')
-    )
-      keep({ kind: 'variable', name: node.parameter }, node);
+  for (const node of scope.within('AndOr', range)) {
+    const [first, second] = node.commands;
+    if (first === undefined || second === undefined || !isOnTheWay(node, script, range)) continue;
+    if (!isLeftBy(second, arms.ends)) continue;
+    for (const demand of node.operators[0] === '&&' ? brokenBy(first) : keptBy(first)) keep(demand, node);
   }
+  // `${x:?message}` ends the script where there is nothing in x.
+  for (const node of scope.within('ParameterExpansion', range))
+    if (node.operation?.type === 'Default' && node.operation.operator.endsWith('?'))
+      if (isOnTheWay(node, script, range)) keep({ kind: 'variable', name: node.parameter }, node);
   return { required, operands };
+}
+
+/** What is asked of a script while its checks are read. */
+interface Checked {
+  readonly script: ShellScript;
+  readonly arms: { readonly ends: Ends };
 }
 
 /** What a script demands: something in a variable, or so many operands. */
@@ -59,15 +60,16 @@ type Demand =
   | { readonly kind: 'variable'; readonly name: string }
   | { readonly kind: 'count'; readonly least: number | undefined; readonly most: number | undefined };
 
-/** Whether a node is reached whatever the script was given: it stands in no branch, loop or function. */
-function isOnTheWay(node: SyntaxNode, script: ShellScript): boolean {
-  for (const outer of script.around(node))
-    if (
-      ['If', 'Elif', 'Case', 'CaseItem', 'While', 'For', 'AndOr', 'Subshell', 'CommandExpansion'].includes(
-        outer.type,
-      )
-    )
-      return false;
+const ASIDE: ReadonlySet<string> = new Set(
+  'If Elif Case CaseItem While For AndOr Subshell CommandExpansion'.split(' '),
+);
+
+/** Whether a node is reached from the beginning of a range whatever the script was given: it stands in no branch, loop or function there. */
+function isOnTheWay(node: SyntaxNode, script: ShellScript, { pos }: Range): boolean {
+  for (const outer of script.around(node)) {
+    if (outer.pos < pos) return true;
+    if (ASIDE.has(outer.type)) return false;
+  }
   return true;
 }
 

@@ -2,7 +2,7 @@ import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
 import type { HandledName } from '../../model/option-loop.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
-import { type Branch, choicesOn } from './choices.ts';
+import type { Branch } from './choices.ts';
 import type { NamedArm } from './loop-draft.ts';
 import { type LoopAt, optionsOfLoop } from './loop-options.ts';
 import type { ScriptReading } from './script-reading.ts';
@@ -23,14 +23,7 @@ export function longNamesByHyphen(
   const hyphen = branches.find(({ patterns }) =>
     patterns.some(({ words }) => words?.some(({ text }) => text === '-')),
   );
-  const choices =
-    hyphen === undefined
-      ? []
-      : choicesOn(
-          (name, word) => name === 'OPTARG' || /^"?\$\{OPTARG%%=\*\}"?$/.test(word.text),
-          hyphen.body,
-          at.scope,
-        );
+  const choices = hyphen === undefined ? [] : reading.choices(at.scope).on(['OPTARG'], hyphen.body);
   const named = choices.flatMap((choice) => choice.branches.map((branch) => longArm(branch, reading)));
   const all = named.filter(({ names }) => names.length > 0);
   const options = optionsOfLoop(all, undefined, { ...at, subject: 'OPTARG' }, reading);
@@ -70,16 +63,11 @@ function longArm(branch: Branch, reading: ScriptReading): NamedArm {
     if (!names.some((one) => one.name === `--${name}`))
       names.push({ name: `--${name}`, place: reading.script.place(word) });
   }
-  // The argument in the next word is at OPTIND, which is then moved on; in the same word it is behind the equals sign.
-  const isNext = (variable: string) => variable === 'OPTIND' || variable === '1';
-  const arm = { ...reading.arms.arm(branch, isNext), names };
+  const arm = { ...reading.arms.arm(branch, NEXT_WORD), names };
   const presence = takesOne || arm.readsArgument ? 'mandatory' : 'none';
-  return {
-    names,
-    branch,
-    arm,
-    presence,
-    words: undefined,
-    isArgument: (name) => name === 'OPTARG' || isNext(name),
-  };
+  return { names, branch, arm, presence, words: undefined, argument: ARGUMENT };
 }
+
+/** The argument in the next word is at OPTIND, which is then moved on; in the same word it is behind the equals sign. */
+const NEXT_WORD: ReadonlySet<string> = new Set(['OPTIND', '1']);
+const ARGUMENT: ReadonlySet<string> = new Set(['OPTARG', ...NEXT_WORD]);

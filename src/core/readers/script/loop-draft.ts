@@ -4,7 +4,7 @@ import type { Option } from '../../model/option.ts';
 import type { DeclaredName, HandledName, LoopAnswer, LoopKind, OptionArm } from '../../model/option-loop.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
 import type { Branch } from './choices.ts';
-import type { ShellScope } from './shell-scopes.ts';
+import type { Range, ShellScope } from './shell-scopes.ts';
 
 /** A branch of a loop that answers options. */
 export interface NamedArm {
@@ -15,8 +15,8 @@ export interface NamedArm {
   readonly presence: OptionArgument['presence'] | undefined;
   /** How many words the argument has, where the arm takes several. */
   readonly words: { readonly least: number; readonly most: number | null } | undefined;
-  /** Whether an expansion of this variable within the arm is the argument. */
-  readonly isArgument: (variable: string) => boolean;
+  /** The variables whose expansions within the arm are the argument. */
+  readonly argument: ReadonlySet<string>;
 }
 
 /** The arms of a loop. */
@@ -34,6 +34,8 @@ export interface LoopDraft {
   readonly scope: ShellScope;
   /** The loop, or the `case` where there is no loop. */
   readonly node: SyntaxNode;
+  /** The part of the scope that is reached with the same words. */
+  readonly reached: Range;
   readonly options: readonly Option[];
   /** Whether `options` are all that there are. */
   readonly isComplete: boolean;

@@ -4,18 +4,18 @@ import type { Option } from '../../model/option.ts';
 import type { DeclaredName } from '../../model/option-loop.ts';
 import type { Span } from '../../source/source.ts';
 import { matchesAll } from './case-patterns.ts';
-import { choicesOn } from './choices.ts';
 import { laterChecks } from './later-checks.ts';
 import type { NamedArm } from './loop-draft.ts';
 import { keptIn, type OptionDraft, optionOf } from './option-drafts.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { ShellScope } from './shell-scopes.ts';
+import type { Range, ShellScope } from './shell-scopes.ts';
 import { readVariable, textOf } from './shell-words.ts';
 
 /** The loop whose options are gathered. */
 export interface LoopAt {
   readonly node: SyntaxNode;
   readonly scope: ShellScope;
+  readonly reached: Range;
   /** The variable that holds the option while its arm runs. */
   readonly subject: string;
 }
@@ -56,31 +56,39 @@ function bareDraft({ name, presence, place }: DeclaredName): OptionDraft {
 
 type Names = NamedArm['names'];
 
+/** A value that a variable has from the beginning. */
+interface Initial {
+  readonly text: string;
+  readonly place: Span;
+}
+
 /** Puts together what the arms of a loop, and the script around it, show of its options. */
 class OptionGatherer {
   readonly #at: LoopAt;
   readonly #reading: ScriptReading;
   readonly #required: ReadonlyMap<string, SyntaxNode>;
+  readonly #initials = new Map<string, Initial | undefined>();
 
   constructor(at: LoopAt, reading: ScriptReading) {
     this.#at = at;
     this.#reading = reading;
-    this.#required = laterChecks(at.scope, reading.script, reading.arms.ends, at.node.end).required;
+    const behind = { pos: at.node.end, end: at.reached.end };
+    this.#required = laterChecks(at.scope, reading, behind).required;
   }
 
   /** The names of an arm by the options that they spell: one option, unless the arm looks at which of them was given, or they take other arguments. */
   spellings(names: Names, { branch }: NamedArm, declared: ReadonlyMap<string, DeclaredName>): Names[] {
     if (names.length === 0) return [];
-    const isLookedAt = this.#reading.arms.reads(branch.body, (variable) => variable === this.#at.subject);
+    const isLookedAt = this.#reading.arms.reads(branch.body, new Set([this.#at.subject]));
     const isPlaceRead = /^\d$/.test(this.#at.subject);
     const presences = new Set(names.map(({ name }) => declared.get(name)?.presence));
     return (isLookedAt && !isPlaceRead) || presences.size > 1 ? names.map((name) => [name]) : [names];
   }
 
   option(names: Names, one: NamedArm, declared: DeclaredName | undefined): Option {
-    const { branch, isArgument } = one;
+    const { branch, argument } = one;
     const assignments = this.#reading.arms.assignmentsOf(branch.body);
-    const readsArgument = (assignment: Assignment) => holds(assignment, isArgument);
+    const readsArgument = (assignment: Assignment) => holds(assignment, argument);
     const variable = keptIn(assignments, readsArgument);
     const presence = declared?.presence ?? one.presence;
     const takesOne = presence !== undefined && presence !== 'none';
@@ -105,7 +113,12 @@ class OptionGatherer {
   }
 
   /** What a variable holds where the loop begins, as far as it is written out. */
-  #initial(variable: string): { text: string; place: Span } | undefined {
+  #initial(variable: string): Initial | undefined {
+    if (!this.#initials.has(variable)) this.#initials.set(variable, this.#findInitial(variable));
+    return this.#initials.get(variable);
+  }
+
+  #findInitial(variable: string): Initial | undefined {
     const { node, scope } = this.#at;
     const before = this.#reading.variables
       .of(variable)
@@ -128,14 +141,13 @@ class OptionGatherer {
   }
 
   /** The words that an inner `case` lets through, where anything else ends the script: in the arm, or behind the loop. */
-  #values({ branch, isArgument }: NamedArm, variable: string | undefined) {
-    const { node, scope } = this.#at;
-    const isValue = (name: string | undefined) =>
-      name !== undefined && (isArgument(name) || name === variable);
-    const behind = { pos: node.end, end: Number.POSITIVE_INFINITY };
+  #values({ branch, argument }: NamedArm, variable: string | undefined) {
+    const { node, scope, reached } = this.#at;
+    const own = variable === undefined ? [] : [variable];
+    const all = this.#reading.choices(scope);
     const choices = [
-      ...choicesOn(isValue, branch.body, scope),
-      ...choicesOn((name) => name !== undefined && name === variable, behind, scope),
+      ...all.on([...argument, ...own], branch.body),
+      ...all.on(own, { pos: node.end, end: reached.end }),
     ];
     for (const { branches } of choices) {
       const rest = branches.find(({ patterns }) => patterns.some(matchesAll));
@@ -159,11 +171,11 @@ class OptionGatherer {
 }
 
 /** Whether the word of an assignment holds an expansion of a variable. */
-function holds(assignment: Assignment, isWanted: (variable: string) => boolean): boolean {
+function holds(assignment: Assignment, wanted: ReadonlySet<string>): boolean {
   let found = false;
   const visit = (node: SyntaxNode): void => {
     const name = readVariable(node);
-    if (name !== undefined && isWanted(name)) found = true;
+    if (name !== undefined && wanted.has(name)) found = true;
     forEachChild(node, visit);
   };
   visit(assignment);

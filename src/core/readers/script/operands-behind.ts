@@ -3,11 +3,11 @@ import { makeValueWord } from '../../model/argument.ts';
 import { stated } from '../../model/fact.ts';
 import type { ItemList } from '../../model/item-list.ts';
 import type { Operand } from '../../model/operand.ts';
-import { isAllWords } from './entry-scopes.ts';
 import { laterChecks } from './later-checks.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import type { ScriptReading } from './script-reading.ts';
-import { argumentsOf, commandName, readVariable, variableOf } from './shell-words.ts';
+import type { Range, ShellScope } from './shell-scopes.ts';
+import { commandName, variableOf } from './shell-words.ts';
 
 /** What a script does with the words that are left behind the loop that reads its options. */
 export interface OperandsBehind {
@@ -18,16 +18,20 @@ export interface OperandsBehind {
   readonly unchecked: SyntaxNode | undefined;
 }
 
-/** Reads what stands behind a loop in its scope. */
+const POSITIONS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
+/** Reads what stands behind a loop, in the part of its scope that is reached from there. */
 export function operandsBehind(draft: LoopDraft, reading: ScriptReading): OperandsBehind {
-  const { scope, node: loop, kind } = draft;
-  const behind = scope.nodes.filter(({ pos }) => pos >= loop.end);
-  const uses = behind.filter(isPositional);
+  const { scope, kind } = draft;
+  const behind = rangeBehind(draft);
+  const uses = POSITIONS.flatMap((position) => readsIn(scope, position, behind))
+    .filter(({ type }) => type !== 'ArithmeticWord')
+    .sort((a, b) => a.pos - b.pos);
+  const [first] = uses;
   const isCounted =
-    scope.nodes.some((node) => readVariable(node) === '#') ||
-    behind.some((node) => isLookedAt(node, reading)) ||
-    isVariableLookedAt(behind, reading);
-  const first = uses[0];
+    scope.readsOf('#').length > 0 ||
+    uses.some((node) => isAsked(node, reading)) ||
+    isVariableLookedAt(scope, behind, reading);
   return {
     operands: operandsOf(draft, behind, reading),
     notShifted: kind === 'getopts' && first !== undefined && !isMovedOn(draft, first) ? first : undefined,
@@ -35,39 +39,35 @@ export function operandsBehind(draft: LoopDraft, reading: ScriptReading): Operan
   };
 }
 
-/** Whether a node reads one of `$1` to `$9`. */
-function isPositional(node: SyntaxNode): boolean {
-  return node.type !== 'ArithmeticWord' && /^[1-9]$/.test(readVariable(node) ?? '');
+function rangeBehind({ node, reached }: LoopDraft): Range {
+  return { pos: node.end, end: reached.end };
+}
+
+function readsIn(scope: ShellScope, variable: string, { pos, end }: Range): SyntaxNode[] {
+  return scope.readsOf(variable).filter((node) => node.pos >= pos && node.end <= end);
 }
 
 /** Whether the options are taken away, or passed over, before a node: `shift $((OPTIND - 1))`, `${@:OPTIND}`, `set --`. */
-function isMovedOn({ scope, node: loop }: LoopDraft, use: SyntaxNode): boolean {
-  return scope.nodes.some((node) => {
-    if (node.pos < loop.pos) return false;
-    if (readVariable(node) === 'OPTIND') return true;
-    if (node.type !== 'Command' || node.pos > use.pos) return false;
-    const name = commandName(node);
-    return name === 'shift' || name === 'set' || name === 'eval';
-  });
+function isMovedOn(draft: LoopDraft, use: SyntaxNode): boolean {
+  const { scope, node: loop, reached } = draft;
+  if (readsIn(scope, 'OPTIND', { pos: loop.pos, end: reached.end }).length > 0) return true;
+  return scope
+    .within('Command', { pos: loop.pos, end: use.end })
+    .some((node) => MOVING.has(commandName(node) ?? ''));
 }
+
+const MOVING: ReadonlySet<string> = new Set(['shift', 'set', 'eval']);
 
 /** Whether a variable that an operand is assigned to is looked at behind the loop: `box=$1`, `[ -z "$box" ]`. */
-function isVariableLookedAt(behind: readonly SyntaxNode[], reading: ScriptReading): boolean {
-  const names = new Set(
-    behind.flatMap((node) =>
-      node.type === 'Assignment' && node.value.type === 'Word' && /^[1-9]$/.test(variableOf(node.value) ?? '')
-        ? [node.name]
-        : [],
-    ),
-  );
-  return (
-    names.size > 0 && behind.some((node) => names.has(readVariable(node) ?? '') && isAsked(node, reading))
-  );
-}
-
-/** Whether a node asks what an operand is before it is used: `[ -z "$1" ]`, `case $1`, `${1:-x}`. */
-function isLookedAt(node: SyntaxNode, reading: ScriptReading): boolean {
-  return isPositional(node) && isAsked(node, reading);
+function isVariableLookedAt(scope: ShellScope, behind: Range, reading: ScriptReading): boolean {
+  return scope
+    .within('Assignment', behind)
+    .some(
+      ({ name, value }) =>
+        value.type === 'Word' &&
+        POSITIONS.includes(variableOf(value) ?? '') &&
+        readsIn(scope, name, behind).some((node) => isAsked(node, reading)),
+    );
 }
 
 /** Whether an expansion stands in a test, in what a `case` goes by, or has a word for where it is empty. */
@@ -82,18 +82,9 @@ function isAsked(node: SyntaxNode, { script }: ScriptReading): boolean {
 }
 
 /** The operands, as far as the script says how many there must be. */
-function operandsOf(
-  draft: LoopDraft,
-  behind: readonly SyntaxNode[],
-  reading: ScriptReading,
-): ItemList<Operand> {
-  const { operands: bounds } = laterChecks(draft.scope, reading.script, reading.arms.ends, draft.node.end);
+function operandsOf({ scope }: LoopDraft, behind: Range, reading: ScriptReading): ItemList<Operand> {
+  const { operands: bounds } = laterChecks(scope, reading, behind);
   const { least = 0, most } = bounds;
-  const takesAll = behind.some(
-    (node) =>
-      (node.type === 'Command' && argumentsOf(node).some(isAllWords)) ||
-      (node.type === 'For' && (node.wordlist === undefined || node.wordlist.some(isAllWords))),
-  );
   if (bounds.least === undefined && most === undefined) return { items: [], complete: undefined };
   const place = bounds.place === undefined ? null : reading.script.place(bounds.place);
   const count = most ?? Math.max(1, least);
@@ -101,16 +92,10 @@ function operandsOf(
   const items = Array.from({ length: count }, (_, i): Operand => {
     const isLast = i === count - 1;
     const bound = { least: i < least ? 1 : 0, most: isLast && most === undefined ? null : 1 };
-    const assigned = behind.find(
-      (node) =>
-        node.type === 'Assignment' && node.value.type === 'Word' && variableOf(node.value) === String(i + 1),
-    );
-    const name =
-      assigned?.type === 'Assignment'
-        ? assigned.name.toUpperCase()
-        : count === 1 && takesAll
-          ? 'WORD'
-          : `WORD${i + 1}`;
+    const assigned = scope
+      .within('Assignment', behind)
+      .find(({ value }) => value.type === 'Word' && variableOf(value) === String(i + 1));
+    const name = assigned?.name.toUpperCase() ?? (count === 1 ? 'WORD' : `WORD${i + 1}`);
     return {
       kind: 'word',
       name,

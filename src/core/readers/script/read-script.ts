@@ -24,6 +24,9 @@ export interface ScriptSettings {
   readonly program?: string | undefined;
 }
 
+/** The options of further subcommands are not read. */
+const LOOPS_LIMIT = 200;
+
 /** Longer scripts are not read. */
 const SIZE_LIMIT = 4_000_000;
 
@@ -121,7 +124,7 @@ class CommandReader {
     const behind =
       first === undefined || dispatch !== undefined ? undefined : operandsBehind(first, this.#reading);
     const items = (dispatch?.commands ?? []).map(({ names, body }) => {
-      const inner = findLoops(scope, this.#reading, body);
+      const inner = this.loops.length < LOOPS_LIMIT ? findLoops(scope, this.#reading, body) : [];
       return makeCommand({
         names: names.map(({ text, node }) => ({ text, place: this.#reading.script.place(node) })),
         options: this.#options(inner, [names[0]?.text ?? '']),
@@ -130,6 +133,16 @@ class CommandReader {
         place: this.#reading.script.place(names[0]?.node ?? body),
       });
     });
+    if (this.loops.length >= LOOPS_LIMIT)
+      this.#problems.push(
+        problem(
+          this.#reading.script.source,
+          'too-many-loops',
+          `expected at most ${LOOPS_LIMIT} loops that read options; the options of further subcommands are not read`,
+          null,
+          'partly-read',
+        ),
+      );
     const complete =
       dispatch?.isComplete === true ? stated(true, this.#reading.script.place(dispatch.node)) : undefined;
     return makeCommand({

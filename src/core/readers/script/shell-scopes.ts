@@ -1,13 +1,61 @@
 import { forEachChild, type ParsedScript, parse, type SyntaxNode } from 'unbash';
+import { firstIndex } from '../../collections/first-index.ts';
+import { groupedBy } from '../../collections/grouped.ts';
 import type { Source, Span } from '../../source/source.ts';
+import { readVariable } from './shell-words.ts';
+
+/** A node of one type. */
+type NodeOf<Type extends SyntaxNode['type']> = Extract<SyntaxNode, { readonly type: Type }>;
+
+/** A range of a script, by its offsets. */
+export interface Range {
+  readonly pos: number;
+  readonly end: number;
+}
 
 /** A part of a script with positional parameters of its own: the script itself, or one of its functions. */
-export interface ShellScope {
+export class ShellScope {
   /** The name of the function; undefined for the script itself. */
   readonly name: string | undefined;
   /** Its nodes in the order of the text, without those of the functions in it. */
   readonly nodes: readonly SyntaxNode[];
+  #byType: ReadonlyMap<string, readonly SyntaxNode[]> | undefined;
+  #byVariable: ReadonlyMap<string, readonly SyntaxNode[]> | undefined;
+
+  constructor(name: string | undefined, nodes: readonly SyntaxNode[]) {
+    this.name = name;
+    this.nodes = nodes;
+  }
+
+  /** The nodes of a type, in the order of the text. */
+  all<Type extends SyntaxNode['type']>(type: Type): readonly NodeOf<Type>[] {
+    this.#byType ??= groupedBy(this.nodes, (node) => node.type);
+    return (this.#byType.get(type) ?? []) as readonly NodeOf<Type>[];
+  }
+
+  /** The expansions that read a variable, in the order of the text. */
+  readsOf(variable: string): readonly SyntaxNode[] {
+    this.#byVariable ??= groupedBy(this.nodes, readVariable);
+    return this.#byVariable.get(variable) ?? [];
+  }
+
+  /** The nodes of a type that lie in a range. */
+  within<Type extends SyntaxNode['type']>(type: Type, { pos, end }: Range): NodeOf<Type>[] {
+    const nodes = this.all(type);
+    const from = firstIndex(nodes, (node) => node.pos < pos);
+    const to = firstIndex(nodes, (node) => node.pos <= end, from);
+    return nodes.slice(from, to).filter((node) => node.end <= end);
+  }
 }
+
+/** A part of a scope whose words of the command line are the same. */
+export interface Region {
+  readonly scope: ShellScope;
+  readonly reached: Range;
+}
+
+/** The whole of a scope. */
+export const WHOLE: Range = { pos: 0, end: Number.POSITIVE_INFINITY };
 
 /** How deep the parts of a script may stand in each other. */
 const NESTING_LIMIT = 400;
@@ -66,7 +114,7 @@ export class ShellScript {
       });
     };
     for (const root of roots) visit(root, 0);
-    return { name, nodes };
+    return new ShellScope(name, nodes);
   }
 }
 

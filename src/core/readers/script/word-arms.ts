@@ -44,7 +44,7 @@ export function readWordArms(branches: readonly Branch[], loop: WordLoop, readin
   let hasPrefixes = false;
   const named = branches
     .map((branch) => {
-      const names = namesOf(branch, reading).filter(({ name }) => isOwn(name, branch, forms));
+      const names = namesOf(branch, reading, forms);
       const whole = loop.isDeclared ? names : names.filter(({ name }) => !isBeginning(name, names));
       hasPrefixes ||= whole.length < names.length;
       return wordArm(branch, whole, forms, loop, reading);
@@ -80,16 +80,28 @@ function nameOf(text: string, goesOn: boolean): string | undefined {
   return /^(?:--?|\+)[\w?@#][\w.?-]*$/.test(name) ? name : undefined;
 }
 
-function namesOf(branch: Branch, reading: ScriptReading): HandledName[] {
+/**
+ * The names that an arm is the one to tell of: an arm for `--output=*` is not, where another has `--output` itself.
+ */
+function namesOf(
+  branch: Branch,
+  reading: ScriptReading,
+  forms: ReadonlyMap<string, NameForms>,
+): HandledName[] {
   const names = new Map<string, HandledName>();
+  const plain = new Set<string>();
   for (const { words, word } of branch.patterns)
     for (const { text, goesOn } of words ?? []) {
       const name = nameOf(text, goesOn);
-      if (name !== undefined && !names.has(name))
-        names.set(name, { name, place: reading.script.place(word) });
+      if (name === undefined) continue;
+      if (!goesOn) plain.add(name);
+      if (!names.has(name)) names.set(name, { name, place: reading.script.place(word) });
     }
-  return [...names.values()];
+  return [...names.values()].filter(({ name }) => plain.has(name) || forms.get(name)?.plain !== true);
 }
+
+/** More names of one arm are no spellings of a few options. */
+const MOST_SPELLINGS = 50;
 
 /** Whether a long name is one of several beginnings of another in the same arm: people write `--vers | --versi | --version`. */
 function isBeginning(name: string, names: readonly HandledName[]): boolean {
@@ -99,14 +111,8 @@ function isBeginning(name: string, names: readonly HandledName[]): boolean {
       (longest, one) => (one.name.length > (longest?.name.length ?? 0) ? one : longest),
       undefined,
     );
-  if (whole === undefined || name.length < 3) return false;
+  if (whole === undefined || name.length < 3 || names.length > MOST_SPELLINGS) return false;
   return names.filter((other) => other.name !== whole.name && whole.name.startsWith(other.name)).length > 1;
-}
-
-/** Whether an arm is the one that tells of a name: an arm for `--output=*` is not, where another has `--output` itself. */
-function isOwn(name: string, branch: Branch, forms: ReadonlyMap<string, NameForms>): boolean {
-  if (forms.get(name)?.plain !== true) return true;
-  return branch.patterns.some(({ words }) => words?.some(({ text, goesOn }) => !goesOn && text === name));
 }
 
 function formsOf(branches: readonly Branch[]): Map<string, NameForms> {
@@ -125,7 +131,9 @@ function formsOf(branches: readonly Branch[]): Map<string, NameForms> {
   return forms;
 }
 
-const isNextWord = (variable: string) => variable === '1' || variable === '2' || variable === 'OPTARG';
+/** What holds an argument: the word behind the option, or the rest of its own. */
+const NEXT_WORD: ReadonlySet<string> = new Set(['1', '2', 'OPTARG']);
+const SECOND_WORD: ReadonlySet<string> = new Set(['2']);
 
 function wordArm(
   branch: Branch,
@@ -148,8 +156,8 @@ function wordArm(
   const words = hasMany
     ? { least: Math.max(1, taken.least), most: Number.isFinite(taken.most) ? taken.most : null }
     : undefined;
-  const arm = { ...reading.arms.arm(branch, isNextWord), names };
-  return { names, branch, arm, presence, words, isArgument: isNextWord };
+  const arm = { ...reading.arms.arm(branch, NEXT_WORD), names };
+  return { names, branch, arm, presence, words, argument: NEXT_WORD };
 }
 
 /** How many words of an argument an arm takes, beside the option's own. */
@@ -161,7 +169,7 @@ function takenBy(branch: Branch, loop: WordLoop, reading: ScriptReading): { leas
   const { least, most } = shiftsOf(branch.body, reading.arms.ends);
   const { kind } = reading.arms.ends.ofList(branch.body);
   if (kind === 'exits' || kind === 'breaks') {
-    const reads = reading.arms.reads(branch.body, (variable) => variable === '2');
+    const reads = reading.arms.reads(branch.body, SECOND_WORD);
     return { least: 0, most: reads ? 1 : 0 };
   }
   const others = loop.shifts - 1;

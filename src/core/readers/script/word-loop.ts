@@ -2,11 +2,10 @@ import type { For, SyntaxNode, While } from 'unbash';
 import { stated } from '../../model/fact.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
 import type { Span } from '../../source/source.ts';
-import { choicesOn } from './choices.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { optionsOfLoop } from './loop-options.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { ShellScope } from './shell-scopes.ts';
+import type { Region, ShellScope } from './shell-scopes.ts';
 import { commandName, variableOf } from './shell-words.ts';
 import { shiftsOf } from './shifts.ts';
 import { readWordArms, type WordArms } from './word-arms.ts';
@@ -14,13 +13,13 @@ import { readWordArms, type WordArms } from './word-arms.ts';
 /** A loop that looks at the words of the command line one after the other; undefined where a node is none. */
 export function readWordLoop(
   node: SyntaxNode,
-  scope: ShellScope,
+  { scope, reached }: Region,
   reading: ScriptReading,
 ): LoopDraft | undefined {
   const subjects =
     node.type === 'While' ? firstWordIn(node, scope) : node.type === 'For' ? eachWordIn(node) : undefined;
   if (subjects === undefined || (node.type !== 'While' && node.type !== 'For')) return undefined;
-  const choices = choicesOn((name) => name !== undefined && subjects.has(name), node.body, scope);
+  const choices = reading.choices(scope).on(subjects, node.body);
   const branches = choices.flatMap((choice) => choice.branches);
   const isFor = node.type === 'For';
   const inBody = isFor
@@ -47,7 +46,8 @@ export function readWordLoop(
     kind: 'words',
     scope,
     node,
-    options: optionsOfLoop(arms.named, undefined, { node, scope, subject }, reading),
+    reached,
+    options: optionsOfLoop(arms.named, undefined, { node, scope, reached, subject }, reading),
     isComplete: arms.isComplete,
     rules: rulesOf(arms, node, reading),
     parser: undefined,
@@ -59,21 +59,19 @@ export function readWordLoop(
 }
 
 /**
- * A `case` on the first word that stands in no loop: options that must come first, as `--help` does in many scripts; undefined where a node is none. `from` is
- * where what is looked at begins.
+ * A `case` on the first word that stands in no loop: options that must come first, as `--help` does in many scripts; undefined where a node is none.
  */
 export function readFirstWord(
   node: SyntaxNode,
-  scope: ShellScope,
+  { scope, reached }: Region,
   reading: ScriptReading,
-  from: number,
 ): LoopDraft | undefined {
   if (node.type !== 'Case' && node.type !== 'If') return undefined;
   for (const { type, pos } of reading.script.around(node)) {
-    if (pos < from) break;
+    if (pos < reached.pos) break;
     if (type === 'While' || type === 'For' || type === 'CaseItem') return undefined;
   }
-  const [choice] = choicesOn((name) => name === '1', node, scope);
+  const [choice] = reading.choices(scope).on(['1'], node);
   if (choice?.node !== node) return undefined;
   const loop = { shifts: 1, isDeclared: false, isFirstOfTwo: false, isFor: false, keptFor: undefined };
   const arms = readWordArms(choice.branches, loop, reading);
@@ -84,7 +82,8 @@ export function readFirstWord(
     kind: 'words',
     scope,
     node,
-    options: optionsOfLoop(arms.named, undefined, { node, scope, subject: '1' }, reading),
+    reached,
+    options: optionsOfLoop(arms.named, undefined, { node, scope, reached, subject: '1' }, reading),
     isComplete: arms.isComplete,
     rules: {
       optionAbbreviations: stated(arms.hasPrefixes, place),
@@ -106,15 +105,16 @@ export function readFirstWord(
 
 /** Whether the words are set anew behind a loop: `set -- "${words[@]}"`. */
 function isSetAnew({ end }: For, scope: ShellScope): boolean {
-  return scope.nodes.some((node) => node.type === 'Command' && node.pos > end && commandName(node) === 'set');
+  return scope
+    .within('Command', { pos: end, end: Number.POSITIVE_INFINITY })
+    .some((node) => commandName(node) === 'set');
 }
 
 /** The variables that hold the first word: `$1`, and those that the body of a loop assigns it to. */
 function firstWordIn(node: While, scope: ShellScope): Set<string> {
   const names = new Set(['1']);
-  for (const one of scope.nodes)
-    if (one.type === 'Assignment' && one.pos >= node.pos && one.end <= node.end && one.value.type === 'Word')
-      if (variableOf(one.value) === '1') names.add(one.name);
+  for (const one of scope.within('Assignment', node))
+    if (one.value.type === 'Word' && variableOf(one.value) === '1') names.add(one.name);
   return names;
 }
 
@@ -135,8 +135,7 @@ function shiftsBeside(node: While, choices: readonly SyntaxNode[], reading: Scri
 
 /** The variable that a loop looks at first, to see whether the word is the argument of the option before it. */
 function keptFor(node: For, scope: ShellScope, { script }: ScriptReading): string | undefined {
-  for (const one of scope.nodes) {
-    if (one.type !== 'If' || one.pos < node.pos || one.end > node.end) continue;
+  for (const one of scope.within('If', node)) {
     const condition = script.source.text.slice(one.clause.pos, one.clause.end);
     const [, name] = /^(?:\[\[?|test)\s+(?:-n\s+|!\s*-z\s+)?"?\$\{?([A-Za-z_]\w*)/.exec(condition) ?? [];
     if (name !== undefined && name !== node.name.value) return name;
