@@ -29,9 +29,9 @@ export function findLoops(scope: ShellScope, reading: ScriptReading, within: Ran
   return [...loops, ...firstWords(scope, loops, reading, within)];
 }
 
-/** The nodes of a scope that may read options: loops, and the first calls of `getopt`. */
+/** The nodes of a scope that may read options: loops, and the first calls of `getopt` and `getopts`. */
 function candidates({ scope, reached: range }: Region): SyntaxNode[] {
-  const calls = scope.within('Command', range).filter((node) => commandName(node) === 'getopt');
+  const calls = scope.within('Command', range).filter((node) => /^getopts?$/.test(commandName(node) ?? ''));
   const loops = [...scope.within('While', range), ...scope.within('For', range)];
   return [...loops, ...calls.slice(0, LOOPS_LIMIT)].sort((a, b) => a.pos - b.pos);
 }

@@ -17,15 +17,17 @@ export function readGetoptsLoop(
   { scope, reached }: Region,
   reading: ScriptReading,
 ): LoopDraft | undefined {
-  if (node.type !== 'While') return undefined;
-  const call = getoptsCall(node.clause);
+  const call =
+    node.type === 'While' ? getoptsCall(node.clause) : isLoneCall(node, reading) ? node : undefined;
+  // A call that stands in no loop reads one option; what is done about it stands behind it.
+  const body = node.type === 'While' ? node.body : { pos: node.end, end: reached.end };
   const [string, variable] = call === undefined ? [] : argumentsOf(call);
   if (string === undefined || variable === undefined) return undefined;
   const subject = variable.value;
   const declared = readOptionString(string, reading.script, reading.variables.constant, false);
   const branches = reading
     .choices(scope)
-    .on([subject], node.body)
+    .on([subject], body)
     .flatMap((one) => one.branches);
   const named = branches.map((branch) => letterArm(branch, reading)).filter(({ names }) => names.length > 0);
   const unknown = answerTo('?', branches, reading);
@@ -56,6 +58,13 @@ export function readGetoptsLoop(
     },
     notFollowed: declared === undefined ? string : undefined,
   };
+}
+
+/** Whether a node is a call of `getopts` that is no condition of a loop. */
+function isLoneCall(node: SyntaxNode, { script }: ScriptReading): node is Command {
+  if (node.type !== 'Command' || commandName(node) !== 'getopts') return false;
+  for (const { type } of script.around(node)) if (type === 'While') return false;
+  return true;
 }
 
 /** The call of `getopts` in the condition of a loop. */

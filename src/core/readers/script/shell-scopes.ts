@@ -70,6 +70,7 @@ export class ShellScript {
   /** What keeps the text from being a valid script. */
   readonly errors: readonly { readonly message: string; readonly pos: number }[];
   readonly #parents = new Map<SyntaxNode, SyntaxNode>();
+  #backticks = 0;
 
   constructor(source: Source) {
     this.source = source;
@@ -95,6 +96,20 @@ export class ShellScript {
     return [this.main, ...this.functions.values()];
   }
 
+  /**
+   * A command in backticks whose positions are those of another text, since escapes were taken out of it, read once more where it stands: lines that
+   * go on are joined by blanks, which leaves all else where it is.
+   */
+  #inBackticks(node: SyntaxNode): SyntaxNode | undefined {
+    const outer = this.#parents.get(node);
+    if (outer === undefined || this.#backticks++ >= BACKTICKS_LIMIT) return undefined;
+    const { text } = this.source;
+    const inner = text.slice(outer.pos + 1, outer.end - 1).replaceAll('\\\n', '  ');
+    const again = parse(' '.repeat(outer.pos + 1) + inner);
+    this.#parents.set(again, outer);
+    return again;
+  }
+
   #scope(
     name: string | undefined,
     roots: readonly SyntaxNode[],
@@ -102,7 +117,12 @@ export class ShellScript {
   ): ShellScope {
     const nodes: SyntaxNode[] = [];
     const visit = (node: SyntaxNode, depth: number): void => {
-      if (depth > NESTING_LIMIT || hasOwnText(node)) return;
+      if (depth > NESTING_LIMIT) return;
+      if (hasOwnText(node)) {
+        const again = this.#inBackticks(node);
+        if (again !== undefined) visit(again, depth + 1);
+        return;
+      }
       if (node.type === 'Function') {
         functions.set(node.name.value, this.#scope(node.name.value, [node.body], functions));
         return;
@@ -117,6 +137,9 @@ export class ShellScript {
     return new ShellScope(name, nodes);
   }
 }
+
+/** So many commands in backticks with escapes are read again. */
+const BACKTICKS_LIMIT = 50;
 
 /** Whether the positions of a script within backticks are those of another text, since escapes were taken out of it. */
 function hasOwnText(node: SyntaxNode): boolean {

@@ -19,7 +19,7 @@ export function readWordLoop(
   const subjects =
     node.type === 'While' ? firstWordIn(node, scope) : node.type === 'For' ? eachWordIn(node) : undefined;
   if (subjects === undefined || (node.type !== 'While' && node.type !== 'For')) return undefined;
-  const choices = reading.choices(scope).on(subjects, node.body);
+  const choices = reading.choices(scope).on(subjects, node);
   const branches = choices.flatMap((choice) => choice.branches);
   const isFor = node.type === 'For';
   const inBody = isFor
@@ -130,7 +130,9 @@ function shiftsBeside(node: While, choices: readonly SyntaxNode[], reading: Scri
   const commands = node.body.commands.filter(
     ({ pos, end }) => !choices.some((choice) => choice.pos >= pos && choice.end <= end),
   );
-  return shiftsOf({ ...node.body, commands }, reading.arms.ends).least;
+  const { least, most } = shiftsOf({ ...node.body, commands }, reading.arms.ends);
+  // `test $# -gt 0 && shift`
+  return Number.isFinite(most) ? most : least;
 }
 
 /** The variable that a loop looks at first, to see whether the word is the argument of the option before it. */
