@@ -34,7 +34,7 @@ export { readHelp } from './readers/help/read-help.ts';
 export type { ObjectSettings } from './readers/objects/object-settings.ts';
 export { readObject } from './readers/objects/read-object.ts';
 export { readSource, type SourceSettings } from './readers/read-source.ts';
-export type { Reading } from './readers/reading.ts';
+export type { Reading, UsageText } from './readers/reading.ts';
 export { readScript, type ScriptSettings } from './readers/script/read-script.ts';
 export { detectKind, READABLE_KINDS, type ReadableKind } from './readers/text-readers.ts';
 export { areaMarkdown, catalogueMarkdown } from './reports/explain-markdown.ts';

@@ -1,4 +1,5 @@
 import type { Command } from '../model/command.ts';
+import { stated } from '../model/fact.ts';
 import type { Interface } from '../model/interface.ts';
 import { joinInterfaces } from '../model/join.ts';
 import type { Reading } from './reading.ts';
@@ -8,9 +9,10 @@ import { TEXT_READERS } from './text-readers.ts';
 export function withUsage(reading: Reading): Reading {
   const { interface: cli, usage, problems } = reading;
   if (cli === undefined || usage === undefined) return reading;
-  const help = TEXT_READERS.help.read(usage, { program: cli.program.value });
+  const help = TEXT_READERS.help.read(usage.source, { program: cli.program.value });
   if (help.interface === undefined) return reading;
-  const text = { ...help.interface, root: withoutSplit(help.interface.root, cli.root) };
+  const root = withoutSplit(help.interface.root, cli.root);
+  const text = { ...help.interface, root: usage.isPart ? asPart(root) : root };
   const [joined] = joinInterfaces([{ ...cli, root: withoutNamesOfOperands(cli.root, text.root) }, text]);
   const whole: Interface = joined === undefined ? cli : { ...joined, views: [cli, text] };
   return { interface: whole, problems: [...problems, ...help.problems] };
@@ -29,4 +31,9 @@ function withoutSplit(text: Command, code: Command): Command {
     ({ names }) => names.filter((name) => known.has(name.text)).length < 2,
   );
   return { ...text, commands: { ...text.commands, items } };
+}
+
+/** A command whose list of options is known to be a part. */
+function asPart(command: Command): Command {
+  return { ...command, options: { ...command.options, complete: stated(false, null) } };
 }

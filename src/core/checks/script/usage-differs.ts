@@ -2,6 +2,7 @@ import { listNames } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import { argumentOf, mainName, type Option } from '../../model/option.ts';
+import type { OptionLoop } from '../../model/option-loop.ts';
 import { optionsByName } from '../../model/options-by-name.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
@@ -27,15 +28,7 @@ export const usageDiffers = defineCheck({
     const text = views.find(isUsageOf(code));
     if (code === undefined || text === undefined) return;
     report.judged();
-    // What is read without arms may be answered in ways that tell more than names.
-    const isWhole = view.interface.optionLoops.every(({ armsComplete }) => armsComplete);
-    // What is taken and passed over is there for old callers, and not told on purpose.
-    const ignored = new Set(
-      view.interface.optionLoops.flatMap(({ arms }) =>
-        arms.flatMap(({ isEmpty, names }) => (isEmpty ? names.map(({ name }) => name) : [])),
-      ),
-    );
-    for (const fault of faultsBetween(code.root, text.root, isWhole, ignored)) {
+    for (const fault of faultsBetween(code.root, text.root, evidenceOf(view.interface.optionLoops))) {
       const [first] = fault.options;
       if (first === undefined) continue;
       report.finding({
@@ -89,6 +82,28 @@ function isUsageOf(code: Interface | undefined): (cli: Interface) => boolean {
   return ({ sources }) => sources[0]?.source.within?.source === script && script !== undefined;
 }
 
+/** What the loops of a script say of how far its code can be held against its text. */
+interface Evidence {
+  /** Whether all arms were read: what is answered elsewhere may be told in other ways. */
+  readonly isWhole: boolean;
+  /** Whether an option that no arm answers is refused, and not passed on. */
+  readonly refuses: boolean;
+  /** What is taken and passed over: it is there for old callers, and not told on purpose. */
+  readonly ignored: ReadonlySet<string>;
+}
+
+function evidenceOf(loops: readonly OptionLoop[]): Evidence {
+  return {
+    isWhole: loops.every(({ armsComplete }) => armsComplete),
+    refuses: loops.every(({ kind, unknown }) => kind !== 'words' || unknown?.end === 'exits'),
+    ignored: new Set(
+      loops.flatMap(({ arms }) =>
+        arms.flatMap(({ isEmpty, names }) => (isEmpty ? names.map(({ name }) => name) : [])),
+      ),
+    ),
+  };
+}
+
 interface Fault {
   readonly kind: Difference;
   readonly options: readonly Option[];
@@ -98,16 +113,13 @@ interface Fault {
 /** What the help of every program has; a usage text need not say that it is one. */
 const HELP = /^(?:-h|-\?|--help|-help|-H)$/;
 
-function faultsBetween(
-  code: Command,
-  text: Command,
-  isWhole: boolean,
-  ignored: ReadonlySet<string>,
-): Fault[] {
+function faultsBetween(code: Command, text: Command, { isWhole, refuses, ignored }: Evidence): Fault[] {
   const read = code.options.items;
   const shown = text.options.items;
   const inCode = optionsByName(read);
   const inText = optionsByName(shown);
+  // A text may tell the options of subcommands too.
+  const anywhere = optionsByName([...read, ...code.commands.items.flatMap(({ options }) => options.items)]);
   const shownElsewhere = new Set([
     ...text.forms.flatMap(({ options }) => options.map(({ name }) => name)),
     ...shown.flatMap(digitsBetween),
@@ -127,8 +139,8 @@ function faultsBetween(
   if (isWhole && unlisted.length > 0 && listed >= unlisted.length && !saysMore(text))
     faults.push({ kind: 'unlisted', options: unlisted, other: shown[0]?.place ?? null });
   const unknown =
-    code.options.complete?.value === true
-      ? shown.filter((option) => !has(option, inCode) && isSurelyNamed(option))
+    code.options.complete?.value === true && refuses
+      ? shown.filter((option) => !has(option, anywhere) && isSurelyNamed(option))
       : [];
   if (unknown.length > 0 && shown.some((option) => has(option, inCode)))
     faults.push({ kind: 'unknown', options: unknown });

@@ -1,37 +1,78 @@
 import type { Command, SyntaxNode } from 'unbash';
-import type { Source } from '../../source/source.ts';
+import type { UsageText } from '../reading.ts';
 import { type PrintingContext, printedText } from './printed-text.ts';
 import type { ShellScope } from './shell-scopes.ts';
+import { commandName } from './shell-words.ts';
 import { TextBuilder } from './text-builder.ts';
 
 /** The text that a script prints about its own use, put together of what its commands print in a row; undefined where it has none. */
-export function usageText(context: PrintingContext): Source | undefined {
+export function usageText(context: PrintingContext): UsageText | undefined {
   const texts = context.script.scopes.flatMap((scope) => textsOf(scope, context));
-  const [best] = texts.map((text) => ({ text, score: scoreOf(text.text) })).sort((a, b) => b.score - a.score);
-  return best === undefined || best.score === 0 ? undefined : best.text.build();
+  const [best] = texts
+    .map((draft) => ({ draft, score: scoreOf(draft.text.text) }))
+    .sort((a, b) => b.score - a.score);
+  if (best === undefined || best.score === 0) return undefined;
+  return { source: best.draft.text.build(), isPart: best.draft.isPart };
 }
 
+/** A text while it is put together. */
+interface Draft {
+  readonly text: TextBuilder;
+  isPart: boolean;
+}
+
+/** How deep functions of a script may call each other to print a text. */
+const CALL_LIMIT = 3;
+
 /** The texts of a scope: what commands print that stand in a row, with nothing but commands that print nothing between them. */
-function textsOf(scope: ShellScope, context: PrintingContext): TextBuilder[] {
-  const texts: TextBuilder[] = [];
-  let current: TextBuilder | undefined;
+function textsOf(scope: ShellScope, context: PrintingContext, depth = 0): Draft[] {
+  const drafts: Draft[] = [];
+  let current: Draft | undefined;
   let around: SyntaxNode | undefined;
-  for (const node of scope.nodes) {
-    if (node.type !== 'Command') continue;
-    const printed = printedText(node, context);
+  for (const node of scope.all('Command')) {
+    const printed = printedText(node, context) ?? printedByFunction(node, context, depth);
     if (printed === undefined) {
       if (endsText(node)) current = undefined;
+      // What another program prints in between belongs to the text, and is not known.
+      else if (current !== undefined && mayPrint(node) && blockOf(node, context) === around)
+        current.isPart = true;
       continue;
     }
     const block = blockOf(node, context);
     if (current === undefined || block !== around) {
-      current = new TextBuilder(context.script.source);
-      texts.push(current);
+      current = { text: new TextBuilder(context.script.source), isPart: false };
+      drafts.push(current);
       around = block;
     }
-    current.append(printed);
+    current.text.append(printed);
   }
-  return texts;
+  return drafts;
+}
+
+/** What a function prints that a command calls by its name alone. */
+function printedByFunction(
+  command: Command,
+  context: PrintingContext,
+  depth: number,
+): TextBuilder | undefined {
+  const called = context.script.functions.get(commandName(command) ?? '');
+  if (called === undefined || command.args.length > 0 || depth >= CALL_LIMIT) return undefined;
+  const [first, ...others] = textsOf(called, context, depth + 1);
+  return others.length === 0 ? first?.text : undefined;
+}
+
+/** Commands that print nothing. */
+const SILENT: ReadonlySet<string> = new Set(
+  '[ test : true false local declare typeset export readonly set unset shift cd read exec trap eval'.split(
+    ' ',
+  ),
+);
+
+function mayPrint(command: Command): boolean {
+  const name = commandName(command);
+  return (
+    name !== undefined && !SILENT.has(name) && !command.redirects.some(({ type }) => type === 'HereString')
+  );
 }
 
 /** The list of commands that a command stands in. */

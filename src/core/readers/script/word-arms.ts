@@ -1,3 +1,4 @@
+import { firstIndex } from '../../collections/first-index.ts';
 import type { OptionArgument } from '../../model/argument.ts';
 import type { HandledName } from '../../model/option-loop.ts';
 import { matchesAll } from './case-patterns.ts';
@@ -42,7 +43,9 @@ export interface WordArms extends ArmsDraft {
 export function readWordArms(branches: readonly Branch[], loop: WordLoop, reading: ScriptReading): WordArms {
   const forms = formsOf(branches);
   let hasPrefixes = false;
+  const long = [...forms.keys()].filter((name) => name.startsWith('--')).sort();
   const named = branches
+    .filter((branch) => !branch.patterns.some(matchesAll) && !refusesBeginnings(branch, forms, long, reading))
     .map((branch) => {
       const names = namesOf(branch, reading, forms);
       const whole = loop.isDeclared ? names : names.filter(({ name }) => !isBeginning(name, names));
@@ -115,6 +118,27 @@ function isBeginning(name: string, names: readonly HandledName[]): boolean {
   return names.filter((other) => other.name !== whole.name && whole.name.startsWith(other.name)).length > 1;
 }
 
+/** Whether an arm refuses beginnings of long names as ambiguous: `--v | --ve | --ver) echo ambiguous; exit 1`. */
+function refusesBeginnings(
+  branch: Branch,
+  forms: ReadonlyMap<string, NameForms>,
+  long: readonly string[],
+  reading: ScriptReading,
+): boolean {
+  const names = branch.patterns.flatMap(({ words }) =>
+    (words ?? []).flatMap(({ text, goesOn }) => nameOf(text, goesOn) ?? []),
+  );
+  if (names.length === 0 || !names.every((name) => forms.has(name) && beginsOther(name, long))) return false;
+  const { end, status } = reading.arms.answer(branch);
+  return end === 'exits' && status !== 0;
+}
+
+/** Whether some sorted names have one that begins with a name and goes on. */
+function beginsOther(name: string, sorted: readonly string[]): boolean {
+  const next = sorted[firstIndex(sorted, (one) => one <= name)];
+  return name.startsWith('--') && next?.startsWith(name) === true;
+}
+
 function formsOf(branches: readonly Branch[]): Map<string, NameForms> {
   const forms = new Map<string, NameForms>();
   for (const { patterns } of branches)
@@ -133,6 +157,7 @@ function formsOf(branches: readonly Branch[]): Map<string, NameForms> {
 
 /** What holds an argument: the word behind the option, or the rest of its own. */
 const NEXT_WORD: ReadonlySet<string> = new Set(['1', '2', 'OPTARG']);
+const ALL_WORDS: ReadonlySet<string> = new Set(['@', '*']);
 const SECOND_WORD: ReadonlySet<string> = new Set(['2']);
 
 function wordArm(
@@ -143,11 +168,13 @@ function wordArm(
   reading: ScriptReading,
 ): NamedArm {
   const taken = takenBy(branch, loop, reading);
+  // `--run) shift; exec "$@"`: all words that follow are handed on.
+  const handsOn = taken.ends && reading.arms.reads(branch.body, ALL_WORDS);
   const hasEquals = names.some(({ name }) => forms.get(name)?.equals === true);
   const isJoined = names.some(({ name }) => forms.get(name)?.joined === true);
   const isPlain = names.some(({ name }) => forms.get(name)?.plain === true);
   let presence: OptionArgument['presence'] | undefined;
-  if (loop.isFirstOfTwo && !hasEquals) presence = undefined;
+  if ((loop.isFirstOfTwo && !hasEquals) || handsOn) presence = undefined;
   else if (taken.least > 0) presence = 'mandatory';
   else if (hasEquals || isJoined) presence = isPlain && taken.most === 0 ? 'optional' : 'mandatory';
   else presence = taken.most > 0 ? 'optional' : 'none';
@@ -160,18 +187,25 @@ function wordArm(
   return { names, branch, arm, presence, words, argument: NEXT_WORD };
 }
 
+/** How many words an arm takes, and whether it leaves the loop. */
+interface Taken {
+  readonly least: number;
+  readonly most: number;
+  readonly ends: boolean;
+}
+
 /** How many words of an argument an arm takes, beside the option's own. */
-function takenBy(branch: Branch, loop: WordLoop, reading: ScriptReading): { least: number; most: number } {
+function takenBy(branch: Branch, loop: WordLoop, reading: ScriptReading): Taken {
   if (loop.isFor) {
     const keeps = reading.arms.assignmentsOf(branch.body).some(({ name }) => name === loop.keptFor);
-    return keeps ? { least: 1, most: 1 } : { least: 0, most: 0 };
+    return keeps ? { least: 1, most: 1, ends: false } : { least: 0, most: 0, ends: false };
   }
   const { least, most } = shiftsOf(branch.body, reading.arms.ends);
   const { kind } = reading.arms.ends.ofList(branch.body);
   if (kind === 'exits' || kind === 'breaks') {
     const reads = reading.arms.reads(branch.body, SECOND_WORD);
-    return { least: 0, most: reads ? 1 : 0 };
+    return { least: 0, most: reads ? 1 : 0, ends: true };
   }
   const others = loop.shifts - 1;
-  return { least: Math.max(0, least + others), most: Math.max(0, most + others) };
+  return { least: Math.max(0, least + others), most: Math.max(0, most + others), ends: false };
 }

@@ -36,7 +36,7 @@ export function readWordLoop(
       isDeclared: false,
       isFirstOfTwo: isFor && isSetAnew(node, scope),
       isFor,
-      keptFor: isFor ? keptFor(node, scope, reading) : undefined,
+      keptFor: isFor ? keptFor(node, choices[0]?.node, scope, reading) : undefined,
     },
     reading,
   );
@@ -73,7 +73,8 @@ export function readFirstWord(
   }
   const [choice] = reading.choices(scope).on(['1'], node);
   if (choice?.node !== node) return undefined;
-  const loop = { shifts: 1, isDeclared: false, isFirstOfTwo: false, isFor: false, keptFor: undefined };
+  // Nothing but its arms takes a word off.
+  const loop = { shifts: 0, isDeclared: false, isFirstOfTwo: false, isFor: false, keptFor: undefined };
   const arms = readWordArms(choice.branches, loop, reading);
   if (arms.named.length === 0) return undefined;
   const place = reading.script.place(node);
@@ -136,8 +137,14 @@ function shiftsBeside(node: While, choices: readonly SyntaxNode[], reading: Scri
 }
 
 /** The variable that a loop looks at first, to see whether the word is the argument of the option before it. */
-function keptFor(node: For, scope: ShellScope, { script }: ScriptReading): string | undefined {
+function keptFor(
+  node: For,
+  choice: SyntaxNode | undefined,
+  scope: ShellScope,
+  { script }: ScriptReading,
+): string | undefined {
   for (const one of scope.within('If', node)) {
+    if (choice !== undefined && one.pos > choice.pos) return undefined;
     const condition = script.source.text.slice(one.clause.pos, one.clause.end);
     const [, name] = /^(?:\[\[?|test)\s+(?:-n\s+|!\s*-z\s+)?"?\$\{?([A-Za-z_]\w*)/.exec(condition) ?? [];
     if (name !== undefined && name !== node.name.value) return name;
