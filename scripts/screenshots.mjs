@@ -47,6 +47,7 @@ await terminal('annotate', `annotate ${boxListHelp}`, ['annotate', boxListHelp])
 const line = ['box', 'list', '-arnorth', '--late', '--sor=siz', 'mon', '--', '-x', '--maap'];
 await terminal('trace', `trace ${tiffin} -- ${line.join(' ')}`, ['trace', tiffin, '--', ...line]);
 const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml'];
+await terminal('script', 'audit demo/scripts/boxsort', ['audit', 'demo/scripts/boxsort']);
 await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
 const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];
 await terminal('convert', boxList.join(' '), boxList);
