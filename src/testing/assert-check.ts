@@ -5,6 +5,7 @@ import {
   detectShell,
   extendInterface,
   type FindingOf,
+  joinInterfaces,
   readCompletion,
   readSource,
 } from 'dabbawala';
@@ -16,6 +17,8 @@ export interface CheckedTexts {
   readonly text: string;
   /** The document of an extension that is installed beside the program; none where not given. */
   readonly extension?: string;
+  /** A second source of the program, which the text is joined with; none where not given. */
+  readonly beside?: string;
   /** Completion scripts of the program; none where not given. */
   readonly completions?: readonly string[];
 }
@@ -34,9 +37,10 @@ export interface ExpectedWords {
  */
 export function runCheck<AnyCheck extends Check>(
   check: AnyCheck,
-  { text, extension, completions = [] }: CheckedTexts,
+  { text, extension, beside, completions = [] }: CheckedTexts,
 ): readonly FindingOf<AnyCheck>[] {
-  const base = readWhole(text);
+  const own = readWhole(text);
+  const [base = own] = beside === undefined ? [own] : joinInterfaces([own, readWhole(beside)]);
   const cli = extension === undefined ? base : extendInterface(base, readWhole(extension));
   const inventories = completions.map((script) => readScript(script, cli.program.value));
   return audit([cli], { checks: [check], inventories }).findings;
@@ -53,6 +57,7 @@ export function assertCheck(check: Check, expected: ExpectedWords = {}): void {
     runCheck(check, {
       text: examples[which],
       ...(examples.extension === undefined ? {} : { extension: examples.extension }),
+      ...(examples.beside === undefined ? {} : { beside: examples.beside }),
       completions: examples.completions?.[which] ?? [],
     });
   const found = run('wrong');

@@ -11,6 +11,7 @@ import {
   detectShell,
   extendInterface,
   type Finding,
+  joinInterfaces,
   type Measured,
   readCompletion,
 } from 'dabbawala';
@@ -22,8 +23,10 @@ function findingsOf(
   text: string,
   extension?: string,
   completions: readonly string[] = [],
+  beside?: string,
 ): readonly Finding[] {
-  const cli = readText(text);
+  const own = readText(text);
+  const [cli = own] = beside === undefined ? [own] : joinInterfaces([own, readText(beside)]);
   const inventories = completions.map((script) => {
     const source = { name: 'completion', text: script };
     const shell = detectShell(source);
@@ -44,6 +47,7 @@ for (const check of CATALOGUE) {
       examples.wrong,
       examples.extension,
       examples.completions?.wrong,
+      examples.beside,
     )) {
       for (const text of [message, fix]) {
         assert.match(text, /^['a-z\d]/);
@@ -68,6 +72,7 @@ test('a finding is plain data, but for its places', () => {
       examples.wrong,
       examples.extension,
       examples.completions?.wrong,
+      examples.beside,
     )) {
       assert.deepEqual(JSON.parse(JSON.stringify(plain)), plain);
     }

@@ -142,6 +142,10 @@ import { operandsNotShifted } from './script/operands-not-shifted.ts';
 import { operandsUnchecked } from './script/operands-unchecked.ts';
 import { parsedTwice } from './script/parsed-twice.ts';
 import { usageDiffers } from './script/usage-differs.ts';
+import { argumentDiffers } from './sources/argument-differs.ts';
+import { defaultDiffers } from './sources/default-differs.ts';
+import { optionMissing } from './sources/option-missing.ts';
+import { valuesDiffer } from './sources/values-differ.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
 export const CATALOGUE = [
@@ -288,6 +292,10 @@ export const CATALOGUE = [
   operandsUnchecked,
   actsWhileParsing,
   parsedTwice,
+  optionMissing,
+  argumentDiffers,
+  valuesDiffer,
+  defaultDiffers,
 ] as const satisfies readonly Check[];
 
 /** A check of the catalogue. */

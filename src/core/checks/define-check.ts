@@ -39,7 +39,7 @@ export interface CheckInfo<Name extends CheckId = CheckId> {
   };
   /**
    * Help outputs or interface documents: one with exactly one finding of this check, two with none. Where the check is about
-   * extensions, all three are audited with the one given.
+   * extensions, or about several sources, all three are audited with the one given.
    */
   readonly examples: {
     /** A text with exactly one finding. */
@@ -50,6 +50,8 @@ export interface CheckInfo<Name extends CheckId = CheckId> {
     readonly nearMiss: string;
     /** The document of an extension that all three are audited with. */
     readonly extension?: string;
+    /** A second source of the same program that all three are joined with. */
+    readonly beside?: string;
     /** Where the check is about completion: the scripts that each of the three is held against. */
     readonly completions?: Readonly<Record<'wrong' | 'right' | 'nearMiss', readonly string[]>>;
   };

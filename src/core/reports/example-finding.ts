@@ -5,14 +5,16 @@ import { MisuseError } from '../messages/misuse-error.ts';
 import { extendInterface } from '../model/extend.ts';
 import type { Interface } from '../model/interface.ts';
 import type { Inventory } from '../model/inventory.ts';
+import { joinInterfaces } from '../model/join.ts';
 import { detectShell, readCompletion } from '../readers/completion/read-completion.ts';
 import { readSource } from '../readers/read-source.ts';
 import { STANDARD_WORDS } from '../words/word-lists.ts';
 
 /** What a check says of its own wrong example. */
 export function exampleFinding(check: Check): Finding {
-  const { wrong, extension } = check.examples;
-  const base = readExample(check, wrong);
+  const { wrong, extension, beside } = check.examples;
+  const own = readExample(check, wrong);
+  const [base = own] = beside === undefined ? [own] : joinInterfaces([own, readExample(check, beside)]);
   const cli = extension === undefined ? base : extendInterface(base, readExample(check, extension));
   const inventories = exampleInventories(check.examples.completions?.wrong ?? [], cli);
   const context = { words: STANDARD_WORDS, siblings: [], inventories };

@@ -76,6 +76,9 @@ function sections(check: Check, measured: Measured | undefined): string[] {
     ),
     ...(examples.completions?.right ?? []).flatMap((text) => example('Of the right example:', text)),
     ...(examples.completions?.nearMiss ?? []).flatMap((text) => example('Of the near miss:', text)),
+    ...(examples.beside === undefined
+      ? []
+      : example('Source of the same program that all three are joined with:', examples.beside)),
     ...(examples.extension === undefined
       ? []
       : example('Extension that all three are audited with:', examples.extension)),

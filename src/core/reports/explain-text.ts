@@ -57,6 +57,9 @@ export function checkText(check: Check, options: TextOptions): string {
     ...(check.examples.completions?.nearMiss ?? []).map((text) =>
       example('Completion script of the near miss', text),
     ),
+    ...(check.examples.beside === undefined
+      ? []
+      : [example('The source that all three are joined with', check.examples.beside)]),
     ...(check.examples.extension === undefined
       ? []
       : [example('The extension that all three are audited with', check.examples.extension)]),

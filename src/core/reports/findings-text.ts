@@ -16,6 +16,7 @@ const AREAS: readonly string[] = [
   'arguments',
   'behaviour',
   'script',
+  'sources',
   'abbreviations',
   'completion',
   'help',

@@ -1,0 +1,86 @@
+import type { AuditView } from '../audit-view.ts';
+import { groupedBy } from '../collections/grouped.ts';
+import { listKey } from '../collections/list-key.ts';
+import type { Command } from '../model/command.ts';
+import type { Interface, SourceKind } from '../model/interface.ts';
+import { joinInterfaces } from '../model/join.ts';
+import { mainName, type Option } from '../model/option.ts';
+import { optionsByName } from '../model/options-by-name.ts';
+import { walkCommands } from '../model/walk.ts';
+
+/** One command as two sources describe it: the first is of the kind whose facts are preferred. */
+export interface CommandTwice {
+  readonly path: readonly string[];
+  readonly first: Command;
+  readonly second: Command;
+  /** What the two are called in messages: `the document`, `the help`. */
+  readonly called: readonly [string, string];
+}
+
+/** An option of such a command, as the two have it. */
+export interface OptionTwice {
+  readonly at: CommandTwice;
+  readonly name: string;
+  readonly first: Option;
+  readonly second: Option;
+}
+
+const CALLED: Readonly<Record<SourceKind, string>> = {
+  document: 'the document',
+  objects: 'the parser',
+  script: 'the script',
+  help: 'the help',
+  manual: 'the manual page',
+};
+
+/** The commands that sources of two kinds describe, each kind held against those before it. */
+export function commandsTwice(view: AuditView): CommandTwice[] {
+  const byKind = groupedBy(view.interface.views, ({ sources }) => sources[0]?.kind);
+  const parts = [...byKind].flatMap(([kind, views]) => {
+    const whole = views.length === 1 ? views[0] : joinInterfaces(views)[0];
+    return kind === undefined || whole === undefined ? [] : [{ kind, commands: describedByPath(whole) }];
+  });
+  return parts.flatMap((one, i) =>
+    parts.slice(i + 1).flatMap((other) =>
+      [...one.commands].flatMap(([key, { path, command }]) => {
+        const second = other.commands.get(key)?.command;
+        const called = [CALLED[one.kind], CALLED[other.kind]] as const;
+        return second === undefined ? [] : [{ path, first: command, second, called }];
+      }),
+    ),
+  );
+}
+
+function describedByPath(cli: Interface) {
+  return new Map(
+    [...walkCommands(cli)]
+      .filter(({ command }) => command.described)
+      .map(({ path, command }) => [listKey(path), { path, command }] as const),
+  );
+}
+
+/** The options that two sources of a command both have. */
+export function optionsTwice(view: AuditView): OptionTwice[] {
+  return commandsTwice(view).flatMap((at) => {
+    const seconds = optionsByName(at.second.options.items);
+    const twice = namesTwice(at.second);
+    return at.first.options.items.flatMap((first) => {
+      const second = first.names.map(({ text }) => seconds.get(text)).find((one) => one !== undefined);
+      // `--style=WORD`, and below it `-p, --style=slash`: forms of one option, each with facts of its own.
+      if (second?.names.some(({ text }) => twice.has(text))) return [];
+      return second === undefined ? [] : [{ at, name: mainName(first).text, first, second }];
+    });
+  });
+}
+
+/** The names that stand in several entries of a command. */
+function namesTwice({ options }: Command): ReadonlySet<string> {
+  const seen = new Set<string>();
+  const twice = new Set<string>();
+  for (const { names } of options.items)
+    for (const { text } of names) {
+      if (seen.has(text)) twice.add(text);
+      seen.add(text);
+    }
+  return twice;
+}

@@ -1,0 +1,56 @@
+import { quoteName } from '../../messages/wording.ts';
+import { defineCheck } from '../define-check.ts';
+import { optionsTwice } from '../source-views.ts';
+
+/** A finding for each option whose default two sources tell differently. */
+export const defaultDiffers = defineCheck({
+  name: 'sources/default-differs',
+  level: 'warning',
+  title: 'Two sources differ on the default of an option',
+  why: 'Who leaves the option out gets something else than they read.',
+  standard: 'practice',
+  needs: ['two sources of one command that tell the default'],
+  since: 8,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort by KEY (default: size)\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort by KEY (default: day)\n',
+    nearMiss: "Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort by KEY (default: 'day')\n",
+    beside:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: {help: sort by KEY, argument: {default: day}}\n',
+  },
+  judge(view, report) {
+    for (const { at, name, first, second } of optionsTwice(view)) {
+      const [one, two] = [first, second].map(({ argument }) => argument?.value.words[0]?.default);
+      if (one === undefined || two === undefined) continue;
+      report.judged();
+      const [a, b] = [bare(one.value), bare(two.value)];
+      // A text may describe the default instead of naming it, and `$HOME/x` is another way to write a path.
+      if (a === b || [a, b].some((text) => /\s|[$~<]/.test(text))) continue;
+      report.finding({
+        command: at.path,
+        subject: name,
+        data: { name, defaults: [a, b], called: [...at.called] },
+        place: two.place ?? second.place,
+        related: [{ place: one.place ?? first.place, note: `${at.called[0]} has ${quoteName(a)}` }],
+      });
+    }
+  },
+  message: ({
+    name,
+    defaults: [a = '', b = ''],
+    called: [one = '', two = ''],
+  }: {
+    name: string;
+    defaults: readonly string[];
+    called: readonly string[];
+  }) => `${two} tells ${quoteName(b)} as the default of ${quoteName(name)}, ${one} ${quoteName(a)}`,
+  fix: () => 'correct the one that is wrong',
+});
+
+/** A default without quotation marks around it, and without what may stand behind it. */
+function bare(text: string): string {
+  return text
+    .trim()
+    .replace(/^(["'`])(.*)["'`]$/, '$2')
+    .toLowerCase();
+}

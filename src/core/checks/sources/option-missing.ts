@@ -1,0 +1,62 @@
+import { listNames } from '../../messages/wording.ts';
+import type { Command } from '../../model/command.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { defineCheck } from '../define-check.ts';
+import { type CommandTwice, commandsTwice } from '../source-views.ts';
+
+/** One finding for each source of a command that lacks options which another source of it has. */
+export const optionMissing = defineCheck({
+  name: 'sources/option-missing',
+  level: 'warning',
+  title: 'A source lacks an option that another has',
+  why: 'People read one of the two. What it lacks, they never find, or they give what the other says does not exist.',
+  standard: 'practice',
+  needs: ['two sources of one command, the list of one of them known to be complete'],
+  since: 8,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --late   late boxes only\n  --quiet  say nothing\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --late   late boxes only\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  --late   late boxes only\n  --help   show this help\n',
+    beside: 'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --late: late boxes only\n',
+  },
+  judge(view, report) {
+    for (const at of commandsTwice(view)) {
+      // The usage text of a script is held against its code by a check of scripts.
+      if (at.called.includes('the script') && at.called.includes('the help')) continue;
+      report.judged();
+      for (const { lacking, options, other } of missing(at)) {
+        const [first] = options;
+        if (first === undefined) continue;
+        report.finding({
+          command: at.path,
+          subject: mainName(first).text,
+          data: { lacking, names: options.map((option) => mainName(option).text) },
+          place: first.place,
+          related: [{ place: other.options.complete?.place ?? other.place, note: `${lacking} lacks it` }],
+        });
+      }
+    }
+  },
+  message: ({ lacking, names }: { lacking: string; names: readonly string[] }) =>
+    `${lacking} lacks ${listNames(names)}, which another source has`,
+  fix: () => 'add it, or take it out of the other; where the list is only a part, do not call it complete',
+});
+
+/** What parsers add by themselves. */
+const ADDED = /^(?:-h|-\?|--help|-V|--version)$/;
+
+/** The options of each of two sources that the other lacks, though its list is said to be complete. */
+function missing({ first, second, called }: CommandTwice) {
+  const lackedBy = (has: Command, lacks: Command, lacking: string) => {
+    const known = new Set(
+      lacks.options.items.flatMap(({ names, negatedNames }) =>
+        [...names, ...negatedNames].map(({ text }) => text),
+      ),
+    );
+    const isMissing = ({ names, hidden }: Option) =>
+      hidden?.value !== true && !names.some(({ text }) => known.has(text) || ADDED.test(text));
+    const options = lacks.options.complete?.value === true ? has.options.items.filter(isMissing) : [];
+    return { lacking, options, other: lacks };
+  };
+  return [lackedBy(first, second, called[1]), lackedBy(second, first, called[0])];
+}

@@ -1,0 +1,46 @@
+import { listNames, quoteName } from '../../messages/wording.ts';
+import { defineCheck } from '../define-check.ts';
+import { optionsTwice } from '../source-views.ts';
+
+/** A finding for each option whose allowed values two sources tell differently. */
+export const valuesDiffer = defineCheck({
+  name: 'sources/values-differ',
+  level: 'warning',
+  title: 'Two sources differ on the allowed values of an option',
+  why: 'A value that one of them names is refused, or one that is allowed is never found.',
+  standard: 'practice',
+  needs: ['two sources of one command that tell the allowed values'],
+  since: 8,
+  examples: {
+    wrong: 'Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort by KEY (one of: day, size)\n',
+    right: 'Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort by KEY (one of: day, quay)\n',
+    nearMiss: 'Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort by KEY, such as day\n',
+    beside:
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: {help: sort by KEY, argument: {values: [day, quay]}}\n',
+  },
+  judge(view, report) {
+    for (const { at, name, first, second } of optionsTwice(view)) {
+      const [one, two] = [first, second].map(({ argument }) => argument?.value.words[0]?.values);
+      if (one === undefined || two === undefined) continue;
+      report.judged();
+      const [a, b] = [one, two].map(({ value }) => value.map((allowed) => allowed.value)) as [
+        string[],
+        string[],
+      ];
+      const onlyFirst = a.filter((value) => !b.includes(value));
+      const onlySecond = b.filter((value) => !a.includes(value));
+      if (onlyFirst.length + onlySecond.length === 0) continue;
+      const [has, lacks] = onlyFirst.length > 0 ? at.called : [at.called[1], at.called[0]];
+      report.finding({
+        command: at.path,
+        subject: name,
+        data: { name, values: onlyFirst.length > 0 ? onlyFirst : onlySecond, has, lacks },
+        place: two.place ?? second.place,
+        related: [{ place: one.place ?? first.place, note: `${at.called[0]} has them here` }],
+      });
+    }
+  },
+  message: (data: { name: string; values: readonly string[]; has: string; lacks: string }) =>
+    `${data.has} allows ${listNames(data.values)} for ${quoteName(data.name)}, ${data.lacks} does not`,
+  fix: () => 'correct the one that is wrong',
+});
