@@ -70,19 +70,22 @@ export function assertNoFindings(programs: unknown, settings: ProgramSettings = 
   const counts = (finding: Finding) => isAtLeast(finding.level, failOn) && !except.includes(finding.check);
   const findings = result.findings.filter(counts);
   if (findings.length === 0) return;
-  const report = AUDIT_REPORTS.text(
-    { ...result, findings },
-    {
-      tool: { name: 'dabbawala/testing', version: '' },
-      text: { width: 80, colour: false },
-      inFull: failOn === 'note',
-    },
-  );
   throw new AssertionError({
-    message: `the interface has findings at level ${failOn} or above\n\n${report}`,
-    actual: findings.map(({ check, message }) => `${check}: ${message}`),
-    expected: [],
+    ...failure(`the interface has findings at level ${failOn} or above`, result, findings, failOn === 'note'),
     operator: 'assertNoFindings',
     stackStartFn: assertNoFindings,
   });
+}
+
+/** What an assertion says of findings that there should not be. */
+export function failure(message: string, result: Audit, findings: readonly Finding[], inFull: boolean) {
+  const report = AUDIT_REPORTS.text(
+    { ...result, findings: [...findings] as Audit['findings'][number][] },
+    { tool: { name: 'dabbawala/testing', version: '' }, text: { width: 80, colour: false }, inFull },
+  );
+  return {
+    message: `${message}\n\n${report}`,
+    actual: findings.map((finding) => `${finding.check}: ${finding.message}`),
+    expected: [],
+  };
 }

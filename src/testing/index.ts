@@ -5,4 +5,5 @@
  */
 
 export { assertCheck, type CheckedTexts, type ExpectedWords, runCheck } from './assert-check.ts';
+export { assertSourcesAgree } from './assert-sources-agree.ts';
 export { assertNoFindings, auditProgram, type ProgramSettings } from './audit-program.ts';

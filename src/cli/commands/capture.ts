@@ -6,14 +6,13 @@ import {
   type CaptureSettings,
   capturePlan,
   captureProgram,
-  systemReason,
-  writeTextFile,
 } from 'dabbawala/node';
 import { DOCUMENT_WRITERS } from 'dabbawala/writers';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
 import { reportError, reportProblem } from '../report-problem.ts';
+import { writeResult } from '../write-result.ts';
 
 interface CaptureOptions {
   readonly to: keyof typeof DOCUMENT_WRITERS;
@@ -202,15 +201,6 @@ async function writeCapture(capture: Capture, options: CaptureOptions, io: Io): 
   if (capture.isStopped) reportError('stopped; what was read so far is kept', io);
   if (capture.interface === undefined) return UNUSABLE;
   const text = DOCUMENT_WRITERS[options.to](capture.interface);
-  if (options.output === undefined) {
-    io.write(text);
-  } else {
-    try {
-      await writeTextFile(options.output, text);
-    } catch (error) {
-      reportError(`${options.output}: cannot be written: ${systemReason(error)}`, io);
-      return UNUSABLE;
-    }
-  }
+  if (!(await writeResult(text, options.output, io))) return UNUSABLE;
   return capture.isStopped ? UNUSABLE : DONE;
 }

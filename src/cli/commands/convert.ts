@@ -6,9 +6,13 @@ import type { Io } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
 import { reportError, reportProblem } from '../report-problem.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
+import { updatedText } from '../updated-text.ts';
+import { writeResult } from '../write-result.ts';
 
 interface ConvertOptions extends SourceOptions {
   readonly to: WrittenForm;
+  readonly update?: string;
+  readonly output?: string;
   readonly date?: string;
 }
 
@@ -30,6 +34,11 @@ export const declare: Declare = (command, io, done) => {
         .choices(Object.keys(WRITERS))
         .default('yaml'),
     )
+    .option(
+      '--update <DOCUMENT>',
+      'bring the interface document DOCUMENT up to date with the sources, and write it; its comments, its order and what the sources do not say are kept',
+    )
+    .option('-o, --output <FILE>', 'write to FILE, not to standard output')
     .addOption(
       new Option('--date <DATE>', 'the date of a manual page as YYYY-MM-DD; today if not given').argParser(
         isoDate,
@@ -55,11 +64,15 @@ async function runConvert(names: readonly string[], options: ConvertOptions, io:
     reportError(`expected sources of one program, found ${programs}; convert them one by one`, io);
     return UNUSABLE;
   }
+  if (options.update !== undefined) {
+    const text = await updatedText(options.update, first, io);
+    return text !== undefined && (await writeResult(text, options.output, io)) && !unusable ? DONE : UNUSABLE;
+  }
   if (options.to in COMPLETION_WRITERS) {
     const problems = completionProblems(first);
     for (const problem of problems) reportProblem(problem, io);
     if (problems.some(({ consequence }) => consequence === 'unusable')) return UNUSABLE;
   }
-  io.write(WRITERS[options.to](first, options.date ?? new Date().toISOString().slice(0, 10)));
-  return unusable ? UNUSABLE : DONE;
+  const text = WRITERS[options.to](first, options.date ?? new Date().toISOString().slice(0, 10));
+  return (await writeResult(text, options.output, io)) && !unusable ? DONE : UNUSABLE;
 }

@@ -18,6 +18,7 @@ export {
   type ValueType,
   type ValueWord,
 } from '../model/argument.ts';
+export { bringUpToDate } from '../model/bring-up-to-date.ts';
 export {
   type Command,
   type CommandName,
