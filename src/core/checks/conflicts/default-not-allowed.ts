@@ -29,6 +29,8 @@ export const defaultNotAllowed = defineCheck({
         const { default: literal } = word;
         // Help shows defaults in words of its own, such as "the current folder".
         if (literal === undefined || literal.basis !== 'stated' || view.isHelp(literal.place)) continue;
+        // What a variable of a script holds at first need not be a word that its text allows callers to give.
+        if (view.isScript(literal.place) && !view.isScript(word.values?.place ?? null)) continue;
         report.judged();
         const expected = refusal(word, literal);
         if (expected === undefined) continue;

@@ -32,6 +32,8 @@ export const noWayToHelp = defineCheck({
     const { command, path } = root;
     const hasTexts = command.options.items.some(({ help }) => help !== undefined);
     if (!hasTexts) return;
+    // A script that explains itself wherever an option is unknown does so at '--help' too.
+    if (view.interface.optionLoops.some(({ unknown }) => (unknown?.prints.length ?? 0) > 0)) return;
     const names = new Set(
       optionsInReach(root).flatMap((option) => option.names.map(({ text }) => text.replace(/^-+/, ''))),
     );

@@ -92,8 +92,12 @@ class OptionGatherer {
     const variable = keptIn(assignments, readsArgument);
     const presence = declared?.presence ?? one.presence;
     const takesOne = presence !== undefined && presence !== 'none';
-    const requiring = variable === undefined ? undefined : this.#required.get(variable);
-    const initial = variable === undefined ? undefined : this.#initial(variable);
+    // What an arm makes of the argument, `yes) colour=1`, says nothing of what else may be given.
+    const isKept = takesOne && assignments.some((one) => one.name === variable && readsArgument(one));
+    const initial = isKept && variable !== undefined ? this.#initial(variable) : undefined;
+    const requiring = isKept && variable !== undefined ? this.#requiredBy(variable) : undefined;
+    const values = takesOne ? this.#values(one, variable) : undefined;
+    const isGathered = assignments.some((one) => one.name === variable && gathers(one));
     return optionOf({
       names: names.map(({ name, place }) => ({
         name,
@@ -101,15 +105,28 @@ class OptionGatherer {
       })),
       presence,
       ...(one.words === undefined ? {} : { words: one.words }),
-      variable,
-      values: takesOne ? this.#values(one, variable) : undefined,
-      default: takesOne ? initial : undefined,
-      requiredBy:
-        requiring === undefined || !takesOne || initial !== undefined
-          ? undefined
-          : this.#reading.script.place(requiring),
+      // Several options may add to one variable, or tell by it which of them waits for its argument.
+      variable: isGathered || (takesOne && !isKept) ? undefined : variable,
+      values,
+      // A word that the script would not let through stands for not having been given.
+      default: values?.some(({ text }) => text === initial?.text) === false ? undefined : initial,
+      requiredBy: initial === undefined ? requiring : undefined,
       place: declared?.place ?? names[0]?.place ?? this.#reading.script.place(branch.node),
     });
+  }
+
+  /** The check that ends the script where there is nothing in a variable that nothing but the option gives a value. */
+  #requiredBy(variable: string): Span | undefined {
+    const check = this.#required.get(variable);
+    const { node, scope } = this.#at;
+    const isGivenElsewhere = this.#reading.variables
+      .of(variable)
+      .some(
+        (one) =>
+          (one.scope !== scope || one.node.pos < node.pos || one.node.pos >= node.end) &&
+          (one.word === undefined || textOf(one.word) !== ''),
+      );
+    return check === undefined || isGivenElsewhere ? undefined : this.#reading.script.place(check);
   }
 
   /** What a variable holds where the loop begins, as far as it is written out. */
@@ -180,4 +197,9 @@ function holds(assignment: Assignment, wanted: ReadonlySet<string>): boolean {
   };
   visit(assignment);
   return found;
+}
+
+/** Whether an assignment adds to what its variable holds: `boxes="$boxes $OPTARG"`, `boxes+=$OPTARG`. */
+function gathers(assignment: Assignment): boolean {
+  return assignment.append === true || holds(assignment, new Set([assignment.name]));
 }

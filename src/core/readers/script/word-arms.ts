@@ -114,6 +114,8 @@ function isBeginning(name: string, names: readonly HandledName[]): boolean {
       (longest, one) => (one.name.length > (longest?.name.length ?? 0) ? one : longest),
       undefined,
     );
+  // `--h | --help`
+  if (whole !== undefined && name.length === '--h'.length && name.startsWith('--')) return true;
   if (whole === undefined || name.length < 3 || names.length > MOST_SPELLINGS) return false;
   return names.filter((other) => other.name !== whole.name && whole.name.startsWith(other.name)).length > 1;
 }

@@ -29,6 +29,7 @@ export function readWordLoop(
         choices.map((choice) => choice.node),
         reading,
       );
+  const state = isFor ? keptFor(node, choices[0]?.node, scope, reading) : undefined;
   const arms = readWordArms(
     branches,
     {
@@ -36,7 +37,7 @@ export function readWordLoop(
       isDeclared: false,
       isFirstOfTwo: isFor && isSetAnew(node, scope),
       isFor,
-      keptFor: isFor ? keptFor(node, choices[0]?.node, scope, reading) : undefined,
+      keptFor: state,
     },
     reading,
   );
