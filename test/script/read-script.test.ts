@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, LineIndex, readScript, readSource } from 'dabbawala';
+import { annotateHelp, audit, LineIndex, readScript, readSource } from 'dabbawala';
 import type { Command, Option } from 'dabbawala/model';
 import { parse } from 'yaml';
 import { ROOT } from '../support/run-dabbawala.ts';
@@ -91,6 +91,16 @@ test('the usage text of a script is read as help, with the places of the script'
   const { source, start = 0 } = unknown?.place ?? {};
   const offset = source?.within?.offsets[start] ?? 0;
   assert.equal(DRIFTED.slice(offset, offset + 6), '-d DAY');
+});
+
+test('the usage text of a script is annotated with the lines of the script', () => {
+  const { interface: cli } = readSource({ name: 'boxes.sh', text: DRIFTED });
+  const source = cli?.sources.find(({ kind }) => kind === 'help')?.source;
+  assert.ok(source !== undefined);
+  assert.deepEqual(
+    annotateHelp(source).lines.map(({ line, role }) => `${line} ${role}`),
+    ['3 synopsis', '4 entry', '4 entry', '6 entry'],
+  );
 });
 
 test('what is no script with options is told, and nothing is thrown', () => {

@@ -16,7 +16,7 @@ export type LineRole =
 
 /** One line of help output with its role, and what was taken from it. */
 export interface AnnotatedLine {
-  /** Counted from 1. */
+  /** Counted from 1, in the file where the text stands. */
   readonly line: number;
   /** The line as it was printed, without its line break. */
   readonly text: string;

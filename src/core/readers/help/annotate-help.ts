@@ -1,5 +1,6 @@
 import { expectKeys } from '../../messages/misuse-error.ts';
 import type { HelpAnnotation } from '../../source/help-annotation.ts';
+import { LineIndex, LineIndexes } from '../../source/line-index.ts';
 import type { Source } from '../../source/source.ts';
 import { HELP_SETTINGS, type HelpSettings } from './help-settings.ts';
 import { countLines } from './line-roles.ts';
@@ -13,8 +14,9 @@ import { readHelpLines } from './read-help.ts';
 export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpAnnotation {
   expectKeys('annotateHelp', settings, HELP_SETTINGS);
   const { lines, interface: cli } = readHelpLines(source, settings);
+  const numberOf = fileLines(source);
   const annotated = lines.map(({ line, role, reads }) => ({
-    line: line.index + 1,
+    line: numberOf(line.index + 1),
     text: line.text,
     role,
     reads,
@@ -26,4 +28,15 @@ export function annotateHelp(source: Source, settings: HelpSettings = {}): HelpA
     marks: cli.parserMarks.map(({ text }) => text),
   };
   return { source, parser, lines: annotated, counts: countLines(lines) };
+}
+
+/** The number of a line in the file where a text stands that was taken out of one, such as a script. */
+function fileLines(source: Source): (line: number) => number {
+  if (source.within === undefined) return (line) => line;
+  const own = new LineIndex(source.text);
+  const indexes = new LineIndexes();
+  return (line) => {
+    const { start } = own.lineRange(line) ?? { start: source.text.length };
+    return indexes.start({ source, start, end: start }).line;
+  };
 }
