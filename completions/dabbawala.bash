@@ -66,7 +66,7 @@ _dabbawala_takes() {
     'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --questions' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
-    'dabbawala convert --to' | 'dabbawala convert --update' | 'dabbawala convert -o' | 'dabbawala convert --output' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
+    'dabbawala convert --to' | 'dabbawala convert --update' | 'dabbawala convert -o' | 'dabbawala convert --output' | 'dabbawala convert --width' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
     'dabbawala explain --format' | 'dabbawala explain --checks') ;;
     *) return 1 ;;
   esac
@@ -242,6 +242,7 @@ _dabbawala_options() {
       _dabbawala_option --to
       _dabbawala_option --update
       _dabbawala_option '-o --output'
+      _dabbawala_option --width
       _dabbawala_option --date
       _dabbawala_option --kind
       _dabbawala_option --program
@@ -325,9 +326,10 @@ _dabbawala_argument() {
     'dabbawala coverage --format') _dabbawala_words "$2" "$3" text json ;;
     'dabbawala coverage --shell') _dabbawala_words "$2" "$3" bash zsh fish ;;
     'dabbawala coverage --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
-    'dabbawala convert --to') _dabbawala_words "$2" "$3" yaml json markdown bash zsh fish man ;;
+    'dabbawala convert --to') _dabbawala_words "$2" "$3" yaml json markdown bash zsh fish help man ;;
     'dabbawala convert --update') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert -o' | 'dabbawala convert --output') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala convert --width') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --kind') _dabbawala_words "$2" "$3" document script help ;;
     'dabbawala convert --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --command') _dabbawala_action file "$2" "$3" ;;

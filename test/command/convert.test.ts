@@ -3,8 +3,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { extendInterface, joinInterfaces, readDocument } from 'dabbawala';
-import { type Interface, saysTheSame, walkCommands } from 'dabbawala/model';
+import { extendInterface, joinInterfaces, readDocument, readHelp } from 'dabbawala';
+import { type Command, type Interface, saysTheSame, walkCommands } from 'dabbawala/model';
 import { documentYaml, referenceMarkdown } from 'dabbawala/writers';
 import { demoSources } from '../support/demo-sources.ts';
 import { readText } from '../support/read-text.ts';
@@ -117,4 +117,40 @@ test('sources of two programs, or none, cannot be converted', async () => {
   assert.match(usual.stdout, /^dabbawala: 1\n/);
   const kind = await dabbawala(['convert', '--to=yaml', '--kind=document', `${HELP}/tiffin.txt`]);
   assert.equal(kind.status, 2);
+});
+
+/** What help shows of the options of a command: names, whether an argument follows, and the default. */
+function shown({ options }: Command): string[] {
+  return options.items
+    .filter(({ hidden }) => hidden?.value !== true)
+    .map(({ names, argument }) => {
+      const all = names.map(({ text }) => text).sort();
+      const literal = argument?.value.words[0]?.default?.value ?? '';
+      return `${all.join(' ')} ${argument?.value.presence ?? 'none'} ${literal}`;
+    })
+    .sort();
+}
+
+test('help output that is written of an interface tells what the interface has, at any width', async () => {
+  const file = 'demo/tiffin-1.4/tiffin.yaml';
+  const [cli] = joinInterfaces(demoSources([file]));
+  assert.ok(cli !== undefined);
+  const commands = new Map([...walkCommands(cli)].map(({ path, command }) => [path.join(' '), command]));
+  for (const width of ['60', '80', '200']) {
+    const texts = (await convert('help', `--width=${width}`, file)).split(/\n(?=Usage: )/);
+    assert.equal(texts.length, 15);
+    for (const text of texts) {
+      assert.ok(text.split('\n').every((line) => line.length <= Math.max(Number(width), 70)));
+      const [, path = ''] = /^Usage: ((?:[a-z]+ ?)+?)(?= [[A-Z]|\n)/.exec(text) ?? [];
+      const { interface: again } = readHelp({ name: 'help.txt', text });
+      const written = again && [...walkCommands(again)].find((at) => at.path.join(' ') === path);
+      const command = commands.get(path);
+      assert.ok(command !== undefined && written !== undefined, text);
+      assert.deepEqual(shown(written.command), shown(command), text);
+      assert.deepEqual(
+        written.command.commands.items.map(({ names }) => names[0]?.text),
+        command.commands.items.map(({ names }) => names[0]?.text),
+      );
+    }
+  }
 });

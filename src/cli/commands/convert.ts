@@ -1,5 +1,11 @@
 import { InvalidArgumentError, Option } from 'commander';
-import { COMPLETION_WRITERS, completionProblems, WRITERS, type WrittenForm } from 'dabbawala/writers';
+import {
+  COMPLETION_WRITERS,
+  completionProblems,
+  helpText,
+  WRITERS,
+  type WrittenForm,
+} from 'dabbawala/writers';
 import type { Declare } from '../declare.ts';
 import { DONE, UNUSABLE } from '../exit-status.ts';
 import type { Io } from '../io.ts';
@@ -13,13 +19,14 @@ interface ConvertOptions extends SourceOptions {
   readonly to: WrittenForm;
   readonly update?: string;
   readonly output?: string;
+  readonly width?: number;
   readonly date?: string;
 }
 
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Reads sources of one program and writes its interface in another form: as an interface document, a reference, a manual page, or a completion script.',
+      'Reads sources of one program and writes its interface in another form: as an interface document, a reference, help output, a manual page, or a completion script.',
     )
     .usage('[OPTION]... SOURCE...')
     .argument(
@@ -29,7 +36,7 @@ export const declare: Declare = (command, io, done) => {
     .addOption(
       new Option(
         '--to <FORM>',
-        'the form to write: yaml and json are interface documents; bash, zsh and fish are completion scripts; man is a manual page',
+        'the form to write: yaml and json are interface documents; bash, zsh and fish are completion scripts; help is help output; man is a manual page',
       )
         .choices(Object.keys(WRITERS))
         .default('yaml'),
@@ -40,6 +47,11 @@ export const declare: Declare = (command, io, done) => {
     )
     .option('-o, --output <FILE>', 'write to FILE, not to standard output')
     .addOption(
+      new Option('--width <COLUMNS>', 'the columns of help output, 40 or more; 80 if not given').argParser(
+        columns,
+      ),
+    )
+    .addOption(
       new Option('--date <DATE>', 'the date of a manual page as YYYY-MM-DD; today if not given').argParser(
         isoDate,
       ),
@@ -48,6 +60,12 @@ export const declare: Declare = (command, io, done) => {
     done(await runConvert(sources, options, io)),
   );
 };
+
+function columns(value: string): number {
+  if (!/^\d{2,4}$/.test(value) || Number(value) < 40)
+    throw new InvalidArgumentError("expected a number of columns from 40 to 9999, such as '80'");
+  return Number(value);
+}
 
 function isoDate(value: string): string {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(value) || Number.isNaN(Date.parse(value)))
@@ -73,6 +91,10 @@ async function runConvert(names: readonly string[], options: ConvertOptions, io:
     for (const problem of problems) reportProblem(problem, io);
     if (problems.some(({ consequence }) => consequence === 'unusable')) return UNUSABLE;
   }
-  const text = WRITERS[options.to](first, options.date ?? new Date().toISOString().slice(0, 10));
+  const today = new Date().toISOString().slice(0, 10);
+  const text =
+    options.to === 'help'
+      ? helpText(first, options.width)
+      : WRITERS[options.to](first, options.date ?? today);
   return (await writeResult(text, options.output, io)) && !unusable ? DONE : UNUSABLE;
 }

@@ -20,5 +20,6 @@ export {
   type Writer,
   type WrittenForm,
 } from '../writers/forms.ts';
+export { helpText } from '../writers/help/help-text.ts';
 export { manualPage } from '../writers/manual/manual-page.ts';
 export { referenceMarkdown } from '../writers/markdown/reference.ts';

@@ -7,9 +7,9 @@ import type { OptionScope } from '../abbreviations/option-scope.ts';
 import { addTo, groupedBy } from '../collections/grouped.ts';
 import { countOf, listNames } from '../messages/wording.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** How many candidates of a prefix, or likely new names, a line tells. */
 const NAMES_SHOWN = 3;

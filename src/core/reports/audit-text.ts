@@ -3,6 +3,7 @@ import { LEVELS } from '../findings/level.ts';
 import { countOf } from '../messages/wording.ts';
 import { walkCommands } from '../model/walk.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { areasText } from './areas-text.ts';
 import { briefNotesText } from './brief-notes-text.ts';
 import { conformanceText } from './conformance-text.ts';
@@ -10,7 +11,6 @@ import { LEVEL_COLOUR } from './finding-text.ts';
 import { findingsText, graveText, levelCounts } from './findings-text.ts';
 import { notJudgedText } from './not-judged-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /**
  * An audit as text for people, ending in a newline: what to fix first, the tables of the standards that a program claims, a line for the notes of each area, and

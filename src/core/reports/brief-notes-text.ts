@@ -3,9 +3,9 @@ import { areaOf } from '../checks/define-check.ts';
 import { groupedBy } from '../collections/grouped.ts';
 import type { Finding } from '../findings/finding.ts';
 import { countOf } from '../messages/wording.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { byArea, ruledTitle } from './findings-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** The notes by area, a line each, and how much was not judged; with the option that tells more. Empty where there is neither. */
 export function briefNotesText({ findings, notJudged }: Audit, options: TextOptions): string {

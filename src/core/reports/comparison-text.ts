@@ -5,6 +5,7 @@ import type { WhatIf } from '../comparison/what-if.ts';
 import { countOf, quoteName } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import {
   type ComparedSides,
   EFFECT_TITLES,
@@ -14,7 +15,6 @@ import {
 } from './comparison-words.ts';
 import { LEVEL_COLOUR, placeText } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** How many changes of texts are told before they are only counted. */
 const TEXTS_SHOWN = 10;

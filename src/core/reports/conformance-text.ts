@@ -1,8 +1,8 @@
 import type { Conformance } from '../audit.ts';
 import type { ConformanceRow, Conformity } from '../conformance/rule.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { type Attribute, styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 const STANDING_COLOUR: Record<Conformity, Attribute> = {
   meets: 'green',

@@ -3,10 +3,10 @@ import { type KindTotals, shellTotals, totalsOf } from '../coverage/totals.ts';
 import { countOf, listSome } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { placeText } from './finding-text.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** How many names of one kind a line tells. */
 const NAMES_SHOWN = 6;

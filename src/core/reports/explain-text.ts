@@ -1,9 +1,9 @@
 import type { Check } from '../checks/define-check.ts';
 import { areaOf } from '../checks/define-check.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { exampleFinding } from './example-finding.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** The catalogue as text: a line for each check. */
 export function catalogueText(checks: readonly Check[], options: TextOptions): string {

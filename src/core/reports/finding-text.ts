@@ -5,8 +5,8 @@ import type { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
 import { quoteLine } from '../source/quoted-line.ts';
 import type { Place, Span } from '../source/source.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { type Attribute, styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 export const LEVEL_COLOUR: Record<Level, Attribute> = {
   error: 'red',

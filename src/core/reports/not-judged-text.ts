@@ -1,9 +1,9 @@
 import type { Audit } from '../audit.ts';
 import type { ConformanceRow } from '../conformance/rule.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { rowName } from './conformance-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** What lacks one fact, and what to do about it. */
 interface Lacking {

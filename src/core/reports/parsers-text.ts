@@ -1,8 +1,8 @@
 import { parserWords } from '../messages/parser-words.ts';
 import type { Interface } from '../model/interface.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** Which parser each of some programs uses, a line each behind an empty one, for those of which that is known; the program is named where there are several. */
 export function parsersText(programs: readonly Interface[], options: TextOptions): string {

@@ -1,8 +1,8 @@
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
 import { listNames, listSome, quoteName } from '../messages/wording.ts';
 import { printable } from '../source/printable.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** How many further commands a line names in which a word means the same. */
 const COMMANDS_SHOWN = 3;

@@ -1,6 +1,6 @@
 import { textWidth } from '../source/text-width.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /** A cell of a table: its text, and how it is shown where attributes are set on it. */
 export interface TextCell {

@@ -2,9 +2,9 @@ import { parserWords } from '../messages/parser-words.ts';
 import type { AssumedRule, Trace, TracedWord, WordPart } from '../parsing/trace.ts';
 import { printable } from '../source/printable.ts';
 import { textWidth } from '../source/text-width.ts';
+import { wrapText } from '../source/text-wrap.ts';
 import { columnsText, type TextCell } from './text-columns.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
-import { wrapText } from './text-wrap.ts';
 
 /**
  * A trace for people: a line for each part of each word, each part under its place in the word; then the first operand, what is

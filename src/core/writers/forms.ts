@@ -4,6 +4,7 @@ import { bashCompletion } from './completion/bash-script.ts';
 import { fishCompletion } from './completion/fish-script.ts';
 import { zshCompletion } from './completion/zsh-script.ts';
 import { documentJson, documentYaml } from './document/write-document.ts';
+import { helpText } from './help/help-text.ts';
 import { manualPage } from './manual/manual-page.ts';
 import { referenceMarkdown } from './markdown/reference.ts';
 
@@ -31,6 +32,8 @@ export const WRITERS = {
   /** A reference in Markdown. */
   markdown: referenceMarkdown,
   ...COMPLETION_WRITERS,
+  /** Help output, as a script prints it for its usage text. */
+  help: (cli) => helpText(cli),
   /** A manual page. */
   man: manualPage,
 } as const satisfies Record<string, Writer>;
