@@ -154,3 +154,8 @@ test('help output that is written of an interface tells what the interface has, 
     }
   }
 });
+
+test('help output of a script has a placeholder where its code takes an argument', async () => {
+  const text = await convert('help', 'demo/scripts/lidcount');
+  assert.match(text, /^ {6}--format=VALUE$/m);
+});

@@ -69,9 +69,22 @@ function hasLetter({ names }: Option): boolean {
 
 /** An option; among options with letters, long names stand below long names. */
 function optionRow(option: Option, hasLetters: boolean): Row {
-  const [notation] = notationsOf(option);
-  const names = notation?.text ?? option.names.map(({ text }) => text).join(', ');
+  const names = withPlaceholder(option) ?? notationsOf(option).next().value?.text ?? namesOf(option);
   return [hasLetters && !hasLetter(option) ? `    ${names}` : names, withNotes(option)];
+}
+
+function namesOf({ names }: Option): string {
+  return names.map(({ text }) => text).join(', ');
+}
+
+/** The names with a placeholder of our own, where an argument follows that no source has a word for; undefined for others. */
+function withPlaceholder(option: Option): string | undefined {
+  const { presence, words = [] } = option.argument?.value ?? {};
+  if (presence === undefined || presence === 'none') return undefined;
+  if (words.some(({ placeholder, values, keys }) => placeholder ?? values ?? keys)) return undefined;
+  const isLong = option.names.at(-1)?.form === 'long';
+  const shown = presence === 'optional' ? (isLong ? '[=VALUE]' : '[VALUE]') : isLong ? '=VALUE' : ' VALUE';
+  return namesOf(option) + shown;
 }
 
 /** The text of an option, with the values and the default that it does not say. */
