@@ -86,7 +86,7 @@ function* scripts(roots) {
   const open = [...roots];
   while (open.length > 0) {
     const folder = open.pop();
-    for (const entry of list_(folder)) {
+    for (const entry of entriesOf(folder)) {
       const path = join(folder, entry.name);
       if (entry.isDirectory()) open.push(path);
       else {
@@ -99,7 +99,7 @@ function* scripts(roots) {
   }
 }
 
-function list_(folder) {
+function entriesOf(folder) {
   try {
     return readdirSync(folder, { withFileTypes: true });
   } catch {

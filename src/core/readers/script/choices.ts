@@ -11,8 +11,6 @@ export interface Branch {
   readonly body: CompoundList;
   /** The arm of `case`, or the part of `if`. */
   readonly node: { readonly pos: number; readonly end: number };
-  /** Whether what follows it is looked at too (`;&`, `;;&`). */
-  readonly goesOn: boolean;
 }
 
 /** The branches of a `case` on a variable, or of a row of `if` that compare it with words. */
@@ -67,7 +65,6 @@ function ofCase(node: Case): ChoiceOn[] {
     patterns: patternsOf(item),
     body: item.body,
     node: item,
-    goesOn: item.terminator === ';&' || item.terminator === ';;&',
   }));
   return [{ subject, branches, node }];
 }
@@ -90,7 +87,7 @@ function branchesOfIf(node: If): { readonly subject: string; readonly branches: 
       word,
       words: word.parts?.some(({ type }) => type === 'Glob') === true ? undefined : textAsWords(word),
     }));
-    branches.push({ patterns, body: then, node: { pos: clause.pos, end: then.end }, goesOn: false });
+    branches.push({ patterns, body: then, node: { pos: clause.pos, end: then.end } });
   }
   if (subject === undefined) return undefined;
   if (node.else !== undefined) branches.push(restBranch(node.else));
@@ -100,7 +97,7 @@ function branchesOfIf(node: If): { readonly subject: string; readonly branches: 
 /** The branch for whatever no condition holds for. */
 function restBranch(body: CompoundList): Branch {
   const word: Word = { type: 'Word', text: '', value: '', pos: body.pos, end: body.pos };
-  return { patterns: [{ word, words: [{ text: '', goesOn: true }] }], body, node: body, goesOn: false };
+  return { patterns: [{ word, words: [{ text: '', goesOn: true }] }], body, node: body };
 }
 
 function textAsWords(word: Word) {

@@ -2,8 +2,7 @@ import type { CompoundList, SyntaxNode } from 'unbash';
 import { matchesAll } from './case-patterns.ts';
 import type { Branch } from './choices.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { ShellScope } from './shell-scopes.ts';
-import { variableOf } from './shell-words.ts';
+import { firstWordVariables, type ShellScope, WHOLE } from './shell-scopes.ts';
 
 /** A subcommand that a script chooses by a word of the command line. */
 export interface DispatchedCommand {
@@ -15,7 +14,6 @@ export interface DispatchedCommand {
 export interface Dispatch {
   readonly commands: readonly DispatchedCommand[];
   readonly isComplete: boolean;
-  readonly scope: ShellScope;
   readonly node: SyntaxNode;
 }
 
@@ -29,12 +27,8 @@ const LEAST_COMMANDS = 2;
  * none of them; undefined where a scope has none. `from` is where the options are read.
  */
 export function readDispatch(scope: ShellScope, from: number, reading: ScriptReading): Dispatch | undefined {
-  const subjects = new Set(['1']);
-  for (const node of scope.nodes)
-    if (node.type === 'Assignment' && node.value.type === 'Word' && variableOf(node.value) === '1')
-      subjects.add(node.name);
   const within = { pos: from, end: Number.POSITIVE_INFINITY };
-  for (const { branches, node } of reading.choices(scope).on(subjects, within)) {
+  for (const { branches, node } of reading.choices(scope).on(firstWordVariables(scope, WHOLE), within)) {
     if (isInLoop(node, reading)) continue;
     const rest = branches.find(({ patterns }) => patterns.some(matchesAll));
     const commands = branches.map((branch) => commandOf(branch)).filter((one) => one !== undefined);
@@ -42,7 +36,7 @@ export function readDispatch(scope: ShellScope, from: number, reading: ScriptRea
     const isRefused = ends !== undefined && (ends.end === 'exits' || ends.mayExit);
     const explains = ends !== undefined && ends.prints.length > 0;
     if (commands.length < LEAST_COMMANDS || !(isRefused || explains)) continue;
-    return { commands, isComplete: isRefused, scope, node };
+    return { commands, isComplete: isRefused, node };
   }
   return undefined;
 }

@@ -1,4 +1,4 @@
-import type { Command, SyntaxNode, Word } from 'unbash';
+import type { SyntaxNode, Word } from 'unbash';
 import { type Range, type ShellScope, type ShellScript, WHOLE } from './shell-scopes.ts';
 import { argumentsOf, commandName } from './shell-words.ts';
 
@@ -16,32 +16,25 @@ export function handedTo(node: SyntaxNode, script: ShellScript): ShellScope | un
   return script.functions.get(commandName(node) ?? '');
 }
 
-/** A scope that reads the words of the command line, with the call that hands them to it. */
-export interface EntryScope {
-  readonly scope: ShellScope;
-  /** Undefined for the scope that all begins with. */
-  readonly call: Command | undefined;
-}
-
 /**
  * The scopes that read the words that one scope is given: itself, and the functions that it hands all of them to, in the order in which that happens.
  * What is handed on in a branch of `case` belongs to what that branch is for, and is left out.
  */
-export function entryScopes(first: ShellScope, script: ShellScript, within?: Range): EntryScope[] {
-  const entries: EntryScope[] = [];
+export function entryScopes(first: ShellScope, script: ShellScript, within?: Range): ShellScope[] {
+  const entries: ShellScope[] = [];
   const seen = new Set<ShellScope>();
-  const enter = (scope: ShellScope, call: Command | undefined, depth: number): void => {
+  const enter = (scope: ShellScope, depth: number): void => {
     if (seen.has(scope) || depth > CALL_LIMIT) return;
     seen.add(scope);
-    entries.push({ scope, call });
+    entries.push(scope);
     const range = scope === first && within !== undefined ? within : WHOLE;
     for (const node of scope.within('Command', range)) {
       const called = handedTo(node, script);
       if (called === undefined || isInBranch(node, script, scope === first ? within : undefined)) continue;
-      enter(called, node, depth + 1);
+      enter(called, depth + 1);
     }
   };
-  enter(first, undefined, 0);
+  enter(first, 0);
   return entries;
 }
 

@@ -14,7 +14,7 @@ import { readFirstWord, readWordLoop } from './word-loop.ts';
  */
 export function findLoops(scope: ShellScope, reading: ScriptReading, within: Range = WHOLE): LoopDraft[] {
   const loops: LoopDraft[] = [];
-  for (const { scope: own } of entryScopes(scope, reading.script, within)) {
+  for (const own of entryScopes(scope, reading.script, within)) {
     const region = { scope: own, reached: own === scope ? within : WHOLE };
     for (const node of candidates(region)) {
       if (loops.length >= LOOPS_LIMIT) return loops;

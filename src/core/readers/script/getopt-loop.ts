@@ -7,7 +7,7 @@ import type { LoopDraft } from './loop-draft.ts';
 import { optionsOfLoop } from './loop-options.ts';
 import { readLongNames, readOptionString } from './option-string.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { Range, Region, ShellScope } from './shell-scopes.ts';
+import { firstWordVariables, type Range, type Region, type ShellScope } from './shell-scopes.ts';
 import { argumentsOf, commandName, variableOf } from './shell-words.ts';
 import { readWordArms } from './word-arms.ts';
 
@@ -147,9 +147,7 @@ function loopBehind(
     (a, b) => a.pos - b.pos,
   );
   for (const node of loops) {
-    const names = new Set([node.type === 'For' ? node.name.value : '1']);
-    for (const one of scope.within('Assignment', node))
-      if (one.value.type === 'Word' && variableOf(one.value) === '1') names.add(one.name);
+    const names = node.type === 'For' ? [node.name.value] : firstWordVariables(scope, node);
     const branches = reading
       .choices(scope)
       .on(names, node.body)
@@ -177,14 +175,13 @@ function answerToErrors(call: Command, scope: ShellScope, reading: ScriptReading
     if (node.type === 'If') {
       const isNegated = /^\s*!/.test(text.slice(node.clause.pos, node.clause.end));
       const failing = isNegated ? node.then : node.else;
-      if (failing !== undefined)
-        return arms.answer({ patterns: [], body: failing, node: failing, goesOn: false });
+      if (failing !== undefined) return arms.answer({ patterns: [], body: failing, node: failing });
     }
   }
   const isNear = ({ pos }: { readonly pos: number }) => pos <= call.end + LOOKED_BEHIND;
   const behind = { pos: call.end, end: Number.POSITIVE_INFINITY };
   const asked = scope.within('If', behind).find((node) => isNear(node) && asksStatus(node.clause, text));
-  if (asked !== undefined) return arms.answer({ patterns: [], body: asked.then, node: asked, goesOn: false });
+  if (asked !== undefined) return arms.answer({ patterns: [], body: asked.then, node: asked });
   for (const { commands, pos } of scope.within('AndOr', behind)) {
     const [first, second] = commands;
     if (!isNear({ pos })) break;
@@ -219,5 +216,5 @@ function branchOf(node: SyntaxNode): Branch {
     background: undefined,
   } as never;
   const body = { type: 'CompoundList', pos: node.pos, end: node.end, commands: [statement] } as const;
-  return { patterns: [], body, node, goesOn: false };
+  return { patterns: [], body, node };
 }

@@ -7,7 +7,8 @@ import {
   type OptionArgument,
 } from '../../model/argument.ts';
 import { type Knowable, stated } from '../../model/fact.ts';
-import { makeOption, type NameForm, type Option } from '../../model/option.ts';
+import { makeOption, type Option } from '../../model/option.ts';
+import { nameFormOf } from '../../notation/option-name.ts';
 import type { Span } from '../../source/source.ts';
 
 /** What a script shows of an option. */
@@ -32,7 +33,7 @@ export function optionOf(draft: OptionDraft): Option {
   return makeOption({
     names: names.map(({ name, place: own }) => ({
       text: name,
-      form: formOf(name),
+      form: nameFormOf(name) ?? 'long',
       argument: undefined,
       place: own,
     })),
@@ -57,12 +58,6 @@ function argumentOf(draft: OptionDraft): Knowable<OptionArgument> {
 
 function allowed({ text, place }: { readonly text: string; readonly place: Span }): AllowedValue {
   return bareValue(text, place);
-}
-
-function formOf(name: string): NameForm {
-  if (name.startsWith('--')) return 'long';
-  if (name.startsWith('+')) return 'plus';
-  return [...name].length === 2 ? 'short' : 'single-hyphen-long';
 }
 
 /** The first variable of some assignments whose word `isWanted`; the only one, where all are for one variable. */

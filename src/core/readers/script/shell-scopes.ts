@@ -2,7 +2,7 @@ import { forEachChild, type ParsedScript, parse, type SyntaxNode } from 'unbash'
 import { firstIndex } from '../../collections/first-index.ts';
 import { groupedBy } from '../../collections/grouped.ts';
 import type { Source, Span } from '../../source/source.ts';
-import { readVariable } from './shell-words.ts';
+import { readVariable, variableOf } from './shell-words.ts';
 
 /** A node of one type. */
 type NodeOf<Type extends SyntaxNode['type']> = Extract<SyntaxNode, { readonly type: Type }>;
@@ -56,6 +56,14 @@ export interface Region {
 
 /** The whole of a scope. */
 export const WHOLE: Range = { pos: 0, end: Number.POSITIVE_INFINITY };
+
+/** The variables that hold the first word of the command line in a range: `$1`, and those that it is assigned to there. */
+export function firstWordVariables(scope: ShellScope, range: Range): Set<string> {
+  const names = new Set(['1']);
+  for (const { name, value } of scope.within('Assignment', range))
+    if (value.type === 'Word' && variableOf(value) === '1') names.add(name);
+  return names;
+}
 
 /** How deep the parts of a script may stand in each other. */
 const NESTING_LIMIT = 400;

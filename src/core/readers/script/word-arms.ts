@@ -200,7 +200,9 @@ interface Taken {
 function takenBy(branch: Branch, loop: WordLoop, reading: ScriptReading): Taken {
   if (loop.isFor) {
     const keeps = reading.arms.assignmentsOf(branch.body).some(({ name }) => name === loop.keptFor);
-    return keeps ? { least: 1, most: 1, ends: false } : { least: 0, most: 0, ends: false };
+    // `-d) day=$2; break`: right only where the option comes first, and meant so.
+    const words = keeps || reading.arms.reads(branch.body, SECOND_WORD) ? 1 : 0;
+    return { least: words, most: words, ends: false };
   }
   const { least, most } = shiftsOf(branch.body, reading.arms.ends);
   const { kind } = reading.arms.ends.ofList(branch.body);

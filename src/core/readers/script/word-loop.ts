@@ -5,8 +5,8 @@ import type { Span } from '../../source/source.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { optionsOfLoop } from './loop-options.ts';
 import type { ScriptReading } from './script-reading.ts';
-import type { Region, ShellScope } from './shell-scopes.ts';
-import { commandName, variableOf } from './shell-words.ts';
+import { firstWordVariables, type Region, type ShellScope } from './shell-scopes.ts';
+import { commandName } from './shell-words.ts';
 import { shiftsOf } from './shifts.ts';
 import { readWordArms, type WordArms } from './word-arms.ts';
 
@@ -17,7 +17,11 @@ export function readWordLoop(
   reading: ScriptReading,
 ): LoopDraft | undefined {
   const subjects =
-    node.type === 'While' ? firstWordIn(node, scope) : node.type === 'For' ? eachWordIn(node) : undefined;
+    node.type === 'While'
+      ? firstWordVariables(scope, node)
+      : node.type === 'For'
+        ? eachWordIn(node)
+        : undefined;
   if (subjects === undefined || (node.type !== 'While' && node.type !== 'For')) return undefined;
   const choices = reading.choices(scope).on(subjects, node);
   const branches = choices.flatMap((choice) => choice.branches);
@@ -110,14 +114,6 @@ function isSetAnew({ end }: For, scope: ShellScope): boolean {
   return scope
     .within('Command', { pos: end, end: Number.POSITIVE_INFINITY })
     .some((node) => commandName(node) === 'set');
-}
-
-/** The variables that hold the first word: `$1`, and those that the body of a loop assigns it to. */
-function firstWordIn(node: While, scope: ShellScope): Set<string> {
-  const names = new Set(['1']);
-  for (const one of scope.within('Assignment', node))
-    if (one.value.type === 'Word' && variableOf(one.value) === '1') names.add(one.name);
-  return names;
 }
 
 /** The variable of a loop over all words: `for word`, `for word in "$@"`. */
