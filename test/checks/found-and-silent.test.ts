@@ -16,7 +16,35 @@ const help = (options: string, usage = '[OPTION]...') => `Usage: tiffin ${usage}
 const yaml = (body: string) => `dabbawala: 1\nprogram: tiffin\n${body}`;
 const abbreviating = (body: string) => yaml(`parsing: {option-abbreviations: true}\n${body}`);
 
+const script = (list: string, string: string, arms: string) =>
+  `#!/bin/sh\nusage() {\n  cat >&2 <<END\nUsage: tiffin [OPTION]...\n\n${list}END\n}\nwhile getopts ${string} letter; do\n  case $letter in\n${arms}    *) usage; exit 2 ;;\n  esac\ndone\n`;
+
 const CASES: Readonly<Record<string, readonly Case[]>> = {
+  'script/usage-differs': [
+    {
+      why: 'options that the text lacks are one finding',
+      text: script(
+        '  -a  all boxes\n  -q  say nothing\n',
+        'aqbc',
+        '    a) a=1 ;;\n    q) q=1 ;;\n    b) b=1 ;;\n    c) c=1 ;;\n',
+      ),
+      found: ['warning -b'],
+    },
+    {
+      why: 'what no arm answers, and what is passed over, no text need have',
+      text: script('  -a  all boxes\n', 'abc', '    a) a=1 ;;\n    b) ;;\n'),
+      found: [],
+    },
+    {
+      why: 'an argument that the text does not show, and one that the script does not take',
+      text: script(
+        '  -a       all boxes\n  -d DAY   the day\n',
+        'a:d',
+        '    a) a=$OPTARG ;;\n    d) d=1 ;;\n',
+      ),
+      found: ['warning -a', 'warning -d'],
+    },
+  ],
   'help/operand-undescribed': [
     {
       why: 'numbered operands are told of without their numbers',

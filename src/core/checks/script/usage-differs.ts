@@ -88,6 +88,8 @@ interface Evidence {
   readonly isWhole: boolean;
   /** Whether an option that no arm answers is refused, and not passed on. */
   readonly refuses: boolean;
+  /** What is declared and not answered: that is told as such, and no text should have it. */
+  readonly unanswered: ReadonlySet<string>;
   /** What is taken and passed over: it is there for old callers, and not told on purpose. */
   readonly ignored: ReadonlySet<string>;
 }
@@ -96,12 +98,19 @@ function evidenceOf(loops: readonly OptionLoop[]): Evidence {
   return {
     isWhole: loops.every(({ armsComplete }) => armsComplete),
     refuses: loops.every(({ kind, unknown }) => kind !== 'words' || unknown?.end === 'exits'),
+    unanswered: new Set(loops.flatMap(unansweredIn)),
     ignored: new Set(
       loops.flatMap(({ arms }) =>
         arms.flatMap(({ isEmpty, names }) => (isEmpty ? names.map(({ name }) => name) : [])),
       ),
     ),
   };
+}
+
+function unansweredIn({ declared = [], arms, unknown }: OptionLoop): string[] {
+  if (unknown?.keeps === true) return [];
+  const answered = new Set(arms.flatMap(({ names }) => names.map(({ name }) => name)));
+  return declared.map(({ name }) => name).filter((name) => !answered.has(name));
 }
 
 interface Fault {
@@ -113,7 +122,11 @@ interface Fault {
 /** What the help of every program has; a usage text need not say that it is one. */
 const HELP = /^(?:-h|-\?|--help|-help|-H)$/;
 
-function faultsBetween(code: Command, text: Command, { isWhole, refuses, ignored }: Evidence): Fault[] {
+function faultsBetween(
+  code: Command,
+  text: Command,
+  { isWhole, refuses, unanswered, ignored }: Evidence,
+): Fault[] {
   const read = code.options.items;
   const shown = text.options.items;
   const inCode = optionsByName(read);
@@ -131,7 +144,8 @@ function faultsBetween(code: Command, text: Command, { isWhole, refuses, ignored
     (option) =>
       !has(option, inText) &&
       !option.names.some(
-        ({ text: name }) => HELP.test(name) || shownElsewhere.has(name) || ignored.has(name),
+        ({ text: name }) =>
+          HELP.test(name) || shownElsewhere.has(name) || ignored.has(name) || unanswered.has(name),
       ),
   );
   // A text that lists fewer of the options than it lacks is not their list.
