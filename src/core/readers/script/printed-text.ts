@@ -1,8 +1,8 @@
 import type { Command, HereDoc, Word, WordPart } from 'unbash';
+import { TextBuilder } from '../../source/text-builder.ts';
 import type { ShellScript } from './shell-scopes.ts';
 import type { ShellVariables } from './shell-variables.ts';
 import { argumentsOf, commandName, type Lookup, textOf } from './shell-words.ts';
-import { TextBuilder } from './text-builder.ts';
 
 /** What is known of a script while its texts are put together. */
 export interface PrintingContext {

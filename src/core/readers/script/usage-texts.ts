@@ -1,9 +1,9 @@
 import type { Command, SyntaxNode } from 'unbash';
+import { TextBuilder } from '../../source/text-builder.ts';
 import type { UsageText } from '../reading.ts';
 import { type PrintingContext, printedText } from './printed-text.ts';
 import type { ShellScope } from './shell-scopes.ts';
 import { commandName } from './shell-words.ts';
-import { TextBuilder } from './text-builder.ts';
 
 /** The text that a script prints about its own use, put together of what its commands print in a row; undefined where it has none. */
 export function usageText(context: PrintingContext): UsageText | undefined {

@@ -1,4 +1,4 @@
-import type { Source } from '../../source/source.ts';
+import type { Source } from './source.ts';
 
 /** Builds a text out of parts of another one, and remembers where each of its units stood there. */
 export class TextBuilder {
