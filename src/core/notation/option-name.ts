@@ -182,7 +182,10 @@ function isValueBehindColon(text: string, colon: number, to: number): boolean {
 export function isNameBoundary(text: string, index: number, to: number): boolean {
   if (index >= to) return true;
   const character = text[index] ?? ' ';
-  return ' \t=[<{,|/)(}]*#'.includes(character) || (character === ':' && isBlankOrEnd(text, index + 1, to));
+  return (
+    ' \t=[<{,|/)(}]*#'.includes(character) ||
+    ((character === ':' || character === ';') && isBlankOrEnd(text, index + 1, to))
+  );
 }
 
 function isBlankOrEnd(text: string, index: number, to: number): boolean {

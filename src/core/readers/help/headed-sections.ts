@@ -13,6 +13,9 @@ const OPTIONS_FOR =
 const NAME_FIRST =
   /^\s*["'`]?([a-z][\w-]*(?::[\w-]+)*)["'`]?(?: (?:sub-?)?command)?(?: (?:options|arguments|flags|switches|parameters))?:$/;
 
+/** `pack`, `route plan`, as the parts of manual pages are headed. */
+const NAME_ALONE = /^\s*((?:[a-z][\w-]{0,40} ){0,4}[a-z][\w-]{0,40})$/;
+
 /** Headings that only begin with the name of a command must be so many, each over options. */
 const MIN_NAMED = 2;
 
@@ -22,10 +25,12 @@ const OPTION_LINE = /^\s*--?[\w?]/;
 /** A heading that may be that of one command. */
 export interface CommandHeading {
   readonly line: TextLine;
-  /** What it calls the command. */
+  /** What it calls the command: its path, where it is nothing else. */
   readonly command: string;
   /** Whether it says that options of a command follow. */
   readonly isExplicit: boolean;
+  /** Whether it is a name and nothing else, which is the heading of a command only where a synopsis of that one stands below. */
+  readonly isAlone: boolean;
 }
 
 /** The headings of a text that may be those of commands; most texts have none. */
@@ -33,15 +38,34 @@ export function commandHeadings(lines: readonly TextLine[]): CommandHeading[] {
   return lines.flatMap((line) => {
     if (line.blank || line.text.length > HEADING_LIMIT) return [];
     const explicit = OPTIONS_FOR.exec(line.text)?.[1];
-    const command = explicit ?? NAME_FIRST.exec(line.text)?.[1];
-    return command === undefined ? [] : [{ line, command, isExplicit: explicit !== undefined }];
+    const alone = NAME_ALONE.exec(line.text)?.[1];
+    const command = explicit ?? NAME_FIRST.exec(line.text)?.[1] ?? alone;
+    const isAlone = alone !== undefined;
+    return command === undefined ? [] : [{ line, command, isExplicit: explicit !== undefined, isAlone }];
   });
+}
+
+/** The headings that are the name of a command and have a synopsis of that command below them. */
+export function headingsOverSynopses(
+  lines: readonly TextLine[],
+  headings: readonly CommandHeading[],
+): CommandHeading[] {
+  return headings.filter(
+    (heading) =>
+      heading.isAlone &&
+      linesBelow(lines, heading.line).some(({ text, first }) => {
+        const behind = text.indexOf(' ', first);
+        return behind > 0 && `${text} `.startsWith(` ${heading.command} `, behind);
+      }),
+  );
 }
 
 /** A text whose headings give parts of it to commands. */
 export interface HeadedText extends PartedText {
   /** The synopses, those that show such a command up to its name. */
   readonly usage: UsageLines;
+  /** The headings that are names of commands and belong to none of the parts. */
+  readonly names: readonly TextLine[];
 }
 
 /**
@@ -55,20 +79,30 @@ export function partHeadedSections(
   usage: UsageLines,
 ): HeadedText | undefined {
   const byCommand = new Map<string, TextLine[]>();
+  const shown = new Map<string, UsageForm[]>();
+  const programs = new Set(usage.forms.map(programOf));
   const taken = new Set<number>();
+  const alone: TextLine[] = [];
   let explicit = 0;
   let named = 0;
-  for (const { line: heading, command, isExplicit } of headings) {
-    const below = names.has(command) ? linesBelow(lines, heading) : [];
-    if (below.length === 0) continue;
+  for (const { line: heading, command, isExplicit, isAlone } of headings) {
+    if (taken.has(heading.index)) continue;
+    const below = isAlone || names.has(command) ? linesBelow(lines, heading) : [];
+    const synopsis = isAlone ? below.find((line) => isSynopsisOf(command, line, programs)) : undefined;
+    if (below.length === 0 || (isAlone && synopsis === undefined)) continue;
     const holdsOptions = below.some(({ text }) => OPTION_LINE.test(text));
-    if (holdsOptions && isExplicit) explicit++;
+    if (holdsOptions && (isExplicit || isAlone)) explicit++;
     else if (holdsOptions) named++;
     const section = byCommand.get(command) ?? [];
     byCommand.set(command, section);
-    for (const line of [heading, ...below]) {
+    if (isAlone) alone.push(heading);
+    if (isAlone) taken.add(heading.index);
+    for (const line of isAlone ? below : [heading, ...below]) {
       taken.add(line.index);
-      section.push({ ...line, index: section.length });
+      const own = { ...line, index: section.length };
+      section.push(own);
+      if (line === synopsis)
+        shown.set(command, [{ pieces: [{ line: own, start: line.first, end: line.text.length }] }]);
     }
   }
   if (explicit === 0 && named < MIN_NAMED) return undefined;
@@ -77,15 +111,39 @@ export function partHeadedSections(
   const sections = [...byCommand].map(
     ([command, section]): CommandSection => ({
       lines: section,
-      usage: { ...usage, forms: forms.get(command) ?? [], taken: new Set() },
-      path: [command],
+      usage: usageOf(usage, shown.get(command), forms.get(command)),
+      path: command.split(' '),
     }),
   );
   return {
     own: lines.map((line) => (taken.has(line.index) ? blankLine(line) : line)),
     usage: { ...usage, forms: usage.forms.map((form) => upToName(form, byCommand)) },
+    names: alone,
     sections,
   };
+}
+
+/** The synopses of a command: the one below its heading, or those of the text that show it. */
+function usageOf(
+  usage: UsageLines,
+  below: readonly UsageForm[] | undefined,
+  elsewhere: readonly UsageForm[] = [],
+): UsageLines {
+  if (below === undefined) return { ...usage, forms: elsewhere, taken: new Set() };
+  const taken = new Set(below.flatMap(({ pieces }) => pieces.map(({ line }) => line.index)));
+  return { ...usage, forms: below, taken };
+}
+
+/** The program that a synopsis begins with. */
+function programOf({ pieces: [piece] }: UsageForm): string {
+  return /^\S*/.exec(piece?.line.text.slice(piece.start, piece.end) ?? '')?.[0] ?? '';
+}
+
+/** Whether a line is a synopsis of the command with a path. */
+function isSynopsisOf(path: string, line: TextLine, programs: ReadonlySet<string>): boolean {
+  const text = line.text.slice(line.first);
+  const [program = ''] = text.split(' ', 1);
+  return programs.has(program) && `${text} `.startsWith(`${program} ${path} `);
 }
 
 /** The word behind the program, with the program in front of it. */

@@ -42,7 +42,7 @@ import { withWordsShown } from './words-in-synopses.ts';
 /** A line, and what it is a part of. */
 export interface ClaimedLine {
   readonly line: TextLine;
-  readonly role: 'synopsis' | 'entry' | 'entry-text';
+  readonly role: 'synopsis' | 'heading' | 'entry' | 'entry-text';
 }
 
 /** What was read of a text. */
@@ -54,7 +54,7 @@ export interface PartsReading {
   readonly sections: readonly Section[];
   /** Commands that a list names once more. */
   readonly repeated: readonly Command[];
-  /** The lines that synopses and entries of option lists take, also where nothing new was taken from them. */
+  /** The lines that synopses, headings of commands and entries of option lists take, also where nothing new was taken from them. */
   readonly claimed: readonly ClaimedLine[];
   readonly problems: readonly Problem[];
 }

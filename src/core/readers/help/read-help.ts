@@ -10,7 +10,12 @@ import { type PartedText, partCommands } from './command-sections.ts';
 import { findDoubts } from './doubts.ts';
 import { readExamples } from './example-lines.ts';
 import { unfoldLabels } from './hanging-labels.ts';
-import { commandHeadings, partHeadedSections } from './headed-sections.ts';
+import {
+  type CommandHeading,
+  commandHeadings,
+  headingsOverSynopses,
+  partHeadedSections,
+} from './headed-sections.ts';
 import { type PartsReading, readParts } from './help-parts.ts';
 import { HELP_SETTINGS, type HelpSettings } from './help-settings.ts';
 import { TEXT_LIMIT } from './limits.ts';
@@ -89,20 +94,39 @@ function withExamples(command: Command, examples: readonly Example[]): Command {
   };
 }
 
+/** A text parted by commands, with what its own part was read as. */
+type OwnReading = PartedText & { readonly reading: PartsReading };
+
 /** The parts of a text that are about the command itself, as they were read; and the sections that are about commands below it. */
-function readOwn(
-  lines: readonly TextLine[],
-  cleaned: CleanedText,
-  settings: HelpSettings,
-): PartedText & { readonly reading: PartsReading } {
+function readOwn(lines: readonly TextLine[], cleaned: CleanedText, settings: HelpSettings): OwnReading {
+  const headings = commandHeadings(lines);
+  const overSynopses = headingsOverSynopses(lines, headings);
+  if (overSynopses.length > 0) {
+    const whole = readParts(lines, cleaned, settings);
+    const headed = readHeaded(lines, overSynopses, whole, cleaned, settings);
+    if (headed !== undefined) return headed;
+  }
   const bySynopses = partCommands(lines, settings);
   const reading = readParts(bySynopses.own, cleaned, settings);
-  const headings = bySynopses.sections.length > 0 ? [] : commandHeadings(lines);
-  if (headings.length === 0) return { ...bySynopses, reading };
-  const names = reading.parts.commands.map(({ names: [name] }) => name?.text ?? '');
-  const headed = partHeadedSections(lines, headings, new Set(names), reading.parts.usage.lines);
-  if (headed === undefined) return { ...bySynopses, reading };
-  return { ...headed, reading: readParts(headed.own, cleaned, settings, headed.usage) };
+  const unheaded = { ...bySynopses, reading };
+  if (bySynopses.sections.length > 0 || headings.length === 0) return unheaded;
+  return readHeaded(lines, headings, reading, cleaned, settings) ?? unheaded;
+}
+
+/** The text parted by its headings, where some of them are those of commands; `whole` is what it was read as without that. */
+function readHeaded(
+  lines: readonly TextLine[],
+  headings: readonly CommandHeading[],
+  { parts }: PartsReading,
+  cleaned: CleanedText,
+  settings: HelpSettings,
+): OwnReading | undefined {
+  const names = new Set(parts.commands.map(({ names: [name] }) => name?.text ?? ''));
+  const headed = partHeadedSections(lines, headings, names, parts.usage.lines);
+  if (headed === undefined) return undefined;
+  const reading = readParts(headed.own, cleaned, settings, headed.usage);
+  const claimed = headed.names.map((line) => ({ line, role: 'heading' as const }));
+  return { ...headed, reading: { ...reading, claimed: [...reading.claimed, ...claimed] } };
 }
 
 const COMPLAINT =

@@ -33,11 +33,11 @@ export function isEntry(
     !accepted.has(before.index) &&
     !isUnreadEntry(before) &&
     !LABEL.test(before.text);
-  // So many names with no text are an enumeration in running text.
+  // So many names with no text, nor one below them in a list, are an enumeration in running text.
   const { names } = candidate.declaration;
   const longs = names.filter(({ text }) => text.startsWith('--')).length;
   const isEnumeration = longs > MAX_SPELLINGS || names.length - longs > MAX_SPELLINGS;
-  if (candidate.certainty === 'alone' && isEnumeration) return false;
+  if (candidate.certainty === 'alone' && isEnumeration && !isListed) return false;
   const indented = indents.has(candidate.line.indent);
   if (candidate.certainty === 'alone') return indented || !continuesText || before.text.endsWith(':');
   if (rows.has(candidate.line)) return true;
