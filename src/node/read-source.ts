@@ -2,6 +2,7 @@ import { constants } from 'node:fs';
 import { type FileHandle, open } from 'node:fs/promises';
 import type { Problem } from '../core/source/problem.ts';
 import { decodeText } from './decode-text.ts';
+import { decompress, isCompressed } from './decompress.ts';
 import { NothingArrived, pipeChunks } from './pipe-chunks.ts';
 import type { ReadResult } from './read-result.ts';
 import { systemReason } from './system-reason.ts';
@@ -22,7 +23,7 @@ export interface ReadSettings {
 }
 
 /**
- * Reads a file of at most 32 MiB as text. The source is named as given. It may be a FIFO or a pipe such as a shell makes for `<(...)`, which
+ * Reads a file of at most 32 MiB as text, unpacked where it is compressed by gzip. The source is named as given. It may be a FIFO or a pipe such as a shell makes for `<(...)`, which
  * is read up to its end as long as something comes in time. A file that is missing, a directory, too large or not readable is a
  * problem; bytes that are not UTF-8 are replaced by U+FFFD, and that is a problem too.
  */
@@ -93,7 +94,17 @@ async function collect(name: string, chunks: AsyncIterable<Uint8Array>): Promise
     }
     parts.push(chunk);
   }
-  return decodeText(name, Buffer.concat(parts));
+  const bytes = Buffer.concat(parts);
+  return isCompressed(bytes) ? collectCompressed(name, bytes) : decodeText(name, bytes);
+}
+
+async function collectCompressed(name: string, bytes: Uint8Array): Promise<ReadResult> {
+  try {
+    const text = await decompress(bytes, BYTE_LIMIT);
+    return text === undefined ? tooLarge(name) : decodeText(name, text);
+  } catch {
+    return problem(name, 'damaged', 'expected a file compressed by gzip, this one is damaged');
+  }
 }
 
 function reasonOf(error: unknown): string {

@@ -4,6 +4,7 @@ import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
+import { gzipSync } from 'node:zlib';
 import { readFoundFile, readSourceFile } from 'dabbawala/node';
 import { type Ended, ROOT, runProgram } from '../support/run-dabbawala.ts';
 
@@ -98,4 +99,22 @@ test('a family outside the folder of the settings is not read, by whatever path'
   writeFileSync(join(at, 'inside.txt'), 'Usage: rounds [-q]\n\n  -q  quit\n');
   writeFileSync(join(at, 'dabbawala-settings.yaml'), 'dabbawala-settings: 1\nfamily: [inside.txt]\n');
   assert.equal((await inShell('"$0" "$1" audit help.txt', at)).stderr, '');
+});
+
+test('a file compressed by gzip is read, and one that is damaged or unpacks to too much is a message', async () => {
+  writeFileSync(join(folder, 'tiffin.txt.gz'), gzipSync(HELP));
+  const { status, stdout, stderr } = await inShell('"$0" "$1" convert - <tiffin.txt.gz');
+  assert.deepEqual([status, stderr], [0, '']);
+  assert.match(stdout, /^dabbawala: 1\nprogram: tiffin\n/);
+  const damaged = join(folder, 'damaged.gz');
+  writeFileSync(damaged, gzipSync(HELP).subarray(0, 30));
+  const cut = await readSourceFile(damaged);
+  assert.equal(cut.source, undefined);
+  assert.equal(cut.problems[0]?.message, 'expected a file compressed by gzip, this one is damaged');
+  const bomb = join(folder, 'bomb.gz');
+  writeFileSync(bomb, gzipSync(Buffer.alloc(40 * 1024 * 1024)));
+  assert.match(
+    (await readSourceFile(bomb)).problems[0]?.message ?? '',
+    /^a source can have at most \d+ bytes/,
+  );
 });
