@@ -265,7 +265,7 @@ _dabbawala_options() {
 # Offers arguments of the option $1, behind the lead $2, that begin with $3.
 _dabbawala_argument() {
   case "$at $1" in
-    'dabbawala audit --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala audit --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala audit --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --parser') _dabbawala_action file "$2" "$3" ;;
@@ -278,7 +278,7 @@ _dabbawala_argument() {
     'dabbawala audit --completion') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --checks') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
-    'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala abbreviations --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --parser') _dabbawala_action file "$2" "$3" ;;
@@ -286,7 +286,7 @@ _dabbawala_argument() {
     'dabbawala abbreviations --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --format') _dabbawala_words "$2" "$3" text json ;;
-    'dabbawala trace --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala trace --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala trace --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --parser') _dabbawala_action file "$2" "$3" ;;
@@ -294,7 +294,7 @@ _dabbawala_argument() {
     'dabbawala trace --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --format') _dabbawala_words "$2" "$3" text json ;;
-    'dabbawala annotate --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala annotate --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala annotate --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --parser') _dabbawala_action file "$2" "$3" ;;
@@ -302,7 +302,7 @@ _dabbawala_argument() {
     'dabbawala annotate --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --format') _dabbawala_words "$2" "$3" text json ;;
-    'dabbawala compare --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala compare --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala compare --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --parser') _dabbawala_action file "$2" "$3" ;;
@@ -316,7 +316,7 @@ _dabbawala_argument() {
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture --questions') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala coverage --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala coverage --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --parser') _dabbawala_action file "$2" "$3" ;;
@@ -330,7 +330,7 @@ _dabbawala_argument() {
     'dabbawala convert --update') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert -o' | 'dabbawala convert --output') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --width') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala convert --kind') _dabbawala_words "$2" "$3" document script help ;;
+    'dabbawala convert --kind') _dabbawala_words "$2" "$3" document script help manual ;;
     'dabbawala convert --program') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --parser') _dabbawala_action file "$2" "$3" ;;

@@ -66,7 +66,7 @@ export type Refuse = (message: string, command: Command) => void;
 export function makeProgram(io: Io, done: (status: number) => void, refuse: Refuse): Command {
   const program = new Command(TOOL.name)
     .description(
-      'Audits the command-line interface of a program, read from its help output, its interface document, or its code where it is a shell script.',
+      'Audits the command-line interface of a program, read from its help output, its manual page, its interface document, or its code where it is a shell script.',
     )
     .usage('COMMAND [OPTION]... [OPERAND]...')
     .version(`${TOOL.name} ${TOOL.version}`, '-V, --version', 'print the name and version, and exit');

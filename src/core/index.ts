@@ -33,6 +33,7 @@ export type { HelpSettings } from './readers/help/help-settings.ts';
 export { readHelp } from './readers/help/read-help.ts';
 export type { ObjectSettings } from './readers/objects/object-settings.ts';
 export { readObject } from './readers/objects/read-object.ts';
+export { readManual } from './readers/read-manual.ts';
 export { readSource, type SourceSettings } from './readers/read-source.ts';
 export type { Reading, UsageText } from './readers/reading.ts';
 export { readScript, type ScriptSettings } from './readers/script/read-script.ts';

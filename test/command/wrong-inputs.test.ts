@@ -26,11 +26,6 @@ const FOREIGN: readonly (readonly [looksLike: string, text: string])[] = [
   ['a script', '#!/usr/bin/perl\nuse Getopt::Std;\n'],
   ['a script', '#!/usr/bin/env python3\nimport argparse\n'],
   ['a completion script', '#compdef tiffin\n_arguments --late\n'],
-  [
-    'the source of a manual page',
-    `.\\" comment\n.TH TIFFIN 1\n.SH NAME\ntiffin \\- boxes\n.SH OPTIONS\n.TP\n\\-q\nsay nothing\n`,
-  ],
-  ['the source of a manual page', '.Dd November 24, 2026\n.Dt TIFFIN 1\n.Os\n.Sh NAME\n.Nm tiffin\n'],
   ['a crontab', '# boxes\nMAILTO=office\n0 5 * * mon-fri tiffin box list --late\n@daily tiffin round open\n'],
   ['JSON or YAML', '{"name": "tiffin", "options": {"--late": "x"}}\n'],
   ['JSON or YAML', '[{"a": 1}]\n'],
@@ -90,13 +85,13 @@ test('help output that has something of such texts in it is read', () => {
 });
 
 test('each command refuses such a text with status 2, and --kind reads it all the same', async () => {
-  const path = await file('tiffin.1', '.TH TIFFIN 1\n.SH NAME\ntiffin\n  -q  say nothing\n');
+  const path = await file('tiffin.html', '<html>\n  -q  say nothing\n');
   for (const words of [['audit'], ['convert'], ['abbreviations'], ['compare', path]]) {
     const { status, stderr } = await dabbawala([...words, path]);
     assert.equal(status, 2, words.join(' '));
     assert.match(
       stderr,
-      /tiffin\.1:1:1: expected help output, an interface document or a shell script, this looks like the source of a manual page; /,
+      /tiffin\.html:1:1: expected help output, an interface document, a shell script or a manual page, this looks like a page in HTML or XML; /,
     );
   }
   assert.notEqual((await dabbawala(['convert', '--kind=help', path])).stdout, '');

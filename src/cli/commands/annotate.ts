@@ -12,11 +12,11 @@ interface AnnotateOptions extends SourceOptions, FormatOption {}
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Shows how help output is read, line by line: the role of each line, and the options, commands and operands found in it. ' +
+      'Shows how help output, or what a manual page prints, is read, line by line: the role of each line, and the options, commands and operands found in it. ' +
         'Correct what is misread in an interface document.',
     )
     .usage('[OPTION]... SOURCE')
-    .argument('<SOURCE>', 'a file with help output; - is standard input');
+    .argument('<SOURCE>', 'a file with help output or a manual page; - is standard input');
   addSourceOptions(command)
     .addOption(formatOption(ANNOTATION_REPORTS))
     .action(async (source: string, options: AnnotateOptions) => done(await runAnnotate(source, options, io)));
@@ -24,9 +24,9 @@ export const declare: Declare = (command, io, done) => {
 
 async function runAnnotate(name: string, options: AnnotateOptions, io: Io): Promise<number> {
   const { interfaces, unusable } = await readGiven([name], options, io);
-  const from = interfaces[0]?.sources.find(({ kind }) => kind === 'help');
+  const from = interfaces[0]?.sources.find(({ kind }) => kind === 'help' || kind === 'manual');
   if (from === undefined) {
-    if (!unusable) reportError('expected help output, found a source of another kind', io);
+    if (!unusable) reportError('expected help output or a manual page, found a source of another kind', io);
     return UNUSABLE;
   }
   const settings = { program: options.program, command: options.command };

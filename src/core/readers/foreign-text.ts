@@ -49,10 +49,6 @@ const KINDS: readonly ForeignKind[] = [
     },
   },
   {
-    isOne: isManualSource,
-    told: { looksLike: 'the source of a manual page', advice: GIVE_HELP },
-  },
-  {
     isOne: (text) => /^\s*(?:<\?xml\b|<!doctype\b|<html\b)/i.test(text),
     told: { looksLike: 'a page in HTML or XML', advice: GIVE_HELP },
   },
@@ -88,11 +84,6 @@ function isBinary(text: string): boolean {
   if (text.includes('\0')) return true;
   const strange = text.match(/[\x01-\x07\x0e-\x1a\x1c-\x1f\ufffd]/g)?.length ?? 0;
   return strange > Math.max(4, text.length / 20);
-}
-
-/** Whether a text has the requests that begin a manual page in man or mdoc. */
-function isManualSource(text: string): boolean {
-  return /^\.(?:TH|Dt)[ \t]+\S/m.test(text) || /^\.(?:Sh|SH)[ \t]+"?NAME\b/m.test(text);
 }
 
 const CRON_FIELD = String.raw`(?:\*|[\d*/,-]+|(?:mon|tue|wed|thu|fri|sat|sun|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[\w,-]*)`;

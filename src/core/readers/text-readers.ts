@@ -4,6 +4,8 @@ import { isDocument } from './document/is-document.ts';
 import { readDocument } from './document/read-document.ts';
 import type { HelpSettings } from './help/help-settings.ts';
 import { readHelp } from './help/read-help.ts';
+import { isManual } from './manual/is-manual.ts';
+import { readManual } from './read-manual.ts';
 import type { Reading } from './reading.ts';
 import { isScript } from './script/is-script.ts';
 import { readScript } from './script/read-script.ts';
@@ -15,14 +17,13 @@ interface TextReader {
   readonly read: (source: Source, settings: HelpSettings) => Reading;
 }
 
-/** The reader of each kind of source; undefined for what is not read from a text. Of those that recognise a text, the first in `SOURCE_KINDS` reads it. */
+/** The reader of each kind of source; undefined for what is not read from a text. */
 export const TEXT_READERS = {
   document: { recognises: isDocument, read: (source) => readDocument(source) },
   objects: undefined,
   script: { recognises: isScript, read: readScript },
-  // Whatever nothing else recognises.
   help: { recognises: () => true, read: readHelp },
-  manual: undefined,
+  manual: { recognises: isManual, read: readManual },
 } as const satisfies Readonly<Record<SourceKind, TextReader | undefined>>;
 
 /** A kind of source that can be read from a text alone. */
@@ -33,9 +34,12 @@ export type ReadableKind = {
 /** Kinds of source that can be read from a text alone. */
 export const READABLE_KINDS: readonly ReadableKind[] = SOURCE_KINDS.filter(isReadable);
 
+/** The kinds in the order in which a text is held against them: a page about a shell may show loops of scripts, and whatever nothing else recognises is help. */
+const ASKED = ['document', 'manual', 'script', 'help'] as const satisfies readonly ReadableKind[];
+
 /** The kind of source that a text is, told from its contents; what nothing else recognises is help output. */
 export function detectKind(text: string): ReadableKind {
-  return READABLE_KINDS.find((kind) => TEXT_READERS[kind].recognises(text)) ?? 'help';
+  return ASKED.find((kind) => TEXT_READERS[kind].recognises(text)) ?? 'help';
 }
 
 function isReadable(kind: SourceKind): kind is ReadableKind {

@@ -101,10 +101,13 @@ function withoutName(text: string, name: string): string {
   return text.startsWith(name) ? text.slice(name.length).trim() : text;
 }
 
-function usageLines({ command }: CommandAt): string[] {
-  return command.forms.length === 0
-    ? []
-    : ['.Pp', ...command.forms.map(({ text }) => `.Dl ${mdocArgument(text)}`)];
+/** The synopses of a command, in lines of their own. */
+function usageLines({ command, path }: CommandAt): string[] {
+  if (command.forms.length === 0 && command.options.items.length === 0) return [];
+  // Which command the options below are of shows in its synopsis only.
+  const shown =
+    command.forms.length === 0 ? [`${path.join(' ')} [OPTION]...`] : command.forms.map(({ text }) => text);
+  return ['.Pp', ...shown.map((text) => `.Dl ${mdocArgument(text)}`)];
 }
 
 /** A text in one line, which may be longer than running text. */
