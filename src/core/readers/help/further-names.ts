@@ -52,7 +52,11 @@ function namesWithoutMark(candidates: readonly Candidate[], index: number, first
 }
 
 function isMarked({ line, textStart }: Candidate): boolean {
-  return textStart !== undefined && markEndsAt(line.text, textStart);
+  // `-D FILE: the text` below `-d     : the text`: names that fill the column up to the mark.
+  return (
+    textStart !== undefined &&
+    (markEndsAt(line.text, textStart) || line.text.slice(0, textStart).endsWith(': '))
+  );
 }
 
 /** Whether a line has names no further left than another, and a text without a mark that stands no further left and begins no sentence. */

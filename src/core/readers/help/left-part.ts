@@ -16,9 +16,11 @@ export function declarationBetween(
   if (declaration === undefined || isInsideBracket(text, start, to)) return undefined;
   const rest = text.slice(declaration.end, to).trim();
   // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
-  return rest === '' || rest === ',' || MARKS_ALONE.includes(rest) || REQUIRED_MARK.test(rest)
-    ? declaration
-    : undefined;
+  const isMark = rest === ',' || MARKS_ALONE.includes(rest) || REQUIRED_MARK.test(rest);
+  // `--groups GROUP[,GROUP]]`, `--check NAME[,NAME...`: a bracket too many, or one that is not closed.
+  const isStray =
+    (rest === ']' && text.slice(start, declaration.end).includes('[')) || /^\[,[^\s\]]{1,60}$/.test(rest);
+  return rest === '' || isMark || isStray ? declaration : undefined;
 }
 
 /** Whether a range ends inside the bracket that opens it: `[-s <box>` of `[-s <box>] text`. */

@@ -121,10 +121,17 @@ function isAmongWords({ line, declaration }: Candidate, lines: readonly TextLine
       isInRow &&= mayDeclare(other);
       if (isInRow) row++;
       if (mayDeclare(other)) options++;
-      else if (/^\S{1,30}(?: [A-Z]\S*)? {2,}\S/.test(other.text.slice(other.first))) words++;
+      else if (isWordEntry(other, lines[i + 1])) words++;
     }
   }
   return words > options && row < MIN_ROW;
+}
+
+/** Whether a line is a word with a text beside it, or a short one with a text below it: `N-M`. */
+function isWordEntry(line: TextLine, next: TextLine | undefined): boolean {
+  const text = line.text.slice(line.first);
+  if (/^\S{1,30}(?: [A-Z]\S*)? {2,}\S/.test(text)) return true;
+  return /^\S{1,12}$/.test(text) && next !== undefined && !next.blank && next.indent > line.indent;
 }
 
 /** So many options one below the other are a list of their own, whatever stands behind it. */

@@ -17,7 +17,16 @@ const IN_BRACKETS = /^\[([\w.+:-]{1,60})\](?: \(default\))?\s{2,}\S/s;
 const IN_FILLED_BRACKETS = /^\[([\w.+:-]{1,60})\](?: \(default\))?\s\S/s;
 /** `json`, `yaml (default)`, and a stop behind the last: nothing but the value. */
 const ALONE = /^["'`]?([\w.+-]{1,60}?)["'`]?(?: \((?:the )?default\))?(?: ?\.)?$/s;
+/** `pax, posix`, `yaml|yml`: spellings of one value and nothing else, in a list of values alone. */
+const SPELLINGS_ALONE = /^([\w.+-]{1,60}(?:(?:, ?| ?\| ?)[\w.+-]{1,60}){1,3})$/;
+/** A line of a table of many columns, which shows no values: `text    data     bss     dec` */
+const MANY_COLUMNS = /^\S+(?: {2,}\S+){3}/;
 const LIKE_AN_ENTRY = /^\S{1,30} \S{1,30}(?::\s+| {2,}|\t)\S/;
+/** How else a line of a list may look, that begins with one of the others. */
+const FURTHER: ReadonlyMap<RegExp, RegExp> = new Map([
+  [IN_BRACKETS, IN_FILLED_BRACKETS],
+  [ALONE, SPELLINGS_ALONE],
+]);
 /** What stands above such a list. */
 const ANNOUNCEMENT =
   /\b(?:values|choices|one of|options|formats?|modes?|types?|levels?|following)\b[^.]{0,40}:$|:$/i;
@@ -93,13 +102,14 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
   for (let i = 0; i + 2 < starts.length; i++) {
     const first = lineAt(i + 1);
     const isDeeper = flow.indentAt(i + 1) > flow.indentAt(i) && IN_DEEPER_COLUMNS.test(first);
+    if (MANY_COLUMNS.test(first)) continue;
     if (!ANNOUNCEMENT.test(lineAt(i)) && !IN_BRACKETS.test(first) && !isDeeper) continue;
-    const pattern = [BULLET, IN_BRACKETS, IN_COLUMNS, ALONE].find((one) => one.test(first)) ?? IN_REMARK;
+    const begins = [BULLET, IN_BRACKETS, IN_COLUMNS, ALONE, SPELLINGS_ALONE].find((one) => one.test(first));
+    const pattern = begins === SPELLINGS_ALONE ? ALONE : (begins ?? IN_REMARK);
     const indent = flow.indentAt(i + 1);
     const values: ListedValue[] = [];
     for (let at = i + 1; at < starts.length; at++) {
-      const match =
-        pattern.exec(lineAt(at)) ?? (pattern === IN_BRACKETS ? IN_FILLED_BRACKETS.exec(lineAt(at)) : null);
+      const match = pattern.exec(lineAt(at)) ?? FURTHER.get(pattern)?.exec(lineAt(at)) ?? null;
       const goesOn = pattern === BULLET || flow.indentAt(at) > indent;
       if (match === null && (values.length === 0 || !goesOn)) {
         // `p NUMBER: text` among `q: text`: a list that was not read to its end lists nothing.
@@ -108,9 +118,10 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
       }
       // The text of a value may go on in the next line.
       if (match === null) continue;
-      const value = match[1] ?? '';
-      const start = (starts[at] ?? 0) + match[0].indexOf(value);
-      values.push({ value, start, end: start + value.length });
+      const spelled = match[1] ?? '';
+      const from = (starts[at] ?? 0) + match[0].indexOf(spelled);
+      for (const { 0: value, index } of matches(spelled, /[^\s,|]+/g))
+        values.push({ value, start: from + index, end: from + index + value.length });
     }
     if (values.length >= 2) return values;
   }

@@ -54,6 +54,8 @@ export class PageBuilder {
   /** Whether the next text follows without a blank. */
   #joins = false;
   #isBlankWanted = false;
+  /** How deep the last line stands. */
+  #lastIndent = 0;
   /** Whether its lines are notation, in which italics mark what stands for something else. */
   isNotation = false;
 
@@ -205,7 +207,8 @@ export class PageBuilder {
     const { indent } = tag;
     const pieces = this.#marks.mark(tag.pieces);
     const wanted = this.#isBlankWanted;
-    this.#isBlankWanted = tag.isBlankWanted;
+    // Below the text of another tag it goes on with a list.
+    this.#isBlankWanted = tag.isBlankWanted && this.#lastIndent <= indent;
     const start = this.#put(pieces, indent);
     this.tags.push({ start, end: this.#text.length, textEnd: this.#text.length, indent });
     this.#isBlankWanted = wanted;
@@ -242,6 +245,7 @@ export class PageBuilder {
     if (this.#isBlankWanted && this.#text.length > 0) this.#text.put('\n', at);
     this.#isBlankWanted = false;
     this.#text.put(' '.repeat(columns), at);
+    this.#lastIndent = columns;
     const start = this.#text.length;
     for (const { text, at: from, isExact } of line) {
       if (isExact) this.#text.copy(text, from);

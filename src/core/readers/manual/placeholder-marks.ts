@@ -4,8 +4,8 @@ import { madeText, plainText, type StyledText } from './styled-text.ts';
 const NAME = /^[A-Za-z][\w.:+-]*$/;
 const CAPITALS = /^[A-Z][A-Z0-9_.:+-]*$/;
 
-/** What italics do not stand behind, or before, where they are values that stand beside others, or have brackets already. */
-const BEFORE_VALUES = /(?:[\w>]\s*\||[{<])$/;
+/** What italics do not stand behind, or before, where they are values that stand beside others, have brackets already, or are a number behind a hyphen. */
+const BEFORE_VALUES = /(?:[\w>]\s*\||[{<]|(?<!\S)-)$/;
 const BEHIND_VALUES = /^\|\s*(?:\w|$)/;
 
 /**
