@@ -144,8 +144,13 @@ import { parsedTwice } from './script/parsed-twice.ts';
 import { usageDiffers } from './script/usage-differs.ts';
 import { argumentDiffers } from './sources/argument-differs.ts';
 import { defaultDiffers } from './sources/default-differs.ts';
+import { nameMissing } from './sources/name-missing.ts';
 import { optionMissing } from './sources/option-missing.ts';
+import { requiredDiffers } from './sources/required-differs.ts';
+import { statusMissing } from './sources/status-missing.ts';
+import { textOfAnother } from './sources/text-of-another.ts';
 import { valuesDiffer } from './sources/values-differ.ts';
+import { variableMissing } from './sources/variable-missing.ts';
 
 /** Every check, by area in the order in which a maintainer reads them. A new check is one file and one line here. */
 export const CATALOGUE = [
@@ -296,6 +301,11 @@ export const CATALOGUE = [
   argumentDiffers,
   valuesDiffer,
   defaultDiffers,
+  requiredDiffers,
+  nameMissing,
+  textOfAnother,
+  statusMissing,
+  variableMissing,
 ] as const satisfies readonly Check[];
 
 /** A check of the catalogue. */

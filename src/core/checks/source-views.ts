@@ -33,22 +33,44 @@ const CALLED: Readonly<Record<SourceKind, string>> = {
   manual: 'the manual page',
 };
 
-/** The commands that sources of two kinds describe, each kind held against those before it. */
-export function commandsTwice(view: AuditView): CommandTwice[] {
+/** One program as sources of two kinds describe it. */
+export interface InterfaceTwice {
+  readonly first: Interface;
+  readonly second: Interface;
+  /** What the two are called in messages: `the document`, `the help`. */
+  readonly called: readonly [string, string];
+}
+
+/** The program as its sources describe it, those of one kind together, each kind held against those before it. */
+export function interfacesTwice(view: AuditView): InterfaceTwice[] {
   const byKind = groupedBy(view.interface.views, ({ sources }) => sources[0]?.kind);
   const parts = [...byKind].flatMap(([kind, views]) => {
     const whole = views.length === 1 ? views[0] : joinInterfaces(views)[0];
-    return kind === undefined || whole === undefined ? [] : [{ kind, commands: describedByPath(whole) }];
+    return kind === undefined || whole === undefined ? [] : [{ kind, whole }];
   });
   return parts.flatMap((one, i) =>
-    parts.slice(i + 1).flatMap((other) =>
-      [...one.commands].flatMap(([key, { path, command }]) => {
-        const second = other.commands.get(key)?.command;
-        const called = [CALLED[one.kind], CALLED[other.kind]] as const;
-        return second === undefined ? [] : [{ path, first: command, second, called }];
-      }),
-    ),
+    parts.slice(i + 1).map((other) => ({
+      first: one.whole,
+      second: other.whole,
+      called: [CALLED[one.kind], CALLED[other.kind]] as const,
+    })),
   );
+}
+
+/** The commands that sources of two kinds describe, each kind held against those before it. */
+export function commandsTwice(view: AuditView): CommandTwice[] {
+  return interfacesTwice(view).flatMap(({ first, second, called }) => {
+    const seconds = describedByPath(second);
+    return [...describedByPath(first)].flatMap(([key, { path, command }]) => {
+      const other = seconds.get(key)?.command;
+      return other === undefined ? [] : [{ path, first: command, second: other, called }];
+    });
+  });
+}
+
+/** Options that two sources have, by the command that has them. */
+export function groupedByCommand(options: readonly OptionTwice[]): ReadonlyMap<CommandTwice, OptionTwice[]> {
+  return groupedBy(options, ({ at }) => at);
 }
 
 function describedByPath(cli: Interface) {
@@ -65,12 +87,22 @@ export function optionsTwice(view: AuditView): OptionTwice[] {
     const seconds = optionsByName(at.second.options.items);
     const twice = namesTwice(at.second);
     return at.first.options.items.flatMap((first) => {
-      const second = first.names.map(({ text }) => seconds.get(text)).find((one) => one !== undefined);
+      const second = mostAlike(first, seconds);
       // `--style=WORD`, and below it `-p, --style=slash`: forms of one option, each with facts of its own.
       if (second?.names.some(({ text }) => twice.has(text))) return [];
       return second === undefined ? [] : [{ at, name: mainName(first).text, first, second }];
     });
   });
+}
+
+/** The option that has the most names of another one; undefined where none has any. */
+function mostAlike({ names }: Option, others: ReadonlyMap<string, Option>): Option | undefined {
+  const shared = new Map<Option, number>();
+  for (const { text } of names) {
+    const other = others.get(text);
+    if (other !== undefined) shared.set(other, (shared.get(other) ?? 0) + 1);
+  }
+  return [...shared].sort(([, a], [, b]) => b - a)[0]?.[0];
 }
 
 /** The names that stand in several entries of a command. */

@@ -1,7 +1,13 @@
 import { quoteName } from '../../messages/wording.ts';
-import { argumentOf } from '../../model/option.ts';
+import { argumentOf, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { optionsTwice } from '../source-views.ts';
+
+/** Whether an option may take something else than its source shows: help does not always show what may be left out, and a word behind an option that no list has may be its argument or an operand. */
+function isUncertain({ argument, help }: Option): boolean {
+  const isOnlyShown = argument?.basis === 'inferred' && help === undefined;
+  return argument?.value.presence === 'optional' || isOnlyShown;
+}
 
 /** A finding for each option of which two sources say differently whether an argument follows it. */
 export const argumentDiffers = defineCheck({
@@ -37,8 +43,7 @@ export const argumentDiffers = defineCheck({
         subject: name,
         data: { name, takes, takesNone },
         place: second.place,
-        // Help does not always show what may be left out.
-        ...(a === 'optional' || b === 'optional' ? { level: 'note' as const } : {}),
+        ...([first, second].some(isUncertain) ? { level: 'note' as const } : {}),
         related: [{ place: first.place, note: `${at.called[0]} has it here` }],
       });
     }

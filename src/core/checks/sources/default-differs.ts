@@ -1,4 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { optionsTwice } from '../source-views.ts';
 
@@ -23,9 +24,9 @@ export const defaultDiffers = defineCheck({
       const [one, two] = [first, second].map(({ argument }) => argument?.value.words[0]?.default);
       if (one === undefined || two === undefined) continue;
       report.judged();
-      const [a, b] = [bare(one.value), bare(two.value)];
+      const [a, b] = [bare(one.value, first), bare(two.value, second)];
       // A text may describe the default instead of naming it, and `$HOME/x` is another way to write a path.
-      if (a === b || [a, b].some((text) => /\s|[$~<]/.test(text))) continue;
+      if (a === b || isWithUnit(a, b) || [a, b].some((text) => /\s|[$~<]/.test(text))) continue;
       report.finding({
         command: at.path,
         subject: name,
@@ -47,10 +48,22 @@ export const defaultDiffers = defineCheck({
   fix: () => 'correct the one that is wrong',
 });
 
-/** A default without quotation marks around it, and without what may stand behind it. */
-function bare(text: string): string {
-  return text
-    .trim()
-    .replace(/^(["'`])(.*)["'`]$/, '$2')
+/** Whether of two numbers one has a unit behind it: `3`, `3s`. */
+function isWithUnit(a: string, b: string): boolean {
+  const [number, unit] = a.length < b.length ? [a, b] : [b, a];
+  return (
+    /^\d+(?:\.\d+)?$/.test(number) &&
+    unit.startsWith(number) &&
+    /^ ?[a-zµ%]{1,4}$/.test(unit.slice(number.length))
+  );
+}
+
+/** A default without quotation marks around it, and without the name of the option before it (`--sort=day`, `-sday`). */
+function bare(text: string, { names }: Option): string {
+  const word = text.trim().replace(/^(["'`])(.*)["'`]$/, '$2');
+  const name = names.find((one) => word.startsWith(one.text) && word.length > one.text.length);
+  return word
+    .slice(name?.text.length ?? 0)
+    .replace(name === undefined ? /^$/ : /^[= ]/, '')
     .toLowerCase();
 }

@@ -11,7 +11,9 @@ export const optionMissing = defineCheck({
   title: 'A source lacks an option that another has',
   why: 'People read one of the two. What it lacks, they never find, or they give what the other says does not exist.',
   standard: 'practice',
-  needs: ['two sources of one command, the list of one of them known to be complete'],
+  needs: [
+    'two sources of one command, the list of one of them known to be complete, or holding nearly all that the other has',
+  ],
   since: 8,
   examples: {
     wrong: 'Usage: tiffin [OPTION]...\n\n  --late   late boxes only\n  --quiet  say nothing\n',
@@ -24,30 +26,34 @@ export const optionMissing = defineCheck({
       // The usage text of a script is held against its code by a check of scripts.
       if (at.called.includes('the script') && at.called.includes('the help')) continue;
       report.judged();
-      for (const { lacking, options, other } of missing(at)) {
+      for (const { lacking, having, options, other } of missing(at)) {
         const [first] = options;
         if (first === undefined) continue;
         report.finding({
           command: at.path,
           subject: mainName(first).text,
-          data: { lacking, names: options.map((option) => mainName(option).text) },
+          data: { lacking, having, names: options.map((option) => mainName(option).text) },
           place: first.place,
           related: [{ place: other.options.complete?.place ?? other.place, note: `${lacking} lacks it` }],
         });
       }
     }
   },
-  message: ({ lacking, names }: { lacking: string; names: readonly string[] }) =>
-    `${lacking} lacks ${listNames(names)}, which another source has`,
+  message: (data: { lacking: string; having: string; names: readonly string[] }) =>
+    `${data.lacking} lacks ${listNames(data.names)}, which ${data.having} has`,
   fix: () => 'add it, or take it out of the other; where the list is only a part, do not call it complete',
 });
 
 /** What parsers add by themselves. */
 const ADDED = /^(?:-h|-\?|--help|-V|--version)$/;
 
-/** The options of each of two sources that the other lacks, though its list is said to be complete. */
+/** So many options that two sources share, of so large a share of those of one, show that the other means to list all. */
+const SHARED_AT_LEAST = 3;
+const SHARE_OF_WHOLE = 0.75;
+
+/** The options of each of two sources that the other lacks, though its list is said to be complete, or has nearly all of them. */
 function missing({ first, second, called }: CommandTwice) {
-  const lackedBy = (has: Command, lacks: Command, lacking: string) => {
+  const lackedBy = (has: Command, lacks: Command, lacking: string, having: string) => {
     const known = new Set(
       lacks.options.items.flatMap(({ names, negatedNames }) =>
         [...names, ...negatedNames].map(({ text }) => text),
@@ -55,8 +61,12 @@ function missing({ first, second, called }: CommandTwice) {
     );
     const isMissing = ({ names, hidden }: Option) =>
       hidden?.value !== true && !names.some(({ text }) => known.has(text) || ADDED.test(text));
-    const options = lacks.options.complete?.value === true ? has.options.items.filter(isMissing) : [];
-    return { lacking, options, other: lacks };
+    const options = has.options.items.filter(isMissing);
+    const shared = has.options.items.filter(({ names }) => names.some(({ text }) => known.has(text))).length;
+    const meansAll = shared >= SHARED_AT_LEAST && shared >= has.options.items.length * SHARE_OF_WHOLE;
+    const isWhole = lacks.options.complete?.value ?? meansAll;
+    return { lacking, having, options: isWhole ? options : [], other: lacks };
   };
-  return [lackedBy(first, second, called[1]), lackedBy(second, first, called[0])];
+  const [one, two] = called;
+  return [lackedBy(first, second, two, one), lackedBy(second, first, one, two)];
 }
