@@ -59,14 +59,14 @@ _dabbawala_step() {
 # Whether the word behind an option is its argument.
 _dabbawala_takes() {
   case $1 in
-    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
-    'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --parser' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
-    'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
-    'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
-    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
+    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --trust' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
+    'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --parser' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --trust' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
+    'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --trust' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
+    'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --trust' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
+    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --trust' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --questions' | 'dabbawala capture --parallel') ;;
-    'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
-    'dabbawala convert --to' | 'dabbawala convert --update' | 'dabbawala convert -o' | 'dabbawala convert --output' | 'dabbawala convert --width' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
+    'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --trust' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
+    'dabbawala convert --to' | 'dabbawala convert --update' | 'dabbawala convert -o' | 'dabbawala convert --output' | 'dabbawala convert --width' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --trust' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
     'dabbawala explain --format' | 'dabbawala explain --checks') ;;
     *) return 1 ;;
   esac
@@ -138,6 +138,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -157,6 +158,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -169,6 +171,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -181,6 +184,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -193,6 +197,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -227,6 +232,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -249,6 +255,7 @@ _dabbawala_options() {
       _dabbawala_option --command
       _dabbawala_option --parser
       _dabbawala_again --rule
+      _dabbawala_option --trust
       _dabbawala_again --with
       _dabbawala_option --settings
       _dabbawala_option --no-settings
@@ -270,6 +277,7 @@ _dabbawala_argument() {
     'dabbawala audit --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala audit --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala audit --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --format') _dabbawala_words "$2" "$3" text json ;;
@@ -283,6 +291,7 @@ _dabbawala_argument() {
     'dabbawala abbreviations --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala abbreviations --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala abbreviations --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala abbreviations --format') _dabbawala_words "$2" "$3" text json ;;
@@ -291,6 +300,7 @@ _dabbawala_argument() {
     'dabbawala trace --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala trace --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala trace --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala trace --format') _dabbawala_words "$2" "$3" text json ;;
@@ -299,6 +309,7 @@ _dabbawala_argument() {
     'dabbawala annotate --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala annotate --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala annotate --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala annotate --format') _dabbawala_words "$2" "$3" text json ;;
@@ -307,6 +318,7 @@ _dabbawala_argument() {
     'dabbawala compare --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala compare --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala compare --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown ;;
@@ -321,6 +333,7 @@ _dabbawala_argument() {
     'dabbawala coverage --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala coverage --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala coverage --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --format') _dabbawala_words "$2" "$3" text json ;;
@@ -335,6 +348,7 @@ _dabbawala_argument() {
     'dabbawala convert --command') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --parser') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala convert --trust') _dabbawala_words "$2" "$3" document objects script help manual ;;
     'dabbawala convert --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala convert --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala explain --format') _dabbawala_words "$2" "$3" text json ;;

@@ -8,7 +8,7 @@ import {
   type Settings,
   type SourceSettings,
 } from 'dabbawala';
-import { type Interface, overrideRules, stated } from 'dabbawala/model';
+import { type Interface, overrideRules, type SourceKind, stated } from 'dabbawala/model';
 import { type ReadResult, readFoundFile, readSourceFile, readSourceStream } from 'dabbawala/node';
 import { overrideParser } from 'dabbawala/parsers';
 import type { Io } from './io.ts';
@@ -39,12 +39,22 @@ export interface SettledSources extends ReadSources {
  */
 export async function readGiven(
   names: readonly string[],
-  { kind, program, command, parser, rule, with: extensions = [], settings: given, checks }: SourceOptions,
+  {
+    kind,
+    program,
+    command,
+    parser,
+    rule,
+    trust,
+    with: extensions = [],
+    settings: given,
+    checks,
+  }: SourceOptions,
   io: Io,
 ): Promise<SettledSources> {
   const loaded = await loadSettings(given, checks);
   for (const problem of loaded.problems) reportProblem(problem, io);
-  const read = await readWithExtensions(names, extensions, { kind, program, command }, io);
+  const read = await readWithExtensions(names, extensions, { kind, program, command }, trust, io);
   const applied = applySettings(read.interfaces, loaded.settings);
   for (const problem of applied.problems) reportProblem(problem, io);
   const family = await readFamily(loaded.family, names, io);
@@ -67,6 +77,7 @@ async function readFamily(family: readonly string[], given: readonly string[], i
   return readSources(
     family.filter((name) => !given.includes(name)),
     {},
+    undefined,
     io,
     readFoundFile,
   );
@@ -76,6 +87,7 @@ async function readFamily(family: readonly string[], given: readonly string[], i
 async function readSources(
   names: readonly string[],
   settings: SourceSettings,
+  trusted: SourceKind | undefined,
   io: Io,
   readFile: (name: string) => Promise<ReadResult> = readSourceFile,
 ): Promise<ReadSources> {
@@ -90,7 +102,7 @@ async function readSources(
     if (reading.interface !== undefined) interfaces.push(reading.interface);
   }
   for (const problem of problems) reportProblem(problem, io);
-  return { interfaces: joinInterfaces(interfaces), problems, unusable: problems.some(isGrave) };
+  return { interfaces: joinInterfaces(interfaces, trusted), problems, unusable: problems.some(isGrave) };
 }
 
 function isGrave({ consequence }: Problem): boolean {
@@ -102,11 +114,12 @@ async function readWithExtensions(
   names: readonly string[],
   extensionNames: readonly string[],
   settings: SourceSettings,
+  trusted: SourceKind | undefined,
   io: Io,
 ): Promise<ReadSources> {
-  const base = await readSources(names, settings, io);
+  const base = await readSources(names, settings, trusted, io);
   if (extensionNames.length === 0) return base;
-  const extensions = await readSources(extensionNames, {}, io);
+  const extensions = await readSources(extensionNames, {}, undefined, io);
   let { interfaces } = base;
   let unusable = base.unusable || extensions.unusable;
   for (const extension of extensions.interfaces) {

@@ -1,7 +1,7 @@
 import { type Command, InvalidArgumentError, Option } from 'commander';
 import { READABLE_KINDS, type ReadableKind, readParsingRule, SETTINGS_FILE } from 'dabbawala';
 import { didYouMean } from 'dabbawala/analysis';
-import type { ParsingRules } from 'dabbawala/model';
+import { type ParsingRules, SOURCE_KINDS, type SourceKind } from 'dabbawala/model';
 import { PARSER_NAMES, profileOf } from 'dabbawala/parsers';
 import { repeatedOption } from './repeated-option.ts';
 
@@ -13,6 +13,8 @@ export interface SourceOptions {
   /** The name of the parser's profile. */
   readonly parser?: string;
   readonly rule?: ParsingRules;
+  /** The kind of source whose facts are preferred where several differ. */
+  readonly trust?: SourceKind;
   readonly with?: readonly string[];
   /** The file with settings; false for none, undefined for the nearest one. */
   readonly settings?: string | false;
@@ -44,6 +46,11 @@ export function addSourceOptions(command: Command): Command {
       '--rule <KEY=VALUE>',
       "how the parser behaves, such as 'case-sensitive=false'; may be given several times",
       addRule,
+    )
+    .addOption(
+      new Option('--trust <KIND>', 'the kind of source to go by where several of one program differ').choices(
+        SOURCE_KINDS,
+      ),
     )
     .addOption(repeatedOption('--with <EXTENSION>', 'a document of an extension of the program'))
     .option(

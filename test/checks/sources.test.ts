@@ -140,3 +140,18 @@ test('what the help of a program lacks is found also where a document tells it',
     ['--map'],
   );
 });
+
+test('the source that is trusted most is gone by, and what differs stands at the other', () => {
+  const document = readText(
+    'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: {help: sort, argument: {default: day}}\n',
+  );
+  const help = readText('Usage: tiffin [OPTION]...\n\n  --sort=KEY  sort (default: quay)\n');
+  const told = (trusted?: 'help') => {
+    const joined = joinInterfaces([document, help], trusted);
+    const [finding] = audit(joined, { selection: { only: ['sources/default-differs'] } }).findings;
+    const byDefault = joined[0]?.root.options.items[0]?.argument?.value.words[0]?.default?.value;
+    return [byDefault, finding?.place?.source === help.sources[0]?.source];
+  };
+  assert.deepEqual(told(), ['day', true]);
+  assert.deepEqual(told('help'), ['quay', false]);
+});

@@ -5,16 +5,21 @@ import {
   type Interface,
   type RelatedFile,
   SOURCE_KINDS,
+  type SourceKind,
 } from './interface.ts';
 import { joinCommands } from './join-commands.ts';
 import { prefer, unite } from './prefer.ts';
 
 /**
  * Joins what was read of one program into one interface: views of different commands into one tree, views of one command
- * fact by fact, in the order of `SOURCE_KINDS`; of one kind, the earlier source comes first. Interfaces
+ * fact by fact, in the order of `SOURCE_KINDS`, those of the trusted kind before all others; of one kind, the earlier source comes first. Interfaces
  * with different program names stay apart as a family, and so do extensions, in the order of their first source.
  */
-export function joinInterfaces(interfaces: readonly Interface[]): Interface[] {
+export function joinInterfaces(interfaces: readonly Interface[], trusted?: SourceKind): Interface[] {
+  const preference = ({ sources: [source] }: Interface) => {
+    if (source === undefined) return SOURCE_KINDS.length;
+    return source.kind === trusted ? -1 : SOURCE_KINDS.indexOf(source.kind);
+  };
   const byProgram = new Map<string, Interface[]>();
   for (const next of interfaces) {
     const key = `${next.extends?.value ?? ''}\0${next.program.value}`;
@@ -23,11 +28,6 @@ export function joinInterfaces(interfaces: readonly Interface[]): Interface[] {
   return [...byProgram.values()].map((views) =>
     views.toSorted((a, b) => preference(a) - preference(b)).reduce(joinTwo),
   );
-}
-
-function preference(cli: Interface): number {
-  const kind = cli.sources[0]?.kind;
-  return kind === undefined ? SOURCE_KINDS.length : SOURCE_KINDS.indexOf(kind);
 }
 
 function joinTwo(a: Interface, b: Interface): Interface {
