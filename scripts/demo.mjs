@@ -1,4 +1,4 @@
-// The main job on the demo data: audits the made-up programs tiffin, crew and rounds and three scripts, converts, asks what abbreviations come to, compares versions, holds completion against the interface, and reads what programs declare.
+// The main job on the demo data: audits the made-up programs tiffin, crew and rounds and three scripts, holds their sources against each other, converts, asks what abbreviations come to, compares versions, holds completion against the interface, and reads what programs declare.
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -25,6 +25,8 @@ const crewScripts = ['crew.bash', '_crew', 'crew.fish'].flatMap((name) => [
 show(1, 'audit', 'demo/crew/crew.yaml', ...crewScripts);
 show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml');
 for (const script of ['boxsort', 'lidcount', 'ferrylog']) show(1, 'audit', `demo/scripts/${script}`);
+show(1, 'audit', 'demo/scripts/lidcount', 'demo/lidcount/lidcount.1');
+show(1, 'audit', ...['yaml', 'txt', '1'].map((kind) => `demo/tidebook/tidebook.${kind}`));
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro');
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');

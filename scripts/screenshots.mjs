@@ -48,6 +48,8 @@ const line = ['box', 'list', '-arnorth', '--late', '--sor=siz', 'mon', '--', '-x
 await terminal('trace', `trace ${tiffin} -- ${line.join(' ')}`, ['trace', tiffin, '--', ...line]);
 const extended = ['demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml'];
 await terminal('script', 'audit demo/scripts/boxsort', ['audit', 'demo/scripts/boxsort']);
+const tidebook = ['yaml', 'txt', '1'].map((kind) => `demo/tidebook/tidebook.${kind}`);
+await terminal('sources', 'audit demo/tidebook/*', ['audit', ...tidebook]);
 await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
 const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];
 await terminal('convert', boxList.join(' '), boxList);

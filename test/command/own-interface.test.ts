@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, joinInterfaces, readDocument, readHelp } from 'dabbawala';
+import { audit, joinInterfaces, readDocument, readHelp, readManual } from 'dabbawala';
 import { type Command, type Interface, type Option, walkCommands } from 'dabbawala/model';
 import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
 
@@ -21,6 +21,14 @@ function ownDocument(): Interface {
 async function ownHelp(path: readonly string[]): Promise<Interface> {
   const { stdout } = await dabbawala([...path.slice(1), '--help']);
   const { interface: cli, problems } = readHelp({ name: path.join(' '), text: stdout });
+  assert.deepEqual(problems, []);
+  assert.ok(cli !== undefined);
+  return cli;
+}
+
+function ownPage(): Interface {
+  const name = 'man/dabbawala.1';
+  const { interface: cli, problems } = readManual({ name, text: readFileSync(join(ROOT, name), 'utf8') });
   assert.deepEqual(problems, []);
   assert.ok(cli !== undefined);
   return cli;
@@ -61,10 +69,16 @@ test('the help of every command shows what the document says, and nothing else',
   }
 });
 
-test('an audit of the document together with the help finds nothing', async () => {
+test('an audit of the document together with the help and the manual page finds nothing', async () => {
   const cli = ownDocument();
   const helps = await Promise.all([...walkCommands(cli)].map(({ path }) => ownHelp(path)));
-  for (const interfaces of [[cli], joinInterfaces([cli, ...helps])]) {
+  const page = ownPage();
+  for (const interfaces of [
+    [cli],
+    [page],
+    joinInterfaces([cli, ...helps]),
+    joinInterfaces([cli, ...helps, page]),
+  ]) {
     assert.equal(interfaces.length, 1);
     assert.deepEqual(
       audit(interfaces).findings.map(({ check, message }) => `${check}: ${message}`),

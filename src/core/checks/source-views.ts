@@ -25,6 +25,9 @@ export interface OptionTwice {
   readonly second: Option;
 }
 
+/** What the help that stands in a script is called. */
+export const USAGE_TEXT = 'the usage text';
+
 const CALLED: Readonly<Record<SourceKind, string>> = {
   document: 'the document',
   objects: 'the parser',
@@ -43,18 +46,23 @@ export interface InterfaceTwice {
 
 /** The program as its sources describe it, those of one kind together, each kind held against those before it. */
 export function interfacesTwice(view: AuditView): InterfaceTwice[] {
-  const byKind = groupedBy(view.interface.views, ({ sources }) => sources[0]?.kind);
-  const parts = [...byKind].flatMap(([kind, views]) => {
+  const parts = [...groupedBy(view.interface.views, calledOf)].flatMap(([name, views]) => {
     const whole = views.length === 1 ? views[0] : joinInterfaces(views)[0];
-    return kind === undefined || whole === undefined ? [] : [{ kind, whole }];
+    return name === undefined || whole === undefined ? [] : [{ name, whole }];
   });
   return parts.flatMap((one, i) =>
     parts.slice(i + 1).map((other) => ({
       first: one.whole,
       second: other.whole,
-      called: [CALLED[one.kind], CALLED[other.kind]] as const,
+      called: [one.name, other.name] as const,
     })),
   );
+}
+
+/** What a view of a program is called; the help that stands in a script is not the one that the program prints somewhere else. */
+function calledOf({ sources: [source] }: Interface): string | undefined {
+  if (source === undefined) return undefined;
+  return source.kind === 'help' && source.source.within !== undefined ? USAGE_TEXT : CALLED[source.kind];
 }
 
 /** The commands that sources of two kinds describe, each kind held against those before it. */

@@ -22,6 +22,8 @@ export const defaultDisagrees = defineCheck({
   },
   judge(view, report) {
     for (const { name, path, word, shown, help, place } of declaredWords(view)) {
+      // Two sources that tell it differently are told by a check of sources.
+      if (shown?.default !== undefined && view.interface.views.length > 1) continue;
       const declared = word.default?.value;
       const told = shown?.default?.value ?? toldDefault(help?.value ?? '')?.value;
       if (declared === undefined || told === undefined) continue;

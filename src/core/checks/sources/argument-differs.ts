@@ -1,7 +1,8 @@
 import { quoteName } from '../../messages/wording.ts';
-import { argumentOf, type Option } from '../../model/option.ts';
+import { argumentOf, mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { optionsTwice } from '../source-views.ts';
+import { optionsTwice, USAGE_TEXT } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** Whether an option may take something else than its source shows: help does not always show what may be left out, and a word behind an option that no list has may be its argument or an operand. */
 function isUncertain({ argument, help }: Option): boolean {
@@ -25,13 +26,15 @@ export const argumentDiffers = defineCheck({
     beside: 'dabbawala: 1\nprogram: tiffin\noptions:\n  --late: late boxes only\n  --map=FILE: draw a map\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const { at, name, first, second } of optionsTwice(view)) {
-      if (at.called.includes('the script') && at.called.includes('the help')) continue;
+      if (at.called.includes(USAGE_TEXT)) continue;
       const shared = first.names.find(({ text }) => second.names.some((other) => other.text === text));
       const other = second.names.find(({ text }) => text === shared?.text);
       if (shared === undefined || other === undefined) continue;
       const [one, two] = [argumentOf(first, shared), argumentOf(second, other)];
       if (one === undefined || two === undefined) continue;
+      if (!told.isNew(at.called[1], at.path, mainName(second).text)) continue;
       report.judged();
       const [a, b] = [one.value.presence, two.value.presence];
       if ((a === 'none') === (b === 'none')) continue;

@@ -1,7 +1,8 @@
 import { quoteName } from '../../messages/wording.ts';
-import type { Option } from '../../model/option.ts';
+import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { optionsTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** A finding for each option whose default two sources tell differently. */
 export const defaultDiffers = defineCheck({
@@ -20,9 +21,11 @@ export const defaultDiffers = defineCheck({
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: {help: sort by KEY, argument: {default: day}}\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const { at, name, first, second } of optionsTwice(view)) {
       const [one, two] = [first, second].map(({ argument }) => argument?.value.words[0]?.default);
       if (one === undefined || two === undefined) continue;
+      if (!told.isNew(at.called[1], at.path, mainName(second).text)) continue;
       report.judged();
       const [a, b] = [bare(one.value, first), bare(two.value, second)];
       // A text may describe the default instead of naming it, and `$HOME/x` is another way to write a path.
@@ -60,7 +63,7 @@ function isWithUnit(a: string, b: string): boolean {
 
 /** A default without quotation marks around it, and without the name of the option before it (`--sort=day`, `-sday`). */
 function bare(text: string, { names }: Option): string {
-  const word = text.trim().replace(/^(["'`])(.*)["'`]$/, '$2');
+  const word = text.trim().replace(/^(["'`‘“])(.*)["'`’”]$/, '$2');
   const name = names.find((one) => word.startsWith(one.text) && word.length > one.text.length);
   return word
     .slice(name?.text.length ?? 0)

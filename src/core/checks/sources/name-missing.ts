@@ -2,6 +2,7 @@ import { listNames, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option, type OptionName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { groupedByCommand, optionsTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** One finding for each option of which a source shows a letter, or a long name, that another source leaves out. */
 export const nameMissing = defineCheck({
@@ -20,6 +21,7 @@ export const nameMissing = defineCheck({
       'dabbawala: 1\nprogram: tiffin\noptions:\n  -l, --late: late boxes only\n  -q, --quiet: say nothing\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const [at, pairs] of groupedByCommand(optionsTwice(view))) {
       const sides = [
         { known: allNames(at.first.options.items), lacking: at.called[0] },
@@ -31,15 +33,16 @@ export const nameMissing = defineCheck({
         for (const { first, second } of pairs) {
           const [has, lacks] = i === 0 ? [second, first] : [first, second];
           report.judged();
-          const names = missing(has, lacks, known);
+          const names = missing(has, lacks, known).filter(({ text }) => told.isNew(lacking, at.path, text));
           if (names.length === 0) continue;
           const name = mainName(lacks).text;
+          const having = at.called[1 - i] ?? '';
           report.finding({
             command: at.path,
             subject: name,
-            data: { name, names: names.map(({ text }) => text), lacking, having: at.called[1 - i] ?? '' },
+            data: { name, names: names.map(({ text }) => text), lacking, having },
             place: lacks.place,
-            related: [{ place: names[0]?.place ?? has.place, note: 'has it here' }],
+            related: [{ place: names[0]?.place ?? has.place, note: `${having} has it here` }],
           });
         }
       }

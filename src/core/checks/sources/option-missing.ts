@@ -2,7 +2,8 @@ import { listNames } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
-import { type CommandTwice, commandsTwice } from '../source-views.ts';
+import { type CommandTwice, commandsTwice, USAGE_TEXT } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** One finding for each source of a command that lacks options which another source of it has. */
 export const optionMissing = defineCheck({
@@ -22,11 +23,13 @@ export const optionMissing = defineCheck({
     beside: 'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --late: late boxes only\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const at of commandsTwice(view)) {
-      // The usage text of a script is held against its code by a check of scripts.
-      if (at.called.includes('the script') && at.called.includes('the help')) continue;
+      // The usage text of a script is held against its code by a check of scripts, and the code is what others are held against.
+      if (at.called.includes(USAGE_TEXT)) continue;
       report.judged();
-      for (const { lacking, having, options, other } of missing(at)) {
+      for (const { lacking, having, options: all, other } of missing(at)) {
+        const options = all.filter((option) => told.isNew(lacking, at.path, mainName(option).text));
         const [first] = options;
         if (first === undefined) continue;
         report.finding({

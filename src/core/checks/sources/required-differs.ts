@@ -1,6 +1,8 @@
 import { quoteName } from '../../messages/wording.ts';
+import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { optionsTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** One finding for each option that one source says must be given, and another that it may be left out. */
 export const requiredDiffers = defineCheck({
@@ -20,8 +22,10 @@ export const requiredDiffers = defineCheck({
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --late: late boxes only\n  --quay=QUAY: {help: where to, required: false}\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const { at, name, first, second } of optionsTwice(view)) {
       if (first.required === undefined || second.required === undefined) continue;
+      if (!told.isNew(at.called[1], at.path, mainName(second).text)) continue;
       report.judged();
       if (first.required.value === second.required.value) continue;
       const [needs, leaves] = first.required.value ? at.called : [at.called[1], at.called[0]];

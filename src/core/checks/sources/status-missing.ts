@@ -1,6 +1,7 @@
 import type { ExitStatus } from '../../model/interface.ts';
 import { defineCheck } from '../define-check.ts';
 import { interfacesTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** One finding for each source whose exit statuses leave some out that another source lists. */
 export const statusMissing = defineCheck({
@@ -21,6 +22,7 @@ export const statusMissing = defineCheck({
       'dabbawala: 1\nprogram: tiffin\nexit-statuses: {0: all is well, 1: a box is lost, 2: a wrong option}\noptions: {-l: late boxes only}\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const { first, second, called } of interfacesTwice(view)) {
       if (first.exitStatuses.length === 0 || second.exitStatuses.length === 0) continue;
       report.judged();
@@ -28,7 +30,9 @@ export const statusMissing = defineCheck({
         [first.exitStatuses, second.exitStatuses, called[1], called[0]],
         [second.exitStatuses, first.exitStatuses, called[0], called[1]],
       ] as const) {
-        const missing = has.filter((status) => !lacks.some((other) => overlap(status, other)));
+        const missing = has
+          .filter((status) => !lacks.some((other) => overlap(status, other)))
+          .filter((status) => told.isNew(lacking, [], shown(status)));
         if (missing.length === 0) continue;
         report.finding({
           command: [view.interface.program.value],

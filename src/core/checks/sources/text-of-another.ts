@@ -2,6 +2,7 @@ import { quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { groupedByCommand, optionsTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** One finding for each option to which a source gives the text that another source has for a different option. */
 export const textOfAnother = defineCheck({
@@ -19,6 +20,7 @@ export const textOfAnother = defineCheck({
     beside: 'dabbawala: 1\nprogram: tiffin\noptions:\n  --late: late boxes only\n  --quiet: print no names\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const [at, pairs] of groupedByCommand(optionsTwice(view))) {
       const texts = new Map<string, Option[]>();
       for (const { first } of pairs) {
@@ -28,6 +30,7 @@ export const textOfAnother = defineCheck({
       for (const { name, first, second } of pairs) {
         const [own, other] = [wordsOf(first), wordsOf(second)];
         if (own === '' || other === '') continue;
+        if (!told.isNew(at.called[1], at.path, mainName(second).text)) continue;
         report.judged();
         const [owner, ...more] = texts.get(other) ?? [];
         if (own === other || owner === undefined || more.length > 0) continue;

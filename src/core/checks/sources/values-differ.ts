@@ -1,6 +1,8 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
+import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { optionsTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** A finding for each option whose allowed values two sources tell differently. */
 export const valuesDiffer = defineCheck({
@@ -19,9 +21,11 @@ export const valuesDiffer = defineCheck({
       'dabbawala: 1\nprogram: tiffin\noptions:\n  --sort=KEY: {help: sort by KEY, argument: {values: [day, quay]}}\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const { at, name, first, second } of optionsTwice(view)) {
       const [one, two] = [first, second].map(({ argument }) => argument?.value.words[0]?.values);
       if (one === undefined || two === undefined) continue;
+      if (!told.isNew(at.called[1], at.path, mainName(second).text)) continue;
       report.judged();
       const [a, b] = [one, two].map(({ value }) => value.map((allowed) => allowed.value)) as [
         string[],
@@ -35,13 +39,15 @@ export const valuesDiffer = defineCheck({
         [a, b].every((all) => inSmall(all).has(value.toLowerCase())),
       );
       if (isAlike) continue;
+      const extra =
+        onlyFirst.length > 0 ? undefined : two.value.find(({ value }) => onlySecond.includes(value));
       const [has, lacks] = onlyFirst.length > 0 ? at.called : [at.called[1], at.called[0]];
       report.finding({
         command: at.path,
         subject: name,
         data: { name, values: onlyFirst.length > 0 ? onlyFirst : onlySecond, has, lacks },
-        place: two.place ?? second.place,
-        related: [{ place: one.place ?? first.place, note: `${at.called[0]} has them here` }],
+        place: extra?.place ?? two.place ?? second.place,
+        related: [{ place: one.place ?? first.place, note: `${at.called[0]} lists its values here` }],
       });
     }
   },

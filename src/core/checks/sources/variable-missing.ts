@@ -1,6 +1,7 @@
 import { listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 import { interfacesTwice } from '../source-views.ts';
+import { ToldOnce } from '../told-once.ts';
 
 /** One finding for each source whose list of environment variables leaves some out that another source lists. */
 export const variableMissing = defineCheck({
@@ -20,6 +21,7 @@ export const variableMissing = defineCheck({
       'dabbawala: 1\nprogram: tiffin\nenvironment: {TIFFIN_QUAY: where boxes go, TIFFIN_DAY: the day}\noptions: {-l: late boxes only}\n',
   },
   judge(view, report) {
+    const told = new ToldOnce();
     for (const { first, second, called } of interfacesTwice(view)) {
       if (first.environment.length === 0 || second.environment.length === 0) continue;
       report.judged();
@@ -28,7 +30,7 @@ export const variableMissing = defineCheck({
         [second.environment, first.environment, called[0], called[1]],
       ] as const) {
         const known = new Set(lacks.map(({ name }) => name));
-        const missing = has.filter(({ name }) => !known.has(name));
+        const missing = has.filter(({ name }) => !known.has(name) && told.isNew(lacking, [], name));
         const [one] = missing;
         if (one === undefined) continue;
         report.finding({

@@ -49,10 +49,10 @@ export const ENCLOSURES: ReadonlyMap<string, readonly [string, string]> = new Ma
   ['Brq', ['{', '}']],
   ['Pq', ['(', ')']],
   ['Aq', ['<', '>']],
-  ['Dq', ['“', '”']],
+  ['Dq', ['"', '"']],
   ['Qq', ['"', '"']],
-  ['Sq', ['‘', '’']],
-  ['Ql', ['‘', '’']],
+  ['Sq', ["'", "'"]],
+  ['Ql', ["'", "'"]],
   ['En', ['', '']],
 ]);
 
@@ -63,9 +63,9 @@ export const OPENING: ReadonlyMap<string, string> = new Map([
   ['Bro', '{'],
   ['Po', '('],
   ['Ao', '<'],
-  ['Do', '“'],
+  ['Do', '"'],
   ['Qo', '"'],
-  ['So', '‘'],
+  ['So', "'"],
 ]);
 export const CLOSING: ReadonlyMap<string, string> = new Map([
   ['Oc', ']'],
@@ -73,9 +73,9 @@ export const CLOSING: ReadonlyMap<string, string> = new Map([
   ['Brc', '}'],
   ['Pc', ')'],
   ['Ac', '>'],
-  ['Dc', '”'],
+  ['Dc', '"'],
   ['Qc', '"'],
-  ['Sc', '’'],
+  ['Sc', "'"],
 ]);
 
 /** Punctuation that follows a word without a blank, and that which a word follows so. */

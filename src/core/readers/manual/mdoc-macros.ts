@@ -254,9 +254,9 @@ function isFollowedJoined(line: MdocLine): boolean {
 
 /** Whether a line is only what opens, or closes, something of more than one line. */
 function isOpening(pieces: readonly StyledText[]): boolean {
-  return /[[({<“‘]$/.test(plainText(pieces));
+  return /[[({<]$/.test(plainText(pieces));
 }
 
 function isClosing(pieces: readonly StyledText[]): boolean {
-  return /^[\])}>”’]/.test(plainText(pieces));
+  return /^[\])}>]/.test(plainText(pieces));
 }
