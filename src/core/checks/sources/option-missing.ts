@@ -47,6 +47,9 @@ export const optionMissing = defineCheck({
   fix: () => 'add it, or take it out of the other; where the list is only a part, do not call it complete',
 });
 
+/** An option that is a number, or any number. */
+const NUMBER = /^-(?:\d+|NUM)$/;
+
 /** What parsers add by themselves. */
 const ADDED = /^(?:-h|-\?|--help|-V|--version)$/;
 
@@ -62,8 +65,11 @@ function missing({ first, second, called }: CommandTwice) {
         [...names, ...negatedNames].map(({ text }) => text),
       ),
     );
+    // `-1` and `-9` are what an option for any number stands for.
+    const hasNumbers = [...known].some((text) => NUMBER.test(text));
+    const isKnown = (text: string) => known.has(text) || (hasNumbers && NUMBER.test(text));
     const isMissing = ({ names, hidden }: Option) =>
-      hidden?.value !== true && !names.some(({ text }) => known.has(text) || ADDED.test(text));
+      hidden?.value !== true && !names.some(({ text }) => isKnown(text) || ADDED.test(text));
     const options = has.options.items.filter(isMissing);
     const shared = has.options.items.filter(({ names }) => names.some(({ text }) => known.has(text))).length;
     const meansAll = shared >= SHARED_AT_LEAST && shared >= has.options.items.length * SHARE_OF_WHOLE;

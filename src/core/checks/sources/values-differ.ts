@@ -1,5 +1,6 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
-import { mainName } from '../../model/option.ts';
+import type { AllowedValue } from '../../model/argument.ts';
+import { mainName, type Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 import { optionsTwice } from '../source-views.ts';
 import { ToldOnce } from '../told-once.ts';
@@ -27,10 +28,7 @@ export const valuesDiffer = defineCheck({
       if (one === undefined || two === undefined) continue;
       if (!told.isNew(at.called[1], at.path, mainName(second).text)) continue;
       report.judged();
-      const [a, b] = [one, two].map(({ value }) => value.map((allowed) => allowed.value)) as [
-        string[],
-        string[],
-      ];
+      const [a, b] = [valuesOf(one.value, first), valuesOf(two.value, second)];
       const onlyFirst = a.filter((value) => !b.includes(value));
       const onlySecond = b.filter((value) => !a.includes(value));
       // Scripts often let a word through in several cases, and tell one.
@@ -40,7 +38,7 @@ export const valuesDiffer = defineCheck({
       );
       if (isAlike) continue;
       const extra =
-        onlyFirst.length > 0 ? undefined : two.value.find(({ value }) => onlySecond.includes(value));
+        onlyFirst.length > 0 ? undefined : two.value[b.findIndex((value) => onlySecond.includes(value))];
       const [has, lacks] = onlyFirst.length > 0 ? at.called : [at.called[1], at.called[0]];
       report.finding({
         command: at.path,
@@ -55,3 +53,11 @@ export const valuesDiffer = defineCheck({
     `${data.has} allows ${listNames(data.values)} for ${quoteName(data.name)}, ${data.lacks} does not`,
   fix: () => 'correct the one that is wrong',
 });
+
+/** Values without the name of the option, which some lists put before each: `-ac`, `-ad` for `-a`. */
+function valuesOf(values: readonly AllowedValue[], { names }: Option): string[] {
+  return values.map(({ value }) => {
+    const name = names.find(({ text }) => value.startsWith(text) && value.length > text.length);
+    return value.slice(name?.text.length ?? 0).replace(name === undefined ? /^$/ : /^=/, '');
+  });
+}

@@ -7,13 +7,15 @@ import type { Place } from '../../source/source.ts';
 
 /** A value as it may be shown behind a name, where no placeholder could stand. */
 const LITERAL = /^[a-z][a-z0-9-]*(?:,[a-z][a-z0-9-]*)*$/;
+/** A number, with a unit or without: `128`, `0.5s`. */
+const NUMBER = /^\d{1,12}(?:\.\d{1,12})?[a-z%]{0,3}$/;
 /** A value that has capitals, or a placeholder. */
 const WORD = /^[A-Za-z][\w-]*$/;
 
 /** So many words behind one name, each in an entry of its own, are values, whatever they look like. */
 const MIN_WORDS = 3;
 
-/** One entry that shows a long name with a given value. */
+/** One entry that shows a name with a given value. */
 interface Given {
   readonly option: Option;
   readonly name: OptionName;
@@ -50,7 +52,7 @@ export function joinGivenValues(options: readonly Option[]): Option[] {
 
 /** Those of the entries with one name that show values of it. */
 function givenOf(group: readonly Given[]): readonly Given[] {
-  const literals = group.filter(({ value }) => LITERAL.test(value));
+  const literals = group.filter(({ value }) => LITERAL.test(value) || NUMBER.test(value));
   if (new Set(literals.map(({ value }) => value)).size > 1) return literals;
   const areWords =
     new Set(group.map(({ value }) => value)).size >= MIN_WORDS &&
@@ -88,9 +90,11 @@ function givenIn(option: Option): Given[] {
   return flatMapped(option.names, (name) => {
     const argument = argumentOf(option, name)?.value;
     const [word, ...others] = argument?.words ?? [];
-    const value = word?.placeholder?.value ?? '';
-    if (name.form !== 'long' || others.length > 0 || !(LITERAL.test(value) || WORD.test(value))) return [];
-    return [{ option, name, value, place: word?.placeholder?.place ?? null }];
+    // A number in place of a placeholder is taken for the default, until the same name stands there with another one.
+    const { value = '', place = null } = word?.placeholder ?? word?.default ?? {};
+    if (others.length > 0 || name.form === 'short') return [];
+    const mayBeWord = name.form === 'long' && (LITERAL.test(value) || WORD.test(value));
+    return mayBeWord || NUMBER.test(value) ? [{ option, name, value, place }] : [];
   });
 }
 
@@ -121,7 +125,13 @@ function wholeOption(group: readonly Given[]): Option {
     count: undefined,
     place: first.place,
   };
-  return { ...option, names: [{ ...name, argument: undefined }], argument: stated(argument, first.place) };
+  const help = group.find((given) => given.option.help !== undefined)?.option.help;
+  return {
+    ...option,
+    help,
+    names: [{ ...name, argument: undefined }],
+    argument: stated(argument, first.place),
+  };
 }
 
 /** The other names of the entry, which stand for the option with the entry's value. */

@@ -5,11 +5,11 @@ import type { Option } from '../../model/option.ts';
 /** How the model calls an option that is any number. */
 const NUMBER_OPTION = '-NUM';
 
-const IN_CAPITALS = /^-(?:NUM|NUMBER|DIGITS?)$/;
+const IN_CAPITALS = /^-(?:NUM|NUMBER|DIGITS?|0?123456789)$/;
 const IN_LOWER_CASE = /^-(?:num|number|digits?)$/;
 
 /**
- * Gives entries that stand for any number (`-NUM`, `-number`) the one name that they have in the model. In lower case they are
+ * Gives entries that stand for any number (`-NUM`, `-number`, `-#`, `-0123456789`) the one name that they have in the model. In lower case they are
  * names like others where the list has more names of that kind.
  */
 export function withNumberOption(options: readonly Option[]): readonly Option[] {
@@ -17,11 +17,20 @@ export function withNumberOption(options: readonly Option[]): readonly Option[] 
   const isNumber = (text: string) =>
     IN_CAPITALS.test(text) ||
     (IN_LOWER_CASE.test(text) && words.every((name) => IN_LOWER_CASE.test(name.text)));
-  if (!words.some(({ text }) => isNumber(text))) return options;
+  if (!words.some(({ text }) => isNumber(text)) && !options.some(isSign)) return options;
   return options.map((option) => ({
     ...option,
-    names: option.names.map((name) => (isNumber(name.text) ? { ...name, text: NUMBER_OPTION } : name)),
+    names: option.names.map((name) =>
+      isNumber(name.text) || isSign(option)
+        ? { ...name, text: NUMBER_OPTION, form: 'single-hyphen-long' as const }
+        : name,
+    ),
   }));
+}
+
+/** `-#`, which stands for a number where its text tells of one; elsewhere it is a letter like others. */
+function isSign({ names: [name, ...others], help }: Option): boolean {
+  return name?.text === '-#' && others.length === 0 && /#|\b\d+\b/.test(help?.value ?? '');
 }
 
 /** That any number is an option, where the list has an entry for it. */

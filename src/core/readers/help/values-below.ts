@@ -19,6 +19,8 @@ const IN_FILLED_BRACKETS = /^\[([\w.+:-]{1,60})\](?: \(default\))?\s\S/s;
 const ALONE = /^["'`]?([\w.+-]{1,60}?)["'`]?(?: \((?:the )?default\))?(?: ?\.)?$/s;
 /** `pax, posix`, `yaml|yml`: spellings of one value and nothing else, in a list of values alone. */
 const SPELLINGS_ALONE = /^([\w.+-]{1,60}(?:(?:, ?| ?\| ?)[\w.+-]{1,60}){1,3})$/;
+/** `$ boxcount --form=table`: a call, as people copy it from a terminal. */
+const PROMPT = /^[$%] \w/;
 /** A line of a table of many columns, which shows no values: `text    data     bss     dec` */
 const MANY_COLUMNS = /^\S+(?: {2,}\S+){3}/;
 const LIKE_AN_ENTRY = /^\S{1,30} \S{1,30}(?::\s+| {2,}|\t)\S/;
@@ -102,6 +104,8 @@ export function valuesBelow(flow: TextFlow): readonly ListedValue[] | undefined 
   for (let i = 0; i + 2 < starts.length; i++) {
     const first = lineAt(i + 1);
     const isDeeper = flow.indentAt(i + 1) > flow.indentAt(i) && IN_DEEPER_COLUMNS.test(first);
+    // What stands below a call is what it prints.
+    if (PROMPT.test(lineAt(i))) break;
     if (MANY_COLUMNS.test(first)) continue;
     if (!ANNOUNCEMENT.test(lineAt(i)) && !IN_BRACKETS.test(first) && !isDeeper) continue;
     const begins = [BULLET, IN_BRACKETS, IN_COLUMNS, ALONE, SPELLINGS_ALONE].find((one) => one.test(first));
