@@ -27,7 +27,8 @@ export function readManual(source: Source, settings: HelpSettings = {}): Reading
       bugAddress: bugAddress ?? page.facts.bugAddress,
       sources: sources.map((one) => ({ ...one, kind: 'manual' })),
     },
-    problems: [...problems, ...help.problems],
+    // What a page lists has tags; words in columns are what it shows of something else.
+    problems: [...problems, ...help.problems.filter(({ code }) => code !== 'unread-words')],
   };
 }
 

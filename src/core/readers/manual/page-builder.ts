@@ -165,7 +165,11 @@ export class PageBuilder {
     this.#joins = false;
     const extra = this.#extra;
     this.#extra = 0;
-    this.#put(this.isNotation ? this.#marks.mark(line) : line, this.#margin + this.#hanging + extra);
+    const columns = this.#margin + this.#hanging + extra;
+    // Bullets at the margin of the section list names that its text speaks of.
+    const name = columns > TEXT ? behindBullet(line) : undefined;
+    if (name === undefined) this.#put(this.isNotation ? this.#marks.mark(line) : line, columns);
+    else this.#awaitText(name, Math.max(0, columns - STEP));
   }
 
   /** A blank line before what comes next. */
@@ -177,9 +181,13 @@ export class PageBuilder {
   /** A tag, in a line of its own; what follows is its text. One that follows another without a text between them may stand in the same line. */
   tag(pieces: readonly StyledText[]): void {
     this.break();
-    const waiting = this.#tag;
-    const indent = this.#margin;
     this.#hanging = STEP;
+    this.#awaitText(pieces, this.#margin);
+  }
+
+  /** Keeps a tag until its text, or another tag, comes. */
+  #awaitText(pieces: readonly StyledText[], indent: number): void {
+    const waiting = this.#tag;
     if (waiting?.indent === indent && namesOneOption(waiting.pieces, pieces)) {
       this.#isBlankWanted = false;
       this.#tag = { ...waiting, pieces: [...waiting.pieces, madeText(', ', pieces[0]?.at ?? 0), ...pieces] };
@@ -257,6 +265,14 @@ export class PageBuilder {
     if (tag !== undefined && columns > tag.indent) tag.textEnd = this.#text.length;
     return start;
   }
+}
+
+/** The option that a line is but for the bullet before it: a tag, whose text stands at the column of the bullet. */
+function behindBullet(line: readonly StyledText[]): StyledText[] | undefined {
+  const [bullet, ...rest] = line.filter(({ text }) => text.trim() !== '');
+  return bullet !== undefined && /^[•·]\s*$/.test(bullet.text) && /^\s*--?\w/.test(plainText(rest))
+    ? line.slice(line.indexOf(bullet) + 1)
+    : undefined;
 }
 
 function blankBefore([first]: readonly StyledText[]): StyledText {
