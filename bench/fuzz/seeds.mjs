@@ -5,6 +5,7 @@ import {
   bashCompletion,
   documentYaml,
   fishCompletion,
+  manualPage,
   referenceMarkdown,
   zshCompletion,
 } from 'dabbawala/writers';
@@ -30,6 +31,14 @@ const completion = 'demo/tiffin-1.4/completion';
 export const SEEDS = {
   help: [...textsOf('demo/tiffin-1.4/help', /\.txt$/), ...interfaces.map((from) => referenceMarkdown(from))],
   document: [...documents, ...interfaces.map((from) => documentYaml(from))],
+  manual: [
+    ...textsOf('demo/tidebook', /\.1$/),
+    ...textsOf('demo/lidcount', /\.1$/),
+    ...textsOf('test/manual/pages/man-by-hand', /\.1$/),
+    ...textsOf('test/manual/pages/macros-of-its-own', /\.1$/),
+    ...textsOf('test/manual/pages/mdoc-by-hand', /\.8$/),
+    ...interfaces.map((from) => manualPage(from, '2026-10-02')),
+  ],
   settings: textsOf('demo', /-settings\.yaml$/),
   bash: [...textsOf(completion, /\.bash$/), ...interfaces.map((from) => bashCompletion(from))],
   zsh: [...textsOf(completion, /^_/), ...interfaces.map((from) => zshCompletion(from))],

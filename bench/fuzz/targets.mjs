@@ -5,6 +5,7 @@ import {
   readCompletion,
   readDocument,
   readHelp,
+  readManual,
   readObject,
   readSettings,
 } from 'dabbawala';
@@ -44,21 +45,10 @@ const DEEPEST = 3;
  * gives the scripts and pages that were written, for the programs that check such. `size` is that of an input in characters.
  */
 export const TARGETS = {
-  help: {
-    make: (random) => mutated(random, SEEDS.help, 'help'),
-    run(text, isThorough) {
-      const source = { name: 'input', text };
-      detectKind(text);
-      const reading = timed('reading help', text.length, () => readHelp(source));
-      holdPlaces(reading);
-      if (reading.interface === undefined) {
-        hold(reading.problems.length > 0, 'no interface, and no problem');
-        return {};
-      }
-      holdWritten(reading.interface, text.length, isThorough);
-      return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
-    },
-  },
+  help: textTarget('help', 'reading help', (source) => {
+    detectKind(source.text);
+    return readHelp(source);
+  }),
   document: {
     make: (random) => mutated(random, SEEDS.document, 'document'),
     run(text, isThorough) {
@@ -78,6 +68,20 @@ export const TARGETS = {
           isThorough,
         );
       return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
+    },
+  },
+  manual: {
+    make: (random) => mutated(random, SEEDS.manual, 'manual'),
+    run(text) {
+      const reading = timed('reading a manual page', text.length, () => readManual({ name: 'input', text }));
+      holdPlaces(reading);
+      if (reading.interface === undefined) {
+        hold(reading.problems.length > 0, 'no interface, and no problem');
+        return {};
+      }
+      const audited = timed('auditing', text.length, () => audit([reading.interface]));
+      holdShowable(AUDIT_REPORTS.text(audited, CONTEXT), 'the audit');
+      return {};
     },
   },
   settings: {
@@ -116,6 +120,23 @@ export const TARGETS = {
     },
   },
 };
+
+/** A reader of texts of one kind, whose places stand in the text. */
+function textTarget(kind, what, read) {
+  return {
+    make: (random) => mutated(random, SEEDS[kind], kind),
+    run(text, isThorough) {
+      const reading = timed(what, text.length, () => read({ name: 'input', text }));
+      holdPlaces(reading);
+      if (reading.interface === undefined) {
+        hold(reading.problems.length > 0, 'no interface, and no problem');
+        return {};
+      }
+      holdWritten(reading.interface, text.length, isThorough);
+      return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
+    },
+  };
+}
 
 function completion(shell) {
   return {

@@ -34,6 +34,64 @@ const ANY = [
   ' '.repeat(60),
 ];
 
+const MANUAL = [
+  ...[
+    '\n.TP\n',
+    '\n.IP "-x" 4\n',
+    '\n.RS\n',
+    '\n.RE\n',
+    '\n.SH OPTIONS\n',
+    '\n.SS add\n',
+    '\n.nf\n',
+    '\n.fi\n',
+    '\n.TS\n',
+    '\n.TE\n',
+  ],
+  ...[
+    '\n.de X\n',
+    '\n..\n',
+    '\n.X\n',
+    '\n.if n \\{\\\n',
+    '\n.\\}\n',
+    '\n.ie t ',
+    '\n.el ',
+    '\n.ds S ',
+    '\\*S',
+    '\n.so x.1\n',
+    '\n.in +4n\n',
+  ],
+  ...[
+    '\\fB',
+    '\\fI',
+    '\\fR',
+    '\\fP',
+    '\\-',
+    '\\(bu',
+    '\\[',
+    '\\c',
+    "\\h'+4n'",
+    '\\$1',
+    '\\\\$1',
+    '\n.Bl -tag\n',
+    '\n.It Fl x Ar lid\n',
+    '\n.El\n',
+  ],
+  ...[
+    '\n.Oo\n',
+    '\n.Oc\n',
+    '\n.Xo\n',
+    '\n.Xc\n',
+    '\n.Sm off\n',
+    '\n.Nm\n',
+    ' Ns ',
+    ' Op ',
+    ' Fl ',
+    ' Ar ',
+    'T{',
+    'T}',
+  ],
+];
+
 const HELP = [
   'Usage: ',
   'usage: tiffin [OPTION]... BOX',
@@ -245,6 +303,7 @@ const WORDS = [
 export const TOKENS = {
   help: [...ANY, ...HELP],
   document: [...ANY, ...DOCUMENT],
+  manual: [...ANY, ...MANUAL],
   settings: [
     ...ANY,
     ...DOCUMENT,
