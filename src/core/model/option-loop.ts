@@ -5,10 +5,10 @@ import type { OptionArgument } from './argument.ts';
 export type Stream = 'standard-output' | 'standard-error' | 'elsewhere';
 
 /**
- * How a loop of a script gets at its options: by `getopts`, from the words that `getopt` has put in order, or by looking at one word after the
- * other itself.
+ * How a loop of a script gets at its options: by `getopts`, from the words that `getopt` has put in order, by looking at one word after the
+ * other itself, or, without a loop, from the arrays that zsh's `zparseopts` fills.
  */
-export type LoopKind = 'getopts' | 'getopt' | 'words';
+export type LoopKind = 'getopts' | 'getopt' | 'words' | 'zparseopts';
 
 /** A name that an option string declares. */
 export interface DeclaredName {

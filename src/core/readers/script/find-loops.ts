@@ -7,6 +7,7 @@ import type { ScriptReading } from './script-reading.ts';
 import { type Range, type Region, type ShellScope, WHOLE } from './shell-scopes.ts';
 import { commandName } from './shell-words.ts';
 import { readFirstWord, readWordLoop } from './word-loop.ts';
+import { readZparseopts } from './zparseopts.ts';
 
 /**
  * The loops that read the options among the words that a scope is given: its own, and those of the functions that it hands its words to.
@@ -22,6 +23,7 @@ export function findLoops(scope: ShellScope, reading: ScriptReading, within: Ran
       const loop =
         readGetoptsLoop(node, region, reading) ??
         readGetoptLoop(node, region, reading) ??
+        readZparseopts(node, region, reading) ??
         readWordLoop(node, region, reading);
       if (loop !== undefined && !isWithinOther(loop, loops)) loops.push(loop);
     }
@@ -29,9 +31,11 @@ export function findLoops(scope: ShellScope, reading: ScriptReading, within: Ran
   return [...loops, ...firstWords(scope, loops, reading, within)];
 }
 
-/** The nodes of a scope that may read options: loops, and the first calls of `getopt` and `getopts`. */
+/** The nodes of a scope that may read options: loops, and the first calls of `getopt`, `getopts` and `zparseopts`. */
 function candidates({ scope, reached: range }: Region): SyntaxNode[] {
-  const calls = scope.within('Command', range).filter((node) => /^getopts?$/.test(commandName(node) ?? ''));
+  const calls = scope
+    .within('Command', range)
+    .filter((node) => /^(?:getopts?|zparseopts)$/.test(commandName(node) ?? ''));
   const loops = [...scope.within('While', range), ...scope.within('For', range)];
   return [...loops, ...calls.slice(0, LOOPS_LIMIT)].sort((a, b) => a.pos - b.pos);
 }

@@ -31,7 +31,7 @@ const LOOPS_LIMIT = 200;
 const SIZE_LIMIT = 4_000_000;
 
 /**
- * Reads a shell script that parses its own options: by `getopts`, by the `getopt` of util-linux, or by a loop over its words. What it cannot follow,
+ * Reads a shell script that parses its own options: by `getopts`, by the `getopt` of util-linux, by zsh's `zparseopts`, or by a loop over its words. What it cannot follow,
  * such as an option string that is computed, is told as a problem.
  */
 export function readScript(source: Source, settings: ScriptSettings = {}): Reading {
@@ -63,7 +63,7 @@ export function readScript(source: Source, settings: ScriptSettings = {}): Readi
       problem(
         source,
         'no-options-read',
-        "no loop that reads options was found in the script: neither 'getopts' nor 'getopt' nor a 'case' on its words",
+        "no loop that reads options was found in the script: neither 'getopts' nor 'getopt' nor 'zparseopts' nor a 'case' on its words",
         null,
         'unusable',
       ),
