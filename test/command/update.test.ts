@@ -88,7 +88,7 @@ test('in tests, sources that say the same pass, and others fail with what they d
     actual: [
       "sources/default-differs: the help tells 'size' as the default of '--sort', the document 'day'",
       "sources/values-differ: the document allows 'quay' for '--sort', the help does not",
-      "sources/option-missing: the document lacks '--map', which another source has",
+      "sources/option-missing: the document lacks '--map', which the help has",
     ],
   });
   assertSourcesAgree([DOCUMENT, HELP], {
