@@ -216,8 +216,12 @@ export class MdocLine {
 }
 
 /** Whether a macro may stand in the line of another one. */
-export function isMacroName(word: RoffArgument): boolean {
-  return !word.isQuoted && (FONT_MACROS.has(word.text) || isStructural(word.text));
+export function isInlineMacro(name: string): boolean {
+  return FONT_MACROS.has(name) || isStructural(name);
+}
+
+function isMacroName({ isQuoted, text }: RoffArgument): boolean {
+  return !isQuoted && isInlineMacro(text);
 }
 
 function isPunctuation({ text, isQuoted }: RoffArgument): boolean {

@@ -1,5 +1,4 @@
-import { CLOSING, ENCLOSURES, FONT_MACROS, OPENING } from './mdoc-inline.ts';
-import { MdocLine, type MdocState } from './mdoc-line.ts';
+import { isInlineMacro, MdocLine, type MdocState } from './mdoc-line.ts';
 import { MdocLists } from './mdoc-lists.ts';
 import { STEP } from './page-builder.ts';
 import type { PageReading } from './page-reading.ts';
@@ -45,14 +44,14 @@ export class MdocMacros {
 
   /** Whether there is a macro of a name. */
   has(name: string): boolean {
-    return this.#macros.has(name) || isInline(name) || isReference(name);
+    return this.#macros.has(name) || isInlineMacro(name) || isReference(name);
   }
 
   /** Carries out a macro; whether there is one of the name. */
   call(call: MacroCall): boolean {
     const macro = this.#macros.get(call.name);
     if (macro !== undefined) macro(call);
-    else if (isInline(call.name)) this.#inline([nameOf(call), ...call.arguments]);
+    else if (isInlineMacro(call.name)) this.#inline([nameOf(call), ...call.arguments]);
     else return isReference(call.name) && this.#inline(call.arguments);
     return true;
   }
@@ -214,18 +213,6 @@ export class MdocMacros {
     page.margin -= STEP;
   }
 }
-
-function isInline(name: string): boolean {
-  return (
-    FONT_MACROS.has(name) ||
-    ENCLOSURES.has(name) ||
-    OPENING.has(name) ||
-    CLOSING.has(name) ||
-    OTHERS.has(name)
-  );
-}
-
-const OTHERS = new Set(['Xr', 'Ns', 'Ap', 'Pf', 'Xo', 'Xc', 'Bx', 'At', 'Fn']);
 
 /** Whether a macro holds a part of a reference: an author, a title. */
 function isReference(name: string): boolean {
