@@ -175,6 +175,15 @@ test('a script that fails, hangs, or writes files is told, and nothing of it sta
   }
 });
 
+test('lines that name more programs than any do are read to an end', () => {
+  for (const [shell, text] of [
+    ['zsh', `#compdef ${'for x in a '.repeat(100)}!\n`],
+    ['bash', `complete -F _t ${'tiffin '.repeat(100)}!\n`],
+    ['bash', `complete ${'-o '.repeat(100)}!\n`],
+  ] as const)
+    assert.deepEqual(readCompletion({ name: 'x', text }, shell, 'tiffin').boundTo, []);
+});
+
 test('hostile scripts are read to an end, and no reader throws', () => {
   const mark = fc.constantFrom(
     'complete -c tiffin -l ',

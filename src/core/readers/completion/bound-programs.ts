@@ -18,8 +18,8 @@ export function programsBoundTo(source: Source, shell: Shell): OfferedWord[] {
 }
 
 /** The first line of a function for zsh: `#compdef tiffin box=list`; options and patterns name no programs. */
-const COMPDEF = /^#compdef[ \t]+((?:[\w.+@-][\w.+@=-]*[ \t]*){1,50})$/gm;
+const COMPDEF = /^#compdef[ \t]+([\w.+@-][\w.+@=-]*(?:[ \t]+[\w.+@-][\w.+@=-]*){0,49})[ \t]*$/gm;
 
 /** `complete -o nospace -F _tiffin tiffin`, with plain names behind its options. */
 const COMPLETE =
-  /^[ \t]*complete(?:[ \t]+-[oFWCAGXPS][ \t]+(?:'[^'\n]*'|"[^"\n]*"|[^\s'"]+)|[ \t]+-[a-z]+)+[ \t]+((?:[\w.+@][\w.+@-]*[ \t]*){1,50})$/gm;
+  /^[ \t]*complete(?:[ \t]+-[oFWCAGXPS][ \t]+(?:'[^'\n]*'|"[^"\n]*"|[^\s'"-][^\s'"]*)|[ \t]+-[a-z]+)+[ \t]+([\w.+@][\w.+@-]*(?:[ \t]+[\w.+@][\w.+@-]*){0,49})[ \t]*$/gm;
