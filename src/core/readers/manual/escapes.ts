@@ -64,7 +64,7 @@ export class EscapeReader {
   read(text: RoffText): { readonly pieces: StyledText[]; readonly goesOn: boolean } {
     const reading = new LineReading(text);
     this.#read(text.text, reading, 0, false);
-    return { pieces: reading.finished(), goesOn: reading.goesOn };
+    return { pieces: reading.pieces, goesOn: reading.goesOn };
   }
 
   /** A text read in a font of its own, after which the font is what it was. */
@@ -187,7 +187,7 @@ function sizeEnd(text: string, at: number): number {
 /** The printed characters of one text while it is read. */
 class LineReading {
   readonly #text: RoffText;
-  readonly #pieces: StyledText[] = [];
+  readonly pieces: StyledText[] = [];
   length = 0;
   goesOn = false;
   /** The offset in the text at which what is added stands. */
@@ -201,11 +201,7 @@ class LineReading {
   add(text: string, font: Font, isExact: boolean): void {
     if (text === '') return;
     const { at, isExact: stands } = this.#text;
-    this.#pieces.push({ text, at: stands ? at + this.at : at, isExact: isExact && stands, font });
+    this.pieces.push({ text, at: stands ? at + this.at : at, isExact: isExact && stands, font });
     this.length += text.length;
-  }
-
-  finished(): StyledText[] {
-    return this.#pieces;
   }
 }

@@ -1,13 +1,13 @@
 import type { Source } from '../../source/source.ts';
 import { EscapeReader } from './escapes.ts';
-import { PageBuilder } from './page-builder.ts';
+import { PageBuilder, STEP } from './page-builder.ts';
 import { PlaceholderMarks } from './placeholder-marks.ts';
 import { RoffInterpreter } from './roff-interpreter.ts';
 import type { RoffText } from './roff-text.ts';
 import { plainText, type StyledText } from './styled-text.ts';
 
 /** What the section that shows how a program is called is headed with. */
-const SYNOPSIS = /^(?:SYNOPSIS|SYNTAX|USAGE)$/i;
+const SYNOPSIS = /^(?:SYNOPSIS|SYNTAX)$/i;
 
 /** What a page says of itself in its title. */
 export interface PageTitle {
@@ -56,7 +56,7 @@ export class PageReading {
   /** Notation in front of a text: the names of options, with marks around what stands for something else. */
   tag(pieces: readonly StyledText[]): void {
     const said = plainText(pieces).trim();
-    if (said === '') this.page.hanging = 4;
+    if (said === '') this.page.hanging = STEP;
     else if (isMark(said)) this.page.mark(pieces);
     else this.page.tag(pieces);
   }
