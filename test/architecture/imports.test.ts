@@ -149,6 +149,7 @@ test('the core imports nothing of Node.js or of the page', () => {
     'fast-string-width',
     'fast-wrap-ansi',
     'fastest-levenshtein',
+    're2js',
     'unbash',
     'yaml',
   ]);

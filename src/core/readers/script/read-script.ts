@@ -78,13 +78,23 @@ export function readScript(source: Source, settings: ScriptSettings = {}): Readi
     optionLoops: reader.loops,
     sources: [{ source, kind: 'script', command: [], width: undefined, doubts: [], lines: undefined }],
   });
-  const usage = usageText({
+  const { usage, notFollowed } = usageText({
     script: reading.script,
     variables: reading.variables,
     program,
     echoReadsEscapes:
       /^#!.*[\s/]d?a?sh\b/.test(source.text.slice(0, 100)) && !/^#!.*bash/.test(source.text.slice(0, 100)),
   });
+  if (notFollowed !== undefined)
+    problems.push(
+      problem(
+        source,
+        'usage-not-followed',
+        'expected a usage text that is written out; which lines of the script this prints, only running it tells',
+        reading.script.place(notFollowed),
+        'partly-read',
+      ),
+    );
   return { interface: cli, problems, usage };
 }
 

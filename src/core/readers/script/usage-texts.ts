@@ -1,18 +1,28 @@
 import type { Command, SyntaxNode } from 'unbash';
 import { TextBuilder } from '../../source/text-builder.ts';
 import type { UsageText } from '../reading.ts';
+import { ownText } from './own-text.ts';
 import { type PrintingContext, printedText } from './printed-text.ts';
 import type { ShellScope } from './shell-scopes.ts';
 import { commandName } from './shell-words.ts';
 
-/** The text that a script prints about its own use, put together of what its commands print in a row; undefined where it has none. */
-export function usageText(context: PrintingContext): UsageText | undefined {
-  const texts = context.script.scopes.flatMap((scope) => textsOf(scope, context));
+/** What a script prints about its own use. */
+export interface UsageFound {
+  /** The text, put together of what its commands print in a row; undefined where it has none. */
+  readonly usage: UsageText | undefined;
+  /** A command that prints lines of the script itself, which ones only running it tells. */
+  readonly notFollowed: SyntaxNode | undefined;
+}
+
+/** The text that a script prints about its own use. */
+export function usageText(context: PrintingContext): UsageFound {
+  const unknown: SyntaxNode[] = [];
+  const texts = context.script.scopes.flatMap((scope) => textsOf(scope, context, unknown));
   const [best] = texts
     .map((draft) => ({ draft, score: scoreOf(draft.text.text) }))
     .sort((a, b) => b.score - a.score);
-  if (best === undefined || best.score === 0) return undefined;
-  return { source: best.draft.text.build(), isPart: best.draft.isPart };
+  if (best === undefined || best.score === 0) return { usage: undefined, notFollowed: unknown[0] };
+  return { usage: { source: best.draft.text.build(), isPart: best.draft.isPart }, notFollowed: undefined };
 }
 
 /** A text while it is put together. */
@@ -25,12 +35,17 @@ interface Draft {
 const CALL_LIMIT = 3;
 
 /** The texts of a scope: what commands print that stand in a row, with nothing but commands that print nothing between them. */
-function textsOf(scope: ShellScope, context: PrintingContext, depth = 0): Draft[] {
+function textsOf(scope: ShellScope, context: PrintingContext, notFollowed: SyntaxNode[], depth = 0): Draft[] {
   const drafts: Draft[] = [];
+  const piped = new Set<SyntaxNode>();
   let current: Draft | undefined;
   let around: SyntaxNode | undefined;
   for (const node of scope.all('Command')) {
-    const printed = printedText(node, context) ?? printedByFunction(node, context, depth);
+    if (piped.has(node)) continue;
+    const own = ownText(node, context);
+    for (const command of own?.commands ?? []) piped.add(command);
+    if (own !== undefined && own.text === undefined) notFollowed.push(node);
+    const printed = own?.text ?? printedText(node, context) ?? printedByFunction(node, context, depth);
     if (printed === undefined) {
       if (endsText(node)) current = undefined;
       // What another program prints in between belongs to the text, and is not known.
@@ -57,7 +72,7 @@ function printedByFunction(
 ): TextBuilder | undefined {
   const called = context.script.functions.get(commandName(command) ?? '');
   if (called === undefined || command.args.length > 0 || depth >= CALL_LIMIT) return undefined;
-  const [first, ...others] = textsOf(called, context, depth + 1);
+  const [first, ...others] = textsOf(called, context, [], depth + 1);
   return others.length === 0 ? first?.text : undefined;
 }
 
