@@ -36,7 +36,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   parsers: ['model'],
   findings: ['messages', 'source'],
   notation: ['model', 'source'],
-  readers: ['messages', 'model', 'notation', 'parsers', 'source', 'structured'],
+  readers: ['messages', 'model', 'notation', 'parsers', 'shells', 'source', 'structured'],
   writers: [
     'abbreviations',
     'coverage',

@@ -19,6 +19,9 @@ const abbreviating = (body: string) => yaml(`parsing: {option-abbreviations: tru
 const script = (list: string, string: string, arms: string) =>
   `#!/bin/sh\nusage() {\n  cat >&2 <<END\nUsage: tiffin [OPTION]...\n\n${list}END\n}\nwhile getopts ${string} letter; do\n  case $letter in\n${arms}    *) usage; exit 2 ;;\n  esac\ndone\n`;
 
+const fish = (call: string, rest: string) =>
+  `#!/usr/bin/fish\n${call} -- $argv\nor exit 2\nset -q _flag_all; and echo all\n${rest}`;
+
 const CASES: Readonly<Record<string, readonly Case[]>> = {
   'script/usage-differs': [
     {
@@ -43,6 +46,35 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
         '    a) a=$OPTARG ;;\n    d) d=1 ;;\n',
       ),
       found: ['warning -a', 'warning -d'],
+    },
+  ],
+  'script/declared-not-handled': [
+    {
+      why: 'an option of argparse whose variable nothing names',
+      text: fish("argparse a/all 'b/big-box='", ''),
+      found: ['warning -b'],
+    },
+    {
+      why: 'the variables of options have letters and long names',
+      text: fish("argparse a/all 'b/big-box=' q", 'echo $_flag_big_box\nset -q _flag_q; or echo loud\n'),
+      found: [],
+    },
+    {
+      why: 'who looks at all variables may look at any',
+      text: fish('argparse a/all q', "string match '_flag_*' (set -l)\n"),
+      found: [],
+    },
+  ],
+  'script/error-status': [
+    {
+      why: 'argparse tells of a mistake, and nothing ends the script',
+      text: '#!/usr/bin/fish\nargparse a/all -- $argv\necho $_flag_all\n',
+      found: ['warning help.txt'],
+    },
+    {
+      why: 'a script that ends where argparse fails, or keeps its status',
+      text: '#!/usr/bin/fish\nif not argparse a/all -- $argv\n  exit 2\nend\nargparse b/big -- $argv\nset -l taken $status\n',
+      found: [],
     },
   ],
   'help/operand-undescribed': [

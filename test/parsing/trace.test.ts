@@ -77,6 +77,8 @@ test('each word is read by the parsing rules', () => {
     ['-late', 'long-hyphens: one-or-two', '-late=option:ambiguous'],
     ['-qs quay', 'long-hyphens: one-or-two', '-q=option:-q s=option:-s | quay=option-argument:--sort'],
     ['-so=quay', 'long-hyphens: one-or-two', '-so=option:--sort quay=option-argument:--sort'],
+    ['-late-b', 'long-hyphens: one-where-no-letter', '-late-b=option:--late-boxes'],
+    ['-so=quay', 'long-hyphens: one-where-no-letter', '-s=option:-s o=quay=option-argument:--sort'],
     ['-zz', 'long-hyphens: one-or-two', '-zz=option:unknown'],
     ['--q', 'long-hyphens: one-or-two, grouping: false', '--q=option:-q'],
     ['--late-b -q', '', '--late-b=option:--late-boxes | -q=option:-q'],

@@ -28,6 +28,16 @@ const SCRIPTS: readonly (readonly [why: string, text: string, options: number])[
   ['many loops', `#!/bin/sh\n${repeated(3000, () => LOOP)}`, 1],
   ['deep branches', `#!/bin/sh\n${'if true; then '.repeat(3000)}${LOOP}${'fi; '.repeat(3000)}\n`, 0],
   [
+    'a function of fish that calls others many times over',
+    `#!/usr/bin/fish\n${repeated(12, (f) => `function f${f}\n${repeated(200, () => `and f${f + 1}\n`)}exit 1\nend\n`)}argparse a/all -- $argv; or f0\n`,
+    1,
+  ],
+  [
+    'thousands of calls in fish, and blocks that nothing ends',
+    `#!/usr/bin/fish\n${repeated(3000, (i) => `argparse a/all 'b${i}=' -- $argv\n`)}${'if true; begin; switch x; case y\n'.repeat(3000)}`,
+    201,
+  ],
+  [
     'twenty thousand lines',
     `#!/bin/sh\n${LOOP}${repeated(20_000, (i) => `box${i}=$(cat "$all") && echo "$box${i}"\n`)}`,
     1,

@@ -182,6 +182,13 @@ test('a place in a text that was taken from comments is that of the comment', ()
   assert.equal(source?.within?.offsets[at], text.indexOf('write to'));
 });
 
+test('lines that double with every command end the work', () => {
+  const commands = `sed '${'s/.*/&&/;'.repeat(60)}' "$0"`;
+  assert.ok(
+    (readScript({ name: 'tally', text: scriptWith(commands) }).usage?.source.text.length ?? 0) < 50_000,
+  );
+});
+
 test('a pattern that others would take forever for is matched in time', () => {
   const commands = `sed -n '/\\(\\(a*\\)*\\)*b$/p;s/^## //p' "$0"\n# ${'a'.repeat(50_000)}`;
   assert.match(

@@ -241,7 +241,7 @@ const rules: fc.Arbitrary<ParsingRules> = fc
         fc.record({ shortJoined: truth, shortSeparate: truth, longEquals: truth, longSeparate: truth }),
       ),
       segmentSeparator: known(fc.constant(':')),
-      longHyphens: known(fc.constantFrom('as-listed', 'one-or-two' as const)),
+      longHyphens: known(fc.constantFrom('as-listed', 'one-or-two', 'one-where-no-letter' as const)),
       doubleHyphen: known(fc.constantFrom('ends-options', 'ordinary' as const)),
     },
     { requiredKeys: [] },

@@ -6,9 +6,9 @@ export type Stream = 'standard-output' | 'standard-error' | 'elsewhere';
 
 /**
  * How a loop of a script gets at its options: by `getopts`, from the words that `getopt` has put in order, by looking at one word after the
- * other itself, or, without a loop, from the arrays that zsh's `zparseopts` fills.
+ * other itself, or, without a loop, from the arrays that zsh's `zparseopts` fills or the variables that fish's `argparse` sets.
  */
-export type LoopKind = 'getopts' | 'getopt' | 'words' | 'zparseopts';
+export type LoopKind = 'getopts' | 'getopt' | 'words' | 'zparseopts' | 'argparse';
 
 /** A name that an option string declares. */
 export interface DeclaredName {

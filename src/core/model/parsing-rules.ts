@@ -50,8 +50,11 @@ export interface ParsingRules {
   readonly flagValues: Knowable<'refused' | 'true-or-false' | 'ignored' | 'passed-on'>;
   /** What options begin with; `-` and `--` where not known. */
   readonly optionPrefixes: Knowable<readonly string[]>;
-  /** Whether long names take the hyphens that they are listed with, or one or two (`getopt_long_only`). */
-  readonly longHyphens: Knowable<'as-listed' | 'one-or-two'>;
+  /**
+   * Whether long names take the hyphens that they are listed with, or one or two (`getopt_long_only`); or whether one will do where the first letter of
+   * the name is no option of its own (`argparse` of fish).
+   */
+  readonly longHyphens: Knowable<'as-listed' | 'one-or-two' | 'one-where-no-letter'>;
   /** How the words of a long name may be joined, where there is more than one way: `--dry-run`, `--dry_run`, `--dryRun`. */
   readonly wordJoints: Knowable<readonly WordJoint[]>;
   /** What `-sort` means where it is both a long name and a group of letters. */

@@ -15,7 +15,7 @@ export const fishArgparse: ParserProfile = {
     generatedNegation: false,
     flagValues: 'refused',
     optionPrefixes: ['-', '--'],
-    longHyphens: 'as-listed',
+    longHyphens: 'one-where-no-letter',
     bundleWithoutHyphen: false,
     numberOption: false,
     valueForms: {

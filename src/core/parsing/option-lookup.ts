@@ -36,7 +36,9 @@ export class OptionLookup {
   /** The options by their names as `joinedByHyphens` writes them, where there are several ways. */
   readonly #byWords = new Map<string, NamedOption>();
   /** Whether long names may be written with one hyphen or two. */
-  readonly takesEitherHyphens: boolean;
+  readonly #takesEitherHyphens: boolean;
+  /** Whether one hyphen will do for a long name whose first letter is no option. */
+  readonly #takesOneWhereNoLetter: boolean;
   /** Whether letters too may have two hyphens: so where no letters are grouped, and all names are of one kind. */
   readonly #lettersTakeEither: boolean;
 
@@ -48,8 +50,9 @@ export class OptionLookup {
     const lettersDiffer = nearestRule(at.line, 'letterCaseSensitive')?.value;
     this.#foldsLetters = lettersDiffer === undefined ? foldsCase : !lettersDiffer;
     this.#joints = new Set(nearestRule(at.line, 'wordJoints')?.value);
-    this.takesEitherHyphens = takesEitherHyphens(at.line);
-    this.#lettersTakeEither = this.takesEitherHyphens && nearestRule(at.line, 'grouping')?.value === false;
+    this.#takesEitherHyphens = takesEitherHyphens(at.line);
+    this.#takesOneWhereNoLetter = nearestRule(at.line, 'longHyphens')?.value === 'one-where-no-letter';
+    this.#lettersTakeEither = this.#takesEitherHyphens && nearestRule(at.line, 'grouping')?.value === false;
     for (const option of optionsInReach(at)) {
       for (const name of option.names) this.#add({ option, name, negated: false });
       for (const name of option.negatedNames) this.#add({ option, name, negated: true });
@@ -91,6 +94,13 @@ export class OptionLookup {
       isLacking('underscore', /_/) ||
       isLacking('capital', /[a-z\d][A-Z]/)
     );
+  }
+
+  /** Whether a word that begins with a hyphen may be a long name that is listed with two. */
+  takesOneHyphen(word: string): boolean {
+    const isOther =
+      this.#takesOneWhereNoLetter && !word.startsWith('--') && this.exact(word.slice(0, 2)) === undefined;
+    return this.#takesEitherHyphens || isOther;
   }
 
   /** Whether a name that is not known is known with one hyphen more or less. */

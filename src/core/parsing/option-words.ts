@@ -62,7 +62,7 @@ export class OptionWords {
     const equals = text.indexOf('=');
     const name = equals > 0 ? text.slice(0, equals) : text;
     const { lookup } = this.#state;
-    const isEither = lookup.takesEitherHyphens && text.startsWith('-');
+    const isEither = text.startsWith('-') && lookup.takesOneHyphen(text);
     // Where either number of hyphens is accepted, a letter is one only by itself (`getopt_long_only`).
     const isLetter = isEither
       ? text.length === 2 && lookup.exact(text) !== undefined

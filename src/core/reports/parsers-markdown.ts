@@ -91,7 +91,11 @@ const QUESTIONS: readonly Question[] = [
   {
     rule: 'longHyphens',
     title: 'The hyphens of long names',
-    answers: { 'as-listed': 'as they are declared', 'one-or-two': 'one or two' },
+    answers: {
+      'as-listed': 'as they are declared',
+      'one-or-two': 'one or two',
+      'one-where-no-letter': 'one too, where their first letter is no option',
+    },
   },
   { rule: 'optionPrefixes', title: 'What options begin with' },
   { rule: 'wordJoints', title: 'Other joints between the words of a name' },

@@ -47,7 +47,8 @@ function faultOf({
   unknown,
 }: OptionLoop): { readonly kind: Fault; readonly answer: LoopAnswer | undefined } | undefined {
   if (unknown === undefined) {
-    if (kind === 'words' || kind === 'zparseopts' || declared === undefined) return undefined;
+    if (kind === 'words' || kind === 'zparseopts' || kind === 'argparse' || declared === undefined)
+      return undefined;
     // Nothing is said at all where the script was to tell of errors: that is another check's.
     return kind === 'getopt' || (silent === false && armsComplete)
       ? { kind: 'unanswered', answer: undefined }

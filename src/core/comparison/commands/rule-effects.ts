@@ -50,7 +50,7 @@ export function ruleEffect(rule: keyof ParsingRules, before: unknown, after: unk
     case 'doubleHyphen':
       return after === 'refused' ? 'refused' : before === 'refused' ? 'compatible' : 'other-meaning';
     case 'longHyphens':
-      return after === 'one-or-two' ? 'compatible' : 'refused';
+      return after === 'as-listed' ? 'refused' : before === 'as-listed' ? 'compatible' : 'other-meaning';
     case 'segmentSeparator':
     case 'negationPrefix':
       return 'refused';

@@ -1,4 +1,4 @@
-import type { FishLexer, FishStatement, FishVariables } from './fish-words.ts';
+import type { FishLexer, FishStatement, FishVariables } from '../../shells/fish-words.ts';
 
 interface Loop {
   readonly variable: string;

@@ -1,6 +1,6 @@
 import { addTo } from '../../collections/grouped.ts';
+import type { FishStatement, FishWord } from '../../shells/fish-words.ts';
 import type { Span } from '../../source/source.ts';
-import type { FishStatement, FishWord } from './fish-words.ts';
 
 /** One call of fish's `complete`, as far as it can be told. */
 export interface FishComplete {

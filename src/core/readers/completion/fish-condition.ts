@@ -1,6 +1,6 @@
+import { FishLexer, type FishVariables } from '../../shells/fish-words.ts';
+import type { ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Source } from '../../source/source.ts';
-import { FishLexer, type FishVariables } from './fish-words.ts';
-import type { ReadingBudget } from './reading-budget.ts';
 
 /** Where a condition holds: at the program itself; behind some subcommands; everywhere; or not to be told. */
 export type FishWhere =

@@ -1,10 +1,10 @@
 import { forEachChild, parse, type SyntaxNode, type Word, type WordPart } from 'unbash';
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
+import { type BudgetLimits, ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Source, Span } from '../../source/source.ts';
 import { type BashText, BashVariables } from './bash-variables.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { LOADING, NOT_LOADED } from './loading-commands.ts';
-import { type BudgetLimits, ReadingBudget } from './reading-budget.ts';
 
 /** How deep functions of a script may call each other. */
 const DEPTH_LIMIT = 20;

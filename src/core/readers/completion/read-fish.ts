@@ -1,13 +1,14 @@
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
+import { setVariable } from '../../shells/fish-set.ts';
+import { FishLexer, type FishStatement, type FishVariables, type FishWord } from '../../shells/fish-words.ts';
+import { ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Source } from '../../source/source.ts';
 import { FishBlocks } from './fish-blocks.ts';
 import { type FishComplete, readFishComplete } from './fish-complete.ts';
 import { type FishWhere, readFishCondition } from './fish-condition.ts';
-import { FishLexer, type FishStatement, type FishVariables, type FishWord } from './fish-words.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { WordPlaces } from './narrowed-place.ts';
-import { ReadingBudget } from './reading-budget.ts';
 
 /**
  * What a completion script for fish offers for a program, read without running it: its calls of `complete`, with variables, loops over
@@ -90,7 +91,7 @@ class FishReader {
 
   #statement(words: FishStatement, isCertain: boolean): void {
     const name = words[0]?.texts[0];
-    if (name === 'set') this.#set(words);
+    if (name === 'set') setVariable(words, this.#variables);
     if (LOADING.has(name ?? '')) this.#builder.notRead(NOT_LOADED, words[0]?.place ?? null);
     if (name !== 'complete') {
       // A function that is given the program's name may declare anything for it.
@@ -105,25 +106,6 @@ class FishReader {
     if (call.erases) return;
     if (!isCertain) this.#builder.notRead('a call of complete that only runs under a condition', call.place);
     else this.#complete(call);
-  }
-
-  #set(words: FishStatement): void {
-    const [, ...rest] = words;
-    const at = rest.findIndex((word) => !(word.texts[0] ?? '').startsWith('-'));
-    const name = rest[at]?.texts[0];
-    if (name === undefined) return;
-    const values = rest.slice(at + 1);
-    const isAppended = rest
-      .slice(0, at)
-      .some(({ texts }) => /^-\w*a/.test(texts[0] ?? '') || texts[0] === '--append');
-    if (values.some(({ isDynamic }) => isDynamic)) {
-      this.#variables.delete(name);
-      return;
-    }
-    const texts = values.flatMap((value) => value.texts);
-    const known = this.#variables.get(name);
-    if (isAppended && known !== undefined) for (const text of texts) known.push(text);
-    else this.#variables.set(name, texts);
   }
 
   /** A function is not run; one that is a condition and nothing else is kept as that. */

@@ -1,10 +1,10 @@
 import { listKey } from '../../collections/list-key.ts';
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
+import { type BudgetLimits, ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { narrowedPlace, WordPlaces } from './narrowed-place.ts';
-import { type BudgetLimits, ReadingBudget } from './reading-budget.ts';
 import { FILES, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
 import { type TokenRange, ZshScript } from './zsh-script.ts';
 import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';

@@ -1,5 +1,5 @@
+import type { ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Source } from '../../source/source.ts';
-import type { ReadingBudget } from './reading-budget.ts';
 import { type ZshToken, zshTokens } from './zsh-words.ts';
 
 /** Some of the tokens of a script: from one up to, and without, another. */

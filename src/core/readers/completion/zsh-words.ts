@@ -1,5 +1,5 @@
+import type { ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Source, Span } from '../../source/source.ts';
-import type { ReadingBudget } from './reading-budget.ts';
 import { behindDoubleQuotes, ZshBrackets } from './zsh-brackets.ts';
 
 /** A word of a zsh script, with braces spread out and quotes taken off; or an operator. */

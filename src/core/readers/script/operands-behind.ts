@@ -1,10 +1,9 @@
 import type { SyntaxNode } from 'unbash';
-import { makeValueWord } from '../../model/argument.ts';
-import { stated } from '../../model/fact.ts';
 import type { ItemList } from '../../model/item-list.ts';
 import type { Operand } from '../../model/operand.ts';
 import { laterChecks } from './later-checks.ts';
 import type { LoopDraft } from './loop-draft.ts';
+import { operandsWithin } from './operand-bounds.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { Range, ShellScope } from './shell-scopes.ts';
 import { commandName, variableOf } from './shell-words.ts';
@@ -84,30 +83,13 @@ function isAsked(node: SyntaxNode, { script }: ScriptReading): boolean {
 /** The operands, as far as the script says how many there must be. */
 function operandsOf({ scope }: LoopDraft, behind: Range, reading: ScriptReading): ItemList<Operand> {
   const { operands: bounds } = laterChecks(scope, reading, behind);
-  const { least = 0, most } = bounds;
-  if (bounds.least === undefined && most === undefined) return { items: [], complete: undefined };
+  const { least, most } = bounds;
+  if (least === undefined && most === undefined) return { items: [], complete: undefined };
   const place = bounds.place === undefined ? null : reading.script.place(bounds.place);
-  const count = most ?? Math.max(1, least);
-  if (count > COUNT_LIMIT) return { items: [], complete: undefined };
-  const items = Array.from({ length: count }, (_, i): Operand => {
-    const isLast = i === count - 1;
-    const bound = { least: i < least ? 1 : 0, most: isLast && most === undefined ? null : 1 };
+  return operandsWithin({ least, most, place }, (i) => {
     const assigned = scope
       .within('Assignment', behind)
       .find(({ value }) => value.type === 'Word' && variableOf(value) === String(i + 1));
-    const name = assigned?.name.toUpperCase() ?? (count === 1 ? 'WORD' : `WORD${i + 1}`);
-    return {
-      kind: 'word',
-      name,
-      word: makeValueWord(),
-      vocabulary: [],
-      count: stated(bound, place),
-      help: undefined,
-      place: assigned === undefined ? place : reading.script.place(assigned),
-    };
+    return assigned && { name: assigned.name, place: reading.script.place(assigned) };
   });
-  return { items, complete: most === undefined ? undefined : stated(true, place) };
 }
-
-/** More operands than these are not told one by one. */
-const COUNT_LIMIT = 9;

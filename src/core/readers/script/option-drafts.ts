@@ -5,6 +5,7 @@ import {
   makeValueWord,
   NO_ARGUMENT,
   type OptionArgument,
+  type Range,
 } from '../../model/argument.ts';
 import { type Knowable, stated } from '../../model/fact.ts';
 import { makeOption, type Option } from '../../model/option.ts';
@@ -21,6 +22,10 @@ export interface OptionDraft {
   readonly variable: string | undefined;
   /** The words that the script lets through as its argument. */
   readonly values: readonly { readonly text: string; readonly place: Span }[] | undefined;
+  /** The whole numbers that it lets through. */
+  readonly range?: Range | undefined;
+  /** Whether each argument counts where the option is given several times. */
+  readonly collects?: boolean;
   readonly default: { readonly text: string; readonly place: Span } | undefined;
   /** The check that ends the script where it is not given. */
   readonly requiredBy: Span | undefined;
@@ -29,7 +34,7 @@ export interface OptionDraft {
 
 /** The option that a draft comes to. */
 export function optionOf(draft: OptionDraft): Option {
-  const { names, variable, requiredBy, place } = draft;
+  const { names, variable, requiredBy, collects, place } = draft;
   return makeOption({
     names: names.map(({ name, place: own }) => ({
       text: name,
@@ -39,16 +44,19 @@ export function optionOf(draft: OptionDraft): Option {
     })),
     argument: argumentOf(draft),
     key: variable === undefined ? undefined : stated(variable, place),
+    repetition: collects === true ? stated('all-count', place) : undefined,
     required: requiredBy === undefined ? undefined : stated(true, requiredBy),
     place,
   });
 }
 
 function argumentOf(draft: OptionDraft): Knowable<OptionArgument> {
-  const { presence, place, values, words } = draft;
+  const { presence, place, values, range, words } = draft;
   if (presence === undefined) return undefined;
   if (presence === 'none') return stated(NO_ARGUMENT, place);
   const word = makeValueWord({
+    type: range === undefined ? undefined : stated('integer', place),
+    range: range === undefined ? undefined : stated(range, place),
     values: values === undefined ? undefined : stated(values.map(allowed), values[0]?.place ?? place),
     default: draft.default === undefined ? undefined : stated(draft.default.text, draft.default.place),
   });

@@ -1,5 +1,6 @@
 import type { Command, HereDoc, Word, WordPart } from 'unbash';
 import { TextBuilder } from '../../source/text-builder.ts';
+import { fillFormat } from './printf-format.ts';
 import type { ShellScript } from './shell-scopes.ts';
 import type { ShellVariables } from './shell-variables.ts';
 import { argumentsOf, commandName, type Lookup, textOf } from './shell-words.ts';
@@ -62,36 +63,8 @@ class Printer {
       if (!text.includes('%%')) return inner.#text;
     }
     const values = words.map((word) => ({ text: this.#plain(word), pos: word.pos }));
-    this.#fill(text, format.pos, values);
+    fillFormat(this.#text, text, format.pos, values);
     return this.#text;
-  }
-
-  /** Puts values into a format; a format with fewer places than there are values is used again, as POSIX has it. */
-  #fill(
-    format: string,
-    at: number,
-    values: readonly { readonly text: string; readonly pos: number }[],
-  ): void {
-    const PLACE = /%(-?)(\d{0,3})(?:\.\d+)?([sdiubcq%])/g;
-    let next = 0;
-    do {
-      let from = 0;
-      const before = next;
-      for (const match of format.matchAll(PLACE)) {
-        this.#text.put(format.slice(from, match.index), at);
-        from = match.index + match[0].length;
-        if (match[3] === '%') {
-          this.#text.put('%', at);
-          continue;
-        }
-        const value = values[next++];
-        const width = Number(match[2] || 0);
-        const text = value?.text ?? '';
-        this.#text.put(match[1] === '-' ? text.padEnd(width) : text.padStart(width), value?.pos ?? at);
-      }
-      this.#text.put(format.slice(from), at);
-      if (next === before) break;
-    } while (next < values.length && this.#text.length < LENGTH_LIMIT);
   }
 
   hereDocument(command: Command): TextBuilder | undefined {
@@ -203,9 +176,6 @@ class Printer {
     return isProgram ? program : variables.constant(name);
   };
 }
-
-/** So long a text is made of one command at most. */
-const LENGTH_LIMIT = 100_000;
 
 /** What the escapes of `echo -e` and `printf` stand for. */
 const ESCAPED: Readonly<Record<string, string>> = {

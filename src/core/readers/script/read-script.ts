@@ -11,6 +11,8 @@ import type { Source } from '../../source/source.ts';
 import type { Reading } from '../reading.ts';
 import { readDispatch } from './command-dispatch.ts';
 import { findLoops } from './find-loops.ts';
+import { readFishScript } from './fish/read-fish-script.ts';
+import { isFishScript } from './is-script.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { operandsBehind } from './operands-behind.ts';
 import { readAgain } from './read-again.ts';
@@ -31,7 +33,7 @@ const LOOPS_LIMIT = 200;
 const SIZE_LIMIT = 4_000_000;
 
 /**
- * Reads a shell script that parses its own options: by `getopts`, by the `getopt` of util-linux, by zsh's `zparseopts`, or by a loop over its words. What it cannot follow,
+ * Reads a shell script that parses its own options: by `getopts`, by the `getopt` of util-linux, by zsh's `zparseopts`, by fish's `argparse`, or by a loop over its words. What it cannot follow,
  * such as an option string that is computed, is told as a problem.
  */
 export function readScript(source: Source, settings: ScriptSettings = {}): Reading {
@@ -40,6 +42,8 @@ export function readScript(source: Source, settings: ScriptSettings = {}): Readi
       interface: undefined,
       problems: [problem(source, 'text-too-long', 'the script is too long to be read', null, 'unusable')],
     };
+  const program = settings.program ?? programOf(source.name);
+  if (isFishScript(source.text)) return readFishScript(source, program, settings.program !== undefined);
   const reading = new ScriptReading(source);
   const problems: Problem[] = [];
   const [error] = reading.script.errors;
@@ -55,7 +59,6 @@ export function readScript(source: Source, settings: ScriptSettings = {}): Readi
       ),
     );
   }
-  const program = settings.program ?? programOf(source.name);
   const reader = new CommandReader(reading, problems);
   const root = reader.command(program, reading.script.main);
   if (reader.loops.length === 0 && root.commands.items.length === 0) {
@@ -111,7 +114,7 @@ function problem(
 /** The name that a file's program is called by: without folders, and without the ending that scripts have. */
 function programOf(name: string): string {
   const base = name.slice(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
-  return base.replace(/(?<=.)\.(?:sh|bash|ksh|zsh|dash)$/, '') || 'script';
+  return base.replace(/(?<=.)\.(?:sh|bash|fish|ksh|zsh|dash)$/, '') || 'script';
 }
 
 /** Reads the commands of a script: the script itself, and the subcommands that it chooses by a word. */

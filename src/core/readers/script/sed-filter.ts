@@ -45,6 +45,9 @@ function readCall(words: readonly string[]): SedCall | undefined {
 /** So many commands are done at most; a script of more is cut off there. */
 const STEPS_LIMIT = 2_000_000;
 
+/** A line that becomes longer ends the work. */
+const LENGTH_LIMIT = 20_000;
+
 /** Commands of `sed` at work on lines. */
 class SedRun {
   readonly #commands: readonly SedCommand[];
@@ -85,6 +88,8 @@ class SedRun {
       if (act.name === 'p') this.#printed.push(current);
       else if (act.name === 's') {
         const changed = substituted(current, act);
+        // Lines that grow with every command are no help.
+        if (changed !== undefined && changed.text.length > LENGTH_LIMIT) return { current, end: 'quit' };
         if (changed !== undefined && act.prints) this.#printed.push(changed);
         current = changed ?? current;
       } else if (act.name === '{') {

@@ -17,7 +17,8 @@ export function substituted(
     if (ranges === undefined || whole === undefined) break;
     // Nothing matches directly behind a match.
     if (!(whole.start === whole.end && pieces.length > 0 && whole.start === from)) {
-      pieces.push(partOf(line, from, whole.start), ...replaced(line, whole, ranges, replacement));
+      pieces.push(partOf(line, from, whole.start));
+      for (const piece of replaced(line, whole, ranges, replacement)) pieces.push(piece);
       from = whole.end;
     }
     at = whole.end > whole.start ? whole.end : whole.end + 1;

@@ -5,6 +5,7 @@ import { ownText } from './own-text.ts';
 import { type PrintingContext, printedText } from './printed-text.ts';
 import type { ShellScope } from './shell-scopes.ts';
 import { commandName } from './shell-words.ts';
+import { bestUsage, type UsageDraft } from './usage-score.ts';
 
 /** What a script prints about its own use. */
 export interface UsageFound {
@@ -18,27 +19,23 @@ export interface UsageFound {
 export function usageText(context: PrintingContext): UsageFound {
   const unknown: SyntaxNode[] = [];
   const texts = context.script.scopes.flatMap((scope) => textsOf(scope, context, unknown));
-  const [best] = texts
-    .map((draft) => ({ draft, score: scoreOf(draft.text.text) }))
-    .sort((a, b) => b.score - a.score);
-  if (best === undefined || best.score === 0) return { usage: undefined, notFollowed: unknown[0] };
-  return { usage: { source: best.draft.text.build(), isPart: best.draft.isPart }, notFollowed: undefined };
-}
-
-/** A text while it is put together. */
-interface Draft {
-  readonly text: TextBuilder;
-  isPart: boolean;
+  const usage = bestUsage(texts);
+  return { usage, notFollowed: usage === undefined ? unknown[0] : undefined };
 }
 
 /** How deep functions of a script may call each other to print a text. */
 const CALL_LIMIT = 3;
 
 /** The texts of a scope: what commands print that stand in a row, with nothing but commands that print nothing between them. */
-function textsOf(scope: ShellScope, context: PrintingContext, notFollowed: SyntaxNode[], depth = 0): Draft[] {
-  const drafts: Draft[] = [];
+function textsOf(
+  scope: ShellScope,
+  context: PrintingContext,
+  notFollowed: SyntaxNode[],
+  depth = 0,
+): UsageDraft[] {
+  const drafts: UsageDraft[] = [];
   const piped = new Set<SyntaxNode>();
-  let current: Draft | undefined;
+  let current: UsageDraft | undefined;
   let around: SyntaxNode | undefined;
   for (const node of scope.all('Command')) {
     if (piped.has(node)) continue;
@@ -100,17 +97,3 @@ function blockOf(node: SyntaxNode, { script }: PrintingContext): SyntaxNode | un
 function endsText(command: Command): boolean {
   return command.name !== undefined && /^(?:exit|return|exec)$/.test(command.name.value);
 }
-
-/** How much a text looks like the help of a script: 0 where it does not; a synopsis counts as several lines of options. */
-function scoreOf(text: string): number {
-  const options = text.match(/^[ \t]*[-+]{1,2}[A-Za-z0-9?]/gm)?.length ?? 0;
-  const hasUsage = /(?:^|\n)[ \t]*(?:usage|syntax|synopsis)\b[ \t]*:?/i.test(text) || /\busage:/i.test(text);
-  if (!hasUsage && options < LEAST_OPTIONS) return 0;
-  return options + (hasUsage ? USAGE_WORTH : 0);
-}
-
-/** Fewer lines of options are no help where no synopsis stands with them. */
-const LEAST_OPTIONS = 3;
-
-/** How many lines of options a synopsis is worth. */
-const USAGE_WORTH = 2;

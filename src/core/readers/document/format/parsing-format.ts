@@ -33,8 +33,8 @@ const PARSING_FIELDS = {
   ),
   'option-prefixes': described(list(text), 'What options may begin with, such as -, -- and +.'),
   'long-hyphens': described(
-    choice('as-listed', 'one-or-two'),
-    'Whether long names take the hyphens that they are listed with, or may be written with one or two.',
+    choice('as-listed', 'one-or-two', 'one-where-no-letter'),
+    'Whether long names take the hyphens that they are listed with, or may be written with one or two, or with one where their first letter is no option.',
   ),
   'word-joints': described(
     list(choice('hyphen', 'underscore', 'capital')),

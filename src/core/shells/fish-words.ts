@@ -1,4 +1,4 @@
-import type { Source, Span } from '../../source/source.ts';
+import type { Source, Span } from '../source/source.ts';
 import type { ReadingBudget } from './reading-budget.ts';
 
 /** A word of a fish script: the texts that it expands to, as far as that can be told without running anything. */
@@ -11,7 +11,7 @@ export interface FishWord {
 
 export type FishStatement = readonly FishWord[];
 
-/** Variables that are known while a script is read. */
+/** Variables that are known while a script is read, by their names, and command substitutions by their texts, brackets included: `(status basename)`. */
 export type FishVariables = Map<string, string[]>;
 
 /** How many words one word may expand to; one that would be more is as dynamic as what only running tells. */
@@ -25,6 +25,11 @@ const DEPTH_LIMIT = 8;
 
 /** What ends a word of fish where it stands without quotes: no other white space does. */
 const WORD_END = ' \t\r\n;|&<>';
+
+/** No command substitution that is known is longer. */
+const KNOWN_LENGTH = 100;
+
+const REDIRECTION = /[<>]>?[&?|]?[ \t]*/y;
 
 /** Characters that mean nothing within a word. */
 const PLAIN = /[^ \t\r\n;|&<>'"\\$({]+/y;
@@ -68,7 +73,8 @@ export class FishLexer {
   next(): FishStatement | undefined {
     const words: FishWord[] = [];
     while (this.#at < this.#end) {
-      const character = this.#text[this.#at] ?? '';
+      const start = this.#at;
+      const character = this.#text[start] ?? '';
       if (character === '\\' && this.#text[this.#at + 1] === '\n') this.#at += 2;
       else if (character === ' ' || character === '\t' || character === '\r') this.#at++;
       else if (character === '#') this.#skipComment();
@@ -76,10 +82,20 @@ export class FishLexer {
         this.#at++;
         if (words.length > 0) return words;
       } else if (character === '<' || character === '>') {
-        this.#at++;
+        this.#redirection();
+        // `2>file`: the number belongs to the sign.
+        const last = words.at(-1);
+        if (last?.place.end === start && /^\d$/.test(last.texts[0] ?? '')) words.pop();
       } else words.push(this.#word());
     }
     return words.length > 0 ? words : undefined;
+  }
+
+  /** Goes behind a redirection, which is no part of what a command is given: `>file`, `>>file`, `>&2`, `<file`. */
+  #redirection(): void {
+    REDIRECTION.lastIndex = this.#at;
+    this.#at += REDIRECTION.exec(this.#text)?.[0].length ?? 1;
+    if (this.#at < this.#end && !/[\s;|&<>]/.test(this.#text[this.#at] ?? '')) this.#word();
   }
 
   #skipComment(): void {
@@ -112,8 +128,9 @@ export class FishLexer {
         if (value === undefined) isDynamic = true;
         append(value ?? ['']);
       } else if (character === '(') {
-        this.#substitution();
-        isDynamic = true;
+        const value = this.#substitution();
+        if (value === undefined) isDynamic = true;
+        append(value ?? ['']);
       } else if (character === '{') {
         const parts = this.#braces();
         append(parts.texts);
@@ -169,8 +186,9 @@ export class FishLexer {
         this.#at += 2;
       } else if (character === '$' && next === '(') {
         this.#at++;
-        this.#substitution();
-        isDynamic = true;
+        const value = this.#substitution();
+        isDynamic ||= value === undefined;
+        text += value?.join(' ') ?? '';
       } else if (character === '$' && /\w/.test(next)) {
         const value = this.#variable();
         const isKnown = value !== undefined && this.#canExpand([text], value);
@@ -206,8 +224,9 @@ export class FishLexer {
     return this.#variables.get(name);
   }
 
-  /** Goes behind a command substitution, which may hold quotes, and in these substitutions again. */
-  #substitution(): void {
+  /** Goes behind a command substitution, which may hold quotes, and in these substitutions again; gives what it comes to, where that is known. */
+  #substitution(): readonly string[] | undefined {
+    const start = this.#at;
     // What is open: a bracket, or a double quote within which a substitution may begin.
     const open: string[] = [];
     while (this.#at < this.#end) {
@@ -228,6 +247,9 @@ export class FishLexer {
       }
     }
     this.#at = Math.min(this.#at, this.#end);
+    return this.#at - start > KNOWN_LENGTH
+      ? undefined
+      : this.#variables.get(this.#text.slice(start, this.#at));
   }
 
   /** `{a,b}`: each of the parts, which may be quoted. */
