@@ -136,12 +136,12 @@ complete -c dabbawala -n '__dabbawala_may dabbawala' -n '__dabbawala_without -V 
 complete -c dabbawala -n '__dabbawala_may dabbawala' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 
 # dabbawala audit
-complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
@@ -157,12 +157,12 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_w
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala audit\' -ge 0' -F
 
 # dabbawala abbreviations
-complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala abbreviations\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
@@ -172,12 +172,12 @@ complete -c dabbawala -n '__dabbawala_operand \'dabbawala abbreviations\' -eq 0'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala abbreviations\' -ge 1' -F
 
 # dabbawala trace
-complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala trace\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
@@ -187,12 +187,12 @@ complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -eq 0' -F
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala trace\' -ge 1' -F
 
 # dabbawala annotate
-complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
@@ -201,12 +201,12 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala annotate\'' -n '__dabbawal
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala annotate\' -eq 0' -F
 
 # dabbawala compare
-complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
@@ -240,12 +240,12 @@ complete -c dabbawala -n '__dabbawala_operand \'dabbawala capture\' -eq 0' -f -a
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala capture\' -ge 1' -F
 
 # dabbawala coverage
-complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala coverage\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
@@ -265,12 +265,12 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without -o --output' -s o -l output -r -F -d 'write to FILE, not to standard output'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --width' -l width -r -F -d 'the columns of help output, 40 or more; 80 if not given'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --date' -l date -x -d 'the date of a manual page as YYYY-MM-DD; today if not given'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala convert\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'

@@ -27,6 +27,7 @@ show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbou
 for (const script of ['boxsort', 'lidcount', 'ferrylog']) show(1, 'audit', `demo/scripts/${script}`);
 show(1, 'audit', 'demo/scripts/lidcount', 'demo/lidcount/lidcount.1');
 show(1, 'audit', ...['yaml', 'txt', '1'].map((kind) => `demo/tidebook/tidebook.${kind}`));
+show(1, 'audit', 'demo/tidebook/tidebook.txt', 'demo/pages/tidebook.md');
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro');
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');

@@ -34,6 +34,7 @@ export { readHelp } from './readers/help/read-help.ts';
 export type { ObjectSettings } from './readers/objects/object-settings.ts';
 export { readObject } from './readers/objects/read-object.ts';
 export { readManual } from './readers/read-manual.ts';
+export { readMarkdown } from './readers/read-markdown.ts';
 export { readSource, type SourceSettings } from './readers/read-source.ts';
 export type { Reading, UsageText } from './readers/reading.ts';
 export { readScript, type ScriptSettings } from './readers/script/read-script.ts';

@@ -85,5 +85,8 @@ test('what looks like an entry and was not read is told as unread, and sentences
 test('a source of another kind has no lines with roles', async () => {
   const { status, stderr } = await dabbawala(['annotate', join(ROOT, 'demo/tiffin-1.4/tiffin.yaml')]);
   assert.equal(status, 2);
-  assert.match(stderr, /^dabbawala: expected help output or a manual page, found a source of another kind/);
+  assert.match(
+    stderr,
+    /^dabbawala: expected help output, a manual page or Markdown with help in it, found a source of another kind/,
+  );
 });

@@ -91,7 +91,7 @@ test('each command refuses such a text with status 2, and --kind reads it all th
     assert.equal(status, 2, words.join(' '));
     assert.match(
       stderr,
-      /tiffin\.html:1:1: expected help output, an interface document, a shell script or a manual page, this looks like a page in HTML or XML; /,
+      /tiffin\.html:1:1: expected help output, an interface document, a shell script, a manual page or Markdown with help in it, this looks like a page in HTML or XML; /,
     );
   }
   assert.notEqual((await dabbawala(['convert', '--kind=help', path])).stdout, '');

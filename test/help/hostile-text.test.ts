@@ -305,7 +305,7 @@ test('a setting that there is not is told, and not passed over', () => {
   // @ts-expect-error: there is no such kind
   assert.throws(() => readSource(source, { kind: 'halp' }), {
     name: 'MisuseError',
-    message: /^readSource: kind: expected one of document, script, help, manual, found 'halp'/,
+    message: /^readSource: kind: expected one of document, script, help, manual, markdown, found 'halp'/,
   });
   assert.equal(readSource(source, { kind: 'help', program: 'box' }).interface?.program.value, 'box');
 });

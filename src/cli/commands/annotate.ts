@@ -16,7 +16,10 @@ export const declare: Declare = (command, io, done) => {
         'Correct what is misread in an interface document.',
     )
     .usage('[OPTION]... SOURCE')
-    .argument('<SOURCE>', 'a file with help output or a manual page; - is standard input');
+    .argument(
+      '<SOURCE>',
+      'a file with help output, a manual page or Markdown with help in it; - is standard input',
+    );
   addSourceOptions(command)
     .addOption(formatOption(ANNOTATION_REPORTS))
     .action(async (source: string, options: AnnotateOptions) => done(await runAnnotate(source, options, io)));
@@ -24,9 +27,15 @@ export const declare: Declare = (command, io, done) => {
 
 async function runAnnotate(name: string, options: AnnotateOptions, io: Io): Promise<number> {
   const { interfaces, unusable } = await readGiven([name], options, io);
-  const from = interfaces[0]?.sources.find(({ kind }) => kind === 'help' || kind === 'manual');
+  const from = interfaces[0]?.sources.find(
+    ({ kind }) => kind === 'help' || kind === 'manual' || kind === 'markdown',
+  );
   if (from === undefined) {
-    if (!unusable) reportError('expected help output or a manual page, found a source of another kind', io);
+    if (!unusable)
+      reportError(
+        'expected help output, a manual page or Markdown with help in it, found a source of another kind',
+        io,
+      );
     return UNUSABLE;
   }
   const settings = { program: options.program, command: options.command };

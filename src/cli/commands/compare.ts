@@ -34,7 +34,7 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... OLD [NEW]')
     .argument(
       '<OLD>',
-      'a file with help output, an interface document, a shell script or a manual page; - is standard input',
+      'a file with help output, an interface document, a shell script, a manual page or Markdown with help in it; - is standard input',
     )
     .argument('[NEW]', 'the same for the new version; leave it out with --with or --add');
   addSourceOptions(command)

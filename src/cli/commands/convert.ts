@@ -31,7 +31,7 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... SOURCE...')
     .argument(
       '<SOURCE...>',
-      'files with help output, interface documents, shell scripts or manual pages; - is standard input',
+      'files with help output, interface documents, shell scripts, manual pages or Markdown with help in it; - is standard input',
     )
     .addOption(
       new Option(

@@ -18,7 +18,7 @@ export const declare: Declare = (command, io, done) => {
     .usage('[OPTION]... SOURCE -- [WORD]...')
     .argument(
       '<SOURCE>',
-      'a file with help output, an interface document, a shell script or a manual page; - is standard input',
+      'a file with help output, an interface document, a shell script, a manual page or Markdown with help in it; - is standard input',
     )
     .argument('[WORD...]', 'the command line, without the name of the program')
     .passThroughOptions();

@@ -34,6 +34,7 @@ const CALLED: Readonly<Record<SourceKind, string>> = {
   script: 'the script',
   help: 'the help',
   manual: 'the manual page',
+  markdown: 'the Markdown page',
 };
 
 /** One program as sources of two kinds describe it. */

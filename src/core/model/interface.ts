@@ -5,9 +5,9 @@ import type { Fact, Knowable } from './fact.ts';
 import type { OptionLoop } from './option-loop.ts';
 
 /** Kinds of source that an interface can be read from, in the order in which their facts are preferred. */
-export const SOURCE_KINDS = ['document', 'objects', 'script', 'help', 'manual'] as const;
+export const SOURCE_KINDS = ['document', 'objects', 'script', 'help', 'manual', 'markdown'] as const;
 
-/** What an interface was read from: a document, a parser's objects, a shell script, help output, a manual page. */
+/** What an interface was read from: a document, a parser's objects, a shell script, help output, a manual page, the help in a text in Markdown. */
 export type SourceKind = (typeof SOURCE_KINDS)[number];
 
 /** A text from which an interface was read. */

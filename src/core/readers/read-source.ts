@@ -40,7 +40,7 @@ export function readSource(source: Source, settings: SourceSettings = {}): Readi
 }
 
 function foreignReading(source: Source, { looksLike, advice }: ForeignText): Reading {
-  const message = `expected help output, an interface document, a shell script or a manual page, this looks like ${looksLike}; ${advice}`;
+  const message = `expected help output, an interface document, a shell script, a manual page or Markdown with help in it, this looks like ${looksLike}; ${advice}`;
   const end = source.text.indexOf('\n');
   const place = { source, start: 0, end: end < 0 ? source.text.length : end };
   const problem = {

@@ -5,7 +5,9 @@ import { readDocument } from './document/read-document.ts';
 import type { HelpSettings } from './help/help-settings.ts';
 import { readHelp } from './help/read-help.ts';
 import { isManual } from './manual/is-manual.ts';
+import { isMarkdown } from './markdown/help-blocks.ts';
 import { readManual } from './read-manual.ts';
+import { readMarkdown } from './read-markdown.ts';
 import type { Reading } from './reading.ts';
 import { isScript } from './script/is-script.ts';
 import { readScript } from './script/read-script.ts';
@@ -24,6 +26,7 @@ export const TEXT_READERS = {
   script: { recognises: isScript, read: readScript },
   help: { recognises: () => true, read: readHelp },
   manual: { recognises: isManual, read: readManual },
+  markdown: { recognises: isMarkdown, read: readMarkdown },
 } as const satisfies Readonly<Record<SourceKind, TextReader | undefined>>;
 
 /** A kind of source that can be read from a text alone. */
@@ -35,7 +38,7 @@ export type ReadableKind = {
 export const READABLE_KINDS: readonly ReadableKind[] = SOURCE_KINDS.filter(isReadable);
 
 /** The kinds in the order in which a text is held against them: a page about a shell may show loops of scripts, and whatever nothing else recognises is help. */
-const ASKED = ['document', 'manual', 'script', 'help'] as const satisfies readonly ReadableKind[];
+const ASKED = ['document', 'manual', 'script', 'markdown', 'help'] as const satisfies readonly ReadableKind[];
 
 /** The kind of source that a text is, told from its contents; what nothing else recognises is help output. */
 export function detectKind(text: string): ReadableKind {

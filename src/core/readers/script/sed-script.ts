@@ -157,8 +157,12 @@ class SedReader {
 /** A bracket expression, whose first `]` may stand for itself. */
 const BRACKETS = /\[\^?\]?(?:\[[:.=][^\]\n]*[:.=]\]|[^\]\n])*\]/y;
 
+/** Longer replacements are not followed. */
+const REPLACEMENT_LIMIT = 500;
+
 /** The parts of a replacement; undefined where it changes the case of letters. */
 function replacementParts(written: string): Substitution['replacement'] | undefined {
+  if (written.length > REPLACEMENT_LIMIT) return undefined;
   const parts: (string | { group: number })[] = [];
   for (const { 0: piece } of written.matchAll(/\\[\s\S]|&|[^\\&]+|\\/g)) {
     const escaped = /^\\(?=.)/s.test(piece) ? piece.slice(1) : undefined;
