@@ -172,7 +172,8 @@ function answerToErrors(call: Command, scope: ShellScope, reading: ScriptReading
       const after = node.commands.find(({ pos }) => pos > call.end);
       if (after !== undefined) return arms.answer(branchOf(after));
     }
-    if (node.type === 'If') {
+    // What stands in a branch is not what is asked.
+    if (node.type === 'If' && call.end <= node.clause.end) {
       const isNegated = /^\s*!/.test(text.slice(node.clause.pos, node.clause.end));
       const failing = isNegated ? node.then : node.else;
       if (failing !== undefined) return arms.answer({ patterns: [], body: failing, node: failing });

@@ -77,8 +77,12 @@ class OptionGatherer {
   }
 
   /** The names of an arm by the options that they spell: one option, unless the arm looks at which of them was given, or they take other arguments. */
-  spellings(names: Names, { branch }: NamedArm, declared: ReadonlyMap<string, DeclaredName>): Names[] {
+  spellings(names: Names, { branch, arm }: NamedArm, declared: ReadonlyMap<string, DeclaredName>): Names[] {
     if (names.length === 0) return [];
+    // Options that are passed over, and letters of a set (`-[abc]`, but not `-[aA]`), share an arm and no meaning.
+    const letters = new Set(names.map(({ name }) => name.toLowerCase()));
+    const isOfSet = letters.size > 1 && names.some(({ place }) => textAt(place).includes('['));
+    if (isOfSet || (arm.isEmpty && names.length > 2)) return names.map((name) => [name]);
     const isLookedAt = this.#reading.arms.reads(branch.body, new Set([this.#at.subject]));
     const isPlaceRead = /^\d$/.test(this.#at.subject);
     const presences = new Set(names.map(({ name }) => declared.get(name)?.presence));
@@ -94,7 +98,8 @@ class OptionGatherer {
     const takesOne = presence !== undefined && presence !== 'none';
     // What an arm makes of the argument, `yes) colour=1`, says nothing of what else may be given.
     const isKept = takesOne && assignments.some((one) => one.name === variable && readsArgument(one));
-    const initial = isKept && variable !== undefined ? this.#initial(variable) : undefined;
+    const initial =
+      isKept && variable !== undefined ? this.#initialArgument(variable, assignments) : undefined;
     const requiring = isKept && variable !== undefined ? this.#requiredBy(variable) : undefined;
     const values = takesOne ? this.#values(one, variable) : undefined;
     const isGathered = assignments.some((one) => one.name === variable && gathers(one));
@@ -127,6 +132,17 @@ class OptionGatherer {
           (one.word === undefined || textOf(one.word) !== ''),
       );
     return check === undefined || isGivenElsewhere ? undefined : this.#reading.script.place(check);
+  }
+
+  /** What an option has for its argument where the loop begins: what its variable holds, without what an arm puts in front (`mode=-b$2`). */
+  #initialArgument(variable: string, assignments: readonly Assignment[]): Initial | undefined {
+    const initial = this.#initial(variable);
+    const kept = assignments.find(({ name }) => name === variable)?.value;
+    const [first] = kept?.type === 'Word' ? (kept.parts ?? []) : [];
+    const front = first?.type === 'Literal' ? first.value : '';
+    if (initial === undefined || front === '') return initial;
+    const text = initial.text.startsWith(front) ? initial.text.slice(front.length) : '';
+    return text === '' ? undefined : { ...initial, text };
   }
 
   /** What a variable holds where the loop begins, as far as it is written out. */
@@ -185,6 +201,10 @@ class OptionGatherer {
     }
     return undefined;
   }
+}
+
+function textAt({ source, start, end }: Span): string {
+  return source.text.slice(start, end);
 }
 
 /** Whether the word of an assignment holds an expansion of a variable. */

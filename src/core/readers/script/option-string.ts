@@ -47,12 +47,12 @@ export function readOptionString(
   return { names, silent, endsEarly };
 }
 
-/** Reads the long names of `getopt -l`: `all,output:,colour::`. Undefined where only running the script tells them. */
+/** Reads the long names of `getopt -l`: `all,output:,colour::`; colons but the last ones are part of a name. Undefined where only running the script tells them. */
 export function readLongNames(word: Word, script: ShellScript, lookup: Lookup): DeclaredName[] | undefined {
   const text = textOf(word, lookup);
   if (text === undefined) return undefined;
   const placeOf = placesWithin(word, text, script);
-  return [...text.matchAll(/([^\s,:]+)(:{0,2})/g)].map(
+  return [...text.matchAll(/([^\s,]+?)(:{0,2})(?=[\s,]|$)/g)].map(
     ({ 0: whole, 1: name = '', 2: colons = '', index }) => ({
       name: `--${name}`,
       presence: colons === '' ? 'none' : colons === ':' ? 'mandatory' : 'optional',
