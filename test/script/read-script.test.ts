@@ -93,6 +93,28 @@ test('the usage text of a script is read as help, with the places of the script'
   assert.equal(DRIFTED.slice(offset, offset + 6), '-d DAY');
 });
 
+test('a usage text goes on in the blocks within the one that it begins in', () => {
+  const text = `#!/bin/sh
+usage() {
+  printf 'Usage: tally [-d prefix] box\\n'
+  if [ "$1" = -h ]; then
+    printf '\\n-d\\tthe prefix of labels\\n'
+    exit 0
+  fi
+  exit 1
+}
+while getopts d:h letter; do
+  case $letter in
+    d) prefix=$OPTARG ;;
+    h) usage -h ;;
+    *) usage ;;
+  esac
+done
+`;
+  const { usage } = readScript({ name: 'tally', text });
+  assert.equal(usage?.source.text, 'Usage: tally [-d prefix] box\n\n-d\tthe prefix of labels\n');
+});
+
 test('the usage text of a script is annotated with the lines of the script', () => {
   const { interface: cli } = readSource({ name: 'boxes.sh', text: DRIFTED });
   const source = cli?.sources.find(({ kind }) => kind === 'help')?.source;

@@ -21,7 +21,7 @@ export interface ScannedArgument {
 export function scanArgument(text: string, start: number, to: number): ScannedArgument | undefined {
   if (start >= to) return undefined;
   const character = text[start];
-  if (character === '=' && isValueUnnamed(text, start + 1)) return unnamed(start);
+  if (character === '=' && isValueUnnamed(text, start + 1, to)) return unnamed(start);
   if (character === '=' && isBlank(text[start + 1])) return undefined;
   if (character === '=' || (character === ':' && isValueStart(text, start + 1))) {
     return joined(text, start, start + 1, to);
@@ -40,9 +40,9 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
   return isBlank(character) ? separate(text, start, to) : undefined;
 }
 
-/** Whether nothing of a name's argument is shown behind `=`: `--set=, --variable=NAME`. In `--set= text` it is a mark. */
-function isValueUnnamed(text: string, index: number): boolean {
-  return /^(?:,|\t|\s{2}|\s*$)/.test(text.slice(index, index + GUTTER_SEEN));
+/** Whether nothing of a name's argument is shown behind `=`: `--set=, --variable=NAME`, `[--set=]`. In `--set= text` it is a mark. */
+function isValueUnnamed(text: string, index: number, to: number): boolean {
+  return /^(?:,|\t|\s{2}|\s*$)/.test(text.slice(index, Math.min(to, index + GUTTER_SEEN)));
 }
 
 function unnamed(start: number): ScannedArgument {

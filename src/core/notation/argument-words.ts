@@ -20,6 +20,8 @@ export const GUTTER_SEEN = 80;
 export function isPartlyOptional(text: string, start: number, to: number): boolean {
   const end = bracketEnd(text, start, to);
   if (end === undefined || end >= to || text[start + 1] === ' ') return false;
+  // `[user@]host`, `[host:]path`
+  if (/[@:/]\]$/.test(text.slice(start, end)) && isWordCharacter(text.charCodeAt(end))) return true;
   return /^[A-Z<@:]/.test(text.slice(end, end + 1)) || /^\[-\]\w/.test(text.slice(start, end + 1));
 }
 
@@ -64,8 +66,13 @@ export function separateWordEnd(
   // `-c or --calm`: another name follows.
   if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
   // `WHEN:{late,early}`: what stands in the bracket is no text.
+  // `-verify /path/to/lid.pem`: no text begins so.
+  if (PATH.test(word)) return { end, loose: false, dots: false };
   return { end, loose: hasLower(/^[A-Z]\w*[:=]?\{.*\}$/.test(word) ? '' : word), dots: false };
 }
+
+/** A path from the root of all. */
+const PATH = /^\/\w[\w.-]*\/\w[\w./-]*$/;
 
 /** What stands behind an argument that must be given: `--count <n> (required)`, `--count N REQUIRED`. */
 export const REQUIRED_MARK =

@@ -83,9 +83,10 @@ class FormWalker {
       const item = items[i];
       if (item === undefined) continue;
       const bracketed = context.bracketed || isTaker(item, items[i + 1], this.#known) || isInPairs(items, i);
-      const first = takesFollowing(item, this.#known, context.bracketed)
-        ? followingArgument(items[i + 1], { bracketed }, this.#flow.text)
-        : undefined;
+      const first =
+        takesFollowing(item, this.#known, context.bracketed) && !isMode(item, items[i + 1], bracketed)
+          ? followingArgument(items[i + 1], { bracketed }, this.#flow.text)
+          : undefined;
       if (first === undefined) {
         this.#node(item, context, undefined);
         continue;
@@ -309,4 +310,9 @@ class FormWalker {
 /** `--conf=/etc/boxes.cnf` outside of brackets must be given, so that the value stands for another, and is no default. */
 function asPlaceholder(word: ValueWord): ValueWord {
   return word.default === undefined ? word : { ...word, placeholder: word.default, default: undefined };
+}
+
+/** `{ -7 | --new } DIRECTORY ...`: what may come any number of times behind options of which one must be given is an operand. */
+function isMode(item: SynopsisNode, next: SynopsisNode | undefined, isBracketed: boolean): boolean {
+  return item.kind === 'choice' && next?.kind === 'repeat' && !isBracketed;
 }

@@ -4,7 +4,7 @@ import type { Interface } from '../../model/interface.ts';
 import { argumentOf, mainName, type Option } from '../../model/option.ts';
 import type { OptionLoop } from '../../model/option-loop.ts';
 import { optionsByName } from '../../model/options-by-name.ts';
-import type { Place } from '../../source/source.ts';
+import type { Place, Source } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 import { getoptsExample } from '../loop-check.ts';
 
@@ -28,7 +28,11 @@ export const usageDiffers = defineCheck({
     const text = views.find(isUsageOf(code));
     if (code === undefined || text === undefined) return;
     report.judged();
-    for (const fault of faultsBetween(code.root, text.root, evidenceOf(view.interface.optionLoops))) {
+    for (const fault of faultsBetween(
+      code.root,
+      text.root,
+      evidenceOf(view.interface.optionLoops, text.sources[0]?.source),
+    )) {
       const [first] = fault.options;
       if (first === undefined) continue;
       report.finding({
@@ -92,10 +96,17 @@ interface Evidence {
   readonly unanswered: ReadonlySet<string>;
   /** What is taken and passed over: it is there for old callers, and not told on purpose. */
   readonly ignored: ReadonlySet<string>;
+  /** The names that stand anywhere in the usage text, as in a sentence. */
+  readonly mentioned: ReadonlySet<string>;
+  /** The names that the code asks for anywhere, as in a `case` within an arm. */
+  readonly asked: ReadonlySet<string>;
 }
 
-function evidenceOf(loops: readonly OptionLoop[]): Evidence {
+function evidenceOf(loops: readonly OptionLoop[], usage: Source | undefined): Evidence {
+  const script = usage?.within?.source.text ?? '';
   return {
+    mentioned: new Set(usage?.text.match(/(?<![\w-])--?\w[\w-]*/g)),
+    asked: new Set(script.match(/(?<![\w-])--?\w[\w-]*(?=["']?\s*[)|])|(?<==\s?["']?)--?\w[\w-]*/g)),
     isWhole: loops.every(({ armsComplete }) => armsComplete),
     refuses: loops.every(({ kind, unknown }) => kind !== 'words' || unknown?.end === 'exits'),
     unanswered: new Set(loops.flatMap(unansweredIn)),
@@ -125,7 +136,7 @@ const HELP = /^(?:-h|-\?|--help|-help|-H)$/;
 function faultsBetween(
   code: Command,
   text: Command,
-  { isWhole, refuses, unanswered, ignored }: Evidence,
+  { isWhole, refuses, unanswered, ignored, mentioned, asked }: Evidence,
 ): Fault[] {
   const read = code.options.items;
   const shown = text.options.items;
@@ -145,7 +156,11 @@ function faultsBetween(
       !has(option, inText) &&
       !option.names.some(
         ({ text: name }) =>
-          HELP.test(name) || shownElsewhere.has(name) || ignored.has(name) || unanswered.has(name),
+          mentioned.has(name) ||
+          HELP.test(name) ||
+          shownElsewhere.has(name) ||
+          ignored.has(name) ||
+          unanswered.has(name),
       ),
   );
   // A text that lists fewer of the options than it lacks is not their list.
@@ -154,16 +169,49 @@ function faultsBetween(
     faults.push({ kind: 'unlisted', options: unlisted, other: shown[0]?.place ?? null });
   const unknown =
     code.options.complete?.value === true && refuses
-      ? shown.filter((option) => !has(option, anywhere) && isSurelyNamed(option))
+      ? shown.filter(
+          (option) =>
+            !has(option, anywhere) &&
+            isSurelyNamed(option) &&
+            !option.names.some(({ text: name }) => asked.has(name)),
+        )
       : [];
   if (unknown.length > 0 && shown.some((option) => has(option, inCode)))
     faults.push({ kind: 'unknown', options: unknown });
   for (const kind of ['argument-hidden', 'argument-invented'] as const) {
-    const options = shown.filter((option) => argumentFault(option, inCode) === kind);
+    const options = shown.filter(
+      (option) => argumentFault(option, inCode) === kind && !isToldBySynopsis(option, kind, text),
+    );
     if (options.length > 0) faults.push({ kind, options });
   }
   return faults;
 }
+
+/** Whether a synopsis shows what the list does not: the argument, or dots in its place; or that there is none. */
+function isToldBySynopsis({ names }: Option, kind: Difference, { forms }: Command): boolean {
+  const ends = forms.flatMap((form) =>
+    form.options
+      .filter((one) => names.some(({ text }) => text === one.name))
+      .flatMap(({ name, repeated }) => ({ repeated, behind: textBehind(form.text, name) })),
+  );
+  const isTaken = ends.some(
+    ({ repeated, behind }) => repeated || /^(?:=|\[=| *(?:[\w<{.]|\[[\w<]))/.test(behind),
+  );
+  return kind === 'argument-hidden' ? isTaken : ends.length > 0 && !isTaken;
+}
+
+/** What stands behind a name in a synopsis. */
+function textBehind(synopsis: string, name: string): string {
+  for (let at = synopsis.indexOf(name); at >= 0; at = synopsis.indexOf(name, at + 1)) {
+    const isWhole =
+      !/[\w-]/.test(synopsis[at - 1] ?? ' ') && !/[\w-]/.test(synopsis[at + name.length] ?? ' ');
+    if (isWhole) return synopsis.slice(at + name.length, at + name.length + LOOKED_BEHIND);
+  }
+  return '';
+}
+
+/** So much is looked at behind a name. */
+const LOOKED_BEHIND = 20;
 
 /** The digits between two that share an entry: `-1 .. -9`. */
 function digitsBetween({ names }: Option): string[] {

@@ -3,7 +3,7 @@ import { firstWord } from './usage-continuation.ts';
 
 /**
  * The synopses that one line shows: two beside each other (`tiffin [box...] | tiffin box [command]`), or the last part of a pipeline (`cat FILE | tiffin`,
- * `... | tiffin [day]`). `programs` are the words that begin synopses. Undefined where the line has one alone.
+ * `... | tiffin [day]`), or its first part (`tiffin [box] | gzip -c >FILE`). `programs` are the words that begin synopses. Undefined where the line has one alone.
  */
 export function synopsesBetweenBars(
   piece: TextPiece,
@@ -13,6 +13,10 @@ export function synopsesBetweenBars(
   const parts: TextPiece[] = [];
   let from = start;
   for (const at of outerBars(line.text, start, end)) {
+    if (isOtherCall(line.text.slice(at + BAR.length, end)))
+      return [...parts, { line, start: from, end: at }].filter((part) =>
+        programs.has(firstWord(line, part.start)),
+      );
     if (!programs.has(firstWord(line, at + BAR.length))) continue;
     parts.push({ line, start: from, end: at });
     from = at + BAR.length;
@@ -21,6 +25,11 @@ export function synopsesBetweenBars(
   parts.push({ line, start: from, end });
   const program = firstWord(line, from);
   return parts.filter((part) => firstWord(line, part.start) === program);
+}
+
+/** `gzip -c >FILE`: a word, and later on a file that something goes into, are the call of another program. */
+function isOtherCall(text: string): boolean {
+  return /^[a-z][\w.+-]*(?: [^|]*)? >>? ?[A-Za-z<]/.test(text);
 }
 
 const BAR = ' | ';

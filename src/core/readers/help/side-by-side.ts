@@ -47,7 +47,7 @@ function blockEnd(lines: readonly TextLine[], from: number): number {
 
 const BLOCK_LIMIT = 200;
 
-/** The indexes at which entries stand to the right, in lines one below the other; the lines must have texts on both sides. */
+/** The indexes at which entries stand to the right, in lines one below the other; the lines must have texts on both sides, or long names alone. */
 function rightColumns(block: readonly TextLine[]): number[] {
   const counts = new Map<number, number>();
   for (const at of block.flatMap(entriesToTheRight)) counts.set(at, (counts.get(at) ?? 0) + 1);
@@ -76,11 +76,19 @@ function entriesToTheRight(line: TextLine): number[] {
   let from = line.first;
   for (const { index, 0: gap } of gaps) {
     const at = index + gap.length;
-    if (!hasText(piece(line, from, index)) || !hasText(piece(line, at, line.text.length))) continue;
+    const left = piece(line, from, index);
+    const right = piece(line, at, line.text.length);
+    const areEntries = (hasText(left) && hasText(right)) || (isLongNameAlone(left) && isLongNameAlone(right));
+    if (!areEntries) continue;
     found.push(at);
     from = at;
   }
   return found;
+}
+
+/** `--help             --srcdir=DIR`: long names with nothing behind them, each in its column, are options of their own. */
+function isLongNameAlone({ text, first }: TextLine): boolean {
+  return /^--[A-Za-z][\w-]*(?:=\S+|\[=\S+\])?$/.test(text.slice(first));
 }
 
 /** Whether a piece of a line is an entry with its text: names, behind a gutter or a blank a text. */

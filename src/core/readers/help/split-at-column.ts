@@ -72,7 +72,7 @@ function isPlaceholder(line: TextLine, at: number, textIsBelow: boolean): boolea
   return (
     endsInPlaceholder(line) ||
     (textIsBelow && /^[a-z]\w*$/.test(text)) ||
-    /^(?:[A-Za-z][\w-]* {3,}\S|<[^<>]+>:? |\[=)/.test(text)
+    /^(?:[A-Za-z][\w-]* {3,}\S|[A-Z][A-Z0-9_-]+: {2,}\S|<[^<>]+>:? |\[=)/.test(text)
   );
 }
 

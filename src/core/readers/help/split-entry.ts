@@ -101,7 +101,8 @@ function atGutter(line: TextLine): SplitEntry | undefined {
       textColumn: columnAt(line, i),
     };
     // Padded columns (`-b  --backup  text`, `-n  NUM  text`) go on behind the gutter; a text may begin with a hyphen.
-    if (isPlaceholderColumn(text, i)) continue;
+    if (isPlaceholderColumn(text, i) && !hasOwnWord(declaration)) continue;
+    if (isPlaceholderAgain(declaration, text, i)) continue;
     if (!continuesNames(text, i)) return fallback !== undefined && saysMore(declaration) ? fallback : entry;
     fallback ??= entry;
   }
@@ -116,6 +117,22 @@ function atGutter(line: TextLine): SplitEntry | undefined {
   return isRemark
     ? { declaration: all, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
     : fallback;
+}
+
+/** `-m n           text   [default: 3]`: behind a word of its own no further placeholder stands in a column. */
+function hasOwnWord({ names }: Declaration): boolean {
+  return names.length === 1 && names[0]?.argument?.loose === true;
+}
+
+/** `-s lid, --sort  lid  text`: the placeholder of the name before, in a column of its own. */
+function isPlaceholderAgain({ names }: Declaration, text: string, index: number): boolean {
+  const before = names.at(-2)?.argument?.words[0]?.placeholder;
+  return (
+    before !== undefined &&
+    names.at(-1)?.argument === undefined &&
+    /^ {2,}\S/.test(text.slice(index + before.length)) &&
+    text.startsWith(before, index)
+  );
 }
 
 /** `--late (list late boxes)  type: bool`: words in brackets between a name and the type of its value are a text. */
@@ -203,7 +220,8 @@ function atMark(
     words === 1 &&
     (isByColon || isNamedAfter(word, last?.text.replace(/^-(?=\w\w)/, '--') ?? ''));
   if (declaration.loose && !isColon && !isMarkAlone && !isOwn) return undefined;
-  const at = best.index + best.mark.length;
+  let at = best.index + best.mark.length;
+  while (isBlank(line.text[at])) at++;
   return {
     declaration,
     certainty: 'marked',

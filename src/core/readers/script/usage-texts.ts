@@ -52,7 +52,10 @@ function textsOf(
     }
     const block = blockOf(node, context);
     if (current === undefined || block !== around) {
-      current = { text: new TextBuilder(context.script.source), isPart: false };
+      // What a block within prints goes on with what was printed before it.
+      const before = isWithin(node, around, context) ? current : undefined;
+      current = { text: new TextBuilder(context.script.source), isPart: before?.isPart ?? false };
+      if (before !== undefined) current.text.append(before.text);
       drafts.push(current);
       around = block;
     }
@@ -92,6 +95,11 @@ function blockOf(node: SyntaxNode, { script }: PrintingContext): SyntaxNode | un
   for (const outer of script.around(node))
     if (outer.type === 'CompoundList' || outer.type === 'Script') return outer;
   return undefined;
+}
+
+function isWithin(node: SyntaxNode, outer: SyntaxNode | undefined, { script }: PrintingContext): boolean {
+  for (const one of script.around(node)) if (one === outer) return true;
+  return false;
 }
 
 function endsText(command: Command): boolean {

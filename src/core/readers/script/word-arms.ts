@@ -116,7 +116,7 @@ function isBeginning(name: string, names: readonly HandledName[]): boolean {
     );
   // `--h | --help`
   if (whole !== undefined && name.length === '--h'.length && name.startsWith('--')) return true;
-  if (whole === undefined || name.length < 3 || names.length > MOST_SPELLINGS) return false;
+  if (whole === undefined || names.length > MOST_SPELLINGS) return false;
   return names.filter((other) => other.name !== whole.name && whole.name.startsWith(other.name)).length > 1;
 }
 
@@ -176,7 +176,7 @@ function wordArm(
   const isJoined = names.some(({ name }) => forms.get(name)?.joined === true);
   const isPlain = names.some(({ name }) => forms.get(name)?.plain === true);
   let presence: OptionArgument['presence'] | undefined;
-  if ((loop.isFirstOfTwo && !hasEquals) || handsOn) presence = undefined;
+  if ((loop.isFirstOfTwo && !hasEquals) || handsOn || taken.isLeft) presence = undefined;
   else if (taken.least > 0) presence = 'mandatory';
   else if (hasEquals || isJoined) presence = isPlain && taken.most === 0 ? 'optional' : 'mandatory';
   else presence = taken.most > 0 ? 'optional' : 'none';
@@ -194,6 +194,8 @@ interface Taken {
   readonly least: number;
   readonly most: number;
   readonly ends: boolean;
+  /** Whether it leaves the loop with the option still in its place, so that something behind the loop looks at it again. */
+  readonly isLeft: boolean;
 }
 
 /** How many words of an argument an arm takes, beside the option's own. */
@@ -202,14 +204,14 @@ function takenBy(branch: Branch, loop: WordLoop, reading: ScriptReading): Taken 
     const keeps = reading.arms.assignmentsOf(branch.body).some(({ name }) => name === loop.keptFor);
     // `-d) day=$2; break`: right only where the option comes first, and meant so.
     const words = keeps || reading.arms.reads(branch.body, SECOND_WORD) ? 1 : 0;
-    return { least: words, most: words, ends: false };
+    return { least: words, most: words, ends: false, isLeft: false };
   }
   const { least, most } = shiftsOf(branch.body, reading.arms.ends);
   const { kind } = reading.arms.ends.ofList(branch.body);
   if (kind === 'exits' || kind === 'breaks') {
     const reads = reading.arms.reads(branch.body, SECOND_WORD);
-    return { least: 0, most: reads ? 1 : 0, ends: true };
+    return { least: 0, most: reads ? 1 : 0, ends: true, isLeft: kind === 'breaks' && most === 0 && !reads };
   }
   const others = loop.shifts - 1;
-  return { least: Math.max(0, least + others), most: Math.max(0, most + others), ends: false };
+  return { least: Math.max(0, least + others), most: Math.max(0, most + others), ends: false, isLeft: false };
 }
