@@ -48,6 +48,7 @@ _dabbawala_step() {
     'dabbawala trace') at='dabbawala trace' given=' ' ;;
     'dabbawala annotate') at='dabbawala annotate' given=' ' ;;
     'dabbawala compare') at='dabbawala compare' given=' ' ;;
+    'dabbawala callers') at='dabbawala callers' given=' ' ;;
     'dabbawala capture') at='dabbawala capture' given=' ' ;;
     'dabbawala coverage') at='dabbawala coverage' given=' ' ;;
     'dabbawala convert') at='dabbawala convert' given=' ' ;;
@@ -64,6 +65,7 @@ _dabbawala_takes() {
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --trust' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --trust' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
     'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --trust' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
+    'dabbawala callers --kind' | 'dabbawala callers --program' | 'dabbawala callers --command' | 'dabbawala callers --parser' | 'dabbawala callers --rule' | 'dabbawala callers --trust' | 'dabbawala callers --with' | 'dabbawala callers --settings' | 'dabbawala callers --called-as' | 'dabbawala callers --format' | 'dabbawala callers --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --questions' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --trust' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
     'dabbawala convert --to' | 'dabbawala convert --update' | 'dabbawala convert -o' | 'dabbawala convert --output' | 'dabbawala convert --width' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --trust' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
@@ -120,7 +122,7 @@ _dabbawala_action() {
 _dabbawala_commands() {
   case $at in
     dabbawala)
-      _dabbawala_words '' "$cur" audit abbreviations trace annotate compare capture coverage convert explain
+      _dabbawala_words '' "$cur" audit abbreviations trace annotate compare callers capture coverage convert explain
       ;;
   esac
 }
@@ -204,6 +206,21 @@ _dabbawala_options() {
       _dabbawala_option --format
       _dabbawala_option --complete
       _dabbawala_again --add
+      _dabbawala_option --fail-on
+      _dabbawala_option '-h --help'
+      ;;
+    'dabbawala callers')
+      _dabbawala_option --kind
+      _dabbawala_option --program
+      _dabbawala_option --command
+      _dabbawala_option --parser
+      _dabbawala_again --rule
+      _dabbawala_option --trust
+      _dabbawala_again --with
+      _dabbawala_option --settings
+      _dabbawala_option --no-settings
+      _dabbawala_again --called-as
+      _dabbawala_option --format
       _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
@@ -324,6 +341,17 @@ _dabbawala_argument() {
     'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown ;;
     'dabbawala compare --add') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
+    'dabbawala callers --kind') _dabbawala_words "$2" "$3" document script help manual markdown ;;
+    'dabbawala callers --program') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --command') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --parser') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --rule') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
+    'dabbawala callers --with') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --settings') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --called-as') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json ;;
+    'dabbawala callers --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala capture --to') _dabbawala_words "$2" "$3" yaml json ;;
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture --program') _dabbawala_action file "$2" "$3" ;;
@@ -368,6 +396,8 @@ _dabbawala_operand() {
     'dabbawala annotate 0') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare 0') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare 1') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers 0') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala callers '*) _dabbawala_action file "$2" "$3" ;;
     'dabbawala capture 0') _dabbawala_action command "$2" "$3" ;;
     'dabbawala capture '*) _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage 0') _dabbawala_action file "$2" "$3" ;;
@@ -385,7 +415,7 @@ _dabbawala() {
   # At these commands the first operand ends the options.
   if [[ $operands -gt 0 ]]; then
     case $at in
-      dabbawala | 'dabbawala abbreviations' | 'dabbawala trace' | 'dabbawala capture') ended=yes ;;
+      dabbawala | 'dabbawala abbreviations' | 'dabbawala trace' | 'dabbawala callers' | 'dabbawala capture') ended=yes ;;
     esac
   fi
   if [[ $option ]]; then

@@ -11,7 +11,7 @@ function __dabbawala_read
     set -g __dabbawala_option
     set -g __dabbawala_operands 0
     set -g __dabbawala_ended
-    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --parser' 'dabbawala audit --rule' 'dabbawala audit --trust' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --checks' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --parser' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --trust' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --parser' 'dabbawala trace --rule' 'dabbawala trace --trust' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala annotate --kind' 'dabbawala annotate --program' 'dabbawala annotate --command' 'dabbawala annotate --parser' 'dabbawala annotate --rule' 'dabbawala annotate --trust' 'dabbawala annotate --with' 'dabbawala annotate --settings' 'dabbawala annotate --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --parser' 'dabbawala compare --rule' 'dabbawala compare --trust' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --program' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --questions' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --parser' 'dabbawala coverage --rule' 'dabbawala coverage --trust' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --update' 'dabbawala convert -o' 'dabbawala convert --output' 'dabbawala convert --width' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --parser' 'dabbawala convert --rule' 'dabbawala convert --trust' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format' 'dabbawala explain --checks'
+    set -l takes 'dabbawala audit --kind' 'dabbawala audit --program' 'dabbawala audit --command' 'dabbawala audit --parser' 'dabbawala audit --rule' 'dabbawala audit --trust' 'dabbawala audit --with' 'dabbawala audit --settings' 'dabbawala audit --format' 'dabbawala audit --only' 'dabbawala audit --except' 'dabbawala audit --completion' 'dabbawala audit --checks' 'dabbawala audit --fail-on' 'dabbawala abbreviations --kind' 'dabbawala abbreviations --program' 'dabbawala abbreviations --command' 'dabbawala abbreviations --parser' 'dabbawala abbreviations --rule' 'dabbawala abbreviations --trust' 'dabbawala abbreviations --with' 'dabbawala abbreviations --settings' 'dabbawala abbreviations --format' 'dabbawala trace --kind' 'dabbawala trace --program' 'dabbawala trace --command' 'dabbawala trace --parser' 'dabbawala trace --rule' 'dabbawala trace --trust' 'dabbawala trace --with' 'dabbawala trace --settings' 'dabbawala trace --format' 'dabbawala annotate --kind' 'dabbawala annotate --program' 'dabbawala annotate --command' 'dabbawala annotate --parser' 'dabbawala annotate --rule' 'dabbawala annotate --trust' 'dabbawala annotate --with' 'dabbawala annotate --settings' 'dabbawala annotate --format' 'dabbawala compare --kind' 'dabbawala compare --program' 'dabbawala compare --command' 'dabbawala compare --parser' 'dabbawala compare --rule' 'dabbawala compare --trust' 'dabbawala compare --with' 'dabbawala compare --settings' 'dabbawala compare --format' 'dabbawala compare --add' 'dabbawala compare --fail-on' 'dabbawala callers --kind' 'dabbawala callers --program' 'dabbawala callers --command' 'dabbawala callers --parser' 'dabbawala callers --rule' 'dabbawala callers --trust' 'dabbawala callers --with' 'dabbawala callers --settings' 'dabbawala callers --called-as' 'dabbawala callers --format' 'dabbawala callers --fail-on' 'dabbawala capture --to' 'dabbawala capture -o' 'dabbawala capture --output' 'dabbawala capture --program' 'dabbawala capture --width' 'dabbawala capture --seconds' 'dabbawala capture --depth' 'dabbawala capture --most' 'dabbawala capture --questions' 'dabbawala capture --parallel' 'dabbawala coverage --kind' 'dabbawala coverage --program' 'dabbawala coverage --command' 'dabbawala coverage --parser' 'dabbawala coverage --rule' 'dabbawala coverage --trust' 'dabbawala coverage --with' 'dabbawala coverage --settings' 'dabbawala coverage --format' 'dabbawala coverage --shell' 'dabbawala coverage --fail-on' 'dabbawala convert --to' 'dabbawala convert --update' 'dabbawala convert -o' 'dabbawala convert --output' 'dabbawala convert --width' 'dabbawala convert --date' 'dabbawala convert --kind' 'dabbawala convert --program' 'dabbawala convert --command' 'dabbawala convert --parser' 'dabbawala convert --rule' 'dabbawala convert --trust' 'dabbawala convert --with' 'dabbawala convert --settings' 'dabbawala explain --format' 'dabbawala explain --checks'
     set -l words (commandline -opc)
     for word in $words[2..-1]
         if test -n "$__dabbawala_option"
@@ -66,6 +66,9 @@ function __dabbawala_read
                     case 'dabbawala compare/0'
                         set -g __dabbawala_at 'dabbawala compare'
                         set -g __dabbawala_given
+                    case 'dabbawala callers/0'
+                        set -g __dabbawala_at 'dabbawala callers'
+                        set -g __dabbawala_given
                     case 'dabbawala capture/0'
                         set -g __dabbawala_at 'dabbawala capture'
                         set -g __dabbawala_given
@@ -95,7 +98,7 @@ function __dabbawala_may
     test "$__dabbawala_at" = "$argv[1]"; and test -z "$__dabbawala_ended"; or return 1
     # At these commands the first operand ends the options.
     if test $__dabbawala_operands -gt 0
-        contains -- "$__dabbawala_at" dabbawala 'dabbawala abbreviations' 'dabbawala trace' 'dabbawala capture'; and return 1
+        contains -- "$__dabbawala_at" dabbawala 'dabbawala abbreviations' 'dabbawala trace' 'dabbawala callers' 'dabbawala capture'; and return 1
     end
     return 0
 end
@@ -128,6 +131,7 @@ complete -c dabbawala -n '__dabbawala_names dabbawala' -a abbreviations -d 'show
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a trace -d 'show how a command line is read, word by word'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a annotate -d 'show how help output is read, line by line'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a compare -d 'tell what a new version changes for callers'
+complete -c dabbawala -n '__dabbawala_names dabbawala' -a callers -d 'find the calls of a program in files, and say what each word means'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a capture -d 'run a program to get its help, and write its interface'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a coverage -d 'compare what shell completion offers with an interface'
 complete -c dabbawala -n '__dabbawala_names dabbawala' -a convert -d 'write an interface in another form'
@@ -217,6 +221,23 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala
 complete -c dabbawala -n '__dabbawala_may \'dabbawala compare\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala compare\' -eq 0' -F
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala compare\' -eq 1' -F
+
+# dabbawala callers
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --kind' -l kind -x -a 'document script help manual markdown' -d 'the kind of the sources, if it cannot be told from their contents'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --program' -l program -r -F -d 'the name of the program, if help output does not give it'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --command' -l command -r -F -d 'the subcommand that the help output is about, such as \'route plan\''
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --parser' -l parser -r -F -d 'the parser that the program uses, such as argparse or getopt-long'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -l rule -r -F -d 'how the parser behaves, such as \'case-sensitive=false\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --trust' -l trust -x -a 'document objects script help manual markdown' -d 'the kind of source to go by where several of one program differ'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -l with -r -F -d 'a document of an extension of the program; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -l called-as -r -F -d 'words that call the program too, such as \'python3 -m tiffin\'; may be given several times'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of calls that makes the exit status 1'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala callers\' -eq 0' -F
+complete -c dabbawala -n '__dabbawala_operand \'dabbawala callers\' -ge 1' -F
 
 # dabbawala capture
 complete -c dabbawala -n '__dabbawala_may \'dabbawala capture\'' -n '__dabbawala_without --to' -l to -x -a 'yaml json' -d 'the form to write'

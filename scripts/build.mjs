@@ -59,7 +59,7 @@ function notices(inputs) {
 }
 
 function licence(folder) {
-  for (const file of ['LICENSE', 'license', 'LICENSE.md', 'LICENCE']) {
+  for (const file of ['LICENSE', 'license', 'LICENSE.md', 'LICENCE', 'LICENSE-MIT']) {
     try {
       return readFileSync(join(folder, file), 'utf8').trim();
     } catch {

@@ -53,6 +53,12 @@ await terminal('sources', 'audit demo/tidebook/*', ['audit', ...tidebook]);
 await terminal('extension', `audit ${extended.join(' ')}`, ['audit', ...extended]);
 const boxList = ['convert', '--to=yaml', `${help}/tiffin-box-list.txt`];
 await terminal('convert', boxList.join(' '), boxList);
+await terminal('callers', `callers ${tiffin} demo/callers/bin demo/callers/harbour.crontab`, [
+  'callers',
+  tiffin,
+  'demo/callers/bin',
+  'demo/callers/harbour.crontab',
+]);
 const versions = ['compare', tiffin, 'demo/tiffin-2.0/tiffin.yaml'];
 await terminal('compare', versions.join(' '), versions);
 const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);

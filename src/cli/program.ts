@@ -38,6 +38,11 @@ const COMMANDS: readonly CommandEntry[] = [
     load: () => import('./commands/compare.ts'),
   },
   {
+    name: 'callers',
+    summary: 'find the calls of a program in files, and say what each word means',
+    load: () => import('./commands/callers.ts'),
+  },
+  {
     name: 'capture',
     summary: 'run a program to get its help, and write its interface',
     load: () => import('./commands/capture.ts'),

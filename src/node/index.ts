@@ -4,6 +4,7 @@
  * @module dabbawala/node
  */
 
+export { callerFiles } from './caller-files.ts';
 export { capturePlan } from './capture/capture-plan.ts';
 export { type Capture, type CaptureProgress, captureProgram } from './capture/capture-program.ts';
 export { CAPTURE_DEFAULTS, type CaptureSettings } from './capture/capture-settings.ts';

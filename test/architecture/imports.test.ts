@@ -36,7 +36,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   parsers: ['model'],
   findings: ['messages', 'source'],
   notation: ['model', 'source'],
-  readers: ['messages', 'model', 'notation', 'parsers', 'shells', 'source', 'structured'],
+  readers: ['markdown', 'messages', 'model', 'notation', 'parsers', 'shells', 'source', 'structured'],
   writers: [
     'abbreviations',
     'coverage',
@@ -54,6 +54,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   relations: ['model'],
   observations: ['model', 'source'],
   coverage: ['abbreviations', 'model', 'source'],
+  callers: ['markdown', 'messages', 'model', 'parsing', 'shells', 'source'],
   'audit-view.ts': ['abbreviations', 'coverage', 'model', 'relations', 'source', 'words'],
   conformance: ['abbreviations', 'audit-view.ts', 'model', 'observations', 'source', 'standards', 'words'],
   comparison: ['abbreviations', 'findings', 'messages', 'model', 'source', 'words'],
@@ -98,6 +99,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'words',
   ],
   reports: [
+    'callers',
     'abbreviations',
     'audit.ts',
     'checks',

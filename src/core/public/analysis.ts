@@ -23,6 +23,16 @@ export { resolveWords, type WordResolution } from '../abbreviations/resolve-word
 export { SegmentIndex } from '../abbreviations/segment-index.ts';
 export { type ValueScope, valueScopes } from '../abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from '../abbreviations/verdict.ts';
+export type { CallWord } from '../callers/call-words.ts';
+export { type CallerKind, callerKind } from '../callers/files/caller-files.ts';
+export {
+  type CallersFound,
+  type CallersSettings,
+  findCallers,
+  type Invocation,
+  type UsedAbbreviation,
+} from '../callers/find-callers.ts';
+export { type RelianceOn, usedAbbreviations } from '../callers/used-abbreviations.ts';
 export { assumeComplete } from '../comparison/assume-complete.ts';
 export {
   type Change,
@@ -75,6 +85,7 @@ export type { ComparedSides } from '../reports/comparison-words.ts';
 export {
   ABBREVIATION_REPORTS,
   type Abbreviations,
+  CALLERS_REPORTS,
   COMPARISON_REPORTS,
   COVERAGE_REPORTS,
   TRACE_REPORTS,

@@ -79,7 +79,8 @@ export function placeText(place: Place, indexes: LineIndexes): string {
   return `${printable(place.source.name)}:${line}:${indexes.displayColumn(place)}: `;
 }
 
-function quoteText(place: Span, level: Level, indexes: LineIndexes, options: TextOptions): string {
+/** The line of a place, with a mark under it. */
+export function quoteText(place: Span, level: Level, indexes: LineIndexes, options: TextOptions): string {
   const margin = '    | ';
   const quoted = quoteLine(place, indexes, usedWidth(options) - margin.length);
   const mark = ' '.repeat(quoted.markStart) + '~'.repeat(Math.max(1, quoted.markEnd - quoted.markStart));

@@ -1,6 +1,7 @@
 import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
 import type { Audit } from '../audit.ts';
+import type { CallersFound } from '../callers/find-callers.ts';
 import type { Check } from '../checks/define-check.ts';
 import type { WhatIf } from '../comparison/what-if.ts';
 import type { ShellCoverage } from '../coverage/coverage.ts';
@@ -14,6 +15,8 @@ import { annotationJson } from './annotation-json.ts';
 import { annotationText } from './annotation-text.ts';
 import { auditJson } from './audit-json.ts';
 import { auditText } from './audit-text.ts';
+import { callersJson } from './callers-json.ts';
+import { callersText } from './callers-text.ts';
 import { comparisonJson, whatIfJson } from './comparison-json.ts';
 import { comparisonMarkdown, whatIfMarkdown } from './comparison-markdown.ts';
 import { comparisonText, whatIfText } from './comparison-text.ts';
@@ -121,6 +124,14 @@ export const COVERAGE_REPORTS = {
   /** For programs. */
   json: (shells, { tool }) => coverageJson(shells, tool),
 } as const satisfies Reports<readonly ShellCoverage[]>;
+
+/** Reports of the calls of a program. */
+export const CALLERS_REPORTS = {
+  /** For people. */
+  text: (found, { text }) => callersText(found, text),
+  /** For programs. */
+  json: (found, { tool }) => callersJson(found, tool),
+} as const satisfies Reports<CallersFound>;
 
 /** Reports of how a command line is read. */
 export const TRACE_REPORTS = {

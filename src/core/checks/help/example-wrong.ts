@@ -4,6 +4,7 @@ import { quoteName } from '../../messages/wording.ts';
 import type { Example } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { CommandAt } from '../../model/walk.ts';
+import { OF_WHOLE_LINE, sureProblems } from '../../parsing/sure-problems.ts';
 import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
 import { traceWords } from '../../parsing/trace-words.ts';
 import { type ShellWord, simpleCommands } from '../../shells/shell-words.ts';
@@ -121,20 +122,6 @@ function argumentsOf(words: readonly ShellWord[], cli: Interface): [readonly She
   return undefined;
 }
 
-/** Problems that speak of the line as a whole: only a line of which every word is known can have them. */
-const OF_WHOLE_LINE: ReadonlySet<TraceProblem['code']> = new Set([
-  'operand-missing',
-  'too-many-operands',
-  'command-missing',
-]);
-
-/** What an audit says by itself, or what may depend on words that stand for others. */
-const LEFT_OUT: ReadonlySet<TraceProblem['code']> = new Set([
-  'option-repeated',
-  'too-many-words',
-  'not-judged',
-]);
-
 function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): Fault | undefined {
   const trace = traceWords(
     cli,
@@ -152,9 +139,10 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     const text = misspelt(before, words, names);
     return text === undefined ? undefined : { text, cause: text, isOfCount: false };
   }
-  const isKnown =
-    words.every(({ literal }) => literal) && trace.problems.every(({ code }) => code !== 'not-judged');
-  const problem = trace.problems.find(({ code, word }) => {
+  const problem = sureProblems(
+    trace,
+    words.map(({ literal }) => ({ isLiteral: literal })),
+  ).find(({ code, word }) => {
     // Whether words that stand in the synopsis of a help are to be typed as they are, and how many an option takes, is seldom sure.
     if (
       code === 'value-missing' &&
@@ -163,10 +151,8 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     )
       return false;
     if (code === 'value-not-allowed' && isOperand(trace, word) && view.isHelp(at.command.place)) return false;
-    if (LEFT_OUT.has(code) || (word !== null && words[word]?.literal !== true)) return false;
     // What must be given is only inferred from a synopsis of help: an example that leaves it out shows that it need not be.
-    if (code === 'option-missing' || code === 'option-excluded') return !view.isHelp(at.command.place);
-    return isKnown || !OF_WHOLE_LINE.has(code);
+    return (code !== 'option-missing' && code !== 'option-excluded') || !view.isHelp(at.command.place);
   });
   if (problem !== undefined) return faultOfProblem(problem);
   const text = shortened(trace.words, words) ?? misspelt(trace.problems, words, names);

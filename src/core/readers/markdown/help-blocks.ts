@@ -1,6 +1,6 @@
+import { type FencedBlock, fencedBlocks } from '../../markdown/fenced-blocks.ts';
 import type { Source } from '../../source/source.ts';
 import { TextBuilder } from '../../source/text-builder.ts';
-import { type FencedBlock, fencedBlocks } from './fenced-blocks.ts';
 
 /** So many helps of one text are read. */
 const HELPS_LIMIT = 200;

@@ -1,10 +1,10 @@
 import { type Assignment, type Command, forEachChild, type SyntaxNode } from 'unbash';
 import type { LoopAnswer, OptionArm } from '../../model/option-loop.ts';
+import { argumentsOf, commandName, readVariable } from '../../shells/bash-words.ts';
 import type { Branch } from './choices.ts';
 import { Ends } from './ends.ts';
 import { outputsOf } from './outputs.ts';
 import type { ShellScript } from './shell-scopes.ts';
-import { argumentsOf, commandName, readVariable } from './shell-words.ts';
 
 /** Commands that do nothing but go through the words. */
 const NOTHING = /^(?:|:|true|shift|break|continue)$/;

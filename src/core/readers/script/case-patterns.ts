@@ -1,5 +1,5 @@
 import type { CaseItem, Word, WordPart } from 'unbash';
-import { textOf } from './shell-words.ts';
+import { textOf } from '../../shells/bash-words.ts';
 
 /** A word that a pattern of `case` matches, and what may follow it in the word. */
 export interface PatternWord {

@@ -1,9 +1,9 @@
 import type { Case, CompoundList, If, SyntaxNode, TestExpression, Word } from 'unbash';
 import { firstIndex } from '../../collections/first-index.ts';
 import { groupedBy } from '../../collections/grouped.ts';
+import { argumentsOf, commandName, textOf, variableOf } from '../../shells/bash-words.ts';
 import { type Pattern, patternsOf } from './case-patterns.ts';
 import type { Range, ShellScope } from './shell-scopes.ts';
-import { argumentsOf, commandName, textOf, variableOf } from './shell-words.ts';
 
 /** A branch of a script that is taken where a variable holds one of some words. */
 export interface Branch {

@@ -1,6 +1,6 @@
 import type { Command, CompoundList, SyntaxNode } from 'unbash';
+import { argumentsOf, commandName, textOf } from '../../shells/bash-words.ts';
 import type { ShellScript } from './shell-scopes.ts';
-import { argumentsOf, commandName, textOf } from './shell-words.ts';
 
 /** How a part of a script ends. */
 export interface End {

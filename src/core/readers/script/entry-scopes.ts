@@ -1,6 +1,6 @@
 import type { SyntaxNode, Word } from 'unbash';
+import { argumentsOf, commandName } from '../../shells/bash-words.ts';
 import { type Range, type ShellScope, type ShellScript, WHOLE } from './shell-scopes.ts';
-import { argumentsOf, commandName } from './shell-words.ts';
 
 /** So deep functions may hand the words of the command line on. */
 const CALL_LIMIT = 6;

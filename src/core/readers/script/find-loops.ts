@@ -1,11 +1,11 @@
 import type { SyntaxNode } from 'unbash';
+import { commandName } from '../../shells/bash-words.ts';
 import { entryScopes } from './entry-scopes.ts';
 import { readGetoptLoop } from './getopt-loop.ts';
 import { readGetoptsLoop } from './getopts-loop.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import type { ScriptReading } from './script-reading.ts';
 import { type Range, type Region, type ShellScope, WHOLE } from './shell-scopes.ts';
-import { commandName } from './shell-words.ts';
 import { readFirstWord, readWordLoop } from './word-loop.ts';
 import { readZparseopts } from './zparseopts.ts';
 

@@ -1,6 +1,7 @@
 import type { Command, SyntaxNode, Word } from 'unbash';
 import { stated } from '../../model/fact.ts';
 import type { DeclaredName, LoopAnswer } from '../../model/option-loop.ts';
+import { argumentsOf, commandName, variableOf } from '../../shells/bash-words.ts';
 import type { Branch } from './choices.ts';
 import { isAllWords } from './entry-scopes.ts';
 import type { LoopDraft } from './loop-draft.ts';
@@ -8,7 +9,6 @@ import { optionsOfLoop } from './loop-options.ts';
 import { readLongNames, readOptionString } from './option-string.ts';
 import type { ScriptReading } from './script-reading.ts';
 import { firstWordVariables, type Range, type Region, type ShellScope } from './shell-scopes.ts';
-import { argumentsOf, commandName, variableOf } from './shell-words.ts';
 import { readWordArms } from './word-arms.ts';
 
 /** What a call of `getopt` declares. */

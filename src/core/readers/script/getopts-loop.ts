@@ -1,6 +1,7 @@
 import type { Command, CompoundList, SyntaxNode } from 'unbash';
 import type { Option } from '../../model/option.ts';
 import type { HandledName, LoopAnswer } from '../../model/option-loop.ts';
+import { argumentsOf, commandName } from '../../shells/bash-words.ts';
 import { matchesAll } from './case-patterns.ts';
 import type { Branch } from './choices.ts';
 import { longNamesByHyphen } from './long-by-hyphen.ts';
@@ -9,7 +10,6 @@ import { optionsOfLoop } from './loop-options.ts';
 import { readOptionString } from './option-string.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { Region } from './shell-scopes.ts';
-import { argumentsOf, commandName } from './shell-words.ts';
 
 /** A loop over `getopts`, with the `case` that answers the letters; undefined where a node is none. */
 export function readGetoptsLoop(

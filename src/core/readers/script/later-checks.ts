@@ -1,7 +1,7 @@
 import type { CompoundList, SyntaxNode, TestExpression, Word } from 'unbash';
+import { argumentsOf, commandName, textOf, variableOf } from '../../shells/bash-words.ts';
 import type { Ends } from './ends.ts';
 import type { Range, ShellScope, ShellScript } from './shell-scopes.ts';
-import { argumentsOf, commandName, textOf, variableOf } from './shell-words.ts';
 
 /** How many operands a script lets through. */
 export interface CountBounds {

@@ -2,6 +2,7 @@ import type { Assignment, SyntaxNode } from 'unbash';
 import { forEachChild } from 'unbash';
 import type { Option } from '../../model/option.ts';
 import type { DeclaredName } from '../../model/option-loop.ts';
+import { readVariable, textOf } from '../../shells/bash-words.ts';
 import type { Span } from '../../source/source.ts';
 import { matchesAll } from './case-patterns.ts';
 import { laterChecks } from './later-checks.ts';
@@ -9,7 +10,6 @@ import type { NamedArm } from './loop-draft.ts';
 import { keptIn, type OptionDraft, optionOf } from './option-drafts.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { Range, ShellScope } from './shell-scopes.ts';
-import { readVariable, textOf } from './shell-words.ts';
 
 /** The loop whose options are gathered. */
 export interface LoopAt {

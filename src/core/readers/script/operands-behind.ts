@@ -1,12 +1,12 @@
 import type { SyntaxNode } from 'unbash';
 import type { ItemList } from '../../model/item-list.ts';
 import type { Operand } from '../../model/operand.ts';
+import { commandName, variableOf } from '../../shells/bash-words.ts';
 import { laterChecks } from './later-checks.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { operandsWithin } from './operand-bounds.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { Range, ShellScope } from './shell-scopes.ts';
-import { commandName, variableOf } from './shell-words.ts';
 
 /** What a script does with the words that are left behind the loop that reads its options. */
 export interface OperandsBehind {

@@ -1,7 +1,7 @@
 import type { Word } from 'unbash';
 import type { DeclaredName } from '../../model/option-loop.ts';
+import { type Lookup, textOf } from '../../shells/bash-words.ts';
 import type { ShellScript } from './shell-scopes.ts';
-import { type Lookup, textOf } from './shell-words.ts';
 
 /** What an option string declares. */
 export interface OptionString {

@@ -1,8 +1,8 @@
 import type { Redirection, SyntaxNode } from 'unbash';
 import { forEachChild } from 'unbash';
 import type { Stream } from '../../model/option-loop.ts';
+import { commandName } from '../../shells/bash-words.ts';
 import type { ShellScript } from './shell-scopes.ts';
-import { commandName } from './shell-words.ts';
 
 /** A command that prints, and where to. */
 export interface Output {

@@ -1,11 +1,11 @@
 import type { Command, SyntaxNode, Word } from 'unbash';
+import { argumentsOf, commandName, textOf, variableOf } from '../../shells/bash-words.ts';
 import type { TextBuilder } from '../../source/text-builder.ts';
 import { filterCall, isLineFilter } from './line-filters.ts';
 import type { PrintingContext } from './printed-text.ts';
 import { type FilterCall, linesOf, type ScriptLine, textOfLines } from './script-lines.ts';
 import type { ShellScript } from './shell-scopes.ts';
 import type { ShellVariables } from './shell-variables.ts';
-import { argumentsOf, commandName, textOf, variableOf } from './shell-words.ts';
 
 /** What commands print that take lines of the script itself, as `sed -n 's/^## //p' "$0"` does. */
 export interface OwnText {

@@ -1,9 +1,9 @@
 import type { Command, HereDoc, Word, WordPart } from 'unbash';
+import { argumentsOf, commandName, type Lookup, textOf } from '../../shells/bash-words.ts';
 import { TextBuilder } from '../../source/text-builder.ts';
 import { fillFormat } from './printf-format.ts';
 import type { ShellScript } from './shell-scopes.ts';
 import type { ShellVariables } from './shell-variables.ts';
-import { argumentsOf, commandName, type Lookup, textOf } from './shell-words.ts';
 
 /** What is known of a script while its texts are put together. */
 export interface PrintingContext {

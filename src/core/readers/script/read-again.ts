@@ -1,8 +1,8 @@
 import type { SyntaxNode } from 'unbash';
+import { commandName } from '../../shells/bash-words.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { ShellScope, ShellScript } from './shell-scopes.ts';
-import { commandName } from './shell-words.ts';
 
 /** Words that are gone through twice. */
 export interface ReadTwice {

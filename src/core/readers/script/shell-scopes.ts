@@ -1,8 +1,8 @@
 import { forEachChild, type ParsedScript, parse, type SyntaxNode } from 'unbash';
 import { firstIndex } from '../../collections/first-index.ts';
 import { groupedBy } from '../../collections/grouped.ts';
+import { readVariable, variableOf } from '../../shells/bash-words.ts';
 import type { Source, Span } from '../../source/source.ts';
-import { readVariable, variableOf } from './shell-words.ts';
 
 /** A node of one type. */
 type NodeOf<Type extends SyntaxNode['type']> = Extract<SyntaxNode, { readonly type: Type }>;

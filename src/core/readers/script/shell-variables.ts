@@ -1,7 +1,7 @@
 import type { Command, SyntaxNode, Word } from 'unbash';
 import { addTo } from '../../collections/grouped.ts';
+import { argumentsOf, commandName, type Lookup, textOf } from '../../shells/bash-words.ts';
 import type { ShellScope, ShellScript } from './shell-scopes.ts';
-import { argumentsOf, commandName, type Lookup, textOf } from './shell-words.ts';
 
 /** One place at which a variable gets a value. */
 export interface Assigned {

@@ -1,6 +1,6 @@
 import type { CompoundList, SyntaxNode } from 'unbash';
+import { argumentsOf, commandName, textOf } from '../../shells/bash-words.ts';
 import type { Ends } from './ends.ts';
-import { argumentsOf, commandName, textOf } from './shell-words.ts';
 
 /** How many words a part of a script takes off the command line with `shift`, at least and at most. */
 export interface Shifts {

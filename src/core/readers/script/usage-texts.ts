@@ -1,10 +1,10 @@
 import type { Command, SyntaxNode } from 'unbash';
+import { commandName } from '../../shells/bash-words.ts';
 import { TextBuilder } from '../../source/text-builder.ts';
 import type { UsageText } from '../reading.ts';
 import { ownText } from './own-text.ts';
 import { type PrintingContext, printedText } from './printed-text.ts';
 import type { ShellScope } from './shell-scopes.ts';
-import { commandName } from './shell-words.ts';
 import { bestUsage, type UsageDraft } from './usage-score.ts';
 
 /** What a script prints about its own use. */

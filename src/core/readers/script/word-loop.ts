@@ -1,12 +1,12 @@
 import type { For, SyntaxNode, While } from 'unbash';
 import { stated } from '../../model/fact.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
+import { commandName } from '../../shells/bash-words.ts';
 import type { Span } from '../../source/source.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { optionsOfLoop } from './loop-options.ts';
 import type { ScriptReading } from './script-reading.ts';
 import { firstWordVariables, type Region, type ShellScope } from './shell-scopes.ts';
-import { commandName } from './shell-words.ts';
 import { shiftsOf } from './shifts.ts';
 import { readWordArms, type WordArms } from './word-arms.ts';
 

@@ -2,11 +2,11 @@ import type { Command, SyntaxNode, Word } from 'unbash';
 import { addTo } from '../../collections/grouped.ts';
 import { stated } from '../../model/fact.ts';
 import type { DeclaredName } from '../../model/option-loop.ts';
+import { argumentsOf, commandName, textOf } from '../../shells/bash-words.ts';
 import type { LoopDraft } from './loop-draft.ts';
 import { optionOf } from './option-drafts.ts';
 import type { ScriptReading } from './script-reading.ts';
 import type { Region } from './shell-scopes.ts';
-import { argumentsOf, commandName, textOf } from './shell-words.ts';
 
 /** What one word of a call declares. */
 interface Specification extends DeclaredName {

@@ -1,0 +1,2 @@
+#1732000000
+tiffin box list --late

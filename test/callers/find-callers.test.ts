@@ -1,0 +1,86 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { inFile, LineIndex, readSource } from 'dabbawala';
+import { findCallers, type Invocation, usedAbbreviations } from 'dabbawala/analysis';
+import type { Interface } from 'dabbawala/model';
+import { parse } from 'yaml';
+import { ROOT } from '../support/run-dabbawala.ts';
+
+const FILES = join(ROOT, 'test/callers/files');
+
+function tiffin(): Interface {
+  const name = join(ROOT, 'demo/tiffin-1.4/tiffin.yaml');
+  const { interface: cli } = readSource({ name, text: readFileSync(name, 'utf8') });
+  assert.ok(cli !== undefined);
+  return cli;
+}
+
+/** `LINE:COLUMN WORD...`: words that stand for others are in quotes. */
+function line({ place, words }: Invocation): string {
+  const span = inFile(place);
+  const { line: number, column } = new LineIndex(span.source.text).position(span.start);
+  const shown = words.map(({ text, isLiteral }) => (isLiteral ? text : `"${text}"`));
+  return [`${number}:${column}`, ...shown].join(' ');
+}
+
+for (const folder of readdirSync(FILES))
+  test(`the calls in files are found with their words: ${folder}`, () => {
+    const expected: Record<string, string[]> = parse(
+      readFileSync(join(FILES, folder, 'expected.yaml'), 'utf8'),
+    );
+    for (const [name, calls] of Object.entries(expected)) {
+      const path = join(FILES, folder, name);
+      const { invocations, looked } = findCallers(
+        [{ name: path, text: readFileSync(path, 'utf8') }],
+        tiffin(),
+      );
+      assert.equal(looked, 1, name);
+      assert.deepEqual(invocations.map(line), calls, name);
+    }
+  });
+
+function script(text: string): readonly Invocation[] {
+  return findCallers([{ name: 'a.sh', text }], tiffin()).invocations;
+}
+
+test('what is wrong with a call is told as far as its words are known', () => {
+  const problems = (text: string) => script(text).flatMap((one) => one.problems.map(({ code }) => code));
+  assert.deepEqual(problems('tiffin box list --lat --sort=colour'), ['value-not-allowed']);
+  assert.deepEqual(problems('tiffin box list --sort=$KEY --colour'), ['unknown-option']);
+  assert.deepEqual(problems('tiffin route print'), ['operand-missing']);
+  // What an expansion comes to may be the operand.
+  assert.deepEqual(problems('tiffin route print $ROUND; ls | xargs tiffin route print'), []);
+});
+
+test('abbreviations that calls rely on are counted by what they stand for', () => {
+  const uses = usedAbbreviations(
+    script('tiffin box list --late\ntiffin box list --late --route-m=$X\ntiffin box list --all --la'),
+  ).map(({ text, name, command, uses: all }) => `${all.length} ${text} ${name} ${command.join(' ')}`);
+  assert.deepEqual(uses, [
+    '2 --late --late-boxes tiffin box list',
+    '1 --route-m --route-map tiffin box list',
+    '1 --la --late-boxes tiffin box list',
+  ]);
+});
+
+test('a program is found under any words that call it, and under no others', () => {
+  const text = 'python3 -m tiffin box list\n./bin/tiffin box list\npython3 -m other box\ntiffin.py x\n';
+  const found = findCallers([{ name: 'a.sh', text }], tiffin(), { calledAs: [['python3', '-m', 'tiffin']] });
+  assert.deepEqual(found.invocations.map(line), ['1:1 box list', '2:1 box list']);
+});
+
+test('a file of another kind is passed over, and no text keeps the rest from being read', () => {
+  const texts = [
+    { name: 'a.png', text: 'tiffin' },
+    { name: 'a.sh', text: `${'$('.repeat(3000)}tiffin` },
+    { name: 'b.yml', text: `run: tiffin box list\n${'a: ['.repeat(3000)}` },
+    { name: 'package.json', text: '{"scripts": {"a": "tiffin box list"' },
+    { name: 'Makefile', text: `\ttiffin ${'\\\n'.repeat(3000)}` },
+    { name: 'c.sh', text: `alias a='a tiffin'\na\n${'sh -c "'.repeat(200)}tiffin` },
+    { name: 'd.md', text: `# a\n${'```sh\ntiffin box list\n'.repeat(999)}` },
+    { name: 'e.sh', text: '\0\u{1F600}tiffin box list' },
+  ];
+  assert.equal(findCallers(texts, tiffin()).looked, 7);
+});
