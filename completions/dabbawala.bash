@@ -64,7 +64,7 @@ _dabbawala_takes() {
     'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --parser' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --trust' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --trust' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --trust' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
-    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --trust' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --fail-on') ;;
+    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --trust' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --callers' | 'dabbawala compare --called-as' | 'dabbawala compare --fail-on') ;;
     'dabbawala callers --kind' | 'dabbawala callers --program' | 'dabbawala callers --command' | 'dabbawala callers --parser' | 'dabbawala callers --rule' | 'dabbawala callers --trust' | 'dabbawala callers --with' | 'dabbawala callers --settings' | 'dabbawala callers --called-as' | 'dabbawala callers --format' | 'dabbawala callers --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --questions' | 'dabbawala capture --parallel') ;;
     'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --trust' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
@@ -206,6 +206,8 @@ _dabbawala_options() {
       _dabbawala_option --format
       _dabbawala_option --complete
       _dabbawala_again --add
+      _dabbawala_again --callers
+      _dabbawala_again --called-as
       _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
@@ -340,6 +342,8 @@ _dabbawala_argument() {
     'dabbawala compare --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown ;;
     'dabbawala compare --add') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala compare --callers') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala compare --called-as') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala callers --kind') _dabbawala_words "$2" "$3" document script help manual markdown ;;
     'dabbawala callers --program') _dabbawala_action file "$2" "$3" ;;

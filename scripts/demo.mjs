@@ -31,6 +31,7 @@ show(1, 'audit', 'demo/tidebook/tidebook.txt', 'demo/pages/tidebook.md');
 show(0, 'convert', '--to=yaml', `${folder}/tiffin-box-list.txt`);
 show(1, 'abbreviations', `${folder}/tiffin-box-list.txt`, '--', '--late', '--ro');
 show(0, 'callers', 'demo/tiffin-1.4/tiffin.yaml', 'demo/callers');
+show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml', '--callers=demo/callers');
 show(0, 'compare', 'demo/tiffin-1.4/tiffin.yaml', 'demo/tiffin-2.0/tiffin.yaml');
 const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);
 show(0, 'coverage', 'demo/tiffin-1.4/tiffin.yaml', ...scripts);

@@ -3,15 +3,15 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { inFile, LineIndex, readSource } from 'dabbawala';
-import { findCallers, type Invocation, usedAbbreviations } from 'dabbawala/analysis';
+import { changedCalls, findCallers, type Invocation, usedAbbreviations } from 'dabbawala/analysis';
 import type { Interface } from 'dabbawala/model';
 import { parse } from 'yaml';
 import { ROOT } from '../support/run-dabbawala.ts';
 
 const FILES = join(ROOT, 'test/callers/files');
 
-function tiffin(): Interface {
-  const name = join(ROOT, 'demo/tiffin-1.4/tiffin.yaml');
+function tiffin(version = '1.4'): Interface {
+  const name = join(ROOT, `demo/tiffin-${version}/tiffin.yaml`);
   const { interface: cli } = readSource({ name, text: readFileSync(name, 'utf8') });
   assert.ok(cli !== undefined);
   return cli;
@@ -83,4 +83,26 @@ test('a file of another kind is passed over, and no text keeps the rest from bei
     { name: 'e.sh', text: '\0\u{1F600}tiffin box list' },
   ];
   assert.equal(findCallers(texts, tiffin()).looked, 7);
+});
+
+test('what a new version does to calls is told, silent changes first, and what was wrong before is not', () => {
+  const calls = script(
+    [
+      'tiffin box list --late --colour=never',
+      "tiffin round close --no 'done' 4",
+      'tiffin box list --all',
+      'tiffin box find quay',
+      'tiffin round close --note="$TEXT" 4',
+      'tiffin round close $OPTIONS --yes 4',
+    ].join('\n'),
+  );
+  const told = changedCalls(calls, tiffin('2.0')).flatMap(({ changes }) =>
+    changes.map(({ effect, message, place }) => `${effect} ${place.start} ${message.split(':')[0]}`),
+  );
+  assert.deepEqual(told, [
+    "other-meaning 57 '--no' was '--note' and is '--notify' now",
+    "refused 16 option '--late' is ambiguous",
+    "refused 104 unknown command 'find' of 'box'",
+    "refused 133 unknown option '--note'",
+  ]);
 });

@@ -1,14 +1,11 @@
-import type { Source } from 'dabbawala';
-import { CALLERS_REPORTS, findCallers, type Invocation } from 'dabbawala/analysis';
-import type { Interface } from 'dabbawala/model';
-import { callerFiles } from 'dabbawala/node';
+import { CALLERS_REPORTS, type Invocation } from 'dabbawala/analysis';
+import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
+import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
-import { repeatedOption } from '../repeated-option.ts';
 import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
-import { reportProblem } from '../report-problem.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 interface CallersOptions extends SourceOptions, FormatOption, FailOnOption {
@@ -28,9 +25,7 @@ export const declare: Declare = (command, io, done) => {
     )
     .argument('<FILE...>', 'files that may call the program, and folders of them');
   addSourceOptions(command)
-    .addOption(
-      repeatedOption('--called-as <WORDS>', "words that call the program too, such as 'python3 -m tiffin'"),
-    )
+    .addOption(calledAsOption())
     .addOption(formatOption(CALLERS_REPORTS))
     .addOption(failOnOption('calls', 'never'))
     .action(async (source: string, files: string[], options: CallersOptions) =>
@@ -47,31 +42,10 @@ async function runCallers(
   const { interfaces, unusable } = await readGiven([name], options, io);
   const [cli] = interfaces;
   if (cli === undefined || unusable) return UNUSABLE;
-  const { found, isUnusable } = await lookInto(paths, cli, options, io);
+  const { found, isUnusable } = await findCalls(paths, cli, options.calledAs ?? [], io);
   io.write(CALLERS_REPORTS[options.format](found, reportContext(io)));
   if (isUnusable) return UNUSABLE;
   return fails(found.invocations, options.failOn) ? FOUND : DONE;
-}
-
-async function lookInto(paths: readonly string[], cli: Interface, options: CallersOptions, io: Io) {
-  const calledAs = (options.calledAs ?? []).map((words) => words.split(/\s+/).filter((word) => word !== ''));
-  const invocations: Invocation[] = [];
-  let looked = 0;
-  let files = 0;
-  let isUnusable = false;
-  for await (const { source, problems } of callerFiles(paths)) {
-    io.showProgress?.(`${++files} files, ${invocations.length} calls`);
-    for (const problem of problems) {
-      reportProblem(problem, io);
-      isUnusable ||= problem.consequence === 'unusable';
-    }
-    if (source === undefined) continue;
-    const found = findCallers([source satisfies Source], cli, { calledAs });
-    for (const invocation of found.invocations) invocations.push(invocation);
-    looked += found.looked;
-  }
-  io.showProgress?.(undefined);
-  return { found: { invocations, looked }, isUnusable };
 }
 
 /** Whether calls fail the command: wrong ones are warnings, abbreviations notes. */

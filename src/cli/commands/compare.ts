@@ -3,7 +3,9 @@ import { isAtLeast, type Level } from 'dabbawala';
 import {
   assumeComplete,
   COMPARISON_REPORTS,
+  type ComparedCallers,
   type ComparedSides,
+  changedCalls,
   compareExtensions,
   compareInterfaces,
   WHAT_IF_REPORTS,
@@ -11,8 +13,10 @@ import {
   whatIf,
 } from 'dabbawala/analysis';
 import type { Interface } from 'dabbawala/model';
+import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
+import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven, type SettledSources } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
@@ -23,6 +27,8 @@ import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 interface CompareOptions extends SourceOptions, FormatOption<typeof COMPARISON_REPORTS>, FailOnOption {
   readonly complete?: boolean;
   readonly add?: readonly string[];
+  readonly callers?: readonly string[];
+  readonly calledAs?: readonly string[];
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -46,6 +52,13 @@ export const declare: Declare = (command, io, done) => {
         "tell what adding NAME would change: a long option or a command, such as 'box list --late-fee'",
       ),
     )
+    .addOption(
+      repeatedOption(
+        '--callers <FILE>',
+        'a file or folder with calls of OLD, to tell which of them NEW breaks',
+      ),
+    )
+    .addOption(calledAsOption())
     .addOption(failOnOption('a change', 'never'))
     .action(async (old: string, newer: string | undefined, options: CompareOptions) =>
       done(await runCompare(old, newer, options, command, io)),
@@ -64,6 +77,8 @@ async function runCompare(
     command.error('expected no NEW with --add, which compares OLD with OLD plus NAME');
   if (newName === undefined && add.length === 0 && extensions.length === 0)
     command.error('expected a second source, NEW, to compare OLD with; or --with EXTENSION, or --add NAME');
+  if (newName === undefined && options.callers !== undefined)
+    command.error('expected NEW with --callers, which tells what becomes of the calls of OLD');
   // With two versions, an extension is installed beside both.
   const old = await readOne(oldName, options, io);
   if (old.interface === undefined) return UNUSABLE;
@@ -77,11 +92,25 @@ async function runCompare(
       `the sources are of different programs, '${before}' and '${after}'; if they are the same, give its name with --program`,
       io,
     );
+  const { callers, isUnusable } = await comparedCallers(old.interface, newer.interface, options, io);
   const sides = {
     title: titleOf(old.interface, newer.interface),
     comparison: compareInterfaces(old.interface, newer.interface),
+    callers,
   };
-  return report(sides, old.unusable || newer.unusable, options, io);
+  return report(sides, old.unusable || newer.unusable || isUnusable, options, io);
+}
+
+/** What becomes of the calls in the files that were named; nothing where none was. */
+async function comparedCallers(
+  old: Interface,
+  newer: Interface,
+  { callers = [], calledAs = [] }: CompareOptions,
+  io: Io,
+): Promise<{ readonly callers: ComparedCallers | undefined; readonly isUnusable: boolean }> {
+  if (callers.length === 0) return { callers: undefined, isUnusable: false };
+  const { found, isUnusable } = await findCalls(callers, old, calledAs, io);
+  return { callers: { found, changed: changedCalls(found.invocations, newer) }, isUnusable };
 }
 
 interface OneSource extends Pick<SettledSources, 'unusable'> {

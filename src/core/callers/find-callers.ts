@@ -1,6 +1,6 @@
 import { expectKeys } from '../messages/misuse-error.ts';
 import type { Interface } from '../model/interface.ts';
-import { sureProblems } from '../parsing/sure-problems.ts';
+import { type KnownWord, sureProblems } from '../parsing/sure-problems.ts';
 import type { Trace, TraceProblem, WordRole } from '../parsing/trace.ts';
 import { traceWords } from '../parsing/trace-words.ts';
 
@@ -33,6 +33,8 @@ export interface Invocation {
   readonly command: readonly string[];
   /** The words behind the program's name. */
   readonly words: readonly CallWord[];
+  /** Whether further words may follow that do not stand in the file, as `xargs` adds them. */
+  readonly isOpen: boolean;
   /** How the parser reads them. */
   readonly trace: Trace;
   /** What is wrong with the call, whatever its expansions come to. */
@@ -114,14 +116,17 @@ function invocationOf(kind: CallerKind, call: FoundCall, words: CallWords, cli: 
     place: call.calledAt ?? wholePlace(call.words),
     command: trace.command,
     words,
+    isOpen: call.isOpen,
     trace,
-    problems: sureProblems(trace, call.isOpen ? [...words, UNKNOWN] : words),
+    problems: sureProblems(trace, withUnknown(words, call.isOpen)),
     abbreviations: abbreviationsIn(trace, words, cli.program.value),
   };
 }
 
-/** A word that does not stand in the file. */
-const UNKNOWN = { isLiteral: false };
+/** The words of a call with one for those that do not stand in the file, where there may be some. */
+export function withUnknown(words: CallWords, isOpen: boolean): readonly KnownWord[] {
+  return isOpen ? [...words, { text: '', isLiteral: false, literalStart: 0 }] : words;
+}
 
 /** From the first word to the last, where they stand in one text and in its order. */
 function wholePlace(call: CallWords): Span {
@@ -145,7 +150,7 @@ function abbreviationsIn({ words: traced }: Trace, words: CallWords, program: st
       if (role === 'command') path.push(name);
       const isShort = (verdict === 'unique' || verdict === 'same-option') && name !== written;
       // A name that an expansion is a part of is not known.
-      const isKnown = word.isLiteral || (!/[$`*?]/.test(written) && written.length > 0);
+      const isKnown = end <= word.literalStart;
       return isShort && isKnown ? [{ role, text: written, name, command, place: word.place }] : [];
     }),
   );

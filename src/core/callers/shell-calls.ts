@@ -144,17 +144,36 @@ class ShellReading {
     const known = textOf(word, this.#constant);
     if (known !== undefined) {
       const isPattern = word.parts?.some(({ type }) => type === 'Glob') === true;
-      return { text: known, isLiteral: !isPattern, mayBeMany: isPattern, place };
+      return {
+        text: known,
+        isLiteral: !isPattern,
+        literalStart: isPattern ? 0 : known.length,
+        mayBeMany: isPattern,
+        place,
+      };
     }
     const parts = word.parts ?? [];
     return {
       text: parts.map((part) => this.#written(part)).join(''),
       isLiteral: false,
+      literalStart: this.#literalStart(parts),
       mayBeMany: parts.some(
         ({ type }) => type !== 'DoubleQuoted' && type !== 'SingleQuoted' && type !== 'Literal',
       ),
       place,
     };
+  }
+
+  /** How long what stands before the first unknown part of a word is. */
+  #literalStart(parts: readonly WordPart[]): number {
+    let length = 0;
+    for (const part of parts) {
+      const known = part.type === 'Glob' ? undefined : textOfParts([part], this.#constant);
+      if (known === undefined)
+        return length + (part.type === 'DoubleQuoted' ? this.#literalStart(part.parts) : 0);
+      length += known.length;
+    }
+    return length;
   }
 
   /** What a part of a word comes to, as far as it is known, and as it is written else. */

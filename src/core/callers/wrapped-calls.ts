@@ -86,7 +86,10 @@ function behindExec(words: CallWords): CallWords | undefined {
   return words
     .slice(at + 1, end < 0 ? undefined : end)
     .map(
-      (word): CallWord => (word.text.includes('{}') ? { ...word, isLiteral: false, mayBeMany: true } : word),
+      (word): CallWord =>
+        word.text.includes('{}')
+          ? { ...word, isLiteral: false, literalStart: word.text.indexOf('{}'), mayBeMany: true }
+          : word,
     );
 }
 

@@ -14,15 +14,31 @@ const LEFT_OUT: ReadonlySet<TraceProblem['code']> = new Set([
   'not-judged',
 ]);
 
-/** The problems of a command line that it has whatever its words that stand for others come to. `words` tell which of them are exactly what the program gets. */
-export function sureProblems(
-  { problems }: Trace,
-  words: readonly { readonly isLiteral: boolean }[],
-): TraceProblem[] {
+/** What is known of a word before a program is run with it. */
+export interface KnownWord {
+  readonly text: string;
+  /** Whether the program gets exactly this text. */
+  readonly isLiteral: boolean;
+  /** How much of its beginning it gets exactly so; all or nothing where not given. */
+  readonly literalStart?: number;
+}
+
+/** Problems of the name of an option, which an equals sign ends. */
+const OF_NAME: ReadonlySet<TraceProblem['code']> = new Set(['unknown-option', 'ambiguous-option']);
+
+/** Whether what a problem is about is known. */
+function isSure(code: TraceProblem['code'], word: KnownWord | undefined): boolean {
+  if (word === undefined || word.isLiteral) return word !== undefined;
+  const equals = word.text.indexOf('=');
+  return OF_NAME.has(code) && equals > 0 && equals < (word.literalStart ?? 0);
+}
+
+/** The problems of a command line that it has whatever its words that stand for others come to. */
+export function sureProblems({ problems }: Trace, words: readonly KnownWord[]): TraceProblem[] {
   const isKnown =
     words.every(({ isLiteral }) => isLiteral) && problems.every(({ code }) => code !== 'not-judged');
   return problems.filter(({ code, word }) => {
-    if (LEFT_OUT.has(code) || (word !== null && words[word]?.isLiteral !== true)) return false;
+    if (LEFT_OUT.has(code) || (word !== null && !isSure(code, words[word]))) return false;
     return isKnown || !OF_WHOLE_LINE.has(code);
   });
 }

@@ -24,6 +24,7 @@ export { SegmentIndex } from '../abbreviations/segment-index.ts';
 export { type ValueScope, valueScopes } from '../abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from '../abbreviations/verdict.ts';
 export type { CallWord } from '../callers/call-words.ts';
+export { type CallChange, type ChangedCall, changedCalls } from '../callers/changed-calls.ts';
 export { type CallerKind, callerKind } from '../callers/files/caller-files.ts';
 export {
   type CallersFound,
@@ -81,7 +82,7 @@ export {
   type RelationVerdicts,
   type WithoutEffect,
 } from '../relations/judge-relations.ts';
-export type { ComparedSides } from '../reports/comparison-words.ts';
+export type { ComparedCallers, ComparedSides } from '../reports/comparison-words.ts';
 export {
   ABBREVIATION_REPORTS,
   type Abbreviations,

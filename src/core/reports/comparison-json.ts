@@ -2,7 +2,7 @@ import type { Change } from '../comparison/change.ts';
 import type { WhatIf } from '../comparison/what-if.ts';
 import { jsonText } from '../source/json-text.ts';
 import { LineIndexes } from '../source/line-index.ts';
-import { type ComparedSides, isLeastRelease } from './comparison-words.ts';
+import { type ComparedCallers, type ComparedSides, isLeastRelease } from './comparison-words.ts';
 import { jsonPlace } from './json-place.ts';
 import type { Tool } from './tool.ts';
 
@@ -10,7 +10,10 @@ import type { Tool } from './tool.ts';
  * A comparison as JSON text, ending in a newline. Of each change `places` has the old place, then the new one, as far as there are;
  * columns and offsets count UTF-16 units. The fields are stable: later versions only add some.
  */
-export function comparisonJson({ title, comparison, clashes = [] }: ComparedSides, tool: Tool): string {
+export function comparisonJson(
+  { title, comparison, clashes = [], callers }: ComparedSides,
+  tool: Tool,
+): string {
   const indexes = new LineIndexes();
   const report = {
     version: 1,
@@ -25,8 +28,21 @@ export function comparisonJson({ title, comparison, clashes = [] }: ComparedSide
       extensions,
       changes: changes.map((change) => jsonChange(change, indexes)),
     })),
+    ...(callers === undefined ? {} : { callers: jsonCallers(callers, indexes) }),
   };
   return `${jsonText(report, 2)}\n`;
+}
+
+function jsonCallers({ found, changed }: ComparedCallers, indexes: LineIndexes) {
+  return {
+    files: found.looked,
+    calls: found.invocations.length,
+    changed: changed.map(({ invocation: { place, command }, changes }) => ({
+      place: jsonPlace(place, indexes),
+      command,
+      changes: changes.map((change) => ({ ...change, place: jsonPlace(change.place, indexes) })),
+    })),
+  };
 }
 
 /** What adding each of some names would do, as JSON text. */

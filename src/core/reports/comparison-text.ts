@@ -6,6 +6,7 @@ import { countOf, quoteName } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
 import { wrapText } from '../source/text-wrap.ts';
+import { changedCallsText } from './changed-calls-text.ts';
 import {
   type ComparedSides,
   EFFECT_TITLES,
@@ -29,6 +30,7 @@ export function comparisonText(sides: ComparedSides, options: TextOptions): stri
     headText(sides, options),
     ...sections(comparison.changes, options),
     ...clashTexts(sides.clashes ?? [], options),
+    ...(sides.callers === undefined ? [] : changedCallsText(sides.callers, options)),
     ...notComparedText(comparison.notCompared, options),
   ].join('\n');
 }

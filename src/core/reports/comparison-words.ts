@@ -1,3 +1,5 @@
+import type { ChangedCall } from '../callers/changed-calls.ts';
+import type { CallersFound } from '../callers/find-callers.ts';
 import {
   type Change,
   type Comparison,
@@ -16,6 +18,16 @@ export interface ComparedSides {
   readonly comparison: Comparison;
   /** Where extensions are compared: what they do to each other. */
   readonly clashes?: readonly Clash[];
+  /** Where callers were looked into: what becomes of their calls. */
+  readonly callers?: ComparedCallers | undefined;
+}
+
+/** Callers of the old version, and what the new one does to them. */
+export interface ComparedCallers {
+  /** The calls that were found. */
+  readonly found: CallersFound;
+  /** Those that the new version breaks or silently changes. */
+  readonly changed: readonly ChangedCall[];
 }
 
 export const EFFECT_TITLES: Record<Effect, string> = {

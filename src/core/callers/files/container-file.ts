@@ -72,6 +72,7 @@ export function listedWords(text: string, start: number, source: Source): CallWo
   return [...text.matchAll(/"((?:[^"\\]|\\.)*)"/g)].map(({ 0: written, 1: inner = '', index }) => ({
     text: inner.replace(/\\(["\\/])/g, '$1'),
     isLiteral: true,
+    literalStart: inner.length,
     mayBeMany: false,
     place: { source, start: start + index, end: start + index + written.length },
   }));

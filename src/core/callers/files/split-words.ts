@@ -25,10 +25,12 @@ export function splitWords(
       (_, double, single, escaped) =>
         double !== undefined || single !== undefined ? (double ?? single).replace(/\\(.)/g, '$1') : escaped,
     );
-    const isLiteral = !dynamic.test(isPercentDoubled ? plain.replaceAll('%%', '') : plain);
+    const found = dynamic.exec(isPercentDoubled ? plain.replaceAll('%%', '__') : plain);
+    const isLiteral = found === null;
     words.push({
       text: isPercentDoubled ? plain.replaceAll('%%', '%') : plain,
       isLiteral,
+      literalStart: found?.index ?? plain.length,
       mayBeMany: !isLiteral && /^(?:\$\w+|%[FU])$/.test(written),
       place: { source, start: start + index, end: start + index + written.length },
     });

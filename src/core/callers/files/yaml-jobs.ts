@@ -66,8 +66,10 @@ function wordsOf(items: readonly Node[], source: Source): CallWord[] | undefined
     const [start, end] = item?.range ?? [];
     if (!isScalar(item) || start === undefined || end === undefined) return [];
     const text = String(item.value);
-    const isLiteral = !/\$[{(\w]/.test(text);
-    return [{ text, isLiteral, mayBeMany: false, place: { source, start, end } }];
+    const dynamic = text.search(/\$[{(\w]/);
+    const isLiteral = dynamic < 0;
+    const literalStart = isLiteral ? text.length : dynamic;
+    return [{ text, isLiteral, literalStart, mayBeMany: false, place: { source, start, end } }];
   });
   const isOneCommand = words.length === items.length && !/\s/.test(words[0]?.text ?? ' ');
   return isOneCommand

@@ -141,7 +141,7 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
   }
   const problem = sureProblems(
     trace,
-    words.map(({ literal }) => ({ isLiteral: literal })),
+    words.map(({ text, literal }) => ({ text, isLiteral: literal })),
   ).find(({ code, word }) => {
     // Whether words that stand in the synopsis of a help are to be typed as they are, and how many an option takes, is seldom sure.
     if (

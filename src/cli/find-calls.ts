@@ -1,0 +1,32 @@
+import { type CallersFound, findCallers, type Invocation } from 'dabbawala/analysis';
+import type { Interface } from 'dabbawala/model';
+import { callerFiles } from 'dabbawala/node';
+import type { Io } from './io.ts';
+import { reportProblem } from './report-problem.ts';
+
+/** The calls of a program in files and folders, with how far that has come told on the way. Each of `words` is words that call it beside its name. */
+export async function findCalls(
+  paths: readonly string[],
+  cli: Interface,
+  words: readonly string[],
+  io: Io,
+): Promise<{ readonly found: CallersFound; readonly isUnusable: boolean }> {
+  const calledAs = words.map((one) => one.split(/\s+/).filter((word) => word !== ''));
+  const invocations: Invocation[] = [];
+  let looked = 0;
+  let files = 0;
+  let isUnusable = false;
+  for await (const { source, problems } of callerFiles(paths)) {
+    io.showProgress?.(`${++files} files, ${invocations.length} calls`);
+    for (const problem of problems) {
+      reportProblem(problem, io);
+      isUnusable ||= problem.consequence === 'unusable';
+    }
+    if (source === undefined) continue;
+    const found = findCallers([source], cli, { calledAs });
+    for (const invocation of found.invocations) invocations.push(invocation);
+    looked += found.looked;
+  }
+  io.showProgress?.(undefined);
+  return { found: { invocations, looked }, isUnusable };
+}

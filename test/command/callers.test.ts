@@ -1,0 +1,106 @@
+import assert from 'node:assert/strict';
+import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, test } from 'node:test';
+import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
+
+const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-callers-'));
+after(() => rmSync(FOLDER, { recursive: true, force: true }));
+const OLD = join(ROOT, 'demo/tiffin-1.4/tiffin.yaml');
+const NEW = join(ROOT, 'demo/tiffin-2.0/tiffin.yaml');
+
+/** A report whose messages stand in one line each. */
+function unwrapped(report: string): string {
+  return report.replace(/\n {4}(?![ |])/g, ' ');
+}
+
+/** A folder with files, by their paths in it. */
+function folder(name: string, files: Readonly<Record<string, string>>): string {
+  for (const [path, text] of Object.entries(files)) {
+    const whole = join(FOLDER, name, path);
+    mkdirSync(join(whole, '..'), { recursive: true });
+    writeFileSync(whole, text);
+  }
+  return join(FOLDER, name);
+}
+
+test('calls in a folder are told with their lines, and who abbreviates what', async () => {
+  const path = folder('told', {
+    'a.sh': 'tiffin box list --late\n',
+    'b.sh': 'tiffin box list --lat --colour\n',
+  });
+  const { status, stdout: wrapped, stderr } = await dabbawala(['callers', OLD, path]);
+  const stdout = unwrapped(wrapped);
+  assert.deepEqual([status, stderr], [0, '']);
+  assert.match(stdout, /a\.sh:1:17: note: '--late' is short for '--late-boxes' \[tiffin box list\]/);
+  assert.match(stdout, /b\.sh:1:23: warning: unknown option '--colour'/);
+  assert.match(stdout, /--late +--late-boxes +tiffin box list +1/);
+  assert.match(stdout, /2 calls in 2 files: 1 wrong, 1 abbreviated, 0 in full\n$/);
+});
+
+test('calls fail the command at the level that is asked for', async () => {
+  const path = folder('fails', { 'a.sh': 'tiffin box list --late\n' });
+  assert.equal((await dabbawala(['callers', OLD, path, '--fail-on=warning'])).status, 0);
+  assert.equal((await dabbawala(['callers', OLD, path, '--fail-on=note'])).status, 1);
+  const json = JSON.parse((await dabbawala(['callers', OLD, path, '--format=json'])).stdout);
+  assert.deepEqual(
+    json.invocations.map((one: { command: string[]; place: { start: object } }) => [
+      one.command.join(' '),
+      one.place.start,
+    ]),
+    [['tiffin box list', { line: 1, column: 1, offset: 0 }]],
+  );
+});
+
+test('what version control ignores, binary files, links to folders and what others brought are passed over', async () => {
+  const call = 'tiffin box list --late\n';
+  const path = folder('ignored', {
+    '.gitignore': 'out/\n*.tmp.sh\n!keep.tmp.sh\n',
+    'out/a.sh': call,
+    'a.tmp.sh': call,
+    'keep.tmp.sh': call,
+    'node_modules/x/a.sh': call,
+    'sub/.gitignore': 'b.sh\n',
+    'sub/b.sh': call,
+    'sub/c.sh': call,
+    'd.sh': `\0${call}`,
+    'e.txt': call,
+  });
+  symlinkSync(path, join(path, 'sub/loop'));
+  symlinkSync(join(path, 'nowhere'), join(path, 'sub/dangling.sh'));
+  const { status, stdout } = await dabbawala(['callers', OLD, path, '--format=json']);
+  assert.equal(status, 0);
+  const sources = JSON.parse(stdout).invocations.map((one: { place: { source: string } }) =>
+    one.place.source.slice(path.length + 1),
+  );
+  assert.deepEqual(sources, ['keep.tmp.sh', 'sub/c.sh']);
+});
+
+test('a file that is not there is told, the rest is done, and the status is 2', async () => {
+  const path = folder('missing', { 'a.sh': 'tiffin box list --late\n' });
+  const { status, stdout, stderr } = await dabbawala(['callers', OLD, join(path, 'none.sh'), path]);
+  assert.equal(status, 2);
+  assert.match(stderr, /^dabbawala:.*none\.sh: /);
+  assert.match(stdout, /1 call in 1 file/);
+});
+
+test('a comparison tells which callers break', async () => {
+  const path = folder('compared', {
+    'a.sh': 'tiffin round close --no x 4\ntiffin box list --late\ntiffin box list\n',
+  });
+  const stdout = unwrapped((await dabbawala(['compare', OLD, NEW, `--callers=${path}`])).stdout);
+  assert.match(stdout, /Callers: 2 of 3 calls in 1 file will break\n/);
+  assert.match(stdout, /a\.sh:1:20: error: nobody is told: '--no' was '--note' and is '--notify' now/);
+  const { callers } = JSON.parse(
+    (await dabbawala(['compare', OLD, NEW, `--callers=${path}`, '--format=json'])).stdout,
+  );
+  assert.deepEqual(
+    callers.changed.map((one: { changes: { effect: string }[] }) => one.changes.map(({ effect }) => effect)),
+    [['other-meaning'], ['refused']],
+  );
+  assert.equal(
+    (await dabbawala(['compare', OLD, '--add=box list --late-fee', `--callers=${path}`])).status,
+    2,
+  );
+});
