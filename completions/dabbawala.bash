@@ -222,6 +222,7 @@ _dabbawala_options() {
       _dabbawala_option --settings
       _dabbawala_option --no-settings
       _dabbawala_again --called-as
+      _dabbawala_option --rewrite
       _dabbawala_option --format
       _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
@@ -354,7 +355,7 @@ _dabbawala_argument() {
     'dabbawala callers --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --called-as') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json ;;
+    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json patch ;;
     'dabbawala callers --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala capture --to') _dabbawala_words "$2" "$3" yaml json ;;
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;

@@ -235,7 +235,8 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -l with -r -F -
 complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --settings' -l settings -r -F -d 'the settings file to use; by default dabbawala-settings.yaml in this directory or the nearest one a…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --no-settings' -l no-settings -d 'use no settings'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -l called-as -r -F -d 'words that call the program too, such as \'python3 -m tiffin\'; may be given several times'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --format' -l format -x -a 'text json' -d 'text for people or json for programs'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --rewrite' -l rewrite -d 'write the names in full that calls abbreviate, file by file'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --format' -l format -x -a 'text json patch' -d 'text for people, json for programs, or patch for git apply'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without --fail-on' -l fail-on -x -a 'error warning note never' -d 'the least level of calls that makes the exit status 1'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala callers\'' -n '__dabbawala_without -h --help' -s h -l help -d 'print this help, and exit'
 complete -c dabbawala -n '__dabbawala_operand \'dabbawala callers\' -eq 0' -F

@@ -27,6 +27,7 @@ export {
   readSourceFile,
   readSourceStream,
 } from './read-source.ts';
+export { type Rewritten, rewriteFile } from './rewrite-file.ts';
 export type { ProgramRun, RunEnd } from './running/run-program.ts';
 export { systemReason } from './system-reason.ts';
 export { writeTextFile } from './write-file.ts';

@@ -54,7 +54,8 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   relations: ['model'],
   observations: ['model', 'source'],
   coverage: ['abbreviations', 'model', 'source'],
-  callers: ['markdown', 'messages', 'model', 'parsing', 'shells', 'source'],
+  edits: ['source'],
+  callers: ['edits', 'markdown', 'messages', 'model', 'parsing', 'shells', 'source'],
   'audit-view.ts': ['abbreviations', 'coverage', 'model', 'relations', 'source', 'words'],
   conformance: ['abbreviations', 'audit-view.ts', 'model', 'observations', 'source', 'standards', 'words'],
   comparison: ['abbreviations', 'findings', 'messages', 'model', 'source', 'words'],
@@ -100,6 +101,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   ],
   reports: [
     'callers',
+    'edits',
     'abbreviations',
     'audit.ts',
     'checks',

@@ -6,10 +6,12 @@ import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
 import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
+import { rewriteCalls } from '../rewrite-calls.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
-interface CallersOptions extends SourceOptions, FormatOption, FailOnOption {
+interface CallersOptions extends SourceOptions, FormatOption<typeof CALLERS_REPORTS>, FailOnOption {
   readonly calledAs?: readonly string[];
+  readonly rewrite?: boolean;
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -26,6 +28,7 @@ export const declare: Declare = (command, io, done) => {
     .argument('<FILE...>', 'files that may call the program, and folders of them');
   addSourceOptions(command)
     .addOption(calledAsOption())
+    .option('--rewrite', 'write the names in full that calls abbreviate, file by file')
     .addOption(formatOption(CALLERS_REPORTS))
     .addOption(failOnOption('calls', 'never'))
     .action(async (source: string, files: string[], options: CallersOptions) =>
@@ -44,7 +47,8 @@ async function runCallers(
   if (cli === undefined || unusable) return UNUSABLE;
   const { found, isUnusable } = await findCalls(paths, cli, options.calledAs ?? [], io);
   io.write(CALLERS_REPORTS[options.format](found, reportContext(io)));
-  if (isUnusable) return UNUSABLE;
+  const isWritten = options.rewrite !== true || (await rewriteCalls(found.invocations, io));
+  if (isUnusable || !isWritten) return UNUSABLE;
   return fails(found.invocations, options.failOn) ? FOUND : DONE;
 }
 

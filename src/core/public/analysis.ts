@@ -33,6 +33,7 @@ export {
   type Invocation,
   type UsedAbbreviation,
 } from '../callers/find-callers.ts';
+export { type NamesInFull, namesInFull } from '../callers/names-in-full.ts';
 export { type RelianceOn, usedAbbreviations } from '../callers/used-abbreviations.ts';
 export { assumeComplete } from '../comparison/assume-complete.ts';
 export {
@@ -63,6 +64,8 @@ export {
 export type { Answer } from '../coverage/inventory-from-answers.ts';
 export { completionQuestions, type Question } from '../coverage/questions.ts';
 export { type KindTotals, shellTotals } from '../coverage/totals.ts';
+export { editedText, editsByFile, type FileEdits, type TextEdit } from '../edits/text-edits.ts';
+export { unifiedDiff } from '../edits/unified-diff.ts';
 export { didYouMean } from '../messages/did-you-mean.ts';
 export type {
   AssumedRule,

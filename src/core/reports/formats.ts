@@ -16,6 +16,7 @@ import { annotationText } from './annotation-text.ts';
 import { auditJson } from './audit-json.ts';
 import { auditText } from './audit-text.ts';
 import { callersJson } from './callers-json.ts';
+import { callersPatch } from './callers-patch.ts';
 import { callersText } from './callers-text.ts';
 import { comparisonJson, whatIfJson } from './comparison-json.ts';
 import { comparisonMarkdown, whatIfMarkdown } from './comparison-markdown.ts';
@@ -41,6 +42,8 @@ export const FORMATS = {
   json: 'for programs',
   /** For a change log or a page. */
   markdown: 'for a change log',
+  /** Edits of files, for `patch` and `git apply`. */
+  patch: 'for git apply',
 } as const;
 
 /** A format that some report can be written in. */
@@ -131,6 +134,8 @@ export const CALLERS_REPORTS = {
   text: (found, { text }) => callersText(found, text),
   /** For programs. */
   json: (found, { tool }) => callersJson(found, tool),
+  /** What writes abbreviations in full. */
+  patch: (found) => callersPatch(found),
 } as const satisfies Reports<CallersFound>;
 
 /** Reports of how a command line is read. */
