@@ -259,3 +259,19 @@ test('any interface and any words give a trace whose parts lie in their words', 
     { numRuns: 500 },
   );
 });
+
+test('an operand that an option brings is not missing, and a file for another use is no operand', () => {
+  const cli = readText(
+    'Usage: tally [OPTION]... LABELS [BOX]...\n\n  -e, --label=LABELS  look for LABELS\n  -f, --from=FILE     take LABELS from FILE\n  -o, --out=FILE      write to FILE\n',
+  );
+  const lacks = (words: string) =>
+    traceWords(cli, words === '' ? [] : words.split(' ')).problems.map(({ code }) => code);
+  assert.deepEqual(lacks('-e late'), []);
+  assert.deepEqual(lacks('-f labels.txt'), []);
+  assert.deepEqual(lacks('-o out.txt'), ['operand-missing']);
+  const files = readText('Usage: tally [OPTION]... FILE\n\n  -o, --out=FILE  write to FILE\n');
+  assert.deepEqual(
+    traceWords(files, ['-o', 'x']).problems.map(({ code }) => code),
+    ['operand-missing'],
+  );
+});

@@ -40,7 +40,7 @@ class ShellReading {
   constructor(source: Source, depth: number) {
     this.#source = source;
     this.#depth = depth;
-    this.#visit(parse(source.text), 0);
+    this.#visit(parse(source.text), undefined, 0);
   }
 
   calls(): FoundCall[] {
@@ -58,12 +58,12 @@ class ShellReading {
     return calls;
   }
 
-  #visit(node: SyntaxNode, depth: number): void {
+  #visit(node: SyntaxNode, outer: SyntaxNode | undefined, depth: number): void {
     if (depth > NESTING_LIMIT) return;
     const own = node.type === 'Script' ? (node as ParsedScript).source : undefined;
     if (own !== undefined && depth > 0) {
       // Within backticks, backslashes are taken out first: what is read then stands elsewhere.
-      this.#inBackticks.push({ text: own, node });
+      this.#inBackticks.push({ text: own, node: outer ?? node });
       return;
     }
     if (node.type === 'Command') this.#command(node);
@@ -74,7 +74,7 @@ class ShellReading {
         node.value.type === 'Word' && node.append !== true ? textOf(node.value, this.#constant) : undefined,
       );
     if (node.type === 'For' || node.type === 'Select') addTo(this.#variables, node.name.value, undefined);
-    forEachChild(node, (child) => this.#visit(child, depth + 1));
+    forEachChild(node, (child) => this.#visit(child, node, depth + 1));
     if (node.type === 'Function') this.#function(node);
   }
 

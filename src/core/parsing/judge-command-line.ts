@@ -7,6 +7,7 @@ import { assignOperands } from './assign-operands.ts';
 import { type CommandLineReading, PRINTS_AND_EXITS } from './command-line-reader.ts';
 import { findRelationFaults } from './given-relations.ts';
 import { findWordFault } from './given-word.ts';
+import { bringsOperand } from './operand-by-option.ts';
 import type { GivenReading } from './reading-state.ts';
 import type { TracedWord, TraceProblem } from './trace.ts';
 
@@ -115,6 +116,7 @@ function judgeOperands(
   if (mayLack) return names;
   for (const { name, kind } of assignment.missing) {
     if (kind === 'command-line' && otherProgram.length > 0) continue;
+    if (given.some(({ option }) => bringsOperand(option, name))) continue;
     report('operand-missing', `operand ${quoteName(name)} is missing`, null);
   }
   return names;
