@@ -80,9 +80,10 @@ test('a file of another kind is passed over, and no text keeps the rest from bei
     { name: 'Makefile', text: `\ttiffin ${'\\\n'.repeat(3000)}` },
     { name: 'c.sh', text: `alias a='a tiffin'\na\n${'sh -c "'.repeat(200)}tiffin` },
     { name: 'd.md', text: `# a\n${'```sh\ntiffin box list\n'.repeat(999)}` },
+    { name: 'f.sh', text: `${'cat <<a '.repeat(200_000)}tiffin\n` },
     { name: 'e.sh', text: '\0\u{1F600}tiffin box list' },
   ];
-  assert.equal(findCallers(texts, tiffin()).looked, 7);
+  assert.equal(findCallers(texts, tiffin()).looked, 8);
 });
 
 test('what a new version does to calls is told, silent changes first, and what was wrong before is not', () => {

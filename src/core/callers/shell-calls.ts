@@ -2,13 +2,13 @@ import {
   type Command,
   forEachChild,
   type ParsedScript,
-  parse,
   type SyntaxNode,
   type Word,
   type WordPart,
 } from 'unbash';
 import { addTo } from '../collections/grouped.ts';
 import { commandName, type Lookup, textOf, textOfParts } from '../shells/bash-words.ts';
+import { parseScript } from '../shells/parse-script.ts';
 import type { Source, Span } from '../source/source.ts';
 import { TextBuilder } from '../source/text-builder.ts';
 import type { CallWord, CallWords, FoundCall } from './call-words.ts';
@@ -40,7 +40,7 @@ class ShellReading {
   constructor(source: Source, depth: number) {
     this.#source = source;
     this.#depth = depth;
-    this.#visit(parse(source.text), undefined, 0);
+    this.#visit(parseScript(source.text), undefined, 0);
   }
 
   calls(): FoundCall[] {
@@ -95,7 +95,7 @@ class ShellReading {
         ? textOf(arg, this.#constant)
         : undefined;
     const [, alias, value] = /^([\w.-]+)=(.+)$/s.exec(text ?? '') ?? [];
-    const [first] = value === undefined ? [] : parse(value).commands;
+    const [first] = value === undefined ? [] : parseScript(value).commands;
     if (alias === undefined || first?.command.type !== 'Command') return;
     const place = this.#place(arg);
     this.#shorthands.set(

@@ -1,7 +1,8 @@
-import { forEachChild, type ParsedScript, parse, type SyntaxNode } from 'unbash';
+import { forEachChild, type ParsedScript, type SyntaxNode } from 'unbash';
 import { firstIndex } from '../../collections/first-index.ts';
 import { groupedBy } from '../../collections/grouped.ts';
 import { readVariable, variableOf } from '../../shells/bash-words.ts';
+import { parseScript } from '../../shells/parse-script.ts';
 import type { Source, Span } from '../../source/source.ts';
 
 /** A node of one type. */
@@ -82,7 +83,7 @@ export class ShellScript {
 
   constructor(source: Source) {
     this.source = source;
-    const tree = parse(source.text);
+    const tree = parseScript(source.text);
     this.errors = tree.errors ?? [];
     const functions = new Map<string, ShellScope>();
     this.main = this.#scope(undefined, [tree], functions);
@@ -113,7 +114,7 @@ export class ShellScript {
     if (outer === undefined || this.#backticks++ >= BACKTICKS_LIMIT) return undefined;
     const { text } = this.source;
     const inner = text.slice(outer.pos + 1, outer.end - 1).replaceAll('\\\n', '  ');
-    const again = parse(' '.repeat(outer.pos + 1) + inner);
+    const again = parseScript(' '.repeat(outer.pos + 1) + inner);
     this.#parents.set(again, outer);
     return again;
   }
