@@ -42,7 +42,9 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
 
 /** Whether nothing of a name's argument is shown behind `=`: `--set=, --variable=NAME`, `[--set=]`. In `--set= text` it is a mark. */
 function isValueUnnamed(text: string, index: number, to: number): boolean {
-  return /^(?:,|\t|\s{2}|\s*$)/.test(text.slice(index, Math.min(to, index + GUTTER_SEEN)));
+  // `[--set=...]`: the dots of a synopsis are no part of its word.
+  const areDots = index >= to && text.startsWith('...', index);
+  return areDots || /^(?:,|\t|\s{2}|\s*$|[\])|])/.test(text.slice(index, index + GUTTER_SEEN));
 }
 
 function unnamed(start: number): ScannedArgument {
