@@ -3,7 +3,7 @@
 // them are run.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { installDebianPackages } from './debian-packages.mjs';
 import { fail, installPackages, root, run } from './setup.mjs';
@@ -34,6 +34,8 @@ const { status } = spawnSync(
     '--test',
     // Only what never ends reaches this: on a busy machine a test may take many times as long.
     '--test-timeout=1800000',
+    // By itself Node.js leaves one processor alone, which is half of a small machine.
+    `--test-concurrency=${Math.max(2, availableParallelism() - 1)}`,
     '--test-reporter=spec',
     '--test-reporter-destination=stdout',
     '--test-reporter=tap',
