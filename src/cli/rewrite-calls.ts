@@ -10,7 +10,7 @@ export async function rewriteCalls(invocations: readonly Invocation[], io: Io): 
   const indexes = new LineIndexes();
   for (const { text, name, place } of left)
     reportError(
-      `${placeText(place, indexes)}'${text}' stays: it is put together of quotes or escapes; write '${name}' yourself`,
+      `${placeText(place, indexes)}'${text}' stays, for it stands there by quotes, escapes or a variable; write '${name}' by hand`,
       io,
     );
   let isWritten = true;

@@ -55,7 +55,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   observations: ['model', 'source'],
   coverage: ['abbreviations', 'model', 'source'],
   edits: ['source'],
-  callers: ['edits', 'markdown', 'messages', 'model', 'parsing', 'shells', 'source'],
+  callers: ['comparison', 'edits', 'markdown', 'messages', 'model', 'parsing', 'shells', 'source'],
   'audit-view.ts': ['abbreviations', 'coverage', 'model', 'relations', 'source', 'words'],
   conformance: ['abbreviations', 'audit-view.ts', 'model', 'observations', 'source', 'standards', 'words'],
   comparison: ['abbreviations', 'findings', 'messages', 'model', 'source', 'words'],

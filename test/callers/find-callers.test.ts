@@ -95,15 +95,49 @@ test('what a new version does to calls is told, silent changes first, and what w
       'tiffin box find quay',
       'tiffin round close --note="$TEXT" 4',
       'tiffin round close $OPTIONS --yes 4',
+      'tiffin ledger post -p secret ann 3',
     ].join('\n'),
   );
-  const told = changedCalls(calls, tiffin('2.0')).flatMap(({ changes }) =>
+  const told = changedCalls(calls, tiffin(), tiffin('2.0')).flatMap(({ changes }) =>
     changes.map(({ effect, message, place }) => `${effect} ${place.start} ${message.split(':')[0]}`),
   );
   assert.deepEqual(told, [
     "other-meaning 57 '--no' was '--note' and is '--notify' now",
+    "other-meaning 205 '-p' was '--password' and is '--password-file' now",
     "refused 16 option '--late' is ambiguous",
     "refused 104 unknown command 'find' of 'box'",
     "refused 133 unknown option '--note'",
   ]);
+});
+
+test('a name that an option or command got beside its old ones changes no call', () => {
+  const version = (body: string): Interface => {
+    const { interface: cli } = readSource({
+      name: 'tally.yaml',
+      text: `dabbawala: 1\nprogram: tally\ncomplete: true\n${body}`,
+    });
+    assert.ok(cli !== undefined);
+    return cli;
+  };
+  const old = version(
+    'options:\n  -n, --note=TEXT: what to write into the book\ncommands:\n  list: list the boxes\n',
+  );
+  const next = version(
+    'options:\n  -n, --remark=TEXT: what to write into the book\ncommands:\n  show, list: list the boxes\n',
+  );
+  const { invocations } = findCallers(
+    [{ name: 'a.sh', text: 'tally -n x list\ntally --note=x list\n' }],
+    old,
+  );
+  assert.deepEqual(
+    changedCalls(invocations, old, next).map(({ changes }) =>
+      changes.map(({ effect, place }) => [effect, place.start]),
+    ),
+    [[['refused', 22]]],
+  );
+});
+
+test('behind a word that may be any command nothing is judged', () => {
+  const [one] = script('tiffin $COMMAND --zzz --late\n');
+  assert.deepEqual([one?.problems, one?.abbreviations], [[], []]);
 });

@@ -110,7 +110,7 @@ async function comparedCallers(
 ): Promise<{ readonly callers: ComparedCallers | undefined; readonly isUnusable: boolean }> {
   if (callers.length === 0) return { callers: undefined, isUnusable: false };
   const { found, isUnusable } = await findCalls(callers, old, calledAs, io);
-  return { callers: { found, changed: changedCalls(found.invocations, newer) }, isUnusable };
+  return { callers: { found, changed: changedCalls(found.invocations, old, newer) }, isUnusable };
 }
 
 interface OneSource extends Pick<SettledSources, 'unusable'> {

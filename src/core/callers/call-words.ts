@@ -8,8 +8,6 @@ export interface CallWord {
   readonly isLiteral: boolean;
   /** How much of its beginning the program gets exactly so, in UTF-16 units: of `--sort=$KEY` all that stands before the dollar sign. */
   readonly literalStart: number;
-  /** Whether it may come to no word at all, or to several, as an expansion without quotes does. */
-  readonly mayBeMany: boolean;
   /** Where it stands. */
   readonly place: Span;
 }

@@ -1,9 +1,8 @@
 import { expectKeys } from '../messages/misuse-error.ts';
 import type { Interface } from '../model/interface.ts';
-import { type KnownWord, sureProblems } from '../parsing/sure-problems.ts';
+import { firstUnknownCommand, type KnownWord, sureProblems } from '../parsing/sure-problems.ts';
 import type { Trace, TraceProblem, WordRole } from '../parsing/trace.ts';
 import { traceWords } from '../parsing/trace-words.ts';
-
 import { inFile, type Source, type Span } from '../source/source.ts';
 import type { CallWord, CallWords, FoundCall } from './call-words.ts';
 import { CALLER_KINDS, type CallerKind, callerKind } from './files/caller-files.ts';
@@ -138,8 +137,13 @@ function wholePlace(call: CallWords): Span {
   return { ...first.place, end: last?.place.end ?? first.place.end };
 }
 
-function abbreviationsIn({ words: traced }: Trace, words: CallWords, program: string): UsedAbbreviation[] {
+function abbreviationsIn(
+  { words: traced, problems }: Trace,
+  words: CallWords,
+  program: string,
+): UsedAbbreviation[] {
   const path = [program];
+  const known = firstUnknownCommand(problems, words);
   return traced.flatMap(({ index, text, parts }) =>
     parts.flatMap((part): UsedAbbreviation[] => {
       const word = words[index];
@@ -150,7 +154,7 @@ function abbreviationsIn({ words: traced }: Trace, words: CallWords, program: st
       if (role === 'command') path.push(name);
       const isShort = (verdict === 'unique' || verdict === 'same-option') && name !== written;
       // A name that an expansion is a part of is not known.
-      const isKnown = end <= word.literalStart;
+      const isKnown = end <= word.literalStart && index < known;
       return isShort && isKnown ? [{ role, text: written, name, command, place: word.place }] : [];
     }),
   );

@@ -6,7 +6,7 @@ import type { Invocation, UsedAbbreviation } from './find-callers.ts';
 export interface NamesInFull {
   /** The edits, each of an abbreviation as it stands in its file. */
   readonly edits: readonly TextEdit[];
-  /** The abbreviations that are put together of quotes or escapes, so that no edit of them is certain. */
+  /** The abbreviations that do not stand there as they are, but by quotes, escapes or a variable, so that no edit of them is certain. */
   readonly left: readonly UsedAbbreviation[];
 }
 

@@ -10,7 +10,7 @@ import { addTo } from '../collections/grouped.ts';
 import { commandName, type Lookup, textOf, textOfParts } from '../shells/bash-words.ts';
 import { parseScript } from '../shells/parse-script.ts';
 import type { Source, Span } from '../source/source.ts';
-import { TextBuilder } from '../source/text-builder.ts';
+import { partOfSource, TextBuilder } from '../source/text-builder.ts';
 import type { CallWord, CallWords, FoundCall } from './call-words.ts';
 import { wrapped } from './wrapped-calls.ts';
 
@@ -50,11 +50,12 @@ class ShellReading {
       for (const call of wrapped(words)) {
         calls.push(this.#inFull(call));
         for (const text of shellTextsOf(call.words))
-          for (const inner of this.#inner(text, command)) calls.push(inner);
+          for (const inner of innerCalls(text, this.#place(command), this.#depth + 1)) calls.push(inner);
       }
     }
     for (const { text, node } of this.#inBackticks)
-      for (const call of this.#inner({ text, place: this.#place(node) }, node)) calls.push(call);
+      for (const call of innerCalls({ text, place: this.#place(node) }, this.#place(node), this.#depth + 1))
+        calls.push(call);
     return calls;
   }
 
@@ -148,7 +149,6 @@ class ShellReading {
         text: known,
         isLiteral: !isPattern,
         literalStart: isPattern ? 0 : known.length,
-        mayBeMany: isPattern,
         place,
       };
     }
@@ -157,9 +157,6 @@ class ShellReading {
       text: parts.map((part) => this.#written(part)).join(''),
       isLiteral: false,
       literalStart: this.#literalStart(parts),
-      mayBeMany: parts.some(
-        ({ type }) => type !== 'DoubleQuoted' && type !== 'SingleQuoted' && type !== 'Literal',
-      ),
       place,
     };
   }
@@ -188,24 +185,34 @@ class ShellReading {
   #place({ pos, end }: { readonly pos: number; readonly end: number }): Span {
     return { source: this.#source, start: pos, end };
   }
+}
 
-  /** The commands in a word that a shell is given as its text. */
-  #inner({ text, place }: Pick<CallWord, 'text' | 'place'>, command: SyntaxNode): FoundCall[] {
-    if (this.#depth >= DEPTH_LIMIT) return [];
-    const builder = new TextBuilder(this.#source);
-    const written = this.#source.text.slice(place.start, place.end);
-    const from = written.indexOf(text);
-    if (from >= 0) builder.copy(text, place.start + from);
-    else builder.put(text, place.start);
-    const inner = new ShellReading(builder.build(), this.#depth + 1);
-    // What stands in a text with backslashes in it has the place of the command.
-    return from >= 0
-      ? inner.calls()
-      : inner.calls().map((call) => ({
-          ...call,
-          words: call.words.map((word) => ({ ...word, place: this.#place(command) })),
-        }));
-  }
+/** A text that a shell is given, and where it stands. */
+type ShellText = Pick<CallWord, 'text' | 'place'>;
+
+/** The commands in a text that a shell is given in a word; where escapes keep it from standing there as it is, at the place of the whole command. */
+function innerCalls(
+  { text, place: { source, start, end } }: ShellText,
+  command: Span,
+  depth: number,
+): FoundCall[] {
+  if (depth > DEPTH_LIMIT) return [];
+  const from = source.text.slice(start, end).indexOf(text);
+  if (from >= 0)
+    return new ShellReading(partOfSource(source, start + from, start + from + text.length), depth).calls();
+  const builder = new TextBuilder(source);
+  builder.put(text, start);
+  return new ShellReading(builder.build(), depth)
+    .calls()
+    .map((call) => ({ ...call, words: call.words.map((word) => ({ ...word, place: command })) }));
+}
+
+/** The calls that words come to which no shell reads, such as those of a unit or a list: the call itself, those behind `sudo` and the like, and those in `sh -c '...'`. */
+export function callsOfWords(words: CallWords): FoundCall[] {
+  return wrapped(words).flatMap((call) => [
+    call,
+    ...shellTextsOf(call.words).flatMap((text) => innerCalls(text, text.place, 1)),
+  ]);
 }
 
 /** The words of a call that a shell reads as commands: behind `sh -c`, and those of `eval`. */

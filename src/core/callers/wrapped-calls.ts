@@ -88,7 +88,7 @@ function behindExec(words: CallWords): CallWords | undefined {
     .map(
       (word): CallWord =>
         word.text.includes('{}')
-          ? { ...word, isLiteral: false, literalStart: word.text.indexOf('{}'), mayBeMany: true }
+          ? { ...word, isLiteral: false, literalStart: word.text.indexOf('{}') }
           : word,
     );
 }

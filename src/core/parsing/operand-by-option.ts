@@ -15,10 +15,10 @@ export function bringsOperand({ argument, help }: Option, operand: string): bool
     const own = plainName(placeholder?.value ?? '');
     return own !== '' && !KIND_OF_WORD.test(own) && isSameThing(own, name);
   });
-  // A text names an operand as the synopsis does, in capitals.
+  // `take PATTERNS from FILE`: a text names an operand as the synopsis does, in capitals.
   const isNamed =
     /^[A-Z]{3,}/.test(operand) &&
-    new RegExp(`\\b${operand.replace(/\W+/g, '\\W+')}\\b`).test(help?.value ?? '');
+    new RegExp(`\\b${operand.replace(/\W+/g, '\\W+')}\\b[^.]{0,40}\\bfrom\\b`).test(help?.value ?? '');
   return isCalledSo || isNamed;
 }
 

@@ -33,12 +33,22 @@ function isSure(code: TraceProblem['code'], word: KnownWord | undefined): boolea
   return OF_NAME.has(code) && equals > 0 && equals < (word.literalStart ?? 0);
 }
 
+/** The index of the first word that stands for others where a command is expected; infinite where there is none. */
+export function firstUnknownCommand(problems: Trace['problems'], words: readonly KnownWord[]): number {
+  const found = problems.find(
+    ({ code, word }) => code === 'unknown-command' && word !== null && words[word]?.isLiteral !== true,
+  );
+  return found?.word ?? Number.POSITIVE_INFINITY;
+}
+
 /** The problems of a command line that it has whatever its words that stand for others come to. */
 export function sureProblems({ problems }: Trace, words: readonly KnownWord[]): TraceProblem[] {
+  // Where a word that stands for others is to be a command, whose words the rest are is not known.
+  const known = firstUnknownCommand(problems, words);
   const isKnown =
     words.every(({ isLiteral }) => isLiteral) && problems.every(({ code }) => code !== 'not-judged');
   return problems.filter(({ code, word }) => {
-    if (LEFT_OUT.has(code) || (word !== null && !isSure(code, words[word]))) return false;
+    if (LEFT_OUT.has(code) || (word !== null && (word >= known || !isSure(code, words[word])))) return false;
     return isKnown || !OF_WHOLE_LINE.has(code);
   });
 }

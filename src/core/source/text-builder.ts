@@ -54,3 +54,10 @@ export class TextBuilder {
     return { name: this.#source.name, text: this.text, within: { source: this.#source, offsets } };
   }
 }
+
+/** A part of a source as a source of its own, which knows where it stands. */
+export function partOfSource(source: Source, start: number, end: number): Source {
+  const builder = new TextBuilder(source);
+  builder.copy(source.text.slice(start, end), start);
+  return builder.build();
+}

@@ -3,8 +3,6 @@ import type { FoundCall } from '../call-words.ts';
 
 /** One kind of file that calls programs. */
 export interface CallerFile {
-  /** What it is called: `a crontab`. */
-  readonly title: string;
   /** Whether a file is of the kind, by its path and its text. */
   readonly recognises: (path: string, text: string) => boolean;
   /** The commands that it runs. */

@@ -1,8 +1,7 @@
 import type { Source } from '../../source/source.ts';
 import { TextBuilder } from '../../source/text-builder.ts';
 import type { CallWords, FoundCall } from '../call-words.ts';
-import { shellCalls } from '../shell-calls.ts';
-import { wrapped } from '../wrapped-calls.ts';
+import { callsOfWords, shellCalls } from '../shell-calls.ts';
 import { type CallerFile, fileName } from './caller-file.ts';
 import { type FileLine, linesOfFile } from './lines.ts';
 
@@ -12,7 +11,6 @@ const INSTRUCTION =
 
 /** A file that a container is made by: what it runs, by way of a shell or as a list of words. */
 export const containerFile: CallerFile = {
-  title: 'a container file',
   recognises: (path) =>
     /^(?:Docker|Container)file(?:\..+)?$|\.(?:docker|container)file$/i.test(fileName(path)),
   calls: (source) => {
@@ -54,7 +52,8 @@ function callsOf(
     lines.length === 1 ? listedWords(lines[0]?.text.slice(head) ?? '', start + head, source) : undefined;
   // Behind an entry point come the words that the container is run with.
   const isOpen = /^[ \t]*(?:ONBUILD[ \t]+)?ENTRYPOINT/i.test(lines[0]?.text ?? '');
-  if (list !== undefined) return wrapped(list).map((call) => ({ ...call, isOpen: call.isOpen || isOpen }));
+  if (list !== undefined)
+    return callsOfWords(list).map((call) => ({ ...call, isOpen: call.isOpen || isOpen }));
   const builder = new TextBuilder(source);
   for (const [i, { text, start: at }] of lines.entries()) {
     if (i > 0 && !isHere && /^[ \t]*#/.test(text)) continue;
@@ -67,13 +66,12 @@ function callsOf(
 }
 
 /** `["tiffin", "box", "list"]` as words; undefined for anything else. */
-export function listedWords(text: string, start: number, source: Source): CallWords | undefined {
+function listedWords(text: string, start: number, source: Source): CallWords | undefined {
   if (!/^\[\s*"(?:[^"\\]|\\.)*"(?:\s*,\s*"(?:[^"\\]|\\.)*")*\s*\]\s*$/.test(text)) return undefined;
   return [...text.matchAll(/"((?:[^"\\]|\\.)*)"/g)].map(({ 0: written, 1: inner = '', index }) => ({
     text: inner.replace(/\\(["\\/])/g, '$1'),
     isLiteral: true,
     literalStart: inner.length,
-    mayBeMany: false,
     place: { source, start: start + index, end: start + index + written.length },
   }));
 }

@@ -14,7 +14,6 @@ const TIME = new RegExp(
 
 /** A table of jobs for cron, of a user or, with the user in front of the command, of the system. */
 export const crontab: CallerFile = {
-  title: 'a crontab',
   recognises: (path, text) =>
     /(?:^|[./_-])cron(?:tab)?s?(?:[./_-]|$)/i.test(path) && !/\.(?:md|ya?ml|json|service|timer)$/.test(path)
       ? linesOfFile(text).some((line) => TIME.test(line.text))

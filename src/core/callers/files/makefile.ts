@@ -7,7 +7,6 @@ import { type FileLine, linesOfFile } from './lines.ts';
 
 /** A makefile: its recipes, and the commands of `$(shell ...)`. */
 export const makefile: CallerFile = {
-  title: 'a makefile',
   recognises: (path) => /^(?:GNU)?[Mm]akefile(?:\..+)?$|\.mk$/.test(fileName(path)),
   calls: (source) => {
     const lines = linesOfFile(source.text);

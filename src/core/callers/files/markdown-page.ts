@@ -6,7 +6,6 @@ import { linesOfFile } from './lines.ts';
 
 /** A page in Markdown: the commands in its code blocks, behind prompts where there are any. */
 export const markdownPage: CallerFile = {
-  title: 'a page in Markdown',
   recognises: (path) => /\.(?:md|markdown|mdx)$/i.test(path),
   calls: (source) =>
     fencedBlocks(source.text).flatMap(({ start, end, language }) => {

@@ -1,18 +1,15 @@
-import { TextBuilder } from '../../source/text-builder.ts';
+import { partOfSource } from '../../source/text-builder.ts';
 import { shellCalls } from '../shell-calls.ts';
 import { type CallerFile, fileName } from './caller-file.ts';
 import { linesOfFile } from './lines.ts';
 
 /** A procfile: a name and a command in each line. */
 export const procfile: CallerFile = {
-  title: 'a procfile',
   recognises: (path) => /^Procfile(?:\..+)?$/.test(fileName(path)),
   calls: (source) =>
     linesOfFile(source.text).flatMap(({ text, start }) => {
       const [head] = /^[\w-]+:[ \t]*/.exec(text) ?? [];
       if (head === undefined) return [];
-      const builder = new TextBuilder(source);
-      builder.copy(text.slice(head.length), start + head.length);
-      return shellCalls(builder.build());
+      return shellCalls(partOfSource(source, start + head.length, start + text.length));
     }),
 };

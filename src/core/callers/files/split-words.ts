@@ -31,7 +31,6 @@ export function splitWords(
       text: isPercentDoubled ? plain.replaceAll('%%', '%') : plain,
       isLiteral,
       literalStart: found?.index ?? plain.length,
-      mayBeMany: !isLiteral && /^(?:\$\w+|%[FU])$/.test(written),
       place: { source, start: start + index, end: start + index + written.length },
     });
   }

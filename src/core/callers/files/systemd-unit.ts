@@ -1,5 +1,5 @@
 import type { CallWord, CallWords, FoundCall } from '../call-words.ts';
-import { wrapped } from '../wrapped-calls.ts';
+import { callsOfWords } from '../shell-calls.ts';
 import type { CallerFile } from './caller-file.ts';
 import { linesOfFile } from './lines.ts';
 import { splitWords } from './split-words.ts';
@@ -9,7 +9,6 @@ const SPLITTING = { dynamic: /%\w|\$\{?\w/, isPercentDoubled: true };
 
 /** A unit of systemd: its `ExecStart=` and the like, which no shell reads. */
 export const systemdUnit: CallerFile = {
-  title: 'a systemd unit',
   recognises: (path) =>
     /\.(?:service|socket|timer|mount|automount|path|swap|slice)(?:\.d\/[^/]+\.conf)?$/.test(path),
   calls: (source) => {
@@ -28,7 +27,8 @@ export const systemdUnit: CallerFile = {
         from = 0;
         if (!goesOn) break;
       }
-      for (const command of partedBySemicolons(words)) for (const call of wrapped(command)) calls.push(call);
+      for (const command of partedBySemicolons(words))
+        for (const call of callsOfWords(command)) calls.push(call);
     }
     return calls;
   },

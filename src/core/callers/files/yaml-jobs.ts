@@ -2,8 +2,7 @@ import { isMap, isPair, isScalar, isSeq, type Node, parseAllDocuments, type Scal
 import type { Source } from '../../source/source.ts';
 import { TextBuilder } from '../../source/text-builder.ts';
 import type { CallWord, FoundCall } from '../call-words.ts';
-import { shellCalls } from '../shell-calls.ts';
-import { wrapped } from '../wrapped-calls.ts';
+import { callsOfWords, shellCalls } from '../shell-calls.ts';
 import { type CallerFile, fileName } from './caller-file.ts';
 
 /** Keys whose texts are commands for a shell, in workflows, pipelines and compositions of containers. */
@@ -21,14 +20,12 @@ const DEPTH_LIMIT = 60;
 
 /** A workflow, a pipeline or a composition of containers in YAML: the commands below the keys that run them. */
 export const yamlJobs: CallerFile = {
-  title: 'a workflow or composition in YAML',
   recognises: (path) => /\.ya?ml$/.test(fileName(path)),
   calls: (source) => callsInYaml(source, (key) => SHELL_KEYS.test(key)),
 };
 
 /** The scripts of a package in JSON. */
 export const packageScripts: CallerFile = {
-  title: 'the scripts of a package',
   recognises: (path) => /^(?:package|composer|deno)\.jsonc?$/.test(fileName(path)),
   calls: (source) => callsInYaml(source, (_, outer) => outer === 'scripts' || outer === 'tasks'),
 };
@@ -50,7 +47,7 @@ function callsInYaml(source: Source, isShell: (key: string, outer: string) => bo
     else if (isSeq(node)) {
       const isRun = isShell(key, outer);
       const words = isRun && WORDS_KEYS.test(key) ? wordsOf(node.items as Node[], source) : undefined;
-      if (words !== undefined) for (const call of wrapped(words)) calls.push(call);
+      if (words !== undefined) for (const call of callsOfWords(words)) calls.push(call);
       else for (const item of node.items) visit(item, isScalar(item) ? key : '', outer, depth + 1);
     } else if (isScalar(node) && typeof node.value === 'string' && isShell(key, outer))
       take(scalarText(node, source));
@@ -69,7 +66,7 @@ function wordsOf(items: readonly Node[], source: Source): CallWord[] | undefined
     const dynamic = text.search(/\$[{(\w]/);
     const isLiteral = dynamic < 0;
     const literalStart = isLiteral ? text.length : dynamic;
-    return [{ text, isLiteral, literalStart, mayBeMany: false, place: { source, start, end } }];
+    return [{ text, isLiteral, literalStart, place: { source, start, end } }];
   });
   const isOneCommand = words.length === items.length && !/\s/.test(words[0]?.text ?? ' ');
   return isOneCommand

@@ -102,11 +102,25 @@ interface Evidence {
   readonly asked: ReadonlySet<string>;
 }
 
+/** A name in a pattern of `case`, or behind the sign of a test. */
+const ASKED = /(?:^|\bin|;;|\||==?)[ \t]*\(?["']?(--?\w[\w-]*)(?=["']?\s*(?:[)|\]]|;|$))/gm;
+
+/** The text of a script without its usage text. */
+function codeBeside(usage: Source | undefined): string {
+  if (usage?.within === undefined) return '';
+  const { source, offsets } = usage.within;
+  const told = new Uint8Array(source.text.length);
+  for (let i = 0; i < usage.text.length; i++) if (usage.text[i] !== '\n') told[offsets[i] ?? 0] = 1;
+  return source.text
+    .split('')
+    .map((unit, i) => (told[i] === 1 ? ' ' : unit))
+    .join('');
+}
+
 function evidenceOf(loops: readonly OptionLoop[], usage: Source | undefined): Evidence {
-  const script = usage?.within?.source.text ?? '';
   return {
     mentioned: new Set(usage?.text.match(/(?<![\w-])--?\w[\w-]*/g)),
-    asked: new Set(script.match(/(?<![\w-])--?\w[\w-]*(?=["']?\s*[)|])|(?<==\s?["']?)--?\w[\w-]*/g)),
+    asked: new Set(Array.from(codeBeside(usage).matchAll(ASKED), ([, name = '']) => name)),
     isWhole: loops.every(({ armsComplete }) => armsComplete),
     refuses: loops.every(({ kind, unknown }) => kind !== 'words' || unknown?.end === 'exits'),
     unanswered: new Set(loops.flatMap(unansweredIn)),
