@@ -1,3 +1,4 @@
+import type { Problem } from 'dabbawala';
 import { type CallersFound, findCallers, type Invocation } from 'dabbawala/analysis';
 import type { Interface } from 'dabbawala/model';
 import { callerFiles } from 'dabbawala/node';
@@ -13,6 +14,7 @@ export async function findCalls(
 ): Promise<{ readonly found: CallersFound; readonly isUnusable: boolean }> {
   const calledAs = words.map((one) => one.split(/\s+/).filter((word) => word !== ''));
   const invocations: Invocation[] = [];
+  const all: Problem[] = [];
   let looked = 0;
   let files = 0;
   let isUnusable = false;
@@ -24,9 +26,13 @@ export async function findCalls(
     }
     if (source === undefined) continue;
     const found = findCallers([source], cli, { calledAs });
+    for (const problem of found.problems) {
+      reportProblem(problem, io);
+      all.push(problem);
+    }
     for (const invocation of found.invocations) invocations.push(invocation);
     looked += found.looked;
   }
   io.showProgress?.(undefined);
-  return { found: { invocations, looked }, isUnusable };
+  return { found: { invocations, looked, problems: all }, isUnusable };
 }

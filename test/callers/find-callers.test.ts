@@ -17,12 +17,12 @@ function tiffin(version = '1.4'): Interface {
   return cli;
 }
 
-/** `LINE:COLUMN WORD...`: words that stand for others are in quotes. */
-function line({ place, words }: Invocation): string {
+/** `LINE:COLUMN WORD...`: words that stand for others are in quotes; dots where others may follow. */
+function line({ place, words, isOpen }: Invocation): string {
   const span = inFile(place);
   const { line: number, column } = new LineIndex(span.source.text).position(span.start);
   const shown = words.map(({ text, isLiteral }) => (isLiteral ? text : `"${text}"`));
-  return [`${number}:${column}`, ...shown].join(' ');
+  return [`${number}:${column}`, ...shown, ...(isOpen ? ['...'] : [])].join(' ');
 }
 
 for (const folder of readdirSync(FILES))
@@ -69,6 +69,50 @@ test('a program is found under any words that call it, and under no others', () 
   const text = 'python3 -m tiffin box list\n./bin/tiffin box list\npython3 -m other box\ntiffin.py x\n';
   const found = findCallers([{ name: 'a.sh', text }], tiffin(), { calledAs: [['python3', '-m', 'tiffin']] });
   assert.deepEqual(found.invocations.map(line), ['1:1 box list', '2:1 box list']);
+});
+
+test('calls in source code are less sure, and what a library is asked for is none', () => {
+  const text = "run(['tiffin', 'box', 'list'])\nrun('tiffin')\nexpect(['tiffin', 'box'])\n";
+  const { invocations } = findCallers(
+    [
+      { name: 'a.py', text },
+      { name: 'a.sh', text: 'tiffin box list' },
+    ],
+    tiffin(),
+  );
+  assert.deepEqual(
+    invocations.map(({ kind, isSure, words }) => [kind, isSure, words.length]),
+    [
+      ['python-source', false, 2],
+      ['shell', true, 2],
+    ],
+  );
+});
+
+test('a file that is too long for its kind is told and passed over', () => {
+  const { invocations, problems } = findCallers(
+    [
+      { name: 'a.js', text: `run('tiffin box list')${' '.repeat(4_000_000)}` },
+      { name: 'b.js', text: "run('tiffin box list')" },
+    ],
+    tiffin(),
+  );
+  assert.deepEqual(
+    problems.map(({ code, source, consequence }) => [code, source, consequence]),
+    [['text-too-long', 'a.js', 'partly-read']],
+  );
+  assert.equal(invocations.length, 1);
+});
+
+test('source code that nobody would write is read to its end', () => {
+  const texts = ["'\\", 'q{', 'run([', '`${', '<<A ', 'f"{', "run('a'+", "system 'tiffin',\n", "x='"].flatMap(
+    (piece) =>
+      ['py', 'mjs', 'rb', 'pl', 'go'].map((ending) => ({
+        name: `a.${ending}`,
+        text: `${piece.repeat(50_000)} tiffin`,
+      })),
+  );
+  assert.equal(findCallers(texts, tiffin()).looked, texts.length);
 });
 
 test('a file of another kind is passed over, and no text keeps the rest from being read', () => {

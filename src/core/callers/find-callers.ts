@@ -3,8 +3,10 @@ import type { Interface } from '../model/interface.ts';
 import { firstUnknownCommand, type KnownWord, sureProblems } from '../parsing/sure-problems.ts';
 import type { Trace, TraceProblem, WordRole } from '../parsing/trace.ts';
 import { traceWords } from '../parsing/trace-words.ts';
+import type { Problem } from '../source/problem.ts';
 import { inFile, type Source, type Span } from '../source/source.ts';
 import type { CallWord, CallWords, FoundCall } from './call-words.ts';
+import type { CallerFile } from './files/caller-file.ts';
 import { CALLER_KINDS, type CallerKind, callerKind } from './files/caller-files.ts';
 import { baseName } from './wrapped-calls.ts';
 
@@ -32,6 +34,8 @@ export interface Invocation {
   readonly command: readonly string[];
   /** The words behind the program's name. */
   readonly words: readonly CallWord[];
+  /** Whether the file surely runs it; source code shows what is most likely run. */
+  readonly isSure: boolean;
   /** Whether further words may follow that do not stand in the file, as `xargs` adds them. */
   readonly isOpen: boolean;
   /** How the parser reads them. */
@@ -48,6 +52,8 @@ export interface CallersFound {
   readonly invocations: readonly Invocation[];
   /** How many of the files are of a kind in which calls are looked for. */
   readonly looked: number;
+  /** Files that were passed over because they are too long. */
+  readonly problems: readonly Problem[];
 }
 
 /** What the caller knows better than the files. */
@@ -75,21 +81,37 @@ export function findCallers(
   const marks = calls.map((words) => words.at(-1) ?? '').filter((word) => word !== '');
   let looked = 0;
   const invocations: Invocation[] = [];
+  const problems: Problem[] = [];
   for (const source of texts) {
     const kind = callerKind(source);
     if (kind === undefined) continue;
     looked++;
     // A text that does not have the name has no call of it, whatever it holds.
     if (!marks.some((mark) => source.text.includes(mark))) continue;
+    const { calls: callsIn, sizeLimit = Number.POSITIVE_INFINITY }: CallerFile = CALLER_KINDS[kind];
+    if (source.text.length > sizeLimit) {
+      problems.push(tooLong(source, sizeLimit));
+      continue;
+    }
     const own: Invocation[] = [];
-    for (const call of CALLER_KINDS[kind].calls(source)) {
+    for (const call of callsIn(source)) {
       const behind = wordsBehind(call.words, calls);
       if (behind !== undefined) own.push(invocationOf(kind, call, behind, cli));
     }
     own.sort((a, b) => inFile(a.place).start - inFile(b.place).start);
     for (const one of own) invocations.push(one);
   }
-  return { invocations, looked };
+  return { invocations, looked, problems };
+}
+
+function tooLong({ name, text }: Source, limit: number): Problem {
+  return {
+    code: 'text-too-long',
+    message: `expected at most ${limit} characters in a file of this kind, this has ${text.length}; it is passed over`,
+    place: null,
+    source: name,
+    consequence: 'partly-read',
+  };
 }
 
 /** The words behind those that call the program; undefined where another one is called. */
@@ -110,8 +132,10 @@ function invocationOf(kind: CallerKind, call: FoundCall, words: CallWords, cli: 
     cli,
     words.map(({ text }) => text),
   );
+  const { isGuessed = false }: CallerFile = CALLER_KINDS[kind];
   return {
     kind,
+    isSure: !isGuessed,
     place: call.calledAt ?? wholePlace(call.words),
     command: trace.command,
     words,

@@ -54,6 +54,8 @@ function behindWrapper(words: CallWords): CallWords | undefined {
   const name = baseName(words[0]);
   const wrapper = Object.hasOwn(WRAPPERS, name) ? WRAPPERS[name] : undefined;
   if (wrapper === undefined) return undefined;
+  // `command -v tiffin` asks where it is, and runs nothing.
+  if (name === 'command' && /^-[a-zA-Z]*[vV]/.test(words[1]?.text ?? '')) return undefined;
   let at = 1;
   for (; at < words.length; at++) {
     const text = words[at]?.text ?? '';

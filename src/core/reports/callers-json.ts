@@ -12,18 +12,21 @@ export function callersJson({ invocations, looked }: CallersFound, tool: Tool): 
     version: 1,
     tool,
     files: looked,
-    invocations: invocations.map(({ kind, place, command, words, trace, problems, abbreviations }) => ({
-      place: jsonPlace(place, indexes),
-      kind,
-      command,
-      words: trace.words.map((word) => ({
-        ...word,
-        literal: words[word.index]?.isLiteral ?? false,
-        place: jsonPlace(words[word.index]?.place ?? null, indexes),
-      })),
-      problems,
-      abbreviations: abbreviations.map((one) => ({ ...one, place: jsonPlace(one.place, indexes) })),
-    })),
+    invocations: invocations.map(
+      ({ kind, isSure, place, command, words, trace, problems, abbreviations }) => ({
+        place: jsonPlace(place, indexes),
+        kind,
+        sure: isSure,
+        command,
+        words: trace.words.map((word) => ({
+          ...word,
+          literal: words[word.index]?.isLiteral ?? false,
+          place: jsonPlace(words[word.index]?.place ?? null, indexes),
+        })),
+        problems,
+        abbreviations: abbreviations.map((one) => ({ ...one, place: jsonPlace(one.place, indexes) })),
+      }),
+    ),
     abbreviations: usedAbbreviations(invocations).map(({ uses, ...one }) => ({ ...one, uses: uses.length })),
   };
   return `${jsonText(report, 2)}\n`;

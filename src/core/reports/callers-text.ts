@@ -32,17 +32,19 @@ export function callersText({ invocations, looked }: CallersFound, options: Text
 }
 
 /** What there is to say of a call, in the order of its words. */
-function sayings({ problems, abbreviations, words, place, command }: Invocation): Saying[] {
+function sayings({ problems, abbreviations, words, place, command, isSure }: Invocation): Saying[] {
+  // What source code runs is not sure before it is run.
+  const doubt = isSure ? '' : ', if this is run as it seems';
   const all = [
     ...problems.map(({ message, word }) => ({
       level: 'warning' as const,
-      message: message.slice(message.indexOf(': ') + 2),
+      message: `${message.slice(message.indexOf(': ') + 2)}${doubt}`,
       place: (word === null ? undefined : words[word]?.place) ?? place,
       command,
     })),
     ...abbreviations.map((one) => ({
       level: 'note' as const,
-      message: `'${one.text}' is short for '${one.name}'`,
+      message: `'${one.text}' is short for '${one.name}'${doubt}`,
       place: one.place,
       command,
     })),

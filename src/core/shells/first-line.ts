@@ -8,22 +8,16 @@ function firstLine(text: string): string {
   return text.slice(0, LENGTH).split('\n', 1)[0] ?? '';
 }
 
-/** A first line that names what is to run a script, by its path or by way of `env`. */
-function runBy(program: string): RegExp {
-  return new RegExp(
+/** Whether the first line of a text names what is to run it, by its path or by way of `env`; the program is given as a regular expression. */
+export function runBy(program: string): (text: string) => boolean {
+  const pattern = new RegExp(
     String.raw`^#![ \t]*\S*\/(?:env[ \t]+(?:-\S+[ \t]+)*(?:\S*\/)?)?${program}(?:[ \t]|\r?$)`,
   );
+  return (text) => pattern.test(firstLine(text));
 }
-
-const BY_SHELL = runBy(SHELLS);
-const BY_FISH = runBy('fish');
 
 /** Whether a shell that reads the language of POSIX is to run a text, by its first line. */
-export function isRunByShell(text: string): boolean {
-  return BY_SHELL.test(firstLine(text));
-}
+export const isRunByShell = runBy(SHELLS);
 
 /** Whether fish is to run a text, by its first line. */
-export function isRunByFish(text: string): boolean {
-  return BY_FISH.test(firstLine(text));
-}
+export const isRunByFish = runBy('fish');

@@ -7,6 +7,10 @@ export interface CallerFile {
   readonly recognises: (path: string, text: string) => boolean;
   /** The commands that it runs. */
   readonly calls: (source: Source) => readonly FoundCall[];
+  /** The longest file that is taken apart, in UTF-16 units; without a limit where undefined. */
+  readonly sizeLimit?: number;
+  /** Whether the commands are what the file most likely runs, as those in source code are. */
+  readonly isGuessed?: boolean;
 }
 
 /** The last part of a path. */

@@ -8,6 +8,7 @@ import { makefile } from './makefile.ts';
 import { markdownPage } from './markdown-page.ts';
 import { procfile } from './procfile.ts';
 import { shellScript } from './shell-script.ts';
+import { goSource, javascriptSource, perlSource, pythonSource, rubySource } from './source-code.ts';
 import { systemdUnit } from './systemd-unit.ts';
 import { packageScripts, yamlJobs } from './yaml-jobs.ts';
 
@@ -23,6 +24,11 @@ export const CALLER_KINDS = {
   yaml: yamlJobs,
   markdown: markdownPage,
   crontab,
+  'python-source': pythonSource,
+  'javascript-source': javascriptSource,
+  'ruby-source': rubySource,
+  'perl-source': perlSource,
+  'go-source': goSource,
   shell: shellScript,
 } as const satisfies Readonly<Record<string, CallerFile>>;
 

@@ -67,11 +67,21 @@ function callsOf(
 
 /** `["tiffin", "box", "list"]` as words; undefined for anything else. */
 function listedWords(text: string, start: number, source: Source): CallWords | undefined {
-  if (!/^\[\s*"(?:[^"\\]|\\.)*"(?:\s*,\s*"(?:[^"\\]|\\.)*")*\s*\]\s*$/.test(text)) return undefined;
-  return [...text.matchAll(/"((?:[^"\\]|\\.)*)"/g)].map(({ 0: written, 1: inner = '', index }) => ({
-    text: inner.replace(/\\(["\\/])/g, '$1'),
-    isLiteral: true,
-    literalStart: inner.length,
-    place: { source, start: start + index, end: start + index + written.length },
-  }));
+  let words: unknown;
+  try {
+    words = JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+  if (!Array.isArray(words) || !words.every((word) => typeof word === 'string')) return undefined;
+  const places = [...text.matchAll(/"(?:[^"\\]|\\.)*"/g)];
+  return words.map((word: string, i) => {
+    const { 0: written = '', index = 0 } = places[i] ?? {};
+    return {
+      text: word,
+      isLiteral: true,
+      literalStart: word.length,
+      place: { source, start: start + index, end: start + index + written.length },
+    };
+  });
 }

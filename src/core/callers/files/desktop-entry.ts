@@ -3,7 +3,7 @@ import type { CallerFile } from './caller-file.ts';
 import { linesOfFile } from './lines.ts';
 import { splitWords } from './split-words.ts';
 
-const SPLITTING = { dynamic: /%[a-zA-Z]/, isPercentDoubled: true };
+const SPLITTING = { dynamic: /%[a-zA-Z]/, doubled: /%%/g };
 
 /** An entry of a desktop's menu: its `Exec=`, with field codes. */
 export const desktopEntry: CallerFile = {

@@ -5,7 +5,7 @@ import { linesOfFile } from './lines.ts';
 import { splitWords } from './split-words.ts';
 
 /** Specifiers and variables, which systemd fills in. */
-const SPLITTING = { dynamic: /%\w|\$\{?\w/, isPercentDoubled: true };
+const SPLITTING = { dynamic: /%\w|\$\{?\w/, doubled: /%%|\$\$/g };
 
 /** A unit of systemd: its `ExecStart=` and the like, which no shell reads. */
 export const systemdUnit: CallerFile = {
@@ -21,7 +21,9 @@ export const systemdUnit: CallerFile = {
       let from = head.length;
       for (; i < lines.length; i++) {
         const { text = '', start = 0 } = lines[i] ?? {};
-        const goesOn = text.endsWith('\\');
+        // A comment between the lines of a command belongs to none of them.
+        if (words.length > 0 && /^[ \t]*[#;]/.test(text)) continue;
+        const goesOn = /(?<!\\)(?:\\\\)*\\$/.test(text);
         const line = { text: text.slice(from, goesOn ? -1 : undefined), start: start + from };
         for (const word of splitWords(line, source, SPLITTING)) words.push(word);
         from = 0;

@@ -12,7 +12,7 @@ const SHELL_KEYS =
 /** Keys whose lists are the words of one command. */
 const WORDS_KEYS = /^(?:command|entrypoint|args|cmd|exec|test)$/;
 
-/** Larger files are not taken apart. */
+/** So long a file is taken apart, in UTF-16 units. */
 const SIZE_LIMIT = 2_000_000;
 
 /** How deep the parts of a file may stand in each other. */
@@ -21,17 +21,18 @@ const DEPTH_LIMIT = 60;
 /** A workflow, a pipeline or a composition of containers in YAML: the commands below the keys that run them. */
 export const yamlJobs: CallerFile = {
   recognises: (path) => /\.ya?ml$/.test(fileName(path)),
+  sizeLimit: SIZE_LIMIT,
   calls: (source) => callsInYaml(source, (key) => SHELL_KEYS.test(key)),
 };
 
 /** The scripts of a package in JSON. */
 export const packageScripts: CallerFile = {
   recognises: (path) => /^(?:package|composer|deno)\.jsonc?$/.test(fileName(path)),
+  sizeLimit: SIZE_LIMIT,
   calls: (source) => callsInYaml(source, (_, outer) => outer === 'scripts' || outer === 'tasks'),
 };
 
 function callsInYaml(source: Source, isShell: (key: string, outer: string) => boolean): FoundCall[] {
-  if (source.text.length > SIZE_LIMIT) return [];
   const calls: FoundCall[] = [];
   const take = (text: Source) => {
     for (const call of shellCalls(text)) calls.push(call);
