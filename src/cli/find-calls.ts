@@ -36,3 +36,18 @@ export async function findCalls(
   io.showProgress?.(undefined);
   return { found: { invocations, looked, problems: all }, isUnusable };
 }
+
+/** The calls of each of some programs in files and folders. */
+export async function findCallsOf(
+  interfaces: readonly Interface[],
+  paths: readonly string[],
+  words: readonly string[],
+  io: Io,
+): Promise<{ readonly callers: readonly Invocation[]; readonly isUnusable: boolean }> {
+  const all = [];
+  for (const cli of paths.length === 0 ? [] : interfaces) all.push(await findCalls(paths, cli, words, io));
+  return {
+    callers: all.flatMap(({ found }) => found.invocations),
+    isUnusable: all.some(({ isUnusable }) => isUnusable),
+  };
+}

@@ -2,6 +2,8 @@ import { type CommandScope, commandScope } from './abbreviations/command-scope.t
 import { LikelyNames } from './abbreviations/likely-names.ts';
 import { type OptionScope, optionScopes } from './abbreviations/option-scope.ts';
 import { type ValueScope, valueScopes } from './abbreviations/value-scope.ts';
+import type { Invocation } from './callers/find-callers.ts';
+import { type RelianceOn, usedAbbreviations } from './callers/used-abbreviations.ts';
 import { listKey } from './collections/list-key.ts';
 import { coverage, type ShellCoverage } from './coverage/coverage.ts';
 import type { Command } from './model/command.ts';
@@ -28,6 +30,8 @@ export interface AuditContext {
   readonly inventories?: readonly Inventory[];
   /** The shells for which there is to be a completion. */
   readonly shells?: readonly Shell[];
+  /** Calls of the program, or of others of its family. */
+  readonly callers?: readonly Invocation[];
 }
 
 const ALONE: AuditContext = { words: STANDARD_WORDS, siblings: [] };
@@ -46,6 +50,8 @@ export class AuditView {
   readonly scopes: readonly OptionScope[];
   /** The shells for which there is to be a completion. */
   readonly shells: readonly Shell[];
+  /** The abbreviations that callers of the program use, as far as its callers are known. */
+  readonly usedAbbreviations: readonly RelianceOn[];
   readonly #inventories: readonly Inventory[];
   readonly #misbound: readonly Inventory[];
   #byPath: ReadonlyMap<string, CommandAt> | undefined;
@@ -59,7 +65,10 @@ export class AuditView {
   #likely: LikelyNames | undefined;
   #relations: readonly JudgedRelations[] | undefined;
 
-  constructor(cli: Interface, { words, siblings, inventories = [], shells = [] }: AuditContext = ALONE) {
+  constructor(
+    cli: Interface,
+    { words, siblings, inventories = [], shells = [], callers = [] }: AuditContext = ALONE,
+  ) {
     const own = inventories.filter(({ program }) => program === cli.program.value);
     const isMisbound = ({ boundTo, program }: Inventory) =>
       boundTo.length > 0 && !boundTo.some(({ text }) => text === program);
@@ -76,6 +85,9 @@ export class AuditView {
     this.commands = [...walkCommands(cli)];
     this.siblingCommands = siblings.flatMap((sibling) => [...walkCommands(sibling)]);
     this.scopes = optionScopes(cli);
+    this.usedAbbreviations = usedAbbreviations(
+      callers.filter(({ command }) => command[0] === cli.program.value),
+    );
     this.#claims = new Set(cli.claims.map((claim) => claim.value));
   }
 

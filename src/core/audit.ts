@@ -1,4 +1,5 @@
 import { AuditView } from './audit-view.ts';
+import type { Invocation } from './callers/find-callers.ts';
 import { CATALOGUE, type CatalogueCheck } from './checks/catalogue.ts';
 import { areaOf, type Check, type CheckResult, type FindingOf } from './checks/define-check.ts';
 import { listKey } from './collections/list-key.ts';
@@ -71,6 +72,8 @@ export interface AuditOptions<Checks extends readonly Check[] = readonly Check[]
   readonly inventories?: readonly Inventory[];
   /** The shells for which there is to be a completion. */
   readonly shells?: readonly Shell[];
+  /** Calls of the programs, as `findCallers` has them: the abbreviations that they use are told. */
+  readonly callers?: readonly Invocation[];
 }
 
 /**
@@ -95,6 +98,7 @@ function withDefaults(options: AuditOptions): Required<AuditOptions> {
     family: [],
     inventories: [],
     shells: [],
+    callers: [],
   };
   expectKeys('audit', options, {
     checks: true,
@@ -103,6 +107,7 @@ function withDefaults(options: AuditOptions): Required<AuditOptions> {
     family: true,
     inventories: true,
     shells: true,
+    callers: true,
   });
   return { ...defaults, ...options };
 }
@@ -132,14 +137,20 @@ function refuseUnknownNames(
 function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audit {
   const all = withDefaults(options);
   refuseUnknownNames(interfaces, all);
-  const { checks: given, selection, settings, family, inventories, shells } = all;
+  const { checks: given, selection, settings, family, inventories, shells, callers } = all;
   const words = new WordLists(settings.words);
   const others = family.filter(
     ({ program }) => !interfaces.some((cli) => cli.program.value === program.value),
   );
   const views = interfaces.map(
     (cli, i) =>
-      new AuditView(cli, { words, siblings: [...others, ...interfaces.slice(0, i)], inventories, shells }),
+      new AuditView(cli, {
+        words,
+        siblings: [...others, ...interfaces.slice(0, i)],
+        inventories,
+        shells,
+        callers,
+      }),
   );
   const parted = new PartedSelection(selection, given);
   const checks = given.filter((check) => parted.hasCheck(check.name) && isWanted(check, settings));

@@ -56,12 +56,13 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   coverage: ['abbreviations', 'model', 'source'],
   edits: ['source'],
   callers: ['comparison', 'edits', 'markdown', 'messages', 'model', 'parsing', 'shells', 'source'],
-  'audit-view.ts': ['abbreviations', 'coverage', 'model', 'relations', 'source', 'words'],
+  'audit-view.ts': ['abbreviations', 'callers', 'coverage', 'model', 'relations', 'source', 'words'],
   conformance: ['abbreviations', 'audit-view.ts', 'model', 'observations', 'source', 'standards', 'words'],
   comparison: ['abbreviations', 'findings', 'messages', 'model', 'source', 'words'],
   checks: [
     'abbreviations',
     'audit-view.ts',
+    'callers',
     'comparison',
     'conformance',
     'coverage',
@@ -79,6 +80,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   ],
   'audit.ts': [
     'audit-view.ts',
+    'callers',
     'checks',
     'conformance',
     'findings',

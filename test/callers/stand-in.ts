@@ -12,12 +12,17 @@ export const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-stand-in-'));
 after(() => rmSync(FOLDER, { recursive: true, force: true }));
 mkdirSync(join(FOLDER, 'bin'));
 const LOG = join(FOLDER, 'log');
-// A stand-in that keeps the words that it is given, in brackets.
-writeFileSync(
-  join(FOLDER, 'bin/tally'),
-  `#!/bin/sh\n{ for word; do printf '<%s>' "$word"; done; echo; } >> "${LOG}"\n`,
-);
-chmodSync(join(FOLDER, 'bin/tally'), 0o755);
+
+/** Puts a program into the folder of the stand-ins. */
+export function putProgram(name: string, script: string): void {
+  const path = join(FOLDER, 'bin', name);
+  writeFileSync(path, `#!/bin/sh\n${script}`);
+  chmodSync(path, 0o755);
+}
+
+/** What a stand-in does: it keeps the words that it is given, in brackets. */
+export const KEEPS_WORDS = `{ for word; do printf '<%s>' "$word"; done; echo; } >> "${LOG}"\n`;
+putProgram('tally', KEEPS_WORDS);
 
 const { interface: tally } = readSource({ name: 'tally.yaml', text: 'dabbawala: 1\nprogram: tally\n' });
 
@@ -28,10 +33,10 @@ export function callsSeen(path: string, text: string): string[] {
   return invocations.map(({ words }) => words.map((one) => `<${one.text}>`).join(''));
 }
 
-/** The calls that a command makes. */
+/** The calls that a command makes, each with its words in brackets. */
 export function callsMade(program: string, words: readonly string[]): string[] {
   writeFileSync(LOG, '');
-  const env = { PATH: `${join(FOLDER, 'bin')}:${process.env.PATH}`, HOME: FOLDER };
+  const env = { PATH: `${join(FOLDER, 'bin')}:${process.env.PATH}`, HOME: FOLDER, USER: 'clerk' };
   const { error, stderr } = spawnSync(program, words, {
     cwd: FOLDER,
     env,

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
@@ -9,6 +9,17 @@ const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-callers-'));
 after(() => rmSync(FOLDER, { recursive: true, force: true }));
 const OLD = join(ROOT, 'demo/tiffin-1.4/tiffin.yaml');
 const NEW = join(ROOT, 'demo/tiffin-2.0/tiffin.yaml');
+
+const EXTENSION = `dabbawala: 1
+program: tiffin-late
+extends: tiffin
+commands:
+  box:
+    commands:
+      list:
+        options:
+          --late-fee: add the fee of each late box
+`;
 
 /** A report whose messages stand in one line each. */
 function unwrapped(report: string): string {
@@ -99,8 +110,67 @@ test('a comparison tells which callers break', async () => {
     callers.changed.map((one: { changes: { effect: string }[] }) => one.changes.map(({ effect }) => effect)),
     [['other-meaning'], ['refused']],
   );
-  assert.equal(
-    (await dabbawala(['compare', OLD, '--add=box list --late-fee', `--callers=${path}`])).status,
-    2,
+});
+
+test('a comparison mends the calls that names mend, and tells the others', async () => {
+  const text = 'tiffin round close -yn x 4\ntiffin box list --late\ntiffin ledger post --pass x ann 3\n';
+  const path = folder('mended', { 'a.sh': text });
+  const patch = await dabbawala(['compare', OLD, NEW, `--callers=${path}`, '--format=patch']);
+  assert.match(patch.stdout, /^-tiffin round close -yn x 4$/m);
+  assert.match(patch.stdout, /^\+tiffin round close -yr x 4$/m);
+  assert.match(
+    patch.stderr,
+    /a\.sh:3:20: '--pass' was .* now; no other name mends it, so see to it by hand\n$/,
   );
+  assert.equal(patch.status, 0);
+  assert.equal((await dabbawala(['compare', OLD, NEW, `--callers=${path}`, '--rewrite'])).status, 0);
+  assert.equal(
+    readFileSync(join(path, 'a.sh'), 'utf8'),
+    text.replace('-yn', '-yr').replace('--late', '--late-boxes'),
+  );
+  const without = await dabbawala(['compare', OLD, NEW, '--format=patch']);
+  assert.equal(without.status, 2);
+  assert.match(without.stderr, /expected --callers with --format=patch/);
+});
+
+test('what a new name or an extension would break in callers is told', async () => {
+  const path = folder('added', { 'a.sh': 'tiffin box list --late\ntiffin box list\n' });
+  const extension = join(folder('extension', { 'late.yaml': EXTENSION }), 'late.yaml');
+  for (const what of ['--add=box list --late-fee', `--with=${extension}`]) {
+    const { stdout } = await dabbawala(['compare', OLD, what, `--callers=${path}`]);
+    assert.match(unwrapped(stdout), /Callers: 1 of 2 calls in 1 file will break\n/, what);
+    assert.match(
+      unwrapped(stdout),
+      /a\.sh:1:17: warning: option '--late' is ambiguous.*write '--late-boxes'/,
+      what,
+    );
+  }
+  const json = JSON.parse(
+    (await dabbawala(['compare', OLD, '--add=box list --late-fee', `--callers=${path}`, '--format=json']))
+      .stdout,
+  );
+  assert.equal(json.added[0].callers.changed[0].changes[0].instead, '--late-boxes');
+  const { stdout: markdown } = await dabbawala([
+    ...['compare', OLD, '--add=box list --late-fee', `--callers=${path}`, '--format=markdown'],
+  ]);
+  assert.match(
+    markdown,
+    /### Callers: 1 of 2 calls in 1 file will break\n\n- `.*a\.sh:1:17`: .* Write `--late-boxes`\.\n/,
+  );
+});
+
+test('an audit warns of the abbreviations that callers write', async () => {
+  const path = folder('audited', { 'a.sh': 'tiffin box list --late\ntiffin box list --late --al\n' });
+  const { status, stdout } = await dabbawala([
+    'audit',
+    OLD,
+    '--only=abbreviations/fragile-word',
+    `--callers=${path}`,
+  ]);
+  assert.equal(status, 1);
+  assert.match(
+    unwrapped(stdout),
+    /warning: callers write '--late' for '--late-boxes' \(2 times\) and '--al' for '--all' \(1 time\), until/,
+  );
+  assert.match(stdout, /a\.sh:1:17: '--late' is written here/);
 });

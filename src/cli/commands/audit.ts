@@ -1,7 +1,9 @@
 import { AUDIT_REPORTS, audit, isAtLeast, knownSelectors, type Level, unknownSelectors } from 'dabbawala';
 import { assumeComplete, didYouMean } from 'dabbawala/analysis';
+import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
+import { findCallsOf } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
@@ -18,6 +20,8 @@ interface AuditOptions extends SourceOptions, FormatOption<typeof AUDIT_REPORTS>
   readonly completion?: readonly string[];
   readonly notes?: true;
   readonly complete?: true;
+  readonly callers?: readonly string[];
+  readonly calledAs?: readonly string[];
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -37,6 +41,13 @@ export const declare: Declare = (command, io, done) => {
     .addOption(
       repeatedOption('--completion <FILE>', 'a completion script of the program, read without running it'),
     )
+    .addOption(
+      repeatedOption(
+        '--callers <FILE>',
+        'a file or folder with calls of the program, to warn of the abbreviations in them',
+      ),
+    )
+    .addOption(calledAsOption())
     .option('--complete', 'assume that the sources list everything, unless they say otherwise')
     .option('--notes', 'tell every note, the tables of POSIX and GNU, and what was not judged')
     .addOption(checksOption())
@@ -62,11 +73,13 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   }
   const completions = await readCompletions(options.completion ?? [], [], false, interfaces, io);
   const { inventories } = completions;
-  const result = audit(interfaces, { checks, selection, settings, family, inventories });
+  const calls = await findCallsOf(interfaces, options.callers ?? [], options.calledAs ?? [], io);
+  const { callers } = calls;
+  const result = audit(interfaces, { checks, selection, settings, family, inventories, callers });
   const failOn = options.failOn ?? settings.failOn ?? 'warning';
   // Who asks for some checks wants all that they say, and who is failed by notes must see them.
   const inFull = options.notes === true || selection.only.length > 0 || failOn === 'note';
   io.write(AUDIT_REPORTS[options.format](result, { ...reportContext(io), problems, inFull }));
-  if (unusable || completions.unusable) return UNUSABLE;
+  if (unusable || completions.unusable || calls.isUnusable) return UNUSABLE;
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }

@@ -1,4 +1,4 @@
-import { CALLERS_REPORTS, type Invocation } from 'dabbawala/analysis';
+import { CALLERS_REPORTS, type Invocation, namesInFull } from 'dabbawala/analysis';
 import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
@@ -6,7 +6,7 @@ import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
 import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
-import { rewriteCalls } from '../rewrite-calls.ts';
+import { rewriteCalls, tellLeft } from '../rewrite-calls.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 interface CallersOptions extends SourceOptions, FormatOption<typeof CALLERS_REPORTS>, FailOnOption {
@@ -17,7 +17,7 @@ interface CallersOptions extends SourceOptions, FormatOption<typeof CALLERS_REPO
 export const declare: Declare = (command, io, done) => {
   command
     .description(
-      'Finds the calls of a program in scripts, crontabs, makefiles, units, workflows, container files, READMEs and histories, reads their words as the parser does, ' +
+      'Finds the calls of a program in scripts, crontabs, makefiles, units, workflows, container files, source code, READMEs and histories, reads their words as the parser does, ' +
         'and tells which are wrong, and which rely on abbreviations.',
     )
     .usage('[OPTION]... SOURCE FILE...')
@@ -47,7 +47,9 @@ async function runCallers(
   if (cli === undefined || unusable) return UNUSABLE;
   const { found, isUnusable } = await findCalls(paths, cli, options.calledAs ?? [], io);
   io.write(CALLERS_REPORTS[options.format](found, reportContext(io)));
-  const isWritten = options.rewrite !== true || (await rewriteCalls(found.invocations, io));
+  const edits = namesInFull(found.invocations);
+  if (options.rewrite === true || options.format === 'patch') tellLeft(edits, io);
+  const isWritten = options.rewrite !== true || (await rewriteCalls(edits, io));
   if (isUnusable || !isWritten) return UNUSABLE;
   return fails(found.invocations, options.failOn) ? FOUND : DONE;
 }

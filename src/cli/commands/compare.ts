@@ -1,15 +1,15 @@
 import type { Command } from 'commander';
 import { isAtLeast, type Level } from 'dabbawala';
 import {
+  type AnsweredWhatIf,
   assumeComplete,
   COMPARISON_REPORTS,
   type ComparedCallers,
   type ComparedSides,
-  changedCalls,
+  compareCallers,
   compareExtensions,
   compareInterfaces,
   WHAT_IF_REPORTS,
-  type WhatIf,
   whatIf,
 } from 'dabbawala/analysis';
 import type { Interface } from 'dabbawala/model';
@@ -22,6 +22,7 @@ import { readGiven, type SettledSources } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
 import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
+import { rewriteCalls, tellLeft, tellUnmended } from '../rewrite-calls.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 interface CompareOptions extends SourceOptions, FormatOption<typeof COMPARISON_REPORTS>, FailOnOption {
@@ -29,6 +30,7 @@ interface CompareOptions extends SourceOptions, FormatOption<typeof COMPARISON_R
   readonly add?: readonly string[];
   readonly callers?: readonly string[];
   readonly calledAs?: readonly string[];
+  readonly rewrite?: boolean;
 }
 
 export const declare: Declare = (command, io, done) => {
@@ -55,10 +57,11 @@ export const declare: Declare = (command, io, done) => {
     .addOption(
       repeatedOption(
         '--callers <FILE>',
-        'a file or folder with calls of OLD, to tell which of them NEW breaks',
+        'a file or folder with calls of OLD, to tell which of them will break',
       ),
     )
     .addOption(calledAsOption())
+    .option('--rewrite', 'write the names that NEW wants into the calls, file by file')
     .addOption(failOnOption('a change', 'never'))
     .action(async (old: string, newer: string | undefined, options: CompareOptions) =>
       done(await runCompare(old, newer, options, command, io)),
@@ -77,13 +80,20 @@ async function runCompare(
     command.error('expected no NEW with --add, which compares OLD with OLD plus NAME');
   if (newName === undefined && add.length === 0 && extensions.length === 0)
     command.error('expected a second source, NEW, to compare OLD with; or --with EXTENSION, or --add NAME');
-  if (newName === undefined && options.callers !== undefined)
-    command.error('expected NEW with --callers, which tells what becomes of the calls of OLD');
+  if (options.callers === undefined && (options.rewrite === true || options.format === 'patch'))
+    command.error(
+      `expected --callers with ${options.rewrite === true ? '--rewrite' : '--format=patch'}, which mends the calls of OLD`,
+    );
   // With two versions, an extension is installed beside both.
   const old = await readOne(oldName, options, io);
   if (old.interface === undefined) return UNUSABLE;
   if (add.length > 0) return runWhatIf(old.interface, add, old.unusable, options, io);
-  if (newName === undefined) return report(extensionSides(old.interface), old.unusable, options, io);
+  if (newName === undefined) {
+    const base = old.interface.extended?.base ?? old.interface;
+    const calls = await findGivenCalls(base, options, io);
+    const sides = { ...extensionSides(old.interface), callers: calls.compared(old.interface) };
+    return report(sides, old.unusable || calls.isUnusable, options, io);
+  }
   const newer = await readOne(newName, options, io);
   if (newer.interface === undefined) return UNUSABLE;
   const [before, after] = [old.interface.program.value, newer.interface.program.value];
@@ -92,25 +102,30 @@ async function runCompare(
       `the sources are of different programs, '${before}' and '${after}'; if they are the same, give its name with --program`,
       io,
     );
-  const { callers, isUnusable } = await comparedCallers(old.interface, newer.interface, options, io);
+  const calls = await findGivenCalls(old.interface, options, io);
   const sides = {
     title: titleOf(old.interface, newer.interface),
     comparison: compareInterfaces(old.interface, newer.interface),
-    callers,
+    callers: calls.compared(newer.interface),
   };
-  return report(sides, old.unusable || newer.unusable || isUnusable, options, io);
+  return report(sides, old.unusable || newer.unusable || calls.isUnusable, options, io);
 }
 
-/** What becomes of the calls in the files that were named; nothing where none was. */
-async function comparedCallers(
+/** The calls in the files that were named. */
+interface GivenCalls {
+  /** What becomes of them with another interface; undefined where no files were named. */
+  readonly compared: (next: Interface) => ComparedCallers | undefined;
+  readonly isUnusable: boolean;
+}
+
+async function findGivenCalls(
   old: Interface,
-  newer: Interface,
   { callers = [], calledAs = [] }: CompareOptions,
   io: Io,
-): Promise<{ readonly callers: ComparedCallers | undefined; readonly isUnusable: boolean }> {
-  if (callers.length === 0) return { callers: undefined, isUnusable: false };
+): Promise<GivenCalls> {
+  if (callers.length === 0) return { compared: () => undefined, isUnusable: false };
   const { found, isUnusable } = await findCalls(callers, old, calledAs, io);
-  return { callers: { found, changed: changedCalls(found.invocations, old, newer) }, isUnusable };
+  return { compared: (next) => compareCallers(found, old, next), isUnusable };
 }
 
 interface OneSource extends Pick<SettledSources, 'unusable'> {
@@ -152,32 +167,51 @@ function nameOf({ program, version }: Interface): string {
   return version === undefined ? program.value : `${program.value} ${version.value}`;
 }
 
-function report(sides: ComparedSides, unusable: boolean, options: CompareOptions, io: Io): number {
+async function report(
+  sides: ComparedSides,
+  unusable: boolean,
+  options: CompareOptions,
+  io: Io,
+): Promise<number> {
   io.write(COMPARISON_REPORTS[options.format](sides, reportContext(io)));
-  if (unusable) return UNUSABLE;
+  const isMended = await mend(sides.callers, options, io);
+  if (unusable || !isMended) return UNUSABLE;
   const all = [sides.comparison.changes, ...(sides.clashes ?? []).map(({ changes }) => changes)].flat();
   return fails(all, options) ? FOUND : DONE;
 }
 
-function runWhatIf(
+/** Writes what calls are to say, where that was asked for, and tells what stays; whether all could be written. */
+async function mend(callers: ComparedCallers | undefined, options: CompareOptions, io: Io): Promise<boolean> {
+  if (callers === undefined) return true;
+  if (options.rewrite === true || options.format === 'patch') {
+    tellLeft(callers.edits, io);
+    tellUnmended(callers.changed, io);
+  }
+  return options.rewrite !== true || (await rewriteCalls(callers.edits, io));
+}
+
+async function runWhatIf(
   cli: Interface,
   names: readonly string[],
   unusable: boolean,
   options: CompareOptions,
   io: Io,
-): number {
-  const answers: WhatIf[] = [];
+): Promise<number> {
+  const answers: AnsweredWhatIf[] = [];
   let isRefused = false;
+  const calls = await findGivenCalls(cli, options, io);
   for (const name of names) {
     const answer = whatIf(cli, name);
-    if ('comparison' in answer) answers.push(answer);
+    if ('comparison' in answer) answers.push({ ...answer, callers: calls.compared(answer.next) });
     else {
       reportError(`--add '${name}': ${answer.reason}`, io);
       isRefused = true;
     }
   }
   io.write(WHAT_IF_REPORTS[options.format](answers, reportContext(io)));
-  if (unusable || isRefused) return UNUSABLE;
+  let isMended = true;
+  for (const { callers } of answers) isMended = (await mend(callers, options, io)) && isMended;
+  if (unusable || isRefused || calls.isUnusable || !isMended) return UNUSABLE;
   return fails(
     answers.flatMap(({ comparison }) => comparison.changes),
     options,

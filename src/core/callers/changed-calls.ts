@@ -1,14 +1,17 @@
-import { optionNamed } from '../comparison/pairing/option-named.ts';
 import { type Pairing, pairInterfaces } from '../comparison/pairing/pairing.ts';
-import { type Command, commandName } from '../model/command.ts';
+import type { TextEdit } from '../edits/text-edits.ts';
 import type { Interface } from '../model/interface.ts';
-import type { Option } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { sureProblems } from '../parsing/sure-problems.ts';
 import type { Trace, WordPart } from '../parsing/trace.ts';
 import { traceWords } from '../parsing/trace-words.ts';
 import type { Span } from '../source/source.ts';
-import { type Invocation, withUnknown } from './find-callers.ts';
+import type { CallWords } from './call-words.ts';
+import { CommandsOnTheWay, commandNamed, optionInReach } from './commands-on-the-way.ts';
+import { type CallersFound, type Invocation, withUnknown } from './find-callers.ts';
+import { placeOfPart } from './name-places.ts';
+import type { CallEdits, NameLeft } from './names-in-full.ts';
+import { type RenamedWord, renamedWords, withNames } from './renamed-words.ts';
 
 /** What a new version does to a call. */
 export interface CallChange {
@@ -18,6 +21,8 @@ export interface CallChange {
   readonly message: string;
   /** Where the word stands that it is about; the call, where it is about no word. */
   readonly place: Span;
+  /** What to write instead of the word, where that mends it; undefined where no name does. */
+  readonly instead: string | undefined;
 }
 
 /** A call that a new version breaks, or changes without a word. */
@@ -26,6 +31,26 @@ export interface ChangedCall {
   readonly invocation: Invocation;
   /** What changes: silent changes first. */
   readonly changes: readonly CallChange[];
+}
+
+/** Callers of one version, and what the next one does to them. */
+export interface ComparedCallers {
+  /** The calls that were found. */
+  readonly found: CallersFound;
+  /** Those that the next version breaks or silently changes. */
+  readonly changed: readonly ChangedCall[];
+  /** What mends them, as far as names do. */
+  readonly edits: CallEdits;
+}
+
+/** What becomes of the calls of a program with a next version of it. */
+export function compareCallers(found: CallersFound, before: Interface, next: Interface): ComparedCallers {
+  const { invocations } = found;
+  return {
+    found,
+    changed: changedCalls(invocations, before, next),
+    edits: callsForVersion(invocations, before, next),
+  };
 }
 
 /** The calls of a program that a new version of it breaks or silently changes, those that it changes silently first. What was wrong before is left out. */
@@ -43,9 +68,42 @@ export function changedCalls(
   return [...changed.filter(isSilent), ...changed.filter((one) => !isSilent(one))];
 }
 
+/** What calls of one version must say for the next one: abbreviations in full, and what it renamed by the new names, where what it takes is the same. */
+export function callsForVersion(
+  invocations: readonly Invocation[],
+  before: Interface,
+  next: Interface,
+): CallEdits {
+  const pairing = pairInterfaces(before, next);
+  const edits: TextEdit[] = [];
+  const left: NameLeft[] = [];
+  for (const invocation of invocations)
+    for (const { word, parts } of renamedWords(invocation, before, pairing).values())
+      for (const { part, name } of parts) {
+        const place = placeOfPart(word, part);
+        if (place === undefined)
+          left.push({ text: word.text.slice(part.start, part.end), name, place: word.place });
+        else edits.push({ place, text: name });
+      }
+  return { edits, left };
+}
+
 interface Difference {
   readonly word: number;
   readonly message: string;
+}
+
+interface FoundChange extends Pick<CallChange, 'effect' | 'message'> {
+  /** The index of the word that it is about; null where it is about none. */
+  readonly word: number | null;
+}
+
+/** The words of a call with the names in them that a new version wants. */
+function rewritten(words: CallWords, renamed: ReadonlyMap<number, RenamedWord>): CallWords {
+  return words.map((word, i) => {
+    const other = renamed.get(i);
+    return other === undefined ? word : withNames(other);
+  });
 }
 
 /** Holds what two versions make of calls against each other. */
@@ -60,12 +118,32 @@ class CallComparing {
     this.#pairing = pairInterfaces(before, next);
   }
 
-  changesOf({ words, trace, problems, place, isOpen }: Invocation): CallChange[] {
+  changesOf(invocation: Invocation): CallChange[] {
+    const { words, place } = invocation;
+    const found = this.#found(invocation, words);
+    if (found.length === 0) return [];
+    const renamed = renamedWords(invocation, this.#before, this.#pairing);
+    const still = new Set(this.#found(invocation, rewritten(words, renamed)).map(({ word }) => word));
+    return found.flatMap(({ effect, message, word }) => {
+      const better = word === null || still.has(word) ? undefined : renamed.get(word);
+      // What another name in a word before it mends, follows from that.
+      if (better === undefined && !still.has(word)) return [];
+      return {
+        effect,
+        // What to write is better than a guess.
+        message: better === undefined ? message : message.replace(/; did you mean [^;]*$/, ''),
+        place: (word === null ? undefined : words[word]?.place) ?? place,
+        instead: better && withNames(better).text,
+      };
+    });
+  }
+
+  /** What the new version makes of the words that stand in place of those of a call. */
+  #found({ trace, problems, isOpen }: Invocation, words: CallWords): FoundChange[] {
     const after = traceWords(
       this.#next,
       words.map(({ text }) => text),
     );
-    const placeOf = (word: number | null) => (word === null ? undefined : words[word]?.place) ?? place;
     const known = new Set(problems.map(({ code, word }) => `${code} ${word}`));
     const refused = sureProblems(after, withUnknown(words, isOpen)).filter(
       ({ code, word }) => !known.has(`${code} ${word}`),
@@ -75,15 +153,11 @@ class CallComparing {
       ({ word }) => words[word]?.isLiteral === true && !faulty.has(word),
     );
     return [
-      ...silent.map(({ word, message }) => ({
-        effect: 'other-meaning' as const,
-        message,
-        place: placeOf(word),
-      })),
+      ...silent.map(({ word, message }) => ({ effect: 'other-meaning' as const, message, word })),
       ...refused.map(({ message, word }) => ({
         effect: 'refused' as const,
         message: message.slice(message.indexOf(': ') + 2),
-        place: placeOf(word),
+        word,
       })),
     ];
   }
@@ -93,9 +167,15 @@ class CallComparing {
     const olds = new CommandsOnTheWay(this.#before);
     const news = new CommandsOnTheWay(this.#next);
     return before.words.flatMap(({ index, text, parts }) => {
-      const nows = after.words[index]?.parts ?? [];
-      const told = parts.flatMap((part): Difference[] => {
-        const now = nows.find(({ start, end }) => start === part.start && end === part.end);
+      const { text: nowText, parts: nows = [] } = after.words[index] ?? {};
+      const told = parts.flatMap((part, i): Difference[] => {
+        // In a word with other names, parts stand elsewhere.
+        const now =
+          nowText === text
+            ? nows.find(({ start, end }) => start === part.start && end === part.end)
+            : nows.length === parts.length
+              ? nows[i]
+              : undefined;
         if (now === undefined || !isTaken(part) || !isTaken(now)) return [];
         if (this.#isSame(part, olds.at, now, news.at)) return [];
         const written = text.slice(part.start, part.end);
@@ -119,36 +199,6 @@ class CallComparing {
     const [old, newer] = [optionInReach(at, part.name), optionInReach(nowAt, now.name)];
     return old === undefined ? part.name === now.name : this.#pairing.options.get(old) === newer;
   }
-}
-
-/** The command that has been reached so far, while the words of a call are gone through. */
-class CommandsOnTheWay {
-  at: CommandAt;
-
-  constructor({ root }: Interface) {
-    this.at = { command: root, line: [root], path: [commandName(root)] };
-  }
-
-  goTo({ role, name }: WordPart): void {
-    const below = role === 'command' && name !== null ? commandNamed(this.at.command, name) : undefined;
-    if (below === undefined) return;
-    this.at = { command: below, line: [...this.at.line, below], path: [...this.at.path, commandName(below)] };
-  }
-}
-
-function commandNamed({ commands }: Command, name: string): Command | undefined {
-  return commands.items.find(({ names }) => names.some(({ text }) => text === name));
-}
-
-/** The option of a name at a command, or at one above it. */
-function optionInReach(at: CommandAt, name: string): Option | undefined {
-  for (let depth = at.line.length; depth > 0; depth--) {
-    const line = at.line.slice(0, depth);
-    const command = line.at(-1);
-    const found = command && optionNamed({ command, line, path: at.path.slice(0, depth) }, name);
-    if (found !== undefined) return found;
-  }
-  return undefined;
 }
 
 function isTaken({ verdict }: WordPart): boolean {

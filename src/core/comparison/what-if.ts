@@ -15,6 +15,8 @@ export interface WhatIf {
   readonly asked: string;
   /** The program with the name against the program without. */
   readonly comparison: Comparison;
+  /** The program with the name. */
+  readonly next: Interface;
   /** Names nearby that would change nothing for callers, the nearest first; empty where the name itself would not. */
   readonly harmless: readonly string[];
 }
@@ -53,13 +55,14 @@ export function whatIf(cli: Interface, asked: string): WhatIf | NotAddable {
   const at = commandAt(cli, words);
   if (at === undefined) return { asked, reason: `there is no command '${words.join(' ')}'` };
   if (has(at, name)) return { asked, reason: `'${name}' exists already` };
-  const comparison = compareInterfaces(cli, added(cli, at, name));
+  const next = added(cli, at, name);
+  const comparison = compareInterfaces(cli, next);
   const harmless = isHarmless(comparison)
     ? []
     : candidates(name)
         .filter((other) => !has(at, other) && isHarmless(compareInterfaces(cli, added(cli, at, other))))
         .slice(0, HARMLESS_SHOWN);
-  return { asked, comparison, harmless };
+  return { asked, comparison, next, harmless };
 }
 
 function isHarmless({ changes }: Comparison): boolean {

@@ -43,12 +43,15 @@ export function firstUnknownCommand(problems: Trace['problems'], words: readonly
 
 /** The problems of a command line that it has whatever its words that stand for others come to. */
 export function sureProblems({ problems }: Trace, words: readonly KnownWord[]): TraceProblem[] {
-  // Where a word that stands for others is to be a command, whose words the rest are is not known.
+  // Where a word that stands for others is to be a command, whose words the rest are is not known; nor is it behind one that is none.
   const known = firstUnknownCommand(problems, words);
+  const wrong = problems.find(({ code }) => code === 'unknown-command' || code === 'ambiguous-command')?.word;
   const isKnown =
     words.every(({ isLiteral }) => isLiteral) && problems.every(({ code }) => code !== 'not-judged');
   return problems.filter(({ code, word }) => {
-    if (LEFT_OUT.has(code) || (word !== null && (word >= known || !isSure(code, words[word])))) return false;
+    if (LEFT_OUT.has(code)) return false;
+    if (word !== null && (word >= known || word > (wrong ?? word) || !isSure(code, words[word])))
+      return false;
     return isKnown || !OF_WHOLE_LINE.has(code);
   });
 }

@@ -24,7 +24,14 @@ export { SegmentIndex } from '../abbreviations/segment-index.ts';
 export { type ValueScope, valueScopes } from '../abbreviations/value-scope.ts';
 export type { Resolution, Verdict } from '../abbreviations/verdict.ts';
 export type { CallWord } from '../callers/call-words.ts';
-export { type CallChange, type ChangedCall, changedCalls } from '../callers/changed-calls.ts';
+export {
+  type CallChange,
+  type ChangedCall,
+  type ComparedCallers,
+  callsForVersion,
+  changedCalls,
+  compareCallers,
+} from '../callers/changed-calls.ts';
 export { type CallerKind, callerKind } from '../callers/files/caller-files.ts';
 export {
   type CallersFound,
@@ -33,7 +40,7 @@ export {
   type Invocation,
   type UsedAbbreviation,
 } from '../callers/find-callers.ts';
-export { type NamesInFull, namesInFull } from '../callers/names-in-full.ts';
+export { type CallEdits, type NameLeft, namesInFull } from '../callers/names-in-full.ts';
 export { type RelianceOn, usedAbbreviations } from '../callers/used-abbreviations.ts';
 export { assumeComplete } from '../comparison/assume-complete.ts';
 export {
@@ -85,7 +92,7 @@ export {
   type RelationVerdicts,
   type WithoutEffect,
 } from '../relations/judge-relations.ts';
-export type { ComparedCallers, ComparedSides } from '../reports/comparison-words.ts';
+export type { AnsweredWhatIf, ComparedSides } from '../reports/comparison-words.ts';
 export {
   ABBREVIATION_REPORTS,
   type Abbreviations,

@@ -1,8 +1,8 @@
+import type { ComparedCallers } from '../callers/changed-calls.ts';
 import type { Change } from '../comparison/change.ts';
-import type { WhatIf } from '../comparison/what-if.ts';
 import { jsonText } from '../source/json-text.ts';
 import { LineIndexes } from '../source/line-index.ts';
-import { type ComparedCallers, type ComparedSides, isLeastRelease } from './comparison-words.ts';
+import { type AnsweredWhatIf, type ComparedSides, isLeastRelease } from './comparison-words.ts';
 import { jsonPlace } from './json-place.ts';
 import type { Tool } from './tool.ts';
 
@@ -46,17 +46,18 @@ function jsonCallers({ found, changed }: ComparedCallers, indexes: LineIndexes) 
 }
 
 /** What adding each of some names would do, as JSON text. */
-export function whatIfJson(answers: readonly WhatIf[], tool: Tool): string {
+export function whatIfJson(answers: readonly AnsweredWhatIf[], tool: Tool): string {
   const indexes = new LineIndexes();
   const report = {
     version: 1,
     tool,
     columnUnit: 'utf-16',
-    added: answers.map(({ asked, comparison, harmless }) => ({
+    added: answers.map(({ asked, comparison, harmless, callers }) => ({
       name: asked,
       release: comparison.release,
       changes: comparison.changes.map((change) => jsonChange(change, indexes)),
       harmless,
+      ...(callers === undefined ? {} : { callers: jsonCallers(callers, indexes) }),
     })),
   };
   return `${jsonText(report, 2)}\n`;

@@ -1,16 +1,20 @@
+import type { ComparedCallers } from '../callers/changed-calls.ts';
 import { EFFECTS } from '../comparison/change.ts';
-import type { WhatIf } from '../comparison/what-if.ts';
 import { inlineCode, plainText } from '../markdown/markdown-text.ts';
+import { LineIndexes } from '../source/line-index.ts';
 import {
+  type AnsweredWhatIf,
   type ComparedSides,
+  callersTitle,
   EFFECT_TITLES,
   effectCounts,
   notComparedLine,
   releaseWords,
 } from './comparison-words.ts';
+import { placeText } from './finding-text.ts';
 
 /** A comparison as a section of a change log, in Markdown: a heading, what it calls for, and a list for each kind of consequence. */
-export function comparisonMarkdown({ title, comparison }: ComparedSides): string {
+export function comparisonMarkdown({ title, comparison, callers }: ComparedSides): string {
   const { changes, notCompared } = comparison;
   const parts = [`## ${plainText(title)}`];
   const sentence =
@@ -28,6 +32,7 @@ export function comparisonMarkdown({ title, comparison }: ComparedSides): string
     });
     parts.push(`### ${EFFECT_TITLES[effect]}`, items.join('\n'));
   }
+  if (callers !== undefined) parts.push(callersMarkdown(callers));
   const [first] = notCompared;
   if (first !== undefined) {
     const items = notCompared.map((one) => `- ${plainText(notComparedLine(one))}.`);
@@ -41,9 +46,26 @@ export function comparisonMarkdown({ title, comparison }: ComparedSides): string
   return `${parts.join('\n\n')}\n`;
 }
 
+/** The callers that will break, a line for each change. */
+function callersMarkdown({ found, changed }: ComparedCallers): string {
+  const indexes = new LineIndexes();
+  const items = changed.flatMap(({ changes }) =>
+    changes.map(({ effect, message, place, instead }) => {
+      const where = placeText(place, indexes).replace(/: $/, '');
+      const silent = effect === 'other-meaning' ? 'nobody is told: ' : '';
+      const fix = instead === undefined ? '' : ` Write ${inlineCode(instead)}.`;
+      return `- ${inlineCode(where)}: ${plainText(silent + message)}.${fix}`;
+    }),
+  );
+  const title = `### ${callersTitle({ found, changed })}`;
+  return items.length === 0 ? title : `${title}\n\n${items.join('\n')}`;
+}
+
 /** What adding each of some names would do, as a section for each. */
-export function whatIfMarkdown(answers: readonly WhatIf[]): string {
+export function whatIfMarkdown(answers: readonly AnsweredWhatIf[]): string {
   return answers
-    .map(({ asked, comparison }) => comparisonMarkdown({ title: `Adding ${asked}`, comparison }))
+    .map(({ asked, comparison, callers }) =>
+      comparisonMarkdown({ title: `Adding ${asked}`, comparison, callers }),
+    )
     .join('\n');
 }

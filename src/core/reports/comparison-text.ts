@@ -1,13 +1,13 @@
 import type { Change, Effect, NotCompared, WordRange } from '../comparison/change.ts';
 import { EFFECTS } from '../comparison/change.ts';
 import type { Clash } from '../comparison/extension-changes.ts';
-import type { WhatIf } from '../comparison/what-if.ts';
 import { countOf, quoteName } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { printable } from '../source/printable.ts';
 import { wrapText } from '../source/text-wrap.ts';
 import { changedCallsText } from './changed-calls-text.ts';
 import {
+  type AnsweredWhatIf,
   type ComparedSides,
   EFFECT_TITLES,
   effectCounts,
@@ -36,10 +36,10 @@ export function comparisonText(sides: ComparedSides, options: TextOptions): stri
 }
 
 /** What adding each of some names would do, as text for people. */
-export function whatIfText(answers: readonly WhatIf[], options: TextOptions): string {
+export function whatIfText(answers: readonly AnsweredWhatIf[], options: TextOptions): string {
   const indexes = new LineIndexes();
   return answers
-    .map(({ asked, comparison, harmless }) => {
+    .map(({ asked, comparison, harmless, callers }) => {
       const name = styled(printable(asked), ['bold', 'underline'], options);
       const harm = comparison.changes.filter(({ effect }) => effect !== 'compatible' && effect !== 'wording');
       if (harm.length === 0) return `${name} would change nothing for callers\n`;
@@ -51,6 +51,7 @@ export function whatIfText(answers: readonly WhatIf[], options: TextOptions): st
         `${name} would break callers:`,
         ...harm.map((change) => changeText(change, indexes, options).trimEnd()),
         wrapText(advice, usedWidth(options), '  ', '    '),
+        ...(callers === undefined ? [] : ['', ...changedCallsText(callers, options)]),
         '',
       ].join('\n');
     })

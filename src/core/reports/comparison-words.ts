@@ -1,5 +1,4 @@
-import type { ChangedCall } from '../callers/changed-calls.ts';
-import type { CallersFound } from '../callers/find-callers.ts';
+import type { ComparedCallers } from '../callers/changed-calls.ts';
 import {
   type Change,
   type Comparison,
@@ -8,6 +7,7 @@ import {
   type NotCompared,
 } from '../comparison/change.ts';
 import type { Clash } from '../comparison/extension-changes.ts';
+import type { WhatIf } from '../comparison/what-if.ts';
 import { countOf, listNames } from '../messages/wording.ts';
 
 /** A comparison with what is compared, as reports call it. */
@@ -22,12 +22,16 @@ export interface ComparedSides {
   readonly callers?: ComparedCallers | undefined;
 }
 
-/** Callers of the old version, and what the new one does to them. */
-export interface ComparedCallers {
-  /** The calls that were found. */
-  readonly found: CallersFound;
-  /** Those that the new version breaks or silently changes. */
-  readonly changed: readonly ChangedCall[];
+/** What adding a name would do, to the calls that were found too, where some were looked for. */
+export interface AnsweredWhatIf extends WhatIf {
+  /** What becomes of the calls. */
+  readonly callers?: ComparedCallers | undefined;
+}
+
+/** `Callers: 2 of 7 calls in 3 files will break`. */
+export function callersTitle({ found, changed }: Pick<ComparedCallers, 'found' | 'changed'>): string {
+  const total = countOf(found.invocations.length, 'call');
+  return `Callers: ${changed.length} of ${total} in ${countOf(found.looked, 'file')} will break`;
 }
 
 export const EFFECT_TITLES: Record<Effect, string> = {

@@ -2,8 +2,8 @@ import type { NameScope } from '../abbreviations/name-scope.ts';
 import type { WordResolution } from '../abbreviations/resolve-words.ts';
 import type { Audit } from '../audit.ts';
 import type { CallersFound } from '../callers/find-callers.ts';
+import { namesInFull } from '../callers/names-in-full.ts';
 import type { Check } from '../checks/define-check.ts';
-import type { WhatIf } from '../comparison/what-if.ts';
 import type { ShellCoverage } from '../coverage/coverage.ts';
 import type { Interface } from '../model/interface.ts';
 import type { Trace } from '../parsing/trace.ts';
@@ -16,14 +16,14 @@ import { annotationText } from './annotation-text.ts';
 import { auditJson } from './audit-json.ts';
 import { auditText } from './audit-text.ts';
 import { callersJson } from './callers-json.ts';
-import { callersPatch } from './callers-patch.ts';
 import { callersText } from './callers-text.ts';
 import { comparisonJson, whatIfJson } from './comparison-json.ts';
 import { comparisonMarkdown, whatIfMarkdown } from './comparison-markdown.ts';
 import { comparisonText, whatIfText } from './comparison-text.ts';
-import type { ComparedSides } from './comparison-words.ts';
+import type { AnsweredWhatIf, ComparedSides } from './comparison-words.ts';
 import { coverageJson } from './coverage-json.ts';
 import { coverageText } from './coverage-text.ts';
+import { editsPatch } from './edits-patch.ts';
 import { explainJson } from './explain-json.ts';
 import { catalogueMarkdown } from './explain-markdown.ts';
 import { catalogueText, checkText } from './explain-text.ts';
@@ -108,6 +108,8 @@ export const COMPARISON_REPORTS = {
   json: (sides, { tool }) => comparisonJson(sides, tool),
   /** For a change log or a page. */
   markdown: (sides) => comparisonMarkdown(sides),
+  /** What mends the calls that were looked for. */
+  patch: ({ callers }) => editsPatch(callers?.edits.edits ?? []),
 } as const satisfies Reports<ComparedSides>;
 
 /** Reports of what added names would do. */
@@ -118,7 +120,9 @@ export const WHAT_IF_REPORTS = {
   json: (answers, { tool }) => whatIfJson(answers, tool),
   /** For a change log or a page. */
   markdown: (answers) => whatIfMarkdown(answers),
-} as const satisfies Reports<readonly WhatIf[]>;
+  /** What mends the calls that were looked for. */
+  patch: (answers) => editsPatch(answers.flatMap(({ callers }) => callers?.edits.edits ?? [])),
+} as const satisfies Reports<readonly AnsweredWhatIf[]>;
 
 /** Reports of what completion offers. */
 export const COVERAGE_REPORTS = {
@@ -135,7 +139,7 @@ export const CALLERS_REPORTS = {
   /** For programs. */
   json: (found, { tool }) => callersJson(found, tool),
   /** What writes abbreviations in full. */
-  patch: (found) => callersPatch(found),
+  patch: ({ invocations }) => editsPatch(namesInFull(invocations).edits),
 } as const satisfies Reports<CallersFound>;
 
 /** Reports of how a command line is read. */

@@ -1,7 +1,14 @@
 import { fragileAbbreviations } from '../../abbreviations/fragility.ts';
-import { listNames, listSome, quoteName } from '../../messages/wording.ts';
+import type { OptionScope } from '../../abbreviations/option-scope.ts';
+import type { AuditView } from '../../audit-view.ts';
+import type { RelianceOn } from '../../callers/used-abbreviations.ts';
+import { listKey } from '../../collections/list-key.ts';
+import { countOf, listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
+
+/** How many other places are told. */
+const PLACES_SHOWN = 4;
 
 /** How many words a message names before it only counts. */
 const WORDS_SHOWN = 3;
@@ -11,9 +18,11 @@ type FragileWord = {
   readonly name: string;
   /** Names of the long-option table or of the program's other commands that would make the word ambiguous. */
   readonly breakers: readonly string[];
+  /** How often callers write it, as far as they are known. */
+  readonly uses: number;
 };
 
-/** One finding for each scope: every leading word in it that means one option alone. */
+/** One finding for each scope: every leading word in it that means one option alone. What callers are known to write is a warning of its own. */
 export const fragileWord = defineCheck({
   name: 'abbreviations/fragile-word',
   level: 'note',
@@ -37,19 +46,40 @@ export const fragileWord = defineCheck({
     for (const scope of view.scopes) {
       report.judged();
       if (!isAccepting(scope, report)) continue;
-      const words = fragileAbbreviations(scope, view.likelyNames, view.words)
+      const fragile = fragileAbbreviations(scope, view.likelyNames, view.words)
         .filter(({ because }) => because === 'leading-words')
-        .map(({ word, name, breakers }) => ({ word, name, breakers }));
-      const first = words[0];
-      if (first === undefined) continue;
+        .map(({ word, name, breakers }) => ({ word, name, breakers, uses: 0 }));
       const placeOf = (name: string) =>
         scope.names.find((known) => known.name.text === name)?.name.place ?? null;
+      const used = usesAt(view, scope);
+      const written = used.map(({ text, name, uses }) => ({
+        word: text,
+        name,
+        breakers: fragile.find(({ word }) => word === text)?.breakers ?? [],
+        uses: uses.length,
+      }));
+      const [mostUsed] = written;
+      if (mostUsed !== undefined)
+        report.finding({
+          command: scope.at.path,
+          subject: mostUsed.word,
+          data: { words: written },
+          place: placeOf(mostUsed.name),
+          related: used
+            .flatMap(({ uses }) => uses)
+            .slice(0, PLACES_SHOWN)
+            .map(({ text, place }) => ({ place, note: `${quoteName(text)} is written here` })),
+          level: 'warning',
+        });
+      const words = fragile.filter(({ word }) => !used.some(({ text }) => text === word));
+      const [first] = words;
+      if (first === undefined) continue;
       report.finding({
         command: scope.at.path,
         subject: first.word,
         data: { words },
         place: placeOf(first.name),
-        related: words.slice(1, 5).map(({ word, name }) => ({
+        related: words.slice(1, 1 + PLACES_SHOWN).map(({ word, name }) => ({
           place: placeOf(name),
           note: `${quoteName(word)} means this`,
         })),
@@ -59,7 +89,10 @@ export const fragileWord = defineCheck({
   message({ words }: { words: readonly FragileWord[] }) {
     const [first, ...others] = words;
     if (first === undefined) return '';
-    const pair = ({ word, name }: FragileWord) => `${quoteName(word)} for ${quoteName(name)}`;
+    const pair = ({ word, name, uses }: FragileWord) =>
+      `${quoteName(word)} for ${quoteName(name)}${uses > 0 ? ` (${countOf(uses, 'time')})` : ''}`;
+    if (first.uses > 0)
+      return `callers write ${listSome(words.map(pair), WORDS_SHOWN)}, until another name begins the same way`;
     return others.length === 0
       ? `${quoteName(first.word)} stands for ${quoteName(first.name)} only until another name begins the same way`
       : `${words.length} words each stand for one name only until another name begins the same way: ${listSome(words.map(pair), WORDS_SHOWN)}`;
@@ -68,11 +101,19 @@ export const fragileWord = defineCheck({
     const [first] = words;
     if (first === undefined) return '';
     const likely = likelyBreak(first);
+    if (first.uses > 0)
+      return `let callers write the names in full, as \`dabbawala callers --rewrite\` does${likely}`;
     return words.length === 1
       ? `declare ${quoteName(first.word)} as an alias, or start no new name with it${likely}`
       : `declare the words that callers use as aliases, or start no new name with one of them${likely}`;
   },
 });
+
+/** The abbreviations of options that callers write at a command, the most used first. */
+function usesAt({ usedAbbreviations }: AuditView, { at }: OptionScope): RelianceOn[] {
+  const path = listKey(at.path);
+  return usedAbbreviations.filter(({ role, command }) => role === 'option' && listKey(command) === path);
+}
 
 function likelyBreak({ word, breakers }: FragileWord): string {
   if (breakers.length === 0) return '';
