@@ -1,4 +1,4 @@
-import { type Dirent, readFileSync } from 'node:fs';
+import { type Dirent, readFileSync, type Stats } from 'node:fs';
 import { open, readdir, stat } from 'node:fs/promises';
 import { join, relative, sep } from 'node:path';
 import ignore, { type Ignore } from 'ignore';
@@ -18,14 +18,27 @@ const LOOKED_AT = 8192;
 const PASSED_OVER: ReadonlySet<string> = new Set(['.git', '.hg', '.svn', 'node_modules']);
 
 /**
- * The files that paths name, and those below the folders among them, but for what version control ignores, binary files, links to folders and files over 16 MiB.
+ * The files that paths name, and those below the folders among them, but for what version control ignores, binary files, links to folders and files over 16 MiB. A file that is reached by several paths comes once.
  * Files come one by one, so that no more than one is held. A path that cannot be read is a problem; the rest goes on.
  */
 export async function* callerFiles(paths: readonly string[]): AsyncGenerator<ReadResult> {
+  const seen = new SeenFiles();
   for (const path of paths) {
     const reached = await stat(path).catch(() => undefined);
-    if (reached?.isDirectory() !== true) yield await readSourceFile(path);
-    else yield* below(path, []);
+    if (reached?.isDirectory() === true) yield* below(path, [], seen);
+    else if (reached === undefined || seen.isNew(reached)) yield await readSourceFile(path);
+  }
+}
+
+/** The files that were met: by whatever path they are reached, they are read once. */
+class SeenFiles {
+  readonly #keys = new Set<string>();
+
+  isNew({ dev, ino }: Stats): boolean {
+    const key = `${dev} ${ino}`;
+    const isNew = !this.#keys.has(key);
+    this.#keys.add(key);
+    return isNew;
   }
 }
 
@@ -35,7 +48,11 @@ interface IgnoreRules {
   readonly rules: Ignore;
 }
 
-async function* below(folder: string, outer: readonly IgnoreRules[]): AsyncGenerator<ReadResult> {
+async function* below(
+  folder: string,
+  outer: readonly IgnoreRules[],
+  seen: SeenFiles,
+): AsyncGenerator<ReadResult> {
   let entries: Dirent[];
   try {
     entries = await readdir(folder, { withFileTypes: true });
@@ -50,9 +67,9 @@ async function* below(folder: string, outer: readonly IgnoreRules[]): AsyncGener
   for (const entry of entries.sort((a, b) => (a.name < b.name ? -1 : 1))) {
     const path = join(folder, entry.name);
     if (entry.isDirectory()) {
-      if (!PASSED_OVER.has(entry.name) && !isIgnored(`${path}${sep}`, rules)) yield* below(path, rules);
+      if (!PASSED_OVER.has(entry.name) && !isIgnored(`${path}${sep}`, rules)) yield* below(path, rules, seen);
     } else if ((entry.isFile() || entry.isSymbolicLink()) && !isIgnored(path, rules)) {
-      const result = await readFound(path);
+      const result = await readFound(path, seen);
       if (result !== undefined) yield result;
     }
   }
@@ -74,10 +91,10 @@ function isIgnored(path: string, rules: readonly IgnoreRules[]): boolean {
 }
 
 /** A file as text; undefined for one that is none, such as an image, a pipe or a link to a folder. */
-async function readFound(path: string): Promise<ReadResult | undefined> {
+async function readFound(path: string, seen: SeenFiles): Promise<ReadResult | undefined> {
   try {
     const reached = await stat(path);
-    if (!reached.isFile() || reached.size === 0) return undefined;
+    if (!reached.isFile() || reached.size === 0 || !seen.isNew(reached)) return undefined;
     if (reached.size > BYTE_LIMIT)
       return {
         source: undefined,

@@ -1,9 +1,10 @@
 import assert from 'node:assert/strict';
+import { once } from 'node:events';
 import { mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, test } from 'node:test';
-import { dabbawala, ROOT } from '../support/run-dabbawala.ts';
+import { dabbawala, ROOT, startDabbawala } from '../support/run-dabbawala.ts';
 
 const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-callers-'));
 after(() => rmSync(FOLDER, { recursive: true, force: true }));
@@ -78,6 +79,7 @@ test('what version control ignores, binary files, links to folders and what othe
     'd.sh': `\0${call}`,
     'e.txt': call,
   });
+  symlinkSync(join(path, 'sub/c.sh'), join(path, 'sub/z.sh'));
   symlinkSync(path, join(path, 'sub/loop'));
   symlinkSync(join(path, 'nowhere'), join(path, 'sub/dangling.sh'));
   const { status, stdout } = await dabbawala(['callers', OLD, path, '--format=json']);
@@ -94,6 +96,24 @@ test('a file that is not there is told, the rest is done, and the status is 2', 
   assert.equal(status, 2);
   assert.match(stderr, /^dabbawala:.*none\.sh: /);
   assert.match(stdout, /1 call in 1 file/);
+});
+
+test('a rewriting that is killed leaves every file old or new', async () => {
+  const old = 'tiffin box list --late\n'.repeat(200);
+  const next = old.replaceAll('--late', '--late-boxes');
+  const names = Array.from({ length: 300 }, (_, i) => `f${i}.sh`);
+  const path = folder('killed', Object.fromEntries(names.map((name) => [name, old])));
+  const texts = () => names.map((name) => readFileSync(join(path, name), 'utf8'));
+  const run = startDabbawala(['callers', OLD, path, '--rewrite']);
+  const ended = once(run, 'exit');
+  const last = join(path, 'f0.sh');
+  while (run.exitCode === null && readFileSync(last, 'utf8') === old)
+    await new Promise((resolve) => setTimeout(resolve, 2));
+  run.kill('SIGKILL');
+  await ended;
+  const after = texts();
+  assert.ok(after.includes(next));
+  assert.ok(after.every((text) => text === old || text === next));
 });
 
 test('a comparison tells which callers break', async () => {

@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process';
+import { type ChildProcess, spawn } from 'node:child_process';
 import { join } from 'node:path';
 
 export const ROOT = join(import.meta.dirname, '../..');
@@ -38,6 +38,11 @@ export function runProgram(
 /** Runs the built command. */
 export function dabbawala(words: readonly string[], input: string | Buffer = ''): Promise<Ended> {
   return runProgram(process.execPath, ['dist/cli/bin.js', ...words], input);
+}
+
+/** Starts the built command without waiting for it, its output thrown away. */
+export function startDabbawala(words: readonly string[]): ChildProcess {
+  return spawn(process.execPath, ['dist/cli/bin.js', ...words], { cwd: ROOT, stdio: 'ignore' });
 }
 
 /** How many commands run side by side. */

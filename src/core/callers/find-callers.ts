@@ -8,6 +8,7 @@ import { inFile, type Source, type Span } from '../source/source.ts';
 import type { CallWord, CallWords, FoundCall } from './call-words.ts';
 import type { CallerFile } from './files/caller-file.ts';
 import { CALLER_KINDS, type CallerKind, callerKind } from './files/caller-files.ts';
+import { CALLS_LIMIT } from './shell-calls.ts';
 import { baseName } from './wrapped-calls.ts';
 
 /** A word of a call that stands for a longer name. */
@@ -52,7 +53,7 @@ export interface CallersFound {
   readonly invocations: readonly Invocation[];
   /** How many of the files are of a kind in which calls are looked for. */
   readonly looked: number;
-  /** Files that were passed over because they are too long. */
+  /** What was passed over: files that are too long, and commands beyond a limit. */
   readonly problems: readonly Problem[];
 }
 
@@ -73,12 +74,12 @@ export function findCallers(
   settings: CallersSettings = {},
 ): CallersFound {
   expectKeys('findCallers', settings, { calledAs: true });
-  const calls = [
+  const names = [
     [cli.program.value],
     ...cli.invocations.map(({ value }) => value),
     ...(settings.calledAs ?? []),
   ];
-  const marks = calls.map((words) => words.at(-1) ?? '').filter((word) => word !== '');
+  const marks = names.map((words) => words.at(-1) ?? '').filter((word) => word !== '');
   let looked = 0;
   const invocations: Invocation[] = [];
   const problems: Problem[] = [];
@@ -94,14 +95,26 @@ export function findCallers(
       continue;
     }
     const own: Invocation[] = [];
-    for (const call of callsIn(source)) {
-      const behind = wordsBehind(call.words, calls);
+    const calls = callsIn(source);
+    if (calls.length >= CALLS_LIMIT) problems.push(tooManyCalls(source));
+    for (const call of calls.slice(0, CALLS_LIMIT)) {
+      const behind = wordsBehind(call.words, names);
       if (behind !== undefined) own.push(invocationOf(kind, call, behind, cli));
     }
     own.sort((a, b) => inFile(a.place).start - inFile(b.place).start);
     for (const one of own) invocations.push(one);
   }
   return { invocations, looked, problems };
+}
+
+function tooManyCalls({ name }: Source): Problem {
+  return {
+    code: 'too-many-calls',
+    message: `expected at most ${CALLS_LIMIT} commands in a file; what follows them is passed over`,
+    place: null,
+    source: name,
+    consequence: 'partly-read',
+  };
 }
 
 function tooLong({ name, text }: Source, limit: number): Problem {

@@ -21,7 +21,7 @@ const DEPTH_LIMIT = 4;
 const NESTING_LIMIT = 400;
 
 /** So many commands of one text are looked at. */
-const CALLS_LIMIT = 200_000;
+export const CALLS_LIMIT = 200_000;
 
 /** The commands that a text for a shell runs, with those behind words like `sudo`, in `sh -c` and `eval`, and behind aliases and functions of the same text. */
 export function shellCalls(source: Source): FoundCall[] {
