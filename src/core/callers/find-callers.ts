@@ -174,14 +174,10 @@ function wholePlace(call: CallWords): Span {
   return { ...first.place, end: last?.place.end ?? first.place.end };
 }
 
-function abbreviationsIn(
-  { words: traced, problems }: Trace,
-  words: CallWords,
-  program: string,
-): UsedAbbreviation[] {
+function abbreviationsIn(trace: Trace, words: CallWords, program: string): UsedAbbreviation[] {
   const path = [program];
-  const known = firstUnknownCommand(problems, words);
-  return traced.flatMap(({ index, text, parts }) =>
+  const known = firstUnknownCommand(trace);
+  return trace.words.flatMap(({ index, text, parts }) =>
     parts.flatMap((part): UsedAbbreviation[] => {
       const word = words[index];
       const { role, name, verdict, start, end } = part;

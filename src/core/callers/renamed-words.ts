@@ -30,7 +30,7 @@ export function renamedWords(
   pairing: Pairing,
 ): ReadonlyMap<number, RenamedWord> {
   const olds = new CommandsOnTheWay(before);
-  const known = firstUnknownCommand(trace.problems, words);
+  const known = firstUnknownCommand(trace);
   const renamed = new Map<number, RenamedWord>();
   for (const { index, text, parts } of trace.words) {
     const word = words[index];

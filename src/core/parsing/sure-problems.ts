@@ -1,4 +1,4 @@
-import type { Trace, TraceProblem } from './trace.ts';
+import type { Trace, TraceProblem, WordPart } from './trace.ts';
 
 /** Problems that speak of the line as a whole: only a line of which every word is known can have them. */
 export const OF_WHOLE_LINE: ReadonlySet<TraceProblem['code']> = new Set([
@@ -33,25 +33,27 @@ function isSure(code: TraceProblem['code'], word: KnownWord | undefined): boolea
   return OF_NAME.has(code) && equals > 0 && equals < (word.literalStart ?? 0);
 }
 
-/** The index of the first word that stands for others where a command is expected; infinite where there is none. */
-export function firstUnknownCommand(problems: Trace['problems'], words: readonly KnownWord[]): number {
-  const found = problems.find(
-    ({ code, word }) => code === 'unknown-command' && word !== null && words[word]?.isLiteral !== true,
+/** The index of the first word that is read as a command and is none that is known; whose words those behind it are is not known. Infinite where there is none. */
+export function firstUnknownCommand({ words }: Trace): number {
+  const found = words.find(({ parts }) =>
+    parts.some(({ role, verdict }) => role === 'command' && !isTaken(verdict)),
   );
-  return found?.word ?? Number.POSITIVE_INFINITY;
+  return found?.index ?? Number.POSITIVE_INFINITY;
+}
+
+function isTaken(verdict: WordPart['verdict']): boolean {
+  return verdict === 'exact' || verdict === 'unique' || verdict === 'same-option';
 }
 
 /** The problems of a command line that it has whatever its words that stand for others come to. */
-export function sureProblems({ problems }: Trace, words: readonly KnownWord[]): TraceProblem[] {
-  // Where a word that stands for others is to be a command, whose words the rest are is not known; nor is it behind one that is none.
-  const known = firstUnknownCommand(problems, words);
-  const wrong = problems.find(({ code }) => code === 'unknown-command' || code === 'ambiguous-command')?.word;
+export function sureProblems(trace: Trace, words: readonly KnownWord[]): TraceProblem[] {
+  const { problems } = trace;
+  const known = firstUnknownCommand(trace);
   const isKnown =
     words.every(({ isLiteral }) => isLiteral) && problems.every(({ code }) => code !== 'not-judged');
   return problems.filter(({ code, word }) => {
     if (LEFT_OUT.has(code)) return false;
-    if (word !== null && (word >= known || word > (wrong ?? word) || !isSure(code, words[word])))
-      return false;
+    if (word !== null && (word > known || !isSure(code, words[word]))) return false;
     return isKnown || !OF_WHOLE_LINE.has(code);
   });
 }
