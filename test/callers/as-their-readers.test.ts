@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { parse } from 'yaml';
-import { line } from './shell-lines.ts';
+import { lineCommand } from './shell-lines.ts';
 import { callsSeen, differences, FOLDER, NONE } from './stand-in.ts';
 
 /** A kind of file whose commands a shell runs: how a file is written of them, and how its reader gets them back. */
@@ -81,7 +81,7 @@ const RUN_BY_SHELL: readonly RunByShell[] = [
 for (const { file, write, read } of RUN_BY_SHELL)
   test(`the words of calls in ${file} are those that a shell hands on`, () => {
     fc.assert(
-      fc.property(fc.array(line, { minLength: 50, maxLength: 50 }), (lines) => {
+      fc.property(fc.array(lineCommand, { minLength: 50, maxLength: 50 }), (lines) => {
         const text = write(lines);
         const script = read(text);
         assert.deepEqual(script, lines);

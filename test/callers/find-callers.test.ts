@@ -66,9 +66,26 @@ test('abbreviations that calls rely on are counted by what they stand for', () =
 });
 
 test('a program is found under any words that call it, and under no others', () => {
-  const text = 'python3 -m tiffin box list\n./bin/tiffin box list\npython3 -m other box\ntiffin.py x\n';
-  const found = findCallers([{ name: 'a.sh', text }], tiffin(), { calledAs: [['python3', '-m', 'tiffin']] });
-  assert.deepEqual(found.invocations.map(line), ['1:1 box list', '2:1 box list']);
+  const text = [
+    'tin-run tiffin box list',
+    './bin/tiffin box list',
+    'python3 -m tiffin box list',
+    'python3 -Wd bin/tiffin.py box list',
+    'php /srv/tiffin box list',
+    'npx --yes tiffin box list',
+    'npm exec -- tiffin box list',
+    'bundle exec ruby tiffin box list',
+    'python3 -m other tiffin box',
+    'python3 -c tiffin box',
+    'npm run tiffin box',
+    'tiffin.py x',
+    'command -v tiffin',
+  ].join('\n');
+  const found = findCallers([{ name: 'a.sh', text }], tiffin(), { calledAs: [['tin-run', 'tiffin']] });
+  assert.deepEqual(
+    found.invocations.map(line),
+    ['1:1', '2:1', '3:12', '4:13', '5:5', '6:11', '7:13', '8:18'].map((place) => `${place} box list`),
+  );
 });
 
 test('calls in source code are less sure, and what a library is asked for is none', () => {

@@ -26,10 +26,29 @@ const piece = fc.constantFrom(
 const word = fc.array(piece, { minLength: 1, maxLength: 3 }).map((pieces) => pieces.join(''));
 
 /** A call of `tally` as one writes it for a shell. */
-export const call = fc.array(word, { maxLength: 4 }).map((words) => ['tally', ...words].join(' '));
+const call = fc.array(word, { maxLength: 4 }).map((words) => ['tally', ...words].join(' '));
 
-/** A line with one call or two. */
-export const line = fc.oneof(
+/** A command in one line, with one call or two. */
+export const lineCommand = fc.oneof(
   call,
+  fc
+    .tuple(call, fc.constantFrom(' > /dev/null', ' 2>&1', ' </dev/null', ' >/dev/null 2>&1'))
+    .map((parts) => parts.join('')),
   fc.tuple(call, fc.constantFrom(' && ', '; '), call).map((parts) => parts.join('')),
+  call.map((one) => `if ${one}; then true; fi`),
+  call.map((one) => `echo $(${one})`),
+  // Within backticks, backslashes mean something before all else.
+  call.filter((one) => !/[\\$]/.test(one)).map((one) => `echo \`${one}\``),
+  call.map((one) => `( ${one} ) && { ${one}; }`),
+  call.map((one) => `env BOX=1 nice -n 1 timeout 5 ${one}`),
+  call.map((one) => `for x in 1; do ${one}; done | cat`),
+  call.map((one) => `run() { ${one}; }; run`),
+);
+
+/** A command, also over several lines and with a comment behind it. */
+export const anyCommand = fc.oneof(
+  lineCommand,
+  call.map((one) => `${one} # tally x`),
+  call.map((one) => one.replace(/ /g, ' \\\n  ')).filter((one) => !/['"][^'"]*\\\n/.test(one)),
+  call.map((one) => `cat <<END\ntally in a text, $(${one})\nEND`),
 );

@@ -179,7 +179,8 @@ class CallComparing {
         if (now === undefined || !isTaken(part) || !isTaken(now)) return [];
         if (this.#isSame(part, olds.at, now, news.at)) return [];
         const written = text.slice(part.start, part.end);
-        return [{ word: index, message: `'${written}' was ${meaning(part)} and is ${meaning(now)} now` }];
+        const was = `'${written}'` === meaning(part) ? '' : ` was ${meaning(part)} and`;
+        return [{ word: index, message: `'${written}'${was} is ${meaning(now)} now` }];
       });
       for (const part of parts) olds.goTo(part);
       for (const part of nows) news.goTo(part);

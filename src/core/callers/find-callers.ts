@@ -59,7 +59,7 @@ export interface CallersFound {
 
 /** What the caller knows better than the files. */
 export interface CallersSettings {
-  /** Words that call the program beside its name, such as `python3 -m tiffin`; each call as a list of words. */
+  /** Words that call the program beside its name, such as `bin/run tiffin`; each call as a list of words. */
   readonly calledAs?: readonly (readonly string[])[] | undefined;
 }
 

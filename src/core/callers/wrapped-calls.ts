@@ -1,10 +1,11 @@
 import type { CallWord, CallWords, FoundCall } from './call-words.ts';
 
-/** A program that runs the one behind it: its options that take a word, and how many operands of its own come first. */
+/** A program that runs the one behind it: its options that take a word, how many operands of its own come first, and the word before them by which it does so. */
 interface Wrapper {
   readonly taking: string;
   readonly takingLong?: readonly string[];
   readonly operands?: number;
+  readonly command?: RegExp;
 }
 
 const WRAPPERS: Readonly<Record<string, Wrapper>> = {
@@ -30,6 +31,16 @@ const WRAPPERS: Readonly<Record<string, Wrapper>> = {
   chroot: { taking: '', takingLong: [], operands: 1 },
   watch: { taking: 'n', takingLong: ['interval'] },
   caffeinate: { taking: 't' },
+  npx: { taking: 'pcw', takingLong: ['package', 'workspace'] },
+  bunx: { taking: '' },
+  uvx: { taking: 'p', takingLong: ['from', 'with', 'python'] },
+  npm: { taking: '', command: /^(?:exec|x)$/ },
+  pnpm: { taking: '', command: /^(?:exec|dlx)$/ },
+  yarn: { taking: '', command: /^(?:exec|dlx|run)$/ },
+  pipx: { taking: '', takingLong: ['spec', 'python'], command: /^run$/ },
+  poetry: { taking: '', command: /^run$/ },
+  uv: { taking: '', takingLong: ['with', 'python', 'group'], command: /^run$/ },
+  bundle: { taking: '', command: /^exec$/ },
 };
 
 /** How many programs may run each other. */
@@ -43,7 +54,7 @@ export function wrapped(words: CallWords): FoundCall[] {
   for (let depth = 0; depth < DEPTH_LIMIT && rest.length > 0; depth++) {
     calls.push({ words: rest, calledAt: undefined, isOpen });
     isOpen ||= baseName(rest[0]) === 'xargs';
-    const inner = behindWrapper(rest) ?? behindExec(rest);
+    const inner = behindWrapper(rest) ?? behindExec(rest) ?? behindInterpreter(rest);
     if (inner === undefined) break;
     rest = inner;
   }
@@ -56,7 +67,9 @@ function behindWrapper(words: CallWords): CallWords | undefined {
   if (wrapper === undefined) return undefined;
   // `command -v tiffin` asks where it is, and runs nothing.
   if (name === 'command' && /^-[a-zA-Z]*[vV]/.test(words[1]?.text ?? '')) return undefined;
-  let at = 1;
+  const { command } = wrapper;
+  if (command !== undefined && !command.test(words[1]?.text ?? '')) return undefined;
+  let at = command === undefined ? 1 : 2;
   for (; at < words.length; at++) {
     const text = words[at]?.text ?? '';
     if (text === '--') {
@@ -77,6 +90,31 @@ function takesNext(text: string, { taking, takingLong = [] }: Wrapper): boolean 
   const letters = [...text.slice(1)];
   const first = letters.findIndex((letter) => taking.includes(letter));
   return first >= 0 && first === letters.length - 1;
+}
+
+/** Programs that run others, which are given as a file. */
+const INTERPRETER = /^(?:python|php|perl|ruby|node|deno|bun|tclsh|lua|bash|sh|zsh|dash|ksh)[\d.]*$/;
+
+/** The ending of the name of such a file. */
+const ENDING = /(?<=\w)\.(?:py|php|pl|rb|[cm]?[jt]s|tcl|lua|sh)$/;
+
+/** `php bin/tiffin box`, `python3 -m tiffin box`: what is run goes by the name of the file or the module. */
+function behindInterpreter(words: CallWords): CallWords | undefined {
+  const name = baseName(words[0]);
+  if (!INTERPRETER.test(name)) return undefined;
+  const at = words.findIndex(({ text }, i) => i > 0 && !/^-./.test(text));
+  const [script] = words.slice(at);
+  const options = words.slice(1, at).map(({ text }) => text);
+  const isModule = options.includes('-m') && name.startsWith('python');
+  // Behind `-c` and `-e` stands a program, and no file.
+  if (
+    at < 0 ||
+    script?.isLiteral !== true ||
+    (!isModule && options.some((text) => /^-[a-z]*[cem]/.test(text)))
+  )
+    return undefined;
+  const text = script.text.replace(ENDING, '');
+  return [{ ...script, text, literalStart: text.length }, ...words.slice(at + 1)];
 }
 
 /** `find ... -exec tiffin box {} \;` */
