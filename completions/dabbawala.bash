@@ -60,14 +60,14 @@ _dabbawala_step() {
 # Whether the word behind an option is its argument.
 _dabbawala_takes() {
   case $1 in
-    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --trust' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --callers' | 'dabbawala audit --called-as' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
+    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --trust' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --save' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --callers' | 'dabbawala audit --called-as' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
     'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --parser' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --trust' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --trust' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --trust' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
-    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --trust' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --add' | 'dabbawala compare --callers' | 'dabbawala compare --called-as' | 'dabbawala compare --fail-on') ;;
-    'dabbawala callers --kind' | 'dabbawala callers --program' | 'dabbawala callers --command' | 'dabbawala callers --parser' | 'dabbawala callers --rule' | 'dabbawala callers --trust' | 'dabbawala callers --with' | 'dabbawala callers --settings' | 'dabbawala callers --called-as' | 'dabbawala callers --format' | 'dabbawala callers --fail-on') ;;
+    'dabbawala compare --kind' | 'dabbawala compare --program' | 'dabbawala compare --command' | 'dabbawala compare --parser' | 'dabbawala compare --rule' | 'dabbawala compare --trust' | 'dabbawala compare --with' | 'dabbawala compare --settings' | 'dabbawala compare --format' | 'dabbawala compare --save' | 'dabbawala compare --add' | 'dabbawala compare --callers' | 'dabbawala compare --called-as' | 'dabbawala compare --fail-on') ;;
+    'dabbawala callers --kind' | 'dabbawala callers --program' | 'dabbawala callers --command' | 'dabbawala callers --parser' | 'dabbawala callers --rule' | 'dabbawala callers --trust' | 'dabbawala callers --with' | 'dabbawala callers --settings' | 'dabbawala callers --called-as' | 'dabbawala callers --format' | 'dabbawala callers --save' | 'dabbawala callers --fail-on') ;;
     'dabbawala capture --to' | 'dabbawala capture -o' | 'dabbawala capture --output' | 'dabbawala capture --program' | 'dabbawala capture --width' | 'dabbawala capture --seconds' | 'dabbawala capture --depth' | 'dabbawala capture --most' | 'dabbawala capture --questions' | 'dabbawala capture --parallel') ;;
-    'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --trust' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
+    'dabbawala coverage --kind' | 'dabbawala coverage --program' | 'dabbawala coverage --command' | 'dabbawala coverage --parser' | 'dabbawala coverage --rule' | 'dabbawala coverage --trust' | 'dabbawala coverage --with' | 'dabbawala coverage --settings' | 'dabbawala coverage --format' | 'dabbawala coverage --save' | 'dabbawala coverage --shell' | 'dabbawala coverage --fail-on') ;;
     'dabbawala convert --to' | 'dabbawala convert --update' | 'dabbawala convert -o' | 'dabbawala convert --output' | 'dabbawala convert --width' | 'dabbawala convert --date' | 'dabbawala convert --kind' | 'dabbawala convert --program' | 'dabbawala convert --command' | 'dabbawala convert --parser' | 'dabbawala convert --rule' | 'dabbawala convert --trust' | 'dabbawala convert --with' | 'dabbawala convert --settings') ;;
     'dabbawala explain --format' | 'dabbawala explain --checks') ;;
     *) return 1 ;;
@@ -145,6 +145,7 @@ _dabbawala_options() {
       _dabbawala_option --settings
       _dabbawala_option --no-settings
       _dabbawala_option --format
+      _dabbawala_again --save
       _dabbawala_again --only
       _dabbawala_again --except
       _dabbawala_again --completion
@@ -206,6 +207,7 @@ _dabbawala_options() {
       _dabbawala_option --settings
       _dabbawala_option --no-settings
       _dabbawala_option --format
+      _dabbawala_again --save
       _dabbawala_option --complete
       _dabbawala_again --add
       _dabbawala_again --callers
@@ -227,6 +229,7 @@ _dabbawala_options() {
       _dabbawala_again --called-as
       _dabbawala_option --rewrite
       _dabbawala_option --format
+      _dabbawala_again --save
       _dabbawala_option --fail-on
       _dabbawala_option '-h --help'
       ;;
@@ -260,6 +263,7 @@ _dabbawala_options() {
       _dabbawala_option --settings
       _dabbawala_option --no-settings
       _dabbawala_option --format
+      _dabbawala_again --save
       _dabbawala_option --observe
       _dabbawala_again --shell
       _dabbawala_option --complete
@@ -303,7 +307,8 @@ _dabbawala_argument() {
     'dabbawala audit --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala audit --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala audit --format') _dabbawala_words "$2" "$3" text json ;;
+    'dabbawala audit --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines ;;
+    'dabbawala audit --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --only') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --except') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --completion') _dabbawala_action file "$2" "$3" ;;
@@ -346,7 +351,8 @@ _dabbawala_argument() {
     'dabbawala compare --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala compare --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown patch ;;
+    'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines patch ;;
+    'dabbawala compare --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --add') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --callers') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --called-as') _dabbawala_action file "$2" "$3" ;;
@@ -360,7 +366,8 @@ _dabbawala_argument() {
     'dabbawala callers --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --called-as') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json patch ;;
+    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines patch ;;
+    'dabbawala callers --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala capture --to') _dabbawala_words "$2" "$3" yaml json ;;
     'dabbawala capture -o' | 'dabbawala capture --output') _dabbawala_action file "$2" "$3" ;;
@@ -374,7 +381,8 @@ _dabbawala_argument() {
     'dabbawala coverage --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala coverage --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala coverage --format') _dabbawala_words "$2" "$3" text json ;;
+    'dabbawala coverage --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines ;;
+    'dabbawala coverage --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --shell') _dabbawala_words "$2" "$3" bash zsh fish ;;
     'dabbawala coverage --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala convert --to') _dabbawala_words "$2" "$3" yaml json markdown bash zsh fish help man ;;

@@ -10,6 +10,7 @@ const NEEDED = new Map([
   ['fish', 'reads and completes scripts for fish'],
   ['git', 'has many commands'],
   ['libpopt0', 'parses command lines of programs in C'],
+  ['libxml2-utils', 'holds reports in XML against their schema'],
   ['make', 'runs the recipes whose calls are found'],
   ['mandoc', 'checks the manual page'],
   ['patch', 'takes the patches of callers'],
@@ -21,6 +22,9 @@ const NEEDED = new Map([
 /** Packages that a program needs for its tests, and only recommends. */
 const BESIDE = new Map([['gcc', ['libc6-dev']]]);
 
+/** The program of each package that is not called so. */
+const PROGRAMS = new Map([['libxml2-utils', 'xmllint']]);
+
 /** The file of each package that is a library. */
 const LIBRARIES = new Map([['libpopt0', 'libpopt.so.0']]);
 
@@ -31,7 +35,9 @@ function isThere(program) {
       existsSync('/usr/lib') &&
       readdirSync('/usr/lib').some((folder) => existsSync(`/usr/lib/${folder}/${library}`))
     );
-  return (process.env.PATH ?? '').split(':').some((folder) => existsSync(`${folder}/${program}`));
+  return (process.env.PATH ?? '')
+    .split(':')
+    .some((folder) => existsSync(`${folder}/${PROGRAMS.get(program) ?? program}`));
 }
 
 /**

@@ -48,6 +48,8 @@ export interface Conformance {
 export interface Audit<AnyCheck extends Check = Check> {
   /** What was audited. */
   readonly interfaces: readonly Interface[];
+  /** The checks that were run. */
+  readonly checks: readonly AnyCheck[];
   /** In the order of their places. */
   readonly findings: readonly FindingOf<AnyCheck>[];
   /** What could not be judged, and what to do so that it can be. */
@@ -169,6 +171,7 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
   });
   return {
     interfaces,
+    checks,
     findings: results.flatMap((result) => result.findings).sort(compareFindings),
     notJudged: results.flatMap((result) => result.notJudged),
     outcomes: checks.map(({ name }) =>

@@ -98,6 +98,32 @@ test('a file that is not there is told, the rest is done, and the status is 2', 
   assert.match(stdout, /1 call in 1 file/);
 });
 
+test('reports are saved to files as well, in whatever format', async () => {
+  const path = folder('saved', { 'a.sh': 'tiffin box list --late\n' });
+  const [sarif, markdown] = [join(path, 'out.sarif'), join(path, 'out.md')];
+  const saves = [`--save=sarif=${sarif}`, `--save=markdown=${markdown}`];
+  const { status, stdout } = await dabbawala([
+    'callers',
+    OLD,
+    join(path, 'a.sh'),
+    '--format=lines',
+    ...saves,
+  ]);
+  assert.equal(status, 0);
+  assert.match(
+    stdout,
+    /^\S+a\.sh:1:17: note: '--late' is short for '--late-boxes' \[callers\/abbreviated\]\n$/,
+  );
+  assert.equal(JSON.parse(readFileSync(sarif, 'utf8')).runs[0].results.length, 1);
+  assert.match(readFileSync(markdown, 'utf8'), /^## `tiffin`\n\n1 note\.\n/);
+  const wrong = await dabbawala(['callers', OLD, path, '--save=text']);
+  assert.equal(wrong.status, 2);
+  assert.match(wrong.stderr, /'text' is not a value of '--save': expected FORMAT=FILE/);
+  const nowhere = await dabbawala(['callers', OLD, path, `--save=json=${join(path, 'no/where')}`]);
+  assert.equal(nowhere.status, 2);
+  assert.match(nowhere.stderr, /no\/where: cannot be written/);
+});
+
 test('a rewriting that is killed leaves every file old or new', async () => {
   const old = 'tiffin box list --late\n'.repeat(200);
   const next = old.replaceAll('--late', '--late-boxes');

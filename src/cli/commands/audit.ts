@@ -8,11 +8,12 @@ import { type Io, reportContext } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
-import { checksOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
+import { checksOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
+import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
-interface AuditOptions extends SourceOptions, FormatOption<typeof AUDIT_REPORTS> {
+interface AuditOptions extends SourceOptions, ReportOptions<typeof AUDIT_REPORTS> {
   /** Undefined where it is left to the settings. */
   readonly failOn: Level | 'never' | undefined;
   readonly only?: readonly string[];
@@ -34,6 +35,7 @@ export const declare: Declare = (command, io, done) => {
     );
   addSourceOptions(command)
     .addOption(formatOption(AUDIT_REPORTS))
+    .addOption(saveOption(AUDIT_REPORTS))
     .addOption(
       repeatedOption('--only <WHAT>', "check only WHAT: a check, an area such as 'help', or a command"),
     )
@@ -79,7 +81,8 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const failOn = options.failOn ?? settings.failOn ?? 'warning';
   // Who asks for some checks wants all that they say, and who is failed by notes must see them.
   const inFull = options.notes === true || selection.only.length > 0 || failOn === 'note';
-  io.write(AUDIT_REPORTS[options.format](result, { ...reportContext(io), problems, inFull }));
-  if (unusable || completions.unusable || calls.isUnusable) return UNUSABLE;
+  const context = { ...reportContext(io), problems, inFull };
+  const isWritten = await writeReports(AUDIT_REPORTS, result, options, context, io);
+  if (unusable || completions.unusable || calls.isUnusable || !isWritten) return UNUSABLE;
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }

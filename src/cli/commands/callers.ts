@@ -5,11 +5,12 @@ import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
-import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
+import { type FailOnOption, failOnOption, formatOption } from '../report-options.ts';
 import { rewriteCalls, tellLeft } from '../rewrite-calls.ts';
+import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
-interface CallersOptions extends SourceOptions, FormatOption<typeof CALLERS_REPORTS>, FailOnOption {
+interface CallersOptions extends SourceOptions, ReportOptions<typeof CALLERS_REPORTS>, FailOnOption {
   readonly calledAs?: readonly string[];
   readonly rewrite?: boolean;
 }
@@ -30,6 +31,7 @@ export const declare: Declare = (command, io, done) => {
     .addOption(calledAsOption())
     .option('--rewrite', 'write the names in full that calls abbreviate, file by file')
     .addOption(formatOption(CALLERS_REPORTS))
+    .addOption(saveOption(CALLERS_REPORTS))
     .addOption(failOnOption('calls', 'never'))
     .action(async (source: string, files: string[], options: CallersOptions) =>
       done(await runCallers(source, files, options, io)),
@@ -46,11 +48,12 @@ async function runCallers(
   const [cli] = interfaces;
   if (cli === undefined || unusable) return UNUSABLE;
   const { found, isUnusable } = await findCalls(paths, cli, options.calledAs ?? [], io);
-  io.write(CALLERS_REPORTS[options.format](found, reportContext(io)));
+  const context = { ...reportContext(io), problems: found.problems };
+  const isSaved = await writeReports(CALLERS_REPORTS, found, options, context, io);
   const edits = namesInFull(found.invocations);
   if (options.rewrite === true || options.format === 'patch') tellLeft(edits, io);
   const isWritten = options.rewrite !== true || (await rewriteCalls(edits, io));
-  if (isUnusable || !isWritten) return UNUSABLE;
+  if (isUnusable || !isSaved || !isWritten) return UNUSABLE;
   return fails(found.invocations, options.failOn) ? FOUND : DONE;
 }
 

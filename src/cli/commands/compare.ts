@@ -20,12 +20,13 @@ import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven, type SettledSources } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
-import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
+import { type FailOnOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
 import { rewriteCalls, tellLeft, tellUnmended } from '../rewrite-calls.ts';
+import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
-interface CompareOptions extends SourceOptions, FormatOption<typeof COMPARISON_REPORTS>, FailOnOption {
+interface CompareOptions extends SourceOptions, ReportOptions<typeof COMPARISON_REPORTS>, FailOnOption {
   readonly complete?: boolean;
   readonly add?: readonly string[];
   readonly callers?: readonly string[];
@@ -47,6 +48,7 @@ export const declare: Declare = (command, io, done) => {
     .argument('[NEW]', 'the same for the new version; leave it out with --with or --add');
   addSourceOptions(command)
     .addOption(formatOption(COMPARISON_REPORTS))
+    .addOption(saveOption(COMPARISON_REPORTS))
     .option('--complete', 'assume that the sources list everything, unless they say otherwise')
     .addOption(
       repeatedOption(
@@ -173,9 +175,9 @@ async function report(
   options: CompareOptions,
   io: Io,
 ): Promise<number> {
-  io.write(COMPARISON_REPORTS[options.format](sides, reportContext(io)));
+  const isSaved = await writeReports(COMPARISON_REPORTS, sides, options, reportContext(io), io);
   const isMended = await mend(sides.callers, options, io);
-  if (unusable || !isMended) return UNUSABLE;
+  if (unusable || !isSaved || !isMended) return UNUSABLE;
   const all = [sides.comparison.changes, ...(sides.clashes ?? []).map(({ changes }) => changes)].flat();
   return fails(all, options) ? FOUND : DONE;
 }
@@ -208,10 +210,10 @@ async function runWhatIf(
       isRefused = true;
     }
   }
-  io.write(WHAT_IF_REPORTS[options.format](answers, reportContext(io)));
+  const isSaved = await writeReports(WHAT_IF_REPORTS, answers, options, reportContext(io), io);
   let isMended = true;
   for (const { callers } of answers) isMended = (await mend(callers, options, io)) && isMended;
-  if (unusable || isRefused || calls.isUnusable || !isMended) return UNUSABLE;
+  if (unusable || isRefused || calls.isUnusable || !isSaved || !isMended) return UNUSABLE;
   return fails(
     answers.flatMap(({ comparison }) => comparison.changes),
     options,

@@ -8,14 +8,15 @@ import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
 import { readGiven } from '../read-sources.ts';
-import { type FailOnOption, type FormatOption, failOnOption, formatOption } from '../report-options.ts';
+import { type FailOnOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
+import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
 /** How many of the lines that are missing are printed unless all are asked for. */
 const LINES_SHOWN = 12;
 
-interface CoverageOptions extends SourceOptions, FormatOption, FailOnOption {
+interface CoverageOptions extends SourceOptions, ReportOptions<typeof COVERAGE_REPORTS>, FailOnOption {
   readonly observe?: true;
   readonly shell?: readonly Shell[];
   readonly complete?: true;
@@ -39,6 +40,7 @@ export const declare: Declare = (command, io, done) => {
     );
   addSourceOptions(command)
     .addOption(formatOption(COVERAGE_REPORTS))
+    .addOption(saveOption(COVERAGE_REPORTS))
     .option('--observe', 'load the completions in real shells, and ask them')
     .addOption(
       new Option('--shell <SHELL>', 'check only SHELL; may be given several times')
@@ -78,7 +80,7 @@ async function runCoverage(
   const cli = options.complete === true ? assumeComplete(first) : first;
   const read = await readCompletions(completions, options.shell ?? [], options.observe === true, [cli], io);
   const shells = coverage(cli, read.inventories);
-  io.write(COVERAGE_REPORTS[options.format](shells, reportContext(io)));
+  const isSaved = await writeReports(COVERAGE_REPORTS, shells, options, reportContext(io), io);
   if (options.format === 'text') {
     for (const one of shells) {
       const lines = missingLines(cli, one).flatMap(({ command: path, lines: all }) => [
@@ -92,7 +94,7 @@ async function runCoverage(
       io.write(`\n# ${one.shell}: lines to add\n${shown.map(printable).join('\n')}\n${rest}`);
     }
   }
-  if (unusable || read.unusable) return UNUSABLE;
+  if (unusable || read.unusable || !isSaved) return UNUSABLE;
   if (options.failOn === 'never') return DONE;
   const { failOn } = options;
   const { findings } = audit([cli], {

@@ -158,7 +158,8 @@ function notesOf({ inventory, commands, shell }: ShellCoverage, options: TextOpt
   ];
 }
 
-const WRONG_WORDS = {
+/** What is wrong with how an argument is completed. */
+export const WRONG_WORDS = {
   'takes-none': 'is completed as if it took an argument',
   'takes-one': 'is completed as if it took no argument',
   'files-for-values': 'is completed with files, although it takes values from a list',

@@ -27,6 +27,15 @@ import { editsPatch } from './edits-patch.ts';
 import { explainJson } from './explain-json.ts';
 import { catalogueMarkdown } from './explain-markdown.ts';
 import { catalogueText, checkText } from './explain-text.ts';
+import { auditItems } from './items/audit-items.ts';
+import { callersItems } from './items/callers-items.ts';
+import { comparisonItems, whatIfItems } from './items/comparison-items.ts';
+import { coverageItems } from './items/coverage-items.ts';
+import type { ReportItems } from './items/report-items.ts';
+import { itemsJunit } from './items-junit.ts';
+import { itemsLines } from './items-lines.ts';
+import { itemsMarkdown } from './items-markdown.ts';
+import { itemsSarif } from './items-sarif.ts';
 import { parsersText } from './parsers-text.ts';
 import { resolutionsText } from './resolutions-text.ts';
 import type { TextOptions } from './text-style.ts';
@@ -40,8 +49,14 @@ export const FORMATS = {
   text: 'for people',
   /** For programs. */
   json: 'for programs',
-  /** For a change log or a page. */
-  markdown: 'for a change log',
+  /** For a change log, a page or a pull request. */
+  markdown: 'for a change log or a pull request',
+  /** SARIF 2.1.0, for pages that show what code scanning found. */
+  sarif: 'for code scanning',
+  /** JUnit's XML, for pages that show test reports. */
+  junit: 'for test reports',
+  /** One thing a line, `FILE:LINE:COLUMN: LEVEL: MESSAGE [RULE]`. */
+  lines: 'for editors and logs',
   /** Edits of files, for `patch` and `git apply`. */
   patch: 'for git apply',
 } as const;
@@ -68,6 +83,24 @@ export type Report<Subject> = (subject: Subject, context: ReportContext) => stri
 export type Reports<Subject> = Readonly<
   Record<'text' | 'json', Report<Subject>> & Partial<Record<Format, Report<Subject>>>
 >;
+
+/** The formats that list one thing after another, of whatever there are items. */
+function listing<Subject>(itemsOf: (subject: Subject, problems: readonly Problem[]) => ReportItems) {
+  const withItems =
+    (write: (items: ReportItems, tool: Tool) => string): Report<Subject> =>
+    (subject, { problems = [], tool }) =>
+      write(itemsOf(subject, problems), tool);
+  return {
+    /** For a pull request or a page: what is grave, and the notes folded away. */
+    markdown: withItems(itemsMarkdown),
+    /** For code scanning: SARIF 2.1.0. */
+    sarif: withItems(itemsSarif),
+    /** For test reports: a case for each rule. */
+    junit: withItems(itemsJunit),
+    /** For editors and logs: one thing a line. */
+    lines: withItems(itemsLines),
+  };
+}
 
 /** How short words can be, and what those asked about come to. */
 export interface Abbreviations {
@@ -98,6 +131,7 @@ export const AUDIT_REPORTS = {
   text: (audit, { text, inFull = false }) => auditText(audit, text, inFull),
   /** For programs. */
   json: (audit, { problems = [], tool }) => auditJson(audit, problems, tool),
+  ...listing(auditItems),
 } as const satisfies Reports<Audit>;
 
 /** Reports of what changed between two versions. */
@@ -106,6 +140,7 @@ export const COMPARISON_REPORTS = {
   text: (sides, { text }) => comparisonText(sides, text),
   /** For programs. */
   json: (sides, { tool }) => comparisonJson(sides, tool),
+  ...listing(comparisonItems),
   /** For a change log or a page. */
   markdown: (sides) => comparisonMarkdown(sides),
   /** What mends the calls that were looked for. */
@@ -118,6 +153,7 @@ export const WHAT_IF_REPORTS = {
   text: (answers, { text }) => whatIfText(answers, text),
   /** For programs. */
   json: (answers, { tool }) => whatIfJson(answers, tool),
+  ...listing(whatIfItems),
   /** For a change log or a page. */
   markdown: (answers) => whatIfMarkdown(answers),
   /** What mends the calls that were looked for. */
@@ -130,6 +166,7 @@ export const COVERAGE_REPORTS = {
   text: (shells, { text }) => coverageText(shells, text),
   /** For programs. */
   json: (shells, { tool }) => coverageJson(shells, tool),
+  ...listing(coverageItems),
 } as const satisfies Reports<readonly ShellCoverage[]>;
 
 /** Reports of the calls of a program. */
@@ -138,6 +175,7 @@ export const CALLERS_REPORTS = {
   text: (found, { text }) => callersText(found, text),
   /** For programs. */
   json: (found, { tool }) => callersJson(found, tool),
+  ...listing(callersItems),
   /** What writes abbreviations in full. */
   patch: ({ invocations }) => editsPatch(namesInFull(invocations).edits),
 } as const satisfies Reports<CallersFound>;
