@@ -60,7 +60,7 @@ _dabbawala_step() {
 # Whether the word behind an option is its argument.
 _dabbawala_takes() {
   case $1 in
-    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --trust' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --save' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --callers' | 'dabbawala audit --called-as' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
+    'dabbawala audit --kind' | 'dabbawala audit --program' | 'dabbawala audit --command' | 'dabbawala audit --parser' | 'dabbawala audit --rule' | 'dabbawala audit --trust' | 'dabbawala audit --with' | 'dabbawala audit --settings' | 'dabbawala audit --format' | 'dabbawala audit --save' | 'dabbawala audit --only' | 'dabbawala audit --except' | 'dabbawala audit --completion' | 'dabbawala audit --callers' | 'dabbawala audit --called-as' | 'dabbawala audit --accepted' | 'dabbawala audit --accept' | 'dabbawala audit --until' | 'dabbawala audit --checks' | 'dabbawala audit --fail-on') ;;
     'dabbawala abbreviations --kind' | 'dabbawala abbreviations --program' | 'dabbawala abbreviations --command' | 'dabbawala abbreviations --parser' | 'dabbawala abbreviations --rule' | 'dabbawala abbreviations --trust' | 'dabbawala abbreviations --with' | 'dabbawala abbreviations --settings' | 'dabbawala abbreviations --format') ;;
     'dabbawala trace --kind' | 'dabbawala trace --program' | 'dabbawala trace --command' | 'dabbawala trace --parser' | 'dabbawala trace --rule' | 'dabbawala trace --trust' | 'dabbawala trace --with' | 'dabbawala trace --settings' | 'dabbawala trace --format') ;;
     'dabbawala annotate --kind' | 'dabbawala annotate --program' | 'dabbawala annotate --command' | 'dabbawala annotate --parser' | 'dabbawala annotate --rule' | 'dabbawala annotate --trust' | 'dabbawala annotate --with' | 'dabbawala annotate --settings' | 'dabbawala annotate --format') ;;
@@ -152,6 +152,9 @@ _dabbawala_options() {
       _dabbawala_again --callers
       _dabbawala_again --called-as
       _dabbawala_option --complete
+      _dabbawala_option --accepted
+      _dabbawala_option --accept
+      _dabbawala_option --until
       _dabbawala_option --notes
       _dabbawala_again --checks
       _dabbawala_option --fail-on
@@ -314,6 +317,9 @@ _dabbawala_argument() {
     'dabbawala audit --completion') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --callers') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --called-as') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala audit --accepted') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala audit --accept') _dabbawala_action file "$2" "$3" ;;
+    'dabbawala audit --until') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --checks') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala abbreviations --kind') _dabbawala_words "$2" "$3" document script help manual markdown ;;

@@ -10,6 +10,7 @@ import {
   SETTINGS_FILE,
   type Settings,
 } from 'dabbawala';
+import type { Fact } from 'dabbawala/model';
 import { findFileUpwards, loadChecks, readFoundFile, readSourceFile } from 'dabbawala/node';
 
 /** The settings of one call of the command. */
@@ -17,6 +18,8 @@ export interface LoadedSettings {
   readonly settings: Settings;
   /** The sources of the other programs of the family, by paths that can be read from here. */
   readonly family: readonly string[];
+  /** The file with accepted findings, by a path that can be read from here; undefined where none is named. */
+  readonly accepted: string | undefined;
   /** The catalogue, and the checks of modules that the user named. */
   readonly checks: readonly Check[];
   readonly problems: readonly Problem[];
@@ -40,7 +43,13 @@ export async function loadSettings(
   if (found === false || found === undefined || file?.source === undefined) {
     const own = await loadChecks(modules);
     const problems = [...(file?.problems ?? []), ...own.problems];
-    return { settings: DEFAULT_SETTINGS, family: [], checks: [...CATALOGUE, ...own.checks], problems };
+    return {
+      settings: DEFAULT_SETTINGS,
+      family: [],
+      accepted: undefined,
+      checks: [...CATALOGUE, ...own.checks],
+      problems,
+    };
   }
   // The names of checks that levels are set for are known only when their modules are loaded.
   const named = readSettings(file.source).settings.checks;
@@ -51,13 +60,19 @@ export async function loadSettings(
   const notRun = given === undefined ? named.map(({ place }) => notRunProblem(place, found)) : [];
   const family: string[] = [];
   const outside: Problem[] = [];
-  for (const { value, place } of settings.family) {
+  const pathOf = async ({ value, place }: Fact<string>): Promise<string | undefined> => {
     const path = isAbsolute(value) ? value : join(dirname(found), value);
-    if (await isBelow(path, dirname(found))) family.push(path);
-    else outside.push(outsideProblem(value, place, found));
+    if (await isBelow(path, dirname(found))) return path;
+    outside.push(outsideProblem(value, place, found));
+    return undefined;
+  };
+  for (const one of settings.family) {
+    const path = await pathOf(one);
+    if (path !== undefined) family.push(path);
   }
+  const accepted = settings.accepted === undefined ? undefined : await pathOf(settings.accepted);
   const all = [...file.problems, ...own.problems, ...problems, ...notRun, ...outside];
-  return { settings, family, checks, problems: all };
+  return { settings, family, accepted, checks, problems: all };
 }
 
 /** Its path as seen from the working directory, so that no message shows where the directory lies. */
@@ -83,6 +98,6 @@ function notRunProblem(place: Place, source: string): Problem {
 }
 
 function outsideProblem(path: string, place: Place, source: string): Problem {
-  const message = `'${path}' is outside the folder of the settings file and is not read; to compare with it, give it as a SOURCE`;
-  return { code: 'family-outside', message, place, source, consequence: 'partly-read' };
+  const message = `'${path}' is outside the folder of the settings file and is not read; give it on the command line instead`;
+  return { code: 'path-outside', message, place, source, consequence: 'partly-read' };
 }

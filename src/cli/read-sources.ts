@@ -29,6 +29,8 @@ export interface SettledSources extends ReadSources {
   readonly settings: Settings;
   /** The catalogue, and the checks of modules that the user named. */
   readonly checks: readonly Check[];
+  /** The file with accepted findings that the settings name. */
+  readonly accepted: string | undefined;
   /** Other programs of the family that the settings name. */
   readonly family: readonly Interface[];
 }
@@ -67,6 +69,7 @@ export async function readGiven(
     problems,
     unusable: read.unusable || problems.some(isGrave),
     settings: loaded.settings,
+    accepted: loaded.accepted,
     checks: loaded.checks,
     family: family.interfaces,
   };

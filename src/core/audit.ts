@@ -1,3 +1,5 @@
+import type { AcceptedFinding, AcceptedOutcome } from './accepted/accepted-finding.ts';
+import { passOver } from './accepted/pass-over.ts';
 import { AuditView } from './audit-view.ts';
 import type { Invocation } from './callers/find-callers.ts';
 import { CATALOGUE, type CatalogueCheck } from './checks/catalogue.ts';
@@ -52,6 +54,8 @@ export interface Audit<AnyCheck extends Check = Check> {
   readonly checks: readonly AnyCheck[];
   /** In the order of their places. */
   readonly findings: readonly FindingOf<AnyCheck>[];
+  /** What became of accepted findings. */
+  readonly accepted: AcceptedOutcome;
   /** What could not be judged, and what to do so that it can be. */
   readonly notJudged: readonly NotJudged<AnyCheck['name']>[];
   /** How each check ended, in the order of the catalogue. */
@@ -76,6 +80,10 @@ export interface AuditOptions<Checks extends readonly Check[] = readonly Check[]
   readonly shells?: readonly Shell[];
   /** Calls of the programs, as `findCallers` has them: the abbreviations that they use are told. */
   readonly callers?: readonly Invocation[];
+  /** Findings that are accepted, which are not told. */
+  readonly accepted?: readonly AcceptedFinding[];
+  /** Today, as `2027-01-31`: what is accepted until an earlier day is told again. No day has passed where not given. */
+  readonly today?: string | undefined;
 }
 
 /**
@@ -101,6 +109,8 @@ function withDefaults(options: AuditOptions): Required<AuditOptions> {
     inventories: [],
     shells: [],
     callers: [],
+    accepted: [],
+    today: undefined,
   };
   expectKeys('audit', options, {
     checks: true,
@@ -110,6 +120,8 @@ function withDefaults(options: AuditOptions): Required<AuditOptions> {
     inventories: true,
     shells: true,
     callers: true,
+    accepted: true,
+    today: true,
   });
   return { ...defaults, ...options };
 }
@@ -169,17 +181,31 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
       return settled(check, result, doubted, parted, settings);
     });
   });
+  const outcomes = checks.map(({ name }) =>
+    outcomeOf(
+      name,
+      results.filter((result) => result.check === name),
+    ),
+  );
+  const { findings, ...accepted } = passOver(
+    results.flatMap((result) => result.findings).sort(compareFindings),
+    all.accepted,
+    {
+      checks,
+      today: all.today,
+      hasLooked: (check, command) =>
+        outcomes.some((one) => one.check === check && one.outcome !== 'not-judged') &&
+        interfaces.some((cli) => cli.program.value === command[0]) &&
+        parted.hasCommand(command),
+    },
+  );
   return {
     interfaces,
     checks,
-    findings: results.flatMap((result) => result.findings).sort(compareFindings),
+    findings,
+    accepted,
     notJudged: results.flatMap((result) => result.notJudged),
-    outcomes: checks.map(({ name }) =>
-      outcomeOf(
-        name,
-        results.filter((result) => result.check === name),
-      ),
-    ),
+    outcomes,
     conformance: views.map((view) => ({
       program: view.interface.program.value,
       posix: hasArea('posix') ? judgeRules(POSIX_GUIDELINES, view) : [],

@@ -4,6 +4,9 @@
  * @module dabbawala
  */
 
+export type { AcceptedFinding, AcceptedOutcome, PassedOver } from './accepted/accepted-finding.ts';
+export { type AcceptedReading, isDay, readAccepted } from './accepted/read-accepted.ts';
+export { acceptedNow, acceptedText } from './accepted/write-accepted.ts';
 export { type Audit, type AuditOptions, audit, type CheckOutcome, type Conformance } from './audit.ts';
 export { AuditView } from './audit-view.ts';
 export { CATALOGUE, CATALOGUE_VERSION, type CatalogueCheck, type CheckName } from './checks/catalogue.ts';
@@ -17,6 +20,8 @@ export {
   type Departure,
   defineCheck,
   type FindingOf,
+  type MemberList,
+  type MembersIn,
   type Reporter,
 } from './checks/define-check.ts';
 export type { ConformanceRow, Conformity, Instance, Judgement } from './conformance/rule.ts';

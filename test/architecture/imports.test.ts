@@ -78,7 +78,9 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'standards',
     'words',
   ],
+  accepted: ['checks', 'collections', 'findings', 'source', 'structured'],
   'audit.ts': [
+    'accepted',
     'audit-view.ts',
     'callers',
     'checks',
@@ -102,6 +104,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'words',
   ],
   reports: [
+    'accepted',
     'callers',
     'edits',
     'abbreviations',

@@ -1,12 +1,22 @@
-import { AUDIT_REPORTS, audit, isAtLeast, knownSelectors, type Level, unknownSelectors } from 'dabbawala';
+import {
+  AUDIT_REPORTS,
+  type Audit,
+  acceptedNow,
+  audit,
+  isAtLeast,
+  knownSelectors,
+  type Level,
+  unknownSelectors,
+} from 'dabbawala';
 import { assumeComplete, didYouMean } from 'dabbawala/analysis';
+import { acceptFindings, dayOption, readAcceptedFile, today } from '../accepted-file.ts';
 import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { findCallsOf } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readCompletions } from '../read-completions.ts';
-import { readGiven } from '../read-sources.ts';
+import { readGiven, type SettledSources } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
 import { checksOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
@@ -22,6 +32,9 @@ interface AuditOptions extends SourceOptions, ReportOptions<typeof AUDIT_REPORTS
   readonly notes?: true;
   readonly complete?: true;
   readonly callers?: readonly string[];
+  readonly accepted?: string;
+  readonly accept?: string;
+  readonly until?: string;
   readonly calledAs?: readonly string[];
 }
 
@@ -51,19 +64,24 @@ export const declare: Declare = (command, io, done) => {
     )
     .addOption(calledAsOption())
     .option('--complete', 'assume that the sources list everything, unless they say otherwise')
+    .option('--accepted <FILE>', 'pass over the findings that FILE accepts')
+    .option('--accept <REASON>', 'add the findings that there are to the file of --accepted, with REASON')
+    .addOption(dayOption('--until <DAY>', 'accept them until DAY only, such as 2027-01-31'))
     .option('--notes', 'tell every note, the tables of POSIX and GNU, and what was not judged')
     .addOption(checksOption())
     .addOption(failOnOption('a finding', 'warning'))
     .action(async (sources: string[], options: AuditOptions) => {
       // What stands on the command line counts before the settings, and these before the default.
       const isGiven = command.getOptionValueSource('failOn') === 'cli';
+      if (options.accept === undefined && options.until !== undefined)
+        command.error('expected --accept with --until, which says until when');
       done(await runAudit(sources, isGiven ? options : { ...options, failOn: undefined }, io));
     });
 };
 
 async function runAudit(names: readonly string[], options: AuditOptions, io: Io): Promise<number> {
   const given = await readGiven(names, options, io);
-  const { problems, unusable, settings, family, checks } = given;
+  const { unusable, settings, family, checks } = given;
   const interfaces = options.complete === true ? given.interfaces.map(assumeComplete) : given.interfaces;
   if (interfaces.length === 0 && options.format === 'text') return UNUSABLE;
   const selection = { only: options.only ?? [], except: options.except ?? [] };
@@ -77,12 +95,35 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const { inventories } = completions;
   const calls = await findCallsOf(interfaces, options.callers ?? [], options.calledAs ?? [], io);
   const { callers } = calls;
-  const result = audit(interfaces, { checks, selection, settings, family, inventories, callers });
-  const failOn = options.failOn ?? settings.failOn ?? 'warning';
-  // Who asks for some checks wants all that they say, and who is failed by notes must see them.
-  const inFull = options.notes === true || selection.only.length > 0 || failOn === 'note';
-  const context = { ...reportContext(io), problems, inFull };
-  const isWritten = await writeReports(AUDIT_REPORTS, result, options, context, io);
-  if (unusable || completions.unusable || calls.isUnusable || !isWritten) return UNUSABLE;
+  const file = options.accepted ?? given.accepted;
+  if (file === undefined && options.accept !== undefined) {
+    reportError('expected --accepted=FILE with --accept, or a file that the settings name, to add to', io);
+    return UNUSABLE;
+  }
+  const known = await readAcceptedFile(file, options.accept !== undefined, io);
+  const { accepted } = known;
+  const context = { checks, selection, settings, family, inventories, callers, accepted, today: today() };
+  const result = audit(interfaces, context);
+  const isUnusable = unusable || completions.unusable || calls.isUnusable || known.isUnusable;
+  if (options.accept !== undefined && file !== undefined && !known.isUnusable) {
+    const now = acceptedNow(result.findings, options.accept, options.until);
+    return (await acceptFindings(file, accepted, now, io)) && !isUnusable ? DONE : UNUSABLE;
+  }
+  const isWritten = await tell(result, given, options, io);
+  if (isUnusable || !isWritten) return UNUSABLE;
+  const failOn = failOnOf(given, options);
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
+}
+
+function failOnOf({ settings }: SettledSources, options: AuditOptions): Level | 'never' {
+  return options.failOn ?? settings.failOn ?? 'warning';
+}
+
+/** Writes the report; whether all of it could be written. */
+async function tell(result: Audit, given: SettledSources, options: AuditOptions, io: Io): Promise<boolean> {
+  // Who asks for some checks wants all that they say, and who is failed by notes must see them.
+  const isAsked = (options.only ?? []).length > 0;
+  const inFull = options.notes === true || isAsked || failOnOf(given, options) === 'note';
+  const context = { ...reportContext(io), problems: given.problems, inFull };
+  return await writeReports(AUDIT_REPORTS, result, options, context, io);
 }

@@ -55,6 +55,7 @@ export function conformanceCheck<const Name extends CheckId>(
         level: view.claims(rule.standard) ? 'warning' : 'note',
       });
     },
+    apart: true,
     message: ({ evidence, subjects }: Departing) => {
       const isNamed = subjects.some((subject) => evidence.includes(subject));
       return isNamed ? evidence : `${evidence}: ${listSome(subjects.map(quoteName), SHOWN)}`;

@@ -5,6 +5,7 @@ import type { Level } from '../findings/level.ts';
 import { MisuseError } from '../messages/misuse-error.ts';
 import { printable } from '../source/printable.ts';
 import type { Place } from '../source/source.ts';
+import { MemberLists } from './member-lists.ts';
 
 /** The name of a check: its area, and what is wrong. */
 export type CheckId = `${string}/${string}`;
@@ -61,6 +62,8 @@ export interface CheckInfo<Name extends CheckId = CheckId> {
 export interface Check<Name extends CheckId = CheckId, Data extends Json = Json> extends CheckInfo<Name> {
   /** Runs the check over one interface. */
   readonly run: (view: AuditView) => CheckResult<Name, Data>;
+  /** A finding of the check without some of its members, worded anew; as it is where the check cannot tell of the others alone. */
+  readonly without: (finding: Finding, members: ReadonlySet<string>) => Finding;
 }
 
 /** How a check ended over one interface. */
@@ -111,11 +114,28 @@ export interface Reporter<Data extends Json> {
 export interface CheckDefinition<Name extends CheckId, Data extends Json> extends CheckInfo<Name> {
   /** Looks at one interface and tells the reporter what is wrong, what was judged, and what could not be. */
   readonly judge: (view: AuditView, report: Reporter<Data>) => void;
+  /** The list in the data that has what a finding tells of: `names` or `subjects` where not given, if there is one. */
+  readonly members?: MemberList<Data>;
+  /** Whether the members of a finding have nothing to do with each other, so that it can be told of some of them alone. */
+  readonly apart?: boolean;
   /** One sentence in lower case without a full stop. */
   readonly message: (data: Data) => string;
   /** What to do, in one line. */
   readonly fix: (data: Data) => string;
 }
+
+/** A list, and what each of its items is called. */
+export interface MembersIn<Key, Item> {
+  /** The key of the list in the data. */
+  readonly list: Key;
+  /** What an item is called: the option, operand or command that it is about. */
+  readonly nameOf: (item: Item) => string;
+}
+
+/** A list in the data of a finding, and what each of its items is called. */
+export type MemberList<Data> = {
+  [Key in keyof Data]: Data[Key] extends readonly (infer Item)[] ? MembersIn<Key, Item> : never;
+}[keyof Data];
 
 const EVIDENCE_LIMIT = 160;
 
@@ -128,7 +148,8 @@ const CHECK_NAME = /^[a-z][a-z0-9]*(?:-[a-z0-9]+)*\/[a-z][a-z0-9]*(?:-[a-z0-9]+)
 export function defineCheck<const Name extends CheckId, Data extends Json>(
   definition: CheckDefinition<Name, Data>,
 ): Check<Name, Data> {
-  const { judge, message, fix, ...info } = definition;
+  const { judge, message, fix, members, apart = false, ...info } = definition;
+  const lists = new MemberLists(members);
   if (!CHECK_NAME.test(info.name))
     throw new MisuseError({
       argument: 'defineCheck: name',
@@ -154,6 +175,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
           fix: fix(data),
           unsure: null,
           declaredAt: view.declaredAt(command, subject),
+          members: lists.membersOf(data, subject),
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });
       },
@@ -173,7 +195,20 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
       judged,
     };
   };
-  return { ...info, run };
+  const without = (finding: Finding, left: ReadonlySet<string>): Finding => {
+    const data = apart ? lists.without(finding.data, finding.subject, left) : undefined;
+    if (data === undefined) return finding;
+    // It is this check's own finding, and its data keep their type with fewer items.
+    const own = data as Data;
+    return {
+      ...finding,
+      data,
+      message: message(own),
+      fix: fix(own),
+      members: finding.members.filter((member) => !left.has(member)),
+    };
+  };
+  return { ...info, run, without };
 }
 
 function outcomeOf(findings: number, notJudged: number, judged: number): Outcome {

@@ -75,6 +75,7 @@ export function missingCheck<const Name extends CheckId>({
         }
       }
     },
+    apart: true,
     message: ({ shell, names, offered, expected }: MissingThings) =>
       `${shell} offers ${offered} of ${countOf(expected, noun)}: it lacks ${listNames(names)}`,
     fix: ({ shell }) =>

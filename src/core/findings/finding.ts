@@ -39,7 +39,9 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
   readonly unsure: DoubtReason | null;
   /** Where the program's source declares the option that it is about, as `FILE:LINE`; null where that is not known. */
   readonly declaredAt: string | null;
-  /** The same for the same departure when lines move; for accepted findings. */
+  /** What it tells of, where that is several things alike, each accepted by itself; else its subject alone. */
+  readonly members: readonly string[];
+  /** The same for the same departure when lines move. */
   readonly fingerprint: string;
 }
 

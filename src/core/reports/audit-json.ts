@@ -1,3 +1,4 @@
+import type { AcceptedFinding } from '../accepted/accepted-finding.ts';
 import type { Audit } from '../audit.ts';
 import type { ConformanceRow } from '../conformance/rule.ts';
 import { jsonText } from '../source/json-text.ts';
@@ -42,8 +43,22 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       fix: finding.fix,
       unsure: finding.unsure,
       declaredAt: finding.declaredAt,
+      members: finding.members,
       fingerprint: finding.fingerprint,
     })),
+    accepted: {
+      passedOver: audit.accepted.passedOver.map(
+        ({ finding: { check, command, members, fingerprint }, by }) => ({
+          check,
+          command,
+          members,
+          fingerprint,
+          because: [...new Set(by.map(({ because }) => because))],
+        }),
+      ),
+      gone: audit.accepted.gone.map(jsonEntry),
+      due: audit.accepted.due.map(jsonEntry),
+    },
     notJudged: audit.notJudged.map(({ remedy, ...rest }) => ({ ...rest, supply: remedy })),
     judged: audit.outcomes,
     conformance: {
@@ -61,6 +76,10 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
     })),
   };
   return `${jsonText(report, 2)}\n`;
+}
+
+function jsonEntry({ at, check, of, because, until }: AcceptedFinding) {
+  return { at, check, of, because, until: until ?? null };
 }
 
 /** How many instances a row of a conformance table lists. */

@@ -4,6 +4,7 @@ import { countOf } from '../messages/wording.ts';
 import { walkCommands } from '../model/walk.ts';
 import { printable } from '../source/printable.ts';
 import { wrapText } from '../source/text-wrap.ts';
+import { acceptedOutcomeText } from './accepted-text.ts';
 import { areasText } from './areas-text.ts';
 import { briefNotesText } from './brief-notes-text.ts';
 import { conformanceText } from './conformance-text.ts';
@@ -29,7 +30,9 @@ export function auditText(audit: Audit, options: TextOptions, inFull: boolean): 
         ...audit.conformance.map((table) => conformanceText(claimedOnly(table, audit), options)),
         briefNotesText(audit, options),
       ];
-  return [...parts, summaryText(audit, options)].filter((part) => part !== '').join('\n');
+  return [...parts, acceptedOutcomeText(audit.accepted, options), summaryText(audit, options)]
+    .filter((part) => part !== '')
+    .join('\n');
 }
 
 /** The tables of the standards that a program claims to follow. */

@@ -11,7 +11,7 @@ import type { Tool } from './tool.ts';
 const SNIPPET_LIMIT = 400;
 
 /** Items in SARIF 2.1.0, for pages that show what code scanning found; columns count UTF-16 units. */
-export function itemsSarif({ items, rules, problems }: ReportItems, tool: Tool): string {
+export function itemsSarif({ items, passedOver, rules, problems }: ReportItems, tool: Tool): string {
   const places = new SarifPlaces();
   const indexes = new Map(rules.map(({ name }, i) => [name, i]));
   const log = {
@@ -32,7 +32,13 @@ export function itemsSarif({ items, rules, problems }: ReportItems, tool: Tool):
             })),
           },
         ],
-        results: items.map((item) => sarifResult(item, indexes.get(item.rule), places)),
+        results: [
+          ...items.map((item) => sarifResult(item, indexes.get(item.rule), places)),
+          ...passedOver.map(({ item, because }) => ({
+            ...sarifResult(item, indexes.get(item.rule), places),
+            suppressions: [{ kind: 'external', justification: printable(because) }],
+          })),
+        ],
       },
     ],
   };

@@ -38,6 +38,7 @@ export function readSettings(source: Source, checks: readonly Check[] = CATALOGU
       failOn: said['fail-on']?.value,
       claims: facts(said.claims),
       family: facts(said.family),
+      accepted: said.accepted === undefined ? undefined : stated(said.accepted.value, said.accepted.place),
       checks: facts(said.checks),
       words: addedWords(said.words?.said),
       levels: levelSettings(said.levels),

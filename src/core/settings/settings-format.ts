@@ -65,6 +65,7 @@ const FIELDS = {
     oneOrMore(text),
     'Sources of the other programs in the family, whose names are compared. Paths are relative to this file.',
   ),
+  accepted: described(text, 'The file with accepted findings; a path from this file.'),
   words: described(
     record('a mapping of word lists', WORDS_FIELDS, { facts: false }),
     'Words that are added to the lists that the checks go by.',

@@ -35,6 +35,8 @@ export interface Settings {
   readonly claims: readonly Fact<Standard>[];
   /** Sources of the other programs of the family, as they are written: paths from the file with the settings. */
   readonly family: readonly Fact<string>[];
+  /** The file with accepted findings, as it is written: a path from the file with the settings; undefined where none is named. */
+  readonly accepted: Knowable<string>;
   /** Modules with further checks, as they are written: paths from the file with the settings. Nothing is loaded here. */
   readonly checks: readonly Fact<string>[];
   /** Words that are added to the lists. */
@@ -55,6 +57,7 @@ export const DEFAULT_SETTINGS: Settings = {
   failOn: undefined,
   claims: [],
   family: [],
+  accepted: undefined,
   checks: [],
   words: NO_ADDED_WORDS,
   levels: [],

@@ -48,6 +48,8 @@ export const ambiguousWord = defineCheck({
       });
     }
   },
+  members: { list: 'words', nameOf: ({ word }) => word },
+  apart: true,
   message({ words }: { words: readonly AmbiguousWord[] }) {
     const [first, ...others] = words;
     if (first === undefined) return '';

@@ -48,6 +48,8 @@ export const commandSegmentsAmbiguous = defineCheck({
       });
     }
   },
+  members: { list: 'forms', nameOf: ({ form }) => form },
+  apart: true,
   message({ forms }: { forms: readonly SharedForm[] }) {
     const [first, ...others] = forms;
     if (first === undefined) return '';

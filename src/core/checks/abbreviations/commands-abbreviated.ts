@@ -43,6 +43,8 @@ export const commandsAbbreviated = defineCheck({
       });
     }
   },
+  members: { list: 'forms', nameOf: ({ name }) => name },
+  apart: true,
   message: ({ forms }: { forms: readonly ShortForm[] }) =>
     `${forms.length === 1 ? 'a command is' : `${forms.length} commands are`} accepted in a shorter form: ${listSome(
       forms.map(({ name, shortest }) => `${quoteName(shortest)} for ${quoteName(name)}`),

@@ -86,6 +86,8 @@ export const fragileWord = defineCheck({
       });
     }
   },
+  members: { list: 'words', nameOf: ({ word }) => word },
+  apart: true,
   message({ words }: { words: readonly FragileWord[] }) {
     const [first, ...others] = words;
     if (first === undefined) return '';

@@ -55,6 +55,8 @@ export const prefixOfOther = defineCheck({
       });
     }
   },
+  members: { list: 'pairs', nameOf: ({ name }) => name },
+  apart: true,
   message({ pairs }: { pairs: readonly Pair[] }) {
     const [first, ...others] = pairs;
     if (first === undefined) return '';

@@ -33,6 +33,7 @@ export const booleanTakesValue = defineCheck({
         return word.type?.value === 'boolean' || PAIRS.has(values?.join(' ') ?? '');
       },
     }),
+  apart: true,
   message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : `(${countOf(names.length, 'option')}) take`} one of two values that mean on or off`,
   fix: ({ names }) =>

@@ -33,6 +33,7 @@ export const secretInArguments = defineCheck({
       },
       placeOf: (option) => mainName(option).place,
     }),
+  apart: true,
   message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes a secret' : 'take secrets'} on the command line, and no other way to pass ${names.length === 1 ? 'it' : 'them'} is shown`,
   fix: ({ names }) =>

@@ -41,6 +41,7 @@ export const longNameMissing = defineCheck({
       level: view.claims('gnu') ? 'warning' : 'note',
     });
   },
+  apart: true,
   message: ({ names, judged }: { names: readonly string[]; judged: number }) =>
     `${countOf(names.length, 'short option')} of ${judged} ${names.length === 1 ? 'has' : 'have'} no long name: ${listNames(names)}`,
   fix: ({ names }) => (names.length === 1 ? 'give it a long name as well' : 'give each a long name as well'),

@@ -38,6 +38,8 @@ export const longNameUnusual = defineCheck({
       level: view.claims('gnu') ? 'warning' : 'note',
     });
   },
+  members: { list: 'names', nameOf: ({ name }) => name },
+  apart: true,
   message({ names }: { names: readonly Unusual[] }) {
     const [first, ...others] = names;
     if (first === undefined) return '';

@@ -42,6 +42,7 @@ export const commandUndescribed = defineCheck({
       });
     }
   },
+  apart: true,
   message: ({ names, described }: { names: readonly string[]; described: number }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other command')} listed ${described === 1 ? 'has' : 'have'} one`,
   fix: () => 'say in a few words what it does',

@@ -60,6 +60,7 @@ export const operandUndescribed = defineCheck({
       report.finding({ command: path, subject: first.name, data: { names }, place: first.place });
     }
   },
+  apart: true,
   message: ({ names }: { names: readonly string[] }) =>
     `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'appears' : 'appear'} only in the usage line`,
   fix: ({ names }) =>

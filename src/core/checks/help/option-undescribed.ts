@@ -53,6 +53,7 @@ export const optionUndescribed = defineCheck({
       });
     }
   },
+  apart: true,
   message: ({ names, described }: { names: readonly string[]; described: number }) =>
     described === 0
       ? `none of the ${countOf(names.length, 'option')} listed has a text: ${listNames(names)}`

@@ -46,6 +46,7 @@ export const saysNothing = defineCheck({
       placeOf: ({ help, place }) => help?.place ?? place,
       levelOf: (faulty) => (faulty.every(mayNameAll) ? 'note' : undefined),
     }),
+  apart: true,
   message: ({ names }: FaultyOptions) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that ${names.length === 1 ? 'the name does' : 'the names do'} not`,
   fix: () => 'say what it does and to what, with its default and allowed values',

@@ -53,6 +53,7 @@ export const unitUnstated = defineCheck({
       among: (option) => takesNumber(option) && isMeasured(option),
       isAtFault: (option) => !saysUnit(option),
     }),
+  apart: true,
   message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a number without a unit`,
   fix: () => 'name the unit in the placeholder, such as SECONDS or BYTES',

@@ -36,6 +36,7 @@ export const valueUnnamed = defineCheck({
         return !command.options.items.some(isGiven);
       },
     }),
+  apart: true,
   message: ({ names }: FaultyOptions) =>
     `${listNames(names)} ${names.length === 1 ? 'takes' : 'take'} a value that has no placeholder`,
   fix: () => "add a placeholder such as '=FILE' or '=SECONDS', and use it in the text",

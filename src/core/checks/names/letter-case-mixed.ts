@@ -42,6 +42,7 @@ export const letterCaseMixed = defineCheck({
       place: first[1].place,
     });
   },
+  apart: true,
   message: ({ names, others }: { names: readonly string[]; others: number }) =>
     `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} capitals, ${countOf(others, 'other name')} none`,
   fix: () => 'write all long names in lower case, and keep the others as hidden aliases',

@@ -50,6 +50,8 @@ export const nearlyEqual = defineCheck({
       judgeScope(path, own, (a, b) => isPlural(a, b) || isPlural(b, a), said, report);
     }
   },
+  members: { list: 'pairs', nameOf: ({ first, second }) => `${first} ${second}` },
+  apart: true,
   message: ({ pairs }: Pairs) =>
     `nearly equal: ${listSome(
       pairs.map(({ first, second }) => `${quoteName(first)} and ${quoteName(second)}`),

@@ -33,6 +33,7 @@ export const oneLetterLong = defineCheck({
       });
     }
   },
+  apart: true,
   message: ({ names }: { names: readonly string[] }) =>
     names.length === 1
       ? `${listNames(names)} is a long option of one letter`

@@ -89,6 +89,8 @@ export const oneLetterManyMeanings = defineCheck({
       });
     }
   },
+  members: { list: 'letters', nameOf: ({ letter }) => letter },
+  apart: true,
   message({ letters }: { letters: readonly Letter[] }) {
     const [first, ...others] = letters;
     if (first === undefined) return '';

@@ -44,6 +44,8 @@ export const pluralMixed = defineCheck({
       });
     }
   },
+  members: { list: 'odd', nameOf: (name) => name },
+  apart: true,
   message: ({
     odd,
     number,

@@ -45,6 +45,7 @@ export const tooLong = defineCheck({
       });
     }
   },
+  apart: true,
   message: ({ names }: { names: readonly string[] }) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} too long to type`,
   fix: () => 'find a name of two or three short words, and leave the rest to the help',

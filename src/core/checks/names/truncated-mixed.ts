@@ -54,6 +54,8 @@ export const truncatedMixed = defineCheck({
       related: [{ place: first.full.place, note: 'has the word in full' }],
     });
   },
+  members: { list: 'pairs', nameOf: ({ full, cut }) => `${full} ${cut}` },
+  apart: true,
   message: ({ pairs }: { pairs: readonly Pair[] }) =>
     `a word is shortened in ${listSome(
       pairs.map(({ full, cut }) => `${quoteName(cut)} and in full in ${quoteName(full)}`),

@@ -1,20 +1,29 @@
 import type { Audit } from '../../audit.ts';
+import type { Finding } from '../../findings/finding.ts';
 import type { Problem } from '../../source/problem.ts';
-import type { ReportItems } from './report-items.ts';
+import type { ReportItem, ReportItems } from './report-items.ts';
 
 /** The findings of an audit, and the checks that it ran. */
 export function auditItems(
-  { interfaces, findings, outcomes, checks }: Audit,
+  { interfaces, findings, accepted, outcomes, checks }: Audit,
   problems: readonly Problem[],
 ): ReportItems {
   const ended = new Map(outcomes.map(({ check, outcome }) => [check, outcome]));
   return {
     title: interfaces.map(({ program }) => program.value).join(', '),
-    items: findings.map(({ check, ...finding }) => ({ ...finding, rule: check, edits: [] })),
+    items: findings.map(itemOf),
+    passedOver: accepted.passedOver.map(({ finding, by }) => ({
+      item: itemOf(finding),
+      because: [...new Set(by.map(({ because }) => because))].join('; '),
+    })),
     rules: checks.map(({ name, title, why, level }) => {
       const outcome = ended.get(name) ?? 'not-applicable';
       return { name, title, why, level, outcome: outcome === 'findings' ? 'items' : outcome };
     }),
     problems,
   };
+}
+
+function itemOf({ check, ...finding }: Finding): ReportItem {
+  return { ...finding, rule: check, edits: [] };
 }

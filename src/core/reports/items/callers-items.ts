@@ -40,6 +40,7 @@ export function callersItems({ invocations }: CallersFound, problems: readonly P
   return {
     title: [...new Set(invocations.map(({ command }) => command[0] ?? ''))].join(', '),
     items,
+    passedOver: [],
     rules: [WRONG, ABBREVIATED].map((rule): ReportRule => {
       const isMet = items.some((item) => item.rule === rule.name);
       return { ...rule, outcome: isMet ? 'items' : 'clean' };

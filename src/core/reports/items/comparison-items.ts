@@ -89,7 +89,7 @@ export function comparisonItems(
     const isMet = items.some((item) => item.rule === rule.name);
     return { ...rule, outcome: isMet ? 'items' : 'clean' };
   });
-  return { title, items, rules, problems };
+  return { title, items, passedOver: [], rules, problems };
 }
 
 /** What added names would change. */
@@ -105,6 +105,7 @@ export function whatIfItems(answers: readonly AnsweredWhatIf[], problems: readon
     items: all.flatMap(({ title, items }) =>
       items.map((item) => ({ ...item, message: `${title}: ${item.message}` })),
     ),
+    passedOver: [],
     rules: [...rules.values()],
     problems,
   };

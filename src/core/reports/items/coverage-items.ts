@@ -34,6 +34,7 @@ export function coverageItems(shells: readonly ShellCoverage[], problems: readon
   return {
     title: [...new Set(shells.map(({ inventory }) => inventory.program))].join(', '),
     items,
+    passedOver: [],
     rules: Object.values(RULES).map((rule): ReportRule => {
       const isMet = items.some((item) => item.rule === rule.name);
       return { ...rule, outcome: isMet ? 'items' : 'clean' };

@@ -45,6 +45,8 @@ export interface ReportItems {
   readonly title: string;
   /** In the order of the report. */
   readonly items: readonly ReportItem[];
+  /** What is accepted and not told, each with why. */
+  readonly passedOver: readonly { readonly item: ReportItem; readonly because: string }[];
   /** The rules that were looked at, each once; those of all items among them. */
   readonly rules: readonly ReportRule[];
   /** What was wrong with the sources. */

@@ -1,0 +1,194 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { test } from 'node:test';
+import { isDeepStrictEqual } from 'node:util';
+import {
+  type AcceptedFinding,
+  AUDIT_REPORTS,
+  acceptedNow,
+  acceptedText,
+  audit,
+  readAccepted,
+  readDocument,
+} from 'dabbawala';
+import type { Interface } from 'dabbawala/model';
+import fc from 'fast-check';
+import { type Document, isMap, parse, parseDocument, type ToStringOptions } from 'yaml';
+import { ROOT } from '../support/run-dabbawala.ts';
+
+const DEMO = readFileSync(join(ROOT, 'demo/tiffin-1.4/tiffin.yaml'), 'utf8');
+
+function read(text: string): Interface {
+  const { interface: cli } = readDocument({ name: 'tiffin.yaml', text });
+  assert.ok(cli !== undefined);
+  return cli;
+}
+
+const accept = (text: string) => acceptedNow(audit([read(text)]).findings, 'so it is', undefined);
+
+function tiffin(...options: readonly string[]): string {
+  return `dabbawala: 1\nprogram: tiffin\noptions:\n  --all: list all the boxes\n  --map: print a map of the quays\n${options.map((one) => `  ${one}\n`).join('')}`;
+}
+
+test('what is accepted is passed over, member by member: one more is told alone', () => {
+  const accepted = accept(tiffin('--late: {help: }', '--round=N: {help: }'));
+  assert.deepEqual(
+    accepted.filter(({ check }) => check === 'help/option-undescribed').map(({ of }) => of),
+    ['--late', '--round'],
+  );
+  const same = audit([read(tiffin('--late: {help: }', '--round=N: {help: }'))], { accepted });
+  assert.deepEqual([same.findings, same.accepted.gone, same.accepted.due], [[], [], []]);
+  const more = audit([read(tiffin('--late: {help: }', '--quay=N: {help: }', '--round=N: {help: }'))], {
+    accepted,
+  });
+  const told = more.findings.filter(({ check }) => check === 'help/option-undescribed');
+  assert.deepEqual(
+    told.map(({ members, message }) => [members, message.includes('--late')]),
+    [[['--quay'], false]],
+  );
+});
+
+test('what is found no more is named, and what is due is told again', () => {
+  const accepted = accept(tiffin('--late: {help: }')).map((one) => ({ ...one, until: '2027-01-31' }));
+  const mended = audit([read(tiffin('--late: list what came late'))], { accepted });
+  assert.deepEqual(
+    mended.accepted.gone.map(({ check, of }) => `${check} ${of}`),
+    ['help/option-undescribed --late'],
+  );
+  for (const [today, isTold] of [
+    ['2027-01-31', false],
+    ['2027-02-01', true],
+  ] as const) {
+    const result = audit([read(tiffin('--late: {help: }'))], { accepted, today });
+    assert.equal(
+      result.findings.some(({ check }) => check === 'help/option-undescribed'),
+      isTold,
+    );
+    assert.equal(result.accepted.due.length > 0, isTold);
+    assert.deepEqual(result.accepted.gone, []);
+  }
+});
+
+test('what was not looked for is not called gone', () => {
+  const accepted = accept(tiffin('--late: {help: }'));
+  const other = audit([read('dabbawala: 1\nprogram: other\n')], { accepted });
+  assert.deepEqual(other.accepted.gone, []);
+  const selected = audit([read(tiffin('--late: now it has a text'))], {
+    accepted,
+    selection: { only: ['conflicts'] },
+  });
+  assert.deepEqual(selected.accepted.gone, []);
+});
+
+const word = fc.oneof(
+  fc.string({ minLength: 1, unit: 'binary' }).filter((text) => !/\p{Surrogate}/u.test(text)),
+  fc.constantFrom(
+    '--late',
+    'true',
+    '1',
+    '- x',
+    'a: b',
+    '#x',
+    "it's",
+    'x ',
+    '{a}',
+    'null',
+    '2027-01-31',
+    '\u202e',
+  ),
+);
+
+test('a file of accepted findings says what was written, whatever the names are, sorted and a line each', () => {
+  const entry = fc.record({
+    at: word,
+    check: word,
+    of: word,
+    because: word,
+    until: fc.option(fc.constant('2027-01-31'), { nil: undefined }),
+  });
+  fc.assert(
+    fc.property(fc.array(entry, { maxLength: 8 }), (entries) => {
+      const text = acceptedText(entries.map((one) => ({ ...one, place: null })));
+      const { accepted, problems } = readAccepted({ name: 'accepted.yaml', text });
+      assert.deepEqual(problems, []);
+      const keyOf = ({ at, check, of }: Omit<AcceptedFinding, 'place'>) => JSON.stringify([at, check, of]);
+      const expected = new Map(entries.map((one) => [keyOf(one), { ...one }]));
+      assert.deepEqual(
+        accepted.map(({ place: _, ...one }) => one).toSorted((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1)),
+        [...expected.values()].toSorted((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1)),
+      );
+      assert.equal(acceptedText(accepted), text);
+      assert.equal(text.split('\n').length, 4 + accepted.length);
+    }),
+    { numRuns: 200, seed: 2 },
+  );
+});
+
+test('mistakes in a file of accepted findings are told with their places', () => {
+  const codes = (text: string) => readAccepted({ name: 'a.yaml', text }).problems.map(({ code }) => code);
+  assert.notDeepEqual(codes('findings: []\n'), []);
+  assert.notDeepEqual(codes('dabbawala-accepted: 1\nfindings: [{at: a, check: b/c, of: d}]\n'), []);
+  assert.notDeepEqual(
+    codes('dabbawala-accepted: 1\nfindings: [{at: a, check: b/c, of: d, because: e, until: 2027-02-30}]\n'),
+    [],
+  );
+  assert.notDeepEqual(codes('dabbawala-accepted: 1\nfinding: []\n'), []);
+});
+
+/** The document with one more long option of one letter, where one is accepted. */
+function withMistake(text: string): string {
+  const document: Document = parseDocument(text);
+  const options = document.getIn(['commands', 'route', 'commands', 'print', 'options']);
+  assert.ok(isMap(options));
+  options.set(document.createNode('--j=FILE'), document.createNode({ help: 'take the rounds from FILE' }));
+  return document.toString();
+}
+
+test('findings are known again when a document is written in another way, and nothing new is hidden', () => {
+  const accepted = accept(DEMO);
+  const writing = fc.record({
+    lineWidth: fc.integer({ min: 20, max: 160 }),
+    indent: fc.integer({ min: 1, max: 6 }),
+    defaultStringType: fc.constantFrom('PLAIN', 'QUOTE_DOUBLE', 'QUOTE_SINGLE', 'BLOCK_FOLDED'),
+    collectionStyle: fc.constantFrom('any', 'block'),
+    flowCollectionPadding: fc.boolean(),
+    defaultKeyType: fc.constant('PLAIN'),
+  }) as fc.Arbitrary<ToStringOptions>;
+  fc.assert(
+    fc.property(
+      writing,
+      fc.array(fc.nat(250), { maxLength: 10 }),
+      fc.boolean(),
+      fc.boolean(),
+      (options, comments, isNew, asJson) => {
+        const lines = (isNew ? withMistake(DEMO) : DEMO).split('\n');
+        // Comments move what stands below them.
+        for (const at of comments) if (at < lines.length) lines.splice(at, 0, '# moved');
+        const document = parseDocument(lines.join('\n'));
+        assert.deepEqual(document.errors, []);
+        const text = asJson ? JSON.stringify(document.toJS()) : document.toString(options);
+        // The library folds some texts wrongly.
+        fc.pre(isDeepStrictEqual(parse(text), document.toJS()));
+        const { findings } = audit([read(text)], { accepted });
+        assert.deepEqual(
+          findings.map(({ check, members }) => [check, ...members]),
+          isNew ? [['names/one-letter-long', '--j']] : [],
+        );
+      },
+    ),
+    { numRuns: 200, seed: 6 },
+  );
+});
+
+test('SARIF has what is accepted as suppressed, with the reason, and the text counts it', () => {
+  const accepted = accept(tiffin('--late: {help: }'));
+  const result = audit([read(tiffin('--late: {help: }'))], { accepted });
+  const context = { tool: { name: 'dabbawala', version: '1' }, text: { width: 80, colour: false } };
+  const { results } = JSON.parse(AUDIT_REPORTS.sarif(result, context)).runs[0];
+  assert.deepEqual(
+    results.map((one: { suppressions: object[] }) => one.suppressions),
+    results.map(() => [{ kind: 'external', justification: 'so it is' }]),
+  );
+  assert.match(AUDIT_REPORTS.text(result, context), /\d accepted findings? passed over\n/);
+});
