@@ -5,5 +5,6 @@
  */
 
 export { assertCheck, type CheckedTexts, type ExpectedWords, runCheck } from './assert-check.ts';
+export { assertNothingBreaks, type BreakSettings } from './assert-nothing-breaks.ts';
 export { assertSourcesAgree } from './assert-sources-agree.ts';
 export { assertNoFindings, auditProgram, type ProgramSettings } from './audit-program.ts';

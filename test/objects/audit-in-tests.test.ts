@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { Command } from 'commander';
-import { assertNoFindings, auditProgram } from 'dabbawala/testing';
+import { acceptedNow, acceptedText } from 'dabbawala';
+import { assertNoFindings, assertNothingBreaks, auditProgram } from 'dabbawala/testing';
 import { ROOT, runProgram } from '../support/run-dabbawala.ts';
 
 const flawed = () =>
@@ -29,6 +30,32 @@ test('levels and checks can be left out, and what cannot be read is an error of 
   assertNoFindings('Usage: tiffin [-q]\n\n  -q  say nothing\n');
   assert.throws(() => assertNoFindings({}), TypeError);
   assert.throws(() => assertNoFindings('dabbawala: 1\n'), TypeError);
+});
+
+test('what is accepted does not count, what is new does, and the message has the findings alone', () => {
+  const accepted = acceptedText(acceptedNow(auditProgram(flawed()).findings, 'so it is', '2027-01-31'));
+  assertNoFindings(flawed(), { accepted, failOn: 'note' });
+  assert.throws(
+    () => assertNoFindings(flawed().option('--j <box>', 'begin with a box'), { accepted }),
+    ({ message }: Error) =>
+      /'--j' is a long option of one letter/.test(message) && !/'--n'|against|By area/.test(message),
+  );
+  assert.throws(() => assertNoFindings(flawed(), { accepted, today: '2027-02-01' }), /'--n'/);
+  assert.throws(() => assertNoFindings(flawed(), { accepted: 'findings: 3\n' }), TypeError);
+});
+
+test('what breaks since a release fails, and what was added does not', () => {
+  const released = flawed().helpInformation();
+  assertNothingBreaks(released, flawed());
+  assertNothingBreaks(released, flawed().option('--map', 'print a map'));
+  const without = new Command('tiffin').option('-q, --quiet', 'say nothing but errors');
+  assert.throws(
+    () => assertNothingBreaks(released, without),
+    (error: Error) => error.name === 'AssertionError' && /callers break\n[^]*'--late'/.test(error.message),
+  );
+  assertNothingBreaks(released, without.helpInformation(), { complete: false });
+  assert.throws(() => assertNothingBreaks(released, {}), TypeError);
+  assert.throws(() => assertNothingBreaks(released, released, { failOn: 'grave' as 'error' }), /failOn/);
 });
 
 test('an object and a help text are joined as views of one program', () => {
