@@ -310,7 +310,7 @@ _dabbawala_argument() {
     'dabbawala audit --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala audit --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala audit --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines ;;
+    'dabbawala audit --format') _dabbawala_words "$2" "$3" text json markdown sarif junit html lines ;;
     'dabbawala audit --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --only') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --except') _dabbawala_action file "$2" "$3" ;;
@@ -357,7 +357,7 @@ _dabbawala_argument() {
     'dabbawala compare --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala compare --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines patch ;;
+    'dabbawala compare --format') _dabbawala_words "$2" "$3" text json markdown sarif junit html lines patch ;;
     'dabbawala compare --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --add') _dabbawala_action file "$2" "$3" ;;
     'dabbawala compare --callers') _dabbawala_action file "$2" "$3" ;;
@@ -372,7 +372,7 @@ _dabbawala_argument() {
     'dabbawala callers --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --settings') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --called-as') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines patch ;;
+    'dabbawala callers --format') _dabbawala_words "$2" "$3" text json markdown sarif junit html lines patch ;;
     'dabbawala callers --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala callers --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;
     'dabbawala capture --to') _dabbawala_words "$2" "$3" yaml json ;;
@@ -387,7 +387,7 @@ _dabbawala_argument() {
     'dabbawala coverage --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala coverage --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala coverage --format') _dabbawala_words "$2" "$3" text json markdown sarif junit lines ;;
+    'dabbawala coverage --format') _dabbawala_words "$2" "$3" text json markdown sarif junit html lines ;;
     'dabbawala coverage --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala coverage --shell') _dabbawala_words "$2" "$3" bash zsh fish ;;
     'dabbawala coverage --fail-on') _dabbawala_words "$2" "$3" error warning note never ;;

@@ -51,7 +51,7 @@ test('what breaks since a release fails, and what was added does not', () => {
   const without = new Command('tiffin').option('-q, --quiet', 'say nothing but errors');
   assert.throws(
     () => assertNothingBreaks(released, without),
-    (error: Error) => error.name === 'AssertionError' && /callers break\n[^]*'--late'/.test(error.message),
+    (error: Error) => error.name === 'AssertionError' && /callers break\n[\s\S]*'--late'/.test(error.message),
   );
   assertNothingBreaks(released, without.helpInformation(), { complete: false });
   assert.throws(() => assertNothingBreaks(released, {}), TypeError);

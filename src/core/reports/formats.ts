@@ -27,6 +27,8 @@ import { editsPatch } from './edits-patch.ts';
 import { explainJson } from './explain-json.ts';
 import { catalogueMarkdown } from './explain-markdown.ts';
 import { catalogueText, checkText } from './explain-text.ts';
+import { auditHtml } from './html/audit-html.ts';
+import { itemsHtml } from './html/items-html.ts';
 import { auditItems } from './items/audit-items.ts';
 import { callersItems } from './items/callers-items.ts';
 import { comparisonItems, whatIfItems } from './items/comparison-items.ts';
@@ -55,6 +57,8 @@ export const FORMATS = {
   sarif: 'for code scanning',
   /** JUnit's XML, for pages that show test reports. */
   junit: 'for test reports',
+  /** A page that stands alone, for a browser. */
+  html: 'for a browser',
   /** One thing a line, `FILE:LINE:COLUMN: LEVEL: MESSAGE [RULE]`. */
   lines: 'for editors and logs',
   /** Edits of files, for `patch` and `git apply`. */
@@ -97,6 +101,8 @@ function listing<Subject>(itemsOf: (subject: Subject, problems: readonly Problem
     sarif: withItems(itemsSarif),
     /** For test reports: a case for each rule. */
     junit: withItems(itemsJunit),
+    /** For a browser: a page that stands alone. */
+    html: withItems(itemsHtml),
     /** For editors and logs: one thing a line. */
     lines: withItems(itemsLines),
   };
@@ -132,6 +138,8 @@ export const AUDIT_REPORTS = {
   /** For programs. */
   json: (audit, { problems = [], tool }) => auditJson(audit, problems, tool),
   ...listing(auditItems),
+  /** For a browser: a page that stands alone, with the letters of each command and the tables of the standards. */
+  html: (audit, { problems = [], tool }) => auditHtml(audit, problems, tool),
 } as const satisfies Reports<Audit>;
 
 /** Reports of what changed between two versions. */

@@ -3,7 +3,7 @@ import { inlineCode, plainText } from '../markdown/markdown-text.ts';
 import { countOf } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
 import { placeText } from './finding-text.ts';
-import type { ReportItem, ReportItems } from './items/report-items.ts';
+import { graveItems, type ReportItem, type ReportItems } from './items/report-items.ts';
 
 /** So many items of a level are told; a pull request takes no more. */
 const ITEMS_SHOWN = 100;
@@ -20,7 +20,7 @@ export function itemsMarkdown({ title, items, rules, problems }: ReportItems): s
     `## ${inlineCode(title)}`,
     `${counts.length === 0 ? 'Nothing found' : counts.join(', ')}${lacking === 0 ? '' : `; ${countOf(lacking, 'check')} lacked a fact`}.`,
   ];
-  const grave = items.filter(({ level }) => level !== 'note');
+  const grave = graveItems(items);
   if (grave.length > 0) parts.push(list(grave, indexes));
   const notes = items.filter(({ level }) => level === 'note');
   if (notes.length > 0) parts.push(folded(countOf(notes.length, 'note'), list(notes, indexes)));

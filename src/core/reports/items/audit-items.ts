@@ -10,7 +10,9 @@ export function auditItems(
 ): ReportItems {
   const ended = new Map(outcomes.map(({ check, outcome }) => [check, outcome]));
   return {
-    title: interfaces.map(({ program }) => program.value).join(', '),
+    title: interfaces
+      .map(({ program, version }) => [program.value, version?.value ?? ''].join(' ').trim())
+      .join(', '),
     items: findings.map(itemOf),
     passedOver: accepted.passedOver.map(({ finding, by }) => ({
       item: itemOf(finding),

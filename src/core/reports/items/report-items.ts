@@ -1,6 +1,6 @@
 import type { TextEdit } from '../../edits/text-edits.ts';
 import type { RelatedPlace } from '../../findings/finding.ts';
-import type { Level } from '../../findings/level.ts';
+import { LEVELS, type Level } from '../../findings/level.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Place } from '../../source/source.ts';
 
@@ -37,6 +37,13 @@ export interface ReportRule {
   readonly level: Level;
   /** How it ended: some rules find nothing, and some cannot be judged. */
   readonly outcome: 'items' | 'clean' | 'not-judged' | 'not-applicable';
+}
+
+/** The items that are graver than notes, the gravest first. */
+export function graveItems(items: readonly ReportItem[]): ReportItem[] {
+  return LEVELS.filter((level) => level !== 'note').flatMap((level) =>
+    items.filter((item) => item.level === level),
+  );
 }
 
 /** What a report tells, for formats that list one thing after another. */
