@@ -32,12 +32,6 @@ const browser = await chromium.launch({
 });
 const all = readdirSync(join(root, help)).map((name) => `${help}/${name}`);
 await terminal('audit', `audit ${help}/*.txt`, ['audit', ...all]);
-await terminal(
-  'audit-summary',
-  `audit --notes ${help}/*.txt | tail -n 40`,
-  ['audit', '--notes', ...all],
-  -40,
-);
 const tiffin = 'demo/tiffin-1.4/tiffin.yaml';
 await terminal('abbreviations', `abbreviations ${tiffin}`, ['abbreviations', tiffin]);
 const rounds = ['abbreviations', 'demo/rounds/rounds.yaml', 'r:p', 'r:pl', 'roun', '--', '--vers', '--stop'];
@@ -75,6 +69,7 @@ spawnSync('cc', ['-o', lantern, 'demo/programs/lantern.c'], { cwd: root, stdio: 
 const probed = ['capture', '--probe', '--yes', lantern];
 await terminal('probed', probed.join(' '), probed);
 await terminal('explain', 'explain fragile-word', ['explain', 'fragile-word']);
+await report();
 await workbench();
 await browser.close();
 
@@ -111,6 +106,18 @@ async function terminal(name, shown, words, from = 0) {
   );
   await page.waitForTimeout(200);
   await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.close();
+}
+
+/** An audit as a page. */
+async function report() {
+  const { stdout } = spawnSync('node', ['dist/cli/bin.js', 'audit', tiffin, '--format=html'], {
+    cwd: root,
+    encoding: 'utf8',
+  });
+  const page = await browser.newPage({ viewport: VIEWPORT });
+  await page.setContent(stdout);
+  await page.screenshot({ path: join(folder, 'report.png') });
   await page.close();
 }
 

@@ -72,7 +72,7 @@ async function opened(html: string, colorScheme: 'light' | 'dark') {
   const elements: string[] = await page.evaluate(() => [
     ...new Set([...document.querySelectorAll('body *')].map((one) => one.localName)),
   ]);
-  const text = await page.locator('main').innerText();
+  const text = (await page.locator('main').textContent()) ?? '';
   await page.close();
   return { requests: requests.length, errors, violations, elements, text };
 }

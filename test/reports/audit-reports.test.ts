@@ -115,12 +115,14 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     fix: "name it with a word, and use '-n' as its short form if that is free",
     unsure: null,
     declaredAt: null,
+    members: ['--n'],
     fingerprint: finding.fingerprint,
   });
   assert.match(finding.fingerprint, /^[0-9a-f]{16}$/);
   assert.equal(report.conformance.posix.length, 14);
   assert.equal(report.conformance.gnu.length, 11);
   assert.equal(report.judged.length > 0, true);
+  assert.deepEqual(report.accepted, { passedOver: [], gone: [], due: [] });
   assert.deepEqual(report.problems, []);
 });
 
