@@ -27,6 +27,15 @@ const documents = [
 const interfaces = documents.flatMap((text) => readDocument({ name: 'demo.yaml', text }).interface ?? []);
 const completion = 'demo/tiffin-1.4/completion';
 
+/** A file of each kind that calls programs, by its name. */
+export const CALLER_FILES = Object.fromEntries(
+  readdirSync(join(root, 'test/callers/files')).flatMap((folder) =>
+    readdirSync(join(root, 'test/callers/files', folder), { withFileTypes: true })
+      .filter((entry) => entry.isFile() && entry.name !== 'expected.yaml')
+      .map(({ name }) => [name, readFileSync(join(root, 'test/callers/files', folder, name), 'utf8')]),
+  ),
+);
+
 /** The texts that inputs of each kind are made of: the demo, and what this program itself writes. */
 export const SEEDS = {
   help: [...textsOf('demo/tiffin-1.4/help', /\.txt$/), ...interfaces.map((from) => referenceMarkdown(from))],
@@ -39,6 +48,8 @@ export const SEEDS = {
     ...textsOf('test/manual/pages/mdoc-by-hand', /\.8$/),
     ...interfaces.map((from) => manualPage(from, '2026-10-02')),
   ],
+  script: textsOf('demo/scripts', /./),
+  callers: Object.values(CALLER_FILES),
   settings: textsOf('demo', /-settings\.yaml$/),
   bash: [...textsOf(completion, /\.bash$/), ...interfaces.map((from) => bashCompletion(from))],
   zsh: [...textsOf(completion, /^_/), ...interfaces.map((from) => zshCompletion(from))],

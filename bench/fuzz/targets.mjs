@@ -7,14 +7,21 @@ import {
   readHelp,
   readManual,
   readObject,
+  readScript,
   readSettings,
 } from 'dabbawala';
 import {
+  CALLERS_REPORTS,
   COMPARISON_REPORTS,
   COVERAGE_REPORTS,
+  compareCallers,
   compareInterfaces,
   coverage,
+  editedText,
+  editsByFile,
+  findCallers,
   nameScopes,
+  namesInFull,
   resolveWords,
   TRACE_REPORTS,
   traceWords,
@@ -31,7 +38,7 @@ import {
 } from 'dabbawala/writers';
 import { hold, holdPlaces, holdShowable, holdWritten, timed } from './invariants.mjs';
 import { mutated } from './mutate.mjs';
-import { INTERFACES, SEEDS } from './seeds.mjs';
+import { CALLER_FILES, INTERFACES, SEEDS } from './seeds.mjs';
 import { TOKENS } from './tokens.mjs';
 
 const TOOL = { name: 'dabbawala', version: '0' };
@@ -70,17 +77,28 @@ export const TARGETS = {
       return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
     },
   },
-  manual: {
-    make: (random) => mutated(random, SEEDS.manual, 'manual'),
-    run(text) {
-      const reading = timed('reading a manual page', text.length, () => readManual({ name: 'input', text }));
-      holdPlaces(reading);
-      if (reading.interface === undefined) {
-        hold(reading.problems.length > 0, 'no interface, and no problem');
-        return {};
-      }
-      const audited = timed('auditing', text.length, () => audit([reading.interface]));
-      holdShowable(AUDIT_REPORTS.text(audited, CONTEXT), 'the audit');
+  manual: auditedTarget('manual', 'reading a manual page', readManual),
+  script: auditedTarget('script', 'reading a script', (source) => readScript(source)),
+  callers: {
+    make: (random) => ({
+      name: random.pick(Object.keys(CALLER_FILES)),
+      text: mutated(random, SEEDS.callers, 'callers'),
+    }),
+    run(source) {
+      const size = source.text.length;
+      const found = timed('finding calls', size, () => findCallers([source], TIFFIN));
+      holdPlaces(found.invocations);
+      const compared = timed('comparing calls', size, () => compareCallers(found, TIFFIN, TIFFIN));
+      hold(compared.changed.length === 0, 'a call is changed by the same version');
+      for (const format of ['text', 'sarif', 'lines', 'markdown', 'html'])
+        holdShowable(
+          timed(`calls as ${format}`, size, () => CALLERS_REPORTS[format](found, CONTEXT)),
+          `the calls as ${format}`,
+        );
+      const [file] = editsByFile(namesInFull(found.invocations).edits);
+      if (file === undefined) return {};
+      const again = findCallers([{ ...source, text: editedText(file) }], TIFFIN);
+      hold(namesInFull(again.invocations).edits.length === 0, 'a name in full is written in full once more');
       return {};
     },
   },
@@ -134,6 +152,24 @@ function textTarget(kind, what, read) {
       }
       holdWritten(reading.interface, text.length, isThorough);
       return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
+    },
+  };
+}
+
+/** A reader of texts whose interfaces hold what no document does: they are audited and not written. */
+function auditedTarget(kind, what, read) {
+  return {
+    make: (random) => mutated(random, SEEDS[kind], kind),
+    run(text) {
+      const reading = timed(what, text.length, () => read({ name: 'input', text }));
+      holdPlaces(reading);
+      if (reading.interface === undefined) {
+        hold(reading.problems.length > 0, 'no interface, and no problem');
+        return {};
+      }
+      const audited = timed('auditing', text.length, () => audit([reading.interface]));
+      holdShowable(AUDIT_REPORTS.text(audited, CONTEXT), 'the audit');
+      return {};
     },
   };
 }

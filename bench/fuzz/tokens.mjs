@@ -299,11 +299,54 @@ const WORDS = [
   '--__proto__',
 ];
 
+const LOOPS = [
+  'while getopts ":ab:" o; do case $o in a) a=1;; b) b=$OPTARG;; *) exit 2;; esac; done\n',
+  'eval set -- "$(getopt -o ab: -l late,box: -- "$@")"\n',
+  'while [ $# -gt 0 ]; do case "$1" in --late) shift;; esac; done\n',
+  'argparse "l/late" "b/box=" -- $argv\n',
+  'zparseopts -D -E l=late b:=box\n',
+  'cat <<END\nUsage: x [-a] BOX\n  -a  all\nEND\n',
+  'sed -n \'2,/^$/s/^# \\?//p\' "$0"\n',
+  ';;\n',
+  'esac\n',
+  'shift 2\n',
+  '"$OPTARG"',
+  'exit 2',
+  'exit 64\n',
+  '>&2',
+];
+
+const CALLERS = [
+  'tiffin box list --late',
+  '["tiffin", "--la", *x]',
+  "run('tiffin', ['box', ...y])",
+  'system "tiffin",',
+  '`tiffin #{z} ${z}`',
+  'f"{',
+  '${',
+  '"""',
+  '<<~END\n',
+  'END\n',
+  'qw(',
+  'q{',
+  '/*',
+  '%w[',
+  'run: ',
+  'ExecStart=',
+  '5 4 * * * ',
+  '\t$(TIFFIN) ',
+  'sh -c "',
+  "alias t='tiffin box'\nt ",
+  'sudo -u x ',
+];
+
 /** The tokens that are put into inputs of each kind. */
 export const TOKENS = {
   help: [...ANY, ...HELP],
   document: [...ANY, ...DOCUMENT],
   manual: [...ANY, ...MANUAL],
+  script: [...ANY, ...SHELL, ...LOOPS],
+  callers: [...ANY, ...SHELL, ...CALLERS],
   settings: [
     ...ANY,
     ...DOCUMENT,

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { isDeepStrictEqual } from 'node:util';
@@ -9,8 +9,10 @@ import {
   acceptedNow,
   acceptedText,
   audit,
+  joinInterfaces,
   readAccepted,
   readDocument,
+  readHelp,
 } from 'dabbawala';
 import type { Interface } from 'dabbawala/model';
 import fc from 'fast-check';
@@ -179,6 +181,21 @@ test('findings are known again when a document is written in another way, and no
     ),
     { numRuns: 200, seed: 6 },
   );
+});
+
+test('what was accepted of a document is known in the help output of the program', () => {
+  const folder = join(ROOT, 'demo/tiffin-1.4/help');
+  const helps = joinInterfaces(
+    readdirSync(folder).flatMap((name) => {
+      const { interface: cli } = readHelp({ name, text: readFileSync(join(folder, name), 'utf8') });
+      return cli ?? [];
+    }),
+  );
+  assert.ok(audit(helps).findings.length > 5);
+  const { findings, accepted } = audit(helps, { accepted: accept(DEMO) });
+  assert.deepEqual(findings, []);
+  // What only a document tells is not found in help.
+  assert.ok(accepted.gone.some(({ check }) => check === 'conflicts/never-usable'));
 });
 
 test('SARIF has what is accepted as suppressed, with the reason, and the text counts it', () => {
