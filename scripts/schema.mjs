@@ -1,12 +1,13 @@
-// Writes schema/: the JSON Schemas of the interface document and of the settings, from the definitions that the readers go by.
+// Writes schema/: the JSON Schemas of the interface document, the settings and accepted findings, from the definitions that the readers go by.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { documentSchema, settingsSchema } from 'dabbawala/writers';
+import { acceptedSchema, documentSchema, settingsSchema } from 'dabbawala/writers';
 import { root } from './setup.mjs';
 
 mkdirSync(join(root, 'schema'), { recursive: true });
 write('interface', documentSchema());
 write('settings', settingsSchema());
+write('accepted', acceptedSchema());
 
 function write(name, schema) {
   writeFileSync(join(root, `schema/${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`);

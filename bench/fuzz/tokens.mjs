@@ -321,7 +321,7 @@ const CALLERS = [
   '["tiffin", "--la", *x]',
   "run('tiffin', ['box', ...y])",
   'system "tiffin",',
-  '`tiffin #{z} ${z}`',
+  '`tiffin #{z} $z`',
   'f"{',
   '${',
   '"""',

@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import { isDeepStrictEqual } from 'node:util';
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import {
   type AcceptedFinding,
   AUDIT_REPORTS,
@@ -15,6 +16,7 @@ import {
   readHelp,
 } from 'dabbawala';
 import type { Interface } from 'dabbawala/model';
+import { acceptedSchema } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { type Document, isMap, parse, parseDocument, type ToStringOptions } from 'yaml';
 import { ROOT } from '../support/run-dabbawala.ts';
@@ -196,6 +198,20 @@ test('what was accepted of a document is known in the help output of the program
   assert.deepEqual(findings, []);
   // What only a document tells is not found in help.
   assert.ok(accepted.gone.some(({ check }) => check === 'conflicts/never-usable'));
+});
+
+test('the published schema is that of the reader, and takes what the reader takes', () => {
+  const published = JSON.parse(readFileSync(join(ROOT, 'schema/accepted.schema.json'), 'utf8'));
+  assert.deepEqual(published, acceptedSchema());
+  const validate = new Ajv2020({ strict: false }).compile(published);
+  const guide = readFileSync(join(ROOT, 'docs/accepted.md'), 'utf8');
+  const blocks = [...guide.matchAll(/```yaml\n([\s\S]*?)```/g)].map((match) => match[1] ?? '');
+  for (const text of [...blocks, acceptedText(accept(DEMO)), acceptedText([])]) {
+    assert.deepEqual(readAccepted({ name: 'accepted.yaml', text }).problems, []);
+    assert.ok(validate(parse(text)), text);
+  }
+  assert.equal(validate({ findings: [] }), false);
+  assert.equal(validate({ 'dabbawala-accepted': 1, findings: [{ at: 'a', check: 'b/c', of: 'd' }] }), false);
 });
 
 test('SARIF has what is accepted as suppressed, with the reason, and the text counts it', () => {

@@ -44,6 +44,7 @@ test('the package holds what a user needs, and nothing else', () => {
     'dist/testing/index.js',
     'schema/interface.schema.json',
     'schema/settings.schema.json',
+    'schema/accepted.schema.json',
     'dist/cli/bin.js',
     'dist/cli/drivers/ask.zsh',
     'completions/dabbawala.fish',

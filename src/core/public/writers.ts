@@ -4,6 +4,7 @@
  * @module dabbawala/writers
  */
 
+export { acceptedSchema } from '../accepted/accepted-schema.ts';
 export { documentSchema } from '../readers/document/document-schema.ts';
 export { settingsSchema } from '../settings/settings-schema.ts';
 export { bashCompletion } from '../writers/completion/bash-script.ts';
