@@ -170,17 +170,7 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
   const checks = given.filter((check) => parted.hasCheck(check.name) && isWanted(check, settings));
   // Who asks for other areas only is not held up by the tables of the standards.
   const hasArea = (area: string) => given.some(({ name }) => areaOf(name) === area && parted.hasCheck(name));
-  const results = views.flatMap((view) => {
-    const doubted = new DoubtedSources(view.interface.sources);
-    const help = helpPart(view.interface);
-    const helpView = help === undefined ? undefined : new AuditView(help, { words, siblings: [] });
-    return checks.map((check) => {
-      // Readers of the help have nothing but the help.
-      const isOfHelp = helpView !== undefined && areaOf(check.name) === 'help';
-      const result = isOfHelp ? withOthers(check.run(view), check.run(helpView)) : check.run(view);
-      return settled(check, result, doubted, parted, settings);
-    });
-  });
+  const results = views.flatMap((view) => resultsOf(view, checks, words, parted, settings));
   const outcomes = checks.map(({ name }) =>
     outcomeOf(
       name,
@@ -212,6 +202,25 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
       gnu: hasArea('gnu') ? judgeRules(GNU_RULES, view) : [],
     })),
   };
+}
+
+/** What some checks say of one interface, as it is wanted. */
+function resultsOf(
+  view: AuditView,
+  checks: readonly Check[],
+  words: WordLists,
+  parted: PartedSelection,
+  settings: Settings,
+): CheckResult[] {
+  const doubted = new DoubtedSources(view.interface.sources);
+  const help = helpPart(view.interface);
+  const helpView = help === undefined ? undefined : new AuditView(help, { words, siblings: [] });
+  return checks.map((check) => {
+    // Readers of the help have nothing but the help.
+    const isOfHelp = helpView !== undefined && areaOf(check.name) === 'help';
+    const result = isOfHelp ? withOthers(check.run(view), check.run(helpView)) : check.run(view);
+    return settled(check, result, doubted, parted, settings);
+  });
 }
 
 /** A result with the findings of another one about other things. */
