@@ -160,7 +160,7 @@ test('a name that selects nothing is a mistake of the caller, not a green result
   );
   assert.throws(
     wrong({ fail: 'note' }),
-    /^MisuseError: auditProgram: expected one of program, failOn, except, found 'fail'/,
+    /^MisuseError: auditProgram: expected one of program, failOn, except, accepted, today, found 'fail'/,
   );
   assert.throws(
     wrong({ except: ['help/option-undescibed'] }),
