@@ -196,6 +196,14 @@ test('what a new name or an extension would break in callers is told', async () 
       .stdout,
   );
   assert.equal(json.added[0].callers.changed[0].changes[0].instead, '--late-boxes');
+  const names = ['--add=box list --late-fee', '--add=box list --late-map'];
+  const both = await dabbawala(['compare', OLD, ...names, `--callers=${path}`, '--rewrite']);
+  assert.deepEqual([both.status, both.stderr], [0, '']);
+  assert.equal(readFileSync(join(path, 'a.sh'), 'utf8'), 'tiffin box list --late-boxes\ntiffin box list\n');
+});
+
+test('what a new name would break in callers stands in Markdown', async () => {
+  const path = folder('added-markdown', { 'a.sh': 'tiffin box list --late\ntiffin box list\n' });
   const { stdout: markdown } = await dabbawala([
     ...['compare', OLD, '--add=box list --late-fee', `--callers=${path}`, '--format=markdown'],
   ]);

@@ -176,20 +176,21 @@ async function report(
   io: Io,
 ): Promise<number> {
   const isSaved = await writeReports(COMPARISON_REPORTS, sides, options, reportContext(io), io);
-  const isMended = await mend(sides.callers, options, io);
+  const isMended = await mend(sides.callers === undefined ? [] : [sides.callers], options, io);
   if (unusable || !isSaved || !isMended) return UNUSABLE;
   const all = [sides.comparison.changes, ...(sides.clashes ?? []).map(({ changes }) => changes)].flat();
   return fails(all, options) ? FOUND : DONE;
 }
 
-/** Writes what calls are to say, where that was asked for, and tells what stays; whether all could be written. */
-async function mend(callers: ComparedCallers | undefined, options: CompareOptions, io: Io): Promise<boolean> {
-  if (callers === undefined) return true;
+/** Writes what calls are to say, where that was asked for, and tells what stays; whether all could be written. What added names ask of calls is the same for each of them. */
+async function mend(compared: readonly ComparedCallers[], options: CompareOptions, io: Io): Promise<boolean> {
+  const [first] = compared;
+  if (first === undefined) return true;
   if (options.rewrite === true || options.format === 'patch') {
-    tellLeft(callers.edits, io);
-    tellUnmended(callers.changed, io);
+    tellLeft(first.edits, io);
+    for (const { changed } of compared) tellUnmended(changed, io);
   }
-  return options.rewrite !== true || (await rewriteCalls(callers.edits, io));
+  return options.rewrite !== true || (await rewriteCalls(first.edits, io));
 }
 
 async function runWhatIf(
@@ -211,8 +212,11 @@ async function runWhatIf(
     }
   }
   const isSaved = await writeReports(WHAT_IF_REPORTS, answers, options, reportContext(io), io);
-  let isMended = true;
-  for (const { callers } of answers) isMended = (await mend(callers, options, io)) && isMended;
+  const isMended = await mend(
+    answers.flatMap(({ callers }) => callers ?? []),
+    options,
+    io,
+  );
   if (unusable || isRefused || calls.isUnusable || !isSaved || !isMended) return UNUSABLE;
   return fails(
     answers.flatMap(({ comparison }) => comparison.changes),
