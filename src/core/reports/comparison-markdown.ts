@@ -11,7 +11,7 @@ import {
   notComparedLine,
   releaseWords,
 } from './comparison-words.ts';
-import { placeText } from './finding-text.ts';
+import { placeName } from './finding-text.ts';
 
 /** A comparison as a section of a change log, in Markdown: a heading, what it calls for, and a list for each kind of consequence. */
 export function comparisonMarkdown({ title, comparison, callers }: ComparedSides): string {
@@ -51,7 +51,7 @@ function callersMarkdown({ found, changed }: ComparedCallers): string {
   const indexes = new LineIndexes();
   const items = changed.flatMap(({ changes }) =>
     changes.map(({ effect, message, place, instead }) => {
-      const where = placeText(place, indexes).replace(/: $/, '');
+      const where = placeName(place, indexes);
       const silent = effect === 'other-meaning' ? 'nobody is told: ' : '';
       const fix = instead === undefined ? '' : ` Write ${inlineCode(instead)}.`;
       return `- ${inlineCode(where)}: ${plainText(silent + message)}.${fix}`;

@@ -72,11 +72,15 @@ function commandOf({ command }: Finding): string {
   return printable(command.join(' '));
 }
 
-/** `FILE:LINE:COLUMN: ` as GNU messages have it: the column from 1 in display columns, tabs every 8. */
+/** `FILE:LINE:COLUMN: ` as GNU messages have it; empty where there is no place. */
 export function placeText(place: Place, indexes: LineIndexes): string {
-  if (place === null) return '';
+  return place === null ? '' : `${placeName(place, indexes)}: `;
+}
+
+/** `FILE:LINE:COLUMN`: the column from 1 in display columns, tabs every 8. */
+export function placeName(place: Span, indexes: LineIndexes): string {
   const { line } = indexes.start(place);
-  return `${printable(place.source.name)}:${line}:${indexes.displayColumn(place)}: `;
+  return `${printable(place.source.name)}:${line}:${indexes.displayColumn(place)}`;
 }
 
 /** The line of a place, with a mark under it. */

@@ -2,7 +2,7 @@ import { LEVELS } from '../findings/level.ts';
 import { inlineCode, plainText } from '../markdown/markdown-text.ts';
 import { countOf } from '../messages/wording.ts';
 import { LineIndexes } from '../source/line-index.ts';
-import { placeText } from './finding-text.ts';
+import { placeName } from './finding-text.ts';
 import { graveItems, type ReportItem, type ReportItems } from './items/report-items.ts';
 
 /** So many items of a level are told; a pull request takes no more. */
@@ -48,7 +48,7 @@ function list(items: readonly ReportItem[], indexes: LineIndexes): string {
 }
 
 function lineOf({ level, message, fix, place, command, rule }: ReportItem, indexes: LineIndexes): string {
-  const where = place === null ? command.join(' ') : placeText(place, indexes).replace(/: $/, '');
+  const where = place === null ? command.join(' ') : placeName(place, indexes);
   const mend = fix === '' ? '' : `<br>${plainText(fix)}`;
   return `- **${level}** ${inlineCode(where)}: ${plainText(message)} (${inlineCode(rule)})${mend}`;
 }

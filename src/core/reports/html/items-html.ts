@@ -4,7 +4,7 @@ import { countOf, listSome } from '../../messages/wording.ts';
 import { LineIndexes } from '../../source/line-index.ts';
 import { quoteLine } from '../../source/quoted-line.ts';
 import type { Span } from '../../source/source.ts';
-import { placeText } from '../finding-text.ts';
+import { placeName, placeText } from '../finding-text.ts';
 import { graveItems, type ReportItem, type ReportItems } from '../items/report-items.ts';
 import type { Tool } from '../tool.ts';
 import { html, type Markup, NOTHING } from './markup.ts';
@@ -100,7 +100,7 @@ function itemMarkup(item: ReportItem, indexes: LineIndexes): Markup {
 ${
   place === null
     ? NOTHING
-    : html`<p class="where">${placeText(place, indexes).replace(/: $/, '')}</p>
+    : html`<p class="where">${placeName(place, indexes)}</p>
 ${lineMarkup(place, indexes)}`
 }
 ${others}
