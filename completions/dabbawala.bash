@@ -152,6 +152,7 @@ _dabbawala_options() {
       _dabbawala_again --callers
       _dabbawala_again --called-as
       _dabbawala_option --complete
+      _dabbawala_option --rewrite
       _dabbawala_option --accepted
       _dabbawala_option --accept
       _dabbawala_option --until
@@ -310,7 +311,7 @@ _dabbawala_argument() {
     'dabbawala audit --trust') _dabbawala_words "$2" "$3" document objects script help manual markdown ;;
     'dabbawala audit --with') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --settings') _dabbawala_action file "$2" "$3" ;;
-    'dabbawala audit --format') _dabbawala_words "$2" "$3" text json markdown sarif junit html lines ;;
+    'dabbawala audit --format') _dabbawala_words "$2" "$3" text json markdown sarif junit html lines patch ;;
     'dabbawala audit --save') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --only') _dabbawala_action file "$2" "$3" ;;
     'dabbawala audit --except') _dabbawala_action file "$2" "$3" ;;

@@ -1,4 +1,4 @@
-import { detectShell, readCompletion } from 'dabbawala';
+import { detectShell, readCompletion, type Source } from 'dabbawala';
 import { type CommandInventory, type Interface, type Inventory, SHELLS, type Shell } from 'dabbawala/model';
 import { observeCompletion, readSourceFile } from 'dabbawala/node';
 import type { Io } from './io.ts';
@@ -64,6 +64,20 @@ export async function readCompletions(
     unusable = true;
   }
   return { inventories, unusable };
+}
+
+/** Completions with those read again whose scripts have other texts. */
+export function completionsAgain(
+  inventories: readonly Inventory[],
+  texts: ReadonlyMap<Source, string>,
+): readonly Inventory[] {
+  return inventories.map((inventory) => {
+    const { source, shell, program, observed } = inventory;
+    const text = source === undefined || observed ? undefined : texts.get(source);
+    return source === undefined || text === undefined
+      ? inventory
+      : readCompletion({ name: source.name, text }, shell, program);
+  });
 }
 
 function offersSomething({ options, operands, arguments: given }: CommandInventory): boolean {

@@ -52,6 +52,7 @@ export class AuditView {
   readonly shells: readonly Shell[];
   /** The abbreviations that callers of the program use, as far as its callers are known. */
   readonly usedAbbreviations: readonly RelianceOn[];
+  readonly #context: AuditContext;
   readonly #inventories: readonly Inventory[];
   readonly #misbound: readonly Inventory[];
   #byPath: ReadonlyMap<string, CommandAt> | undefined;
@@ -81,6 +82,7 @@ export class AuditView {
         this.#inventories.some((one) => one.shell === shell),
     );
     this.interface = cli;
+    this.#context = { words, siblings, inventories, shells, callers };
     this.words = words;
     this.commands = [...walkCommands(cli)];
     this.siblingCommands = siblings.flatMap((sibling) => [...walkCommands(sibling)]);
@@ -89,6 +91,11 @@ export class AuditView {
       callers.filter(({ command }) => command[0] === cli.program.value),
     );
     this.#claims = new Set(cli.claims.map((claim) => claim.value));
+  }
+
+  /** The same look at another interface of the program. */
+  of(cli: Interface): AuditView {
+    return new AuditView(cli, this.#context);
   }
 
   /** Where the program's source declares an option of a command, by one of its names; null where that is not known. */

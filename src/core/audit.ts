@@ -8,6 +8,7 @@ import { listKey } from './collections/list-key.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
+import { type AuditMends, NO_MENDS } from './findings/audit-mends.ts';
 import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import { settledByDoubts } from './findings/settled-by-doubts.ts';
@@ -15,6 +16,7 @@ import { expectKeys, MisuseError } from './messages/misuse-error.ts';
 import { helpPart } from './model/help-part.ts';
 import type { Interface } from './model/interface.ts';
 import type { Inventory, Shell } from './model/inventory.ts';
+import { shownPart } from './model/shown-part.ts';
 import { isWanted, settledLevel } from './settings/levels.ts';
 import {
   type AuditSelection,
@@ -62,6 +64,8 @@ export interface Audit<AnyCheck extends Check = Check> {
   readonly outcomes: readonly CheckOutcome<AnyCheck['name']>[];
   /** How each program stands to the standards. */
   readonly conformance: readonly Conformance[];
+  /** What surely mends the findings in their own texts, where `mendAudit` was asked; nothing where not. */
+  readonly mends: AuditMends;
 }
 
 /** How an audit is to go. */
@@ -196,6 +200,7 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
     accepted,
     notJudged: results.flatMap((result) => result.notJudged),
     outcomes,
+    mends: NO_MENDS,
     conformance: views.map((view) => ({
       program: view.interface.program.value,
       posix: hasArea('posix') ? judgeRules(POSIX_GUIDELINES, view) : [],
@@ -203,6 +208,9 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
     })),
   };
 }
+
+/** The areas that judge how things are called. */
+const SHOWN_AREAS: ReadonlySet<string> = new Set(['names', 'posix', 'gnu']);
 
 /** What some checks say of one interface, as it is wanted. */
 function resultsOf(
@@ -214,11 +222,15 @@ function resultsOf(
 ): CheckResult[] {
   const doubted = new DoubtedSources(view.interface.sources);
   const help = helpPart(view.interface);
+  // Names that help leaves out are kept for old callers, and nobody is to choose among them.
+  const shown = shownPart(view.interface);
+  const shownView = shown === view.interface ? view : view.of(shown);
   const helpView = help === undefined ? undefined : new AuditView(help, { words, siblings: [] });
   return checks.map((check) => {
     // Readers of the help have nothing but the help.
     const isOfHelp = helpView !== undefined && areaOf(check.name) === 'help';
-    const result = isOfHelp ? withOthers(check.run(view), check.run(helpView)) : check.run(view);
+    const own = SHOWN_AREAS.has(areaOf(check.name)) ? shownView : view;
+    const result = isOfHelp ? withOthers(check.run(view), check.run(helpView)) : check.run(own);
     return settled(check, result, doubted, parted, settings);
   });
 }

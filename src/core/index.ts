@@ -25,8 +25,11 @@ export {
   type Reporter,
 } from './checks/define-check.ts';
 export type { ConformanceRow, Conformity, Instance, Judgement } from './conformance/rule.ts';
+export type { AuditMends, MendLeft } from './findings/audit-mends.ts';
 export type { Finding, Json, NotJudged, Outcome, RelatedPlace } from './findings/finding.ts';
 export { isAtLeast, LEVELS, type Level } from './findings/level.ts';
+export type { InterfaceMend, Mend } from './findings/mend.ts';
+export { type AuditAgain, mendAudit } from './mends/mend-audit.ts';
 export { expectKeys, type Misuse, MisuseError } from './messages/misuse-error.ts';
 export { extendInterface } from './model/extend.ts';
 export { joinInterfaces } from './model/join.ts';

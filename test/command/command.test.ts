@@ -228,7 +228,7 @@ test('errors name the program, say what was expected, and end with status 2', as
     [['audit', '--frmat', '-'], /^dabbawala: unknown option '--frmat'; did you mean '--format'\?\n/],
     [
       ['audit', '--format=xml', '-'],
-      /^dabbawala: 'xml' is not a value of '--format': expected one of text, json, markdown, sarif, junit, html, lines\n/,
+      /^dabbawala: 'xml' is not a value of '--format': expected one of text, json, markdown, sarif, junit, html, lines, patch\n/,
     ],
     [['audit', 'absent.txt'], /^dabbawala:absent\.txt: no such file; /],
     [['audit', 'demo'], /^dabbawala:demo: expected a file, this is a directory\n$/],

@@ -116,6 +116,7 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     unsure: null,
     declaredAt: null,
     members: ['--n'],
+    edits: [],
     fingerprint: finding.fingerprint,
   });
   assert.match(finding.fingerprint, /^[0-9a-f]{16}$/);

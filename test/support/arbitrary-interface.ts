@@ -182,6 +182,7 @@ const option: fc.Arbitrary<Option> = fc
       fc.constantFrom({ option: '--sort', value: undefined }, { option: '--sort', value: 'a=b' }),
     ),
     refusedNames: fc.array(fact(wordText), { maxLength: 2 }),
+    hiddenNames: fc.array(fact(wordText), { maxLength: 2 }),
     environment: fc.array(fact(wordText), { maxLength: 2 }),
     help: known(text),
     listed: truth,

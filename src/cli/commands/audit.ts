@@ -1,25 +1,28 @@
 import {
   AUDIT_REPORTS,
   type Audit,
+  type AuditOptions as AuditSettings,
   acceptedNow,
   audit,
   isAtLeast,
   knownSelectors,
   type Level,
+  mendAudit,
   unknownSelectors,
 } from 'dabbawala';
-import { assumeComplete, didYouMean } from 'dabbawala/analysis';
+import { assumeComplete, didYouMean, editedText, editsByFile, type TextEdit } from 'dabbawala/analysis';
 import { acceptFindings, dayOption, readAcceptedFile, today } from '../accepted-file.ts';
 import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
 import { findCallsOf } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
-import { readCompletions } from '../read-completions.ts';
+import { completionsAgain, readCompletions } from '../read-completions.ts';
 import { readGiven, type SettledSources } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
 import { checksOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
+import { rewriteFiles } from '../rewrite-files.ts';
 import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
 
@@ -32,6 +35,7 @@ interface AuditOptions extends SourceOptions, ReportOptions<typeof AUDIT_REPORTS
   readonly notes?: true;
   readonly complete?: true;
   readonly callers?: readonly string[];
+  readonly rewrite?: true;
   readonly accepted?: string;
   readonly accept?: string;
   readonly until?: string;
@@ -64,6 +68,7 @@ export const declare: Declare = (command, io, done) => {
     )
     .addOption(calledAsOption())
     .option('--complete', 'assume that the sources list everything, unless they say otherwise')
+    .option('--rewrite', 'mend in the sources what can surely be mended, file by file')
     .option('--accepted <FILE>', 'pass over the findings that FILE accepts')
     .option('--accept <REASON>', 'add the findings that there are to the file of --accepted, with REASON')
     .addOption(dayOption('--until <DAY>', 'accept them until DAY only, such as 2027-01-31'))
@@ -103,16 +108,34 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const known = await readAcceptedFile(file, options.accept !== undefined, io);
   const { accepted } = known;
   const context = { checks, selection, settings, family, inventories, callers, accepted, today: today() };
-  const result = audit(interfaces, context);
+  const found = audit(interfaces, context);
+  const mended = mendAudit(found, (edits) => auditAgain(edits, given, options, context));
+  const result = { ...found, mends: mended };
   const isUnusable = unusable || completions.unusable || calls.isUnusable || known.isUnusable;
   if (options.accept !== undefined && file !== undefined && !known.isUnusable) {
     const now = acceptedNow(result.findings, options.accept, options.until);
     return (await acceptFindings(file, accepted, now, io)) && !isUnusable ? DONE : UNUSABLE;
   }
   const isWritten = await tell(result, given, options, io);
-  if (isUnusable || !isWritten) return UNUSABLE;
+  const isMended = options.rewrite !== true || (await rewriteFiles(mended.edits, io));
+  if (isUnusable || !isWritten || !isMended) return UNUSABLE;
   const failOn = failOnOf(given, options);
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
+}
+
+/** The same audit of texts in which edits were made. */
+function auditAgain(
+  edits: readonly TextEdit[],
+  { again }: SettledSources,
+  options: AuditOptions,
+  context: AuditSettings,
+): Audit | undefined {
+  const texts = new Map(editsByFile(edits).map((file) => [file.source, editedText(file)]));
+  const interfaces = again(texts);
+  if (interfaces === undefined) return undefined;
+  const inventories = completionsAgain(context.inventories ?? [], texts);
+  const all = options.complete === true ? interfaces.map(assumeComplete) : interfaces;
+  return audit(all, { ...context, inventories });
 }
 
 function failOnOf({ settings }: SettledSources, options: AuditOptions): Level | 'never' {

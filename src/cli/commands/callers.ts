@@ -6,9 +6,10 @@ import { findCalls } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { readGiven } from '../read-sources.ts';
 import { type FailOnOption, failOnOption, formatOption } from '../report-options.ts';
-import { rewriteCalls, tellLeft } from '../rewrite-calls.ts';
+import { rewriteFiles } from '../rewrite-files.ts';
 import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
+import { tellLeft } from '../tell-edits.ts';
 
 interface CallersOptions extends SourceOptions, ReportOptions<typeof CALLERS_REPORTS>, FailOnOption {
   readonly calledAs?: readonly string[];
@@ -52,7 +53,7 @@ async function runCallers(
   const isSaved = await writeReports(CALLERS_REPORTS, found, options, context, io);
   const edits = namesInFull(found.invocations);
   if (options.rewrite === true || options.format === 'patch') tellLeft(edits, io);
-  const isWritten = options.rewrite !== true || (await rewriteCalls(edits, io));
+  const isWritten = options.rewrite !== true || (await rewriteFiles(edits.edits, io));
   if (isUnusable || !isSaved || !isWritten) return UNUSABLE;
   return fails(found.invocations, options.failOn) ? FOUND : DONE;
 }

@@ -22,9 +22,10 @@ import { readGiven, type SettledSources } from '../read-sources.ts';
 import { repeatedOption } from '../repeated-option.ts';
 import { type FailOnOption, failOnOption, formatOption } from '../report-options.ts';
 import { reportError } from '../report-problem.ts';
-import { rewriteCalls, tellLeft, tellUnmended } from '../rewrite-calls.ts';
+import { rewriteFiles } from '../rewrite-files.ts';
 import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
+import { tellLeft, tellUnmended } from '../tell-edits.ts';
 
 interface CompareOptions extends SourceOptions, ReportOptions<typeof COMPARISON_REPORTS>, FailOnOption {
   readonly complete?: boolean;
@@ -190,7 +191,7 @@ async function mend(compared: readonly ComparedCallers[], options: CompareOption
     tellLeft(first.edits, io);
     for (const { changed } of compared) tellUnmended(changed, io);
   }
-  return options.rewrite !== true || (await rewriteCalls(first.edits, io));
+  return options.rewrite !== true || (await rewriteFiles(first.edits.edits, io));
 }
 
 async function runWhatIf(

@@ -2,6 +2,7 @@ import type { AuditView } from '../audit-view.ts';
 import type { Finding, Json, NotJudged, Outcome, RelatedPlace } from '../findings/finding.ts';
 import { fingerprint } from '../findings/fingerprint.ts';
 import type { Level } from '../findings/level.ts';
+import type { Mend } from '../findings/mend.ts';
 import { MisuseError } from '../messages/misuse-error.ts';
 import { printable } from '../source/printable.ts';
 import type { Place } from '../source/source.ts';
@@ -98,6 +99,8 @@ export interface Departure<Data extends Json> {
   readonly related?: readonly RelatedPlace[];
   /** Where it is not the check's own. */
   readonly level?: Level;
+  /** What surely mends it; nothing where not given. */
+  readonly mends?: readonly Mend[];
 }
 
 /** What a check reports to as it runs. */
@@ -161,7 +164,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
     const notJudged: NotJudged<Name>[] = [];
     let judged = 0;
     judge(view, {
-      finding: ({ command, subject, data, place, related = [], level = info.level }) => {
+      finding: ({ command, subject, data, place, related = [], level = info.level, mends = [] }) => {
         findings.push({
           check: info.name,
           level,
@@ -176,6 +179,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
           unsure: null,
           declaredAt: view.declaredAt(command, subject),
           members: lists.membersOf(data, subject),
+          mends,
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });
       },
@@ -206,6 +210,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
       message: message(own),
       fix: fix(own),
       members: finding.members.filter((member) => !left.has(member)),
+      mends: finding.mends.filter((mend) => !('name' in mend) || !left.has(mend.name)),
     };
   };
   return { ...info, run, without };

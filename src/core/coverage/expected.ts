@@ -5,7 +5,8 @@ import type { Knowable } from '../model/fact.ts';
 import { takesEitherHyphens, withOtherHyphens } from '../model/long-hyphens.ts';
 import { nearestRule } from '../model/nearest-rule.ts';
 import type { Operand } from '../model/operand.ts';
-import { argumentOf, mainName, type Option } from '../model/option.ts';
+import { argumentOf, mainName, type Option, type OptionName } from '../model/option.ts';
+import { shownOption } from '../model/shown-part.ts';
 import type { CommandAt } from '../model/walk.ts';
 
 /** Something that completion is to offer, by any of its names. */
@@ -66,14 +67,28 @@ function expectedOption(option: Option, alsoOf: (name: string) => string[]): Exp
       ? []
       : [
           {
-            name: all === option.names && names.length === all.length ? mainName(option).text : names[0].text,
+            name:
+              all !== option.negatedNames && names.length === all.length
+                ? mainName(shownOption(option)).text
+                : names[0].text,
             names: names.map(({ text }) => text),
             also: names.flatMap(({ text }) => alsoOf(text)),
             isWithdrawn: isWithdrawn(option),
             thing: option,
           },
         ];
-  return [...expected(option.names), ...expected(option.negatedNames)];
+  const hidden = new Set(option.hiddenNames.map(({ value }) => value));
+  const isHidden = ({ text }: OptionName) => hidden.has(text);
+  const [first, ...others] = [
+    ...expected(option.names.filter((name) => !isHidden(name))),
+    ...expected(option.negatedNames),
+  ];
+  if (first === undefined) return [];
+  // What the help leaves out may be offered, and need not be.
+  return [
+    { ...first, also: [...first.also, ...option.names.filter(isHidden).map(({ text }) => text)] },
+    ...others,
+  ];
 }
 
 /** The words besides a name that the parser takes at a command. */
@@ -101,7 +116,13 @@ function optionValues(option: Option): ExpectedValues[] {
   const [word] = argument?.words ?? [];
   const values = valuesOf(word);
   if (values.length === 0 || word?.separator !== undefined) return [];
-  return [{ subject: mainName(option).text, optionNames: option.names.map(({ text }) => text), values }];
+  return [
+    {
+      subject: mainName(shownOption(option)).text,
+      optionNames: option.names.map(({ text }) => text),
+      values,
+    },
+  ];
 }
 
 /** Of operands, the first is what a shell is asked for. */

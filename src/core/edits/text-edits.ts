@@ -24,9 +24,16 @@ export function editsByFile(edits: readonly TextEdit[]): FileEdits[] {
   return [...groups].map(([source, own]) => {
     const kept: TextEdit[] = [];
     for (const edit of own.sort((a, b) => a.place.start - b.place.start || a.place.end - b.place.end))
-      if (edit.place.start >= (kept.at(-1)?.place.end ?? 0)) kept.push(edit);
+      if (edit.place.start >= (kept.at(-1)?.place.end ?? 0) && !isAmong(kept, edit)) kept.push(edit);
     return { source, edits: kept };
   });
+}
+
+/** Whether the last of some edits, which begin where another does, say what that one says. */
+function isAmong(kept: readonly TextEdit[], { place, text }: TextEdit): boolean {
+  for (let i = kept.length - 1; i >= 0 && kept[i]?.place.start === place.start; i--)
+    if (kept[i]?.place.end === place.end && kept[i]?.text === text) return true;
+  return false;
 }
 
 /** The text of a file with its edits made; all else stays as it is, unit by unit. */

@@ -7,38 +7,40 @@ const CONTEXT = 3;
 export function unifiedDiff({ source, edits }: FileEdits): string {
   if (edits.length === 0) return '';
   const lines = linesWithEnds(source.text);
-  const starts = lineStarts(lines);
-  const hunks = groupedByContext(changedLines(edits, starts));
+  const hunks = groupedByContext(changedLines(edits, lines));
   const prefix = source.name.startsWith('/') ? ['', ''] : ['a/', 'b/'];
   const parts = prefix.map((own, i) => `${i === 0 ? '---' : '+++'} ${quotedName(own + source.name)}\n`);
   let shift = 0;
   for (const hunk of hunks) {
     const from = Math.max(0, (hunk[0]?.first ?? 0) - CONTEXT);
-    const to = Math.min(lines.length, (hunk.at(-1)?.last ?? 0) + 1 + CONTEXT);
+    const to = Math.min(lines.length, (hunk.at(-1)?.end ?? 0) + CONTEXT);
     const body: string[] = [];
     let at = from;
     let added = 0;
-    for (const { first, last, edits: own } of hunk) {
+    for (const { first, end, after } of hunk) {
       for (; at < first; at++) body.push(marked(' ', lines[at] ?? ''));
-      const after = linesWithEnds(
-        editedLines(lines.slice(first, last + 1).join(''), starts[first] ?? 0, own),
-      );
-      for (; at <= last; at++) body.push(marked('-', lines[at] ?? ''));
+      for (; at < end; at++) body.push(marked('-', lines[at] ?? ''));
       for (const line of after) body.push(marked('+', line));
-      added += after.length - (last - first + 1);
+      added += after.length - (end - first);
     }
     for (; at < to; at++) body.push(marked(' ', lines[at] ?? ''));
-    parts.push(`@@ -${from + 1},${to - from} +${from + 1 + shift},${to - from + added} @@\n`, body.join(''));
+    parts.push(`@@ -${rangeText(from, to - from)} +${rangeText(from + shift, to - from + added)} @@\n`);
+    parts.push(body.join(''));
     shift += added;
   }
-  return parts.join('');
+  return hunks.length === 0 ? '' : parts.join('');
 }
 
-/** Lines that edits are in, and these edits. */
+/** Where a stretch of lines begins and how many there are; one of no lines is named by the line before it. */
+function rangeText(from: number, count: number): string {
+  return `${count === 0 ? from : from + 1},${count}`;
+}
+
+/** Lines that are others afterwards: from the first to before the end, and what stands there then. */
 interface ChangedLines {
   readonly first: number;
-  readonly last: number;
-  readonly edits: readonly TextEdit[];
+  readonly end: number;
+  readonly after: readonly string[];
 }
 
 function linesWithEnds(text: string): string[] {
@@ -55,36 +57,45 @@ function lineStarts(lines: readonly string[]): number[] {
   return starts;
 }
 
-/** The lines that edits are in, those of one line together. */
-function changedLines(edits: readonly TextEdit[], starts: readonly number[]): ChangedLines[] {
-  const changes: ChangedLines[] = [];
+/** The lines that edits change, those of one line together; lines that stay as they are are not among them. */
+function changedLines(edits: readonly TextEdit[], lines: readonly string[]): ChangedLines[] {
+  const starts = lineStarts(lines);
+  const touched: { first: number; last: number; edits: TextEdit[] }[] = [];
   let line = 0;
-  let current: TextEdit[] = [];
   for (const edit of edits) {
     while ((starts[line + 1] ?? Number.POSITIVE_INFINITY) <= edit.place.start) line++;
     let last = line;
     while ((starts[last + 1] ?? Number.POSITIVE_INFINITY) < edit.place.end) last++;
-    const before = changes.at(-1);
-    const isSame = before !== undefined && before.last >= line;
-    if (isSame) changes.pop();
-    else current = [];
-    current.push(edit);
-    changes.push({
-      first: isSame ? before.first : line,
-      last: Math.max(isSame ? before.last : 0, last),
-      edits: current,
-    });
+    const before = touched.at(-1);
+    if (before !== undefined && before.last >= line) {
+      before.edits.push(edit);
+      before.last = Math.max(before.last, last);
+    } else touched.push({ first: line, last, edits: [edit] });
   }
-  return changes;
+  return touched.flatMap(({ first, last, edits: own }) => {
+    const before = lines.slice(first, last + 1);
+    const after = linesWithEnds(editedLines(before.join(''), starts[first] ?? 0, own));
+    let same = 0;
+    while (same < before.length && same < after.length && before[same] === after[same]) same++;
+    let behind = 0;
+    const most = Math.min(before.length, after.length) - same;
+    while (behind < most && before.at(-1 - behind) === after.at(-1 - behind)) behind++;
+    const changed = {
+      first: first + same,
+      end: last + 1 - behind,
+      after: after.slice(same, after.length - behind),
+    };
+    return changed.end === changed.first && changed.after.length === 0 ? [] : [changed];
+  });
 }
 
 /** Changes whose lines of context meet stand in one hunk. */
-function groupedByContext(ranges: readonly ChangedLines[]): ChangedLines[][] {
+function groupedByContext(changes: readonly ChangedLines[]): ChangedLines[][] {
   const hunks: ChangedLines[][] = [];
-  for (const range of ranges) {
+  for (const change of changes) {
     const before = hunks.at(-1)?.at(-1);
-    if (before !== undefined && range.first - before.last <= 2 * CONTEXT) hunks.at(-1)?.push(range);
-    else hunks.push([range]);
+    if (before !== undefined && change.first - before.end < 2 * CONTEXT) hunks.at(-1)?.push(change);
+    else hunks.push([change]);
   }
   return hunks;
 }

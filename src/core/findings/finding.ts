@@ -1,6 +1,7 @@
 import type { DoubtReason } from '../source/doubt.ts';
 import type { Place } from '../source/source.ts';
 import type { Level } from './level.ts';
+import type { Mend } from './mend.ts';
 
 /** Data that is plain JSON. */
 export type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
@@ -41,6 +42,8 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
   readonly declaredAt: string | null;
   /** What it tells of, where that is several things alike, each accepted by itself; else its subject alone. */
   readonly members: readonly string[];
+  /** What surely mends it, as far as there is anything: several where it tells of several things. */
+  readonly mends: readonly Mend[];
   /** The same for the same departure when lines move. */
   readonly fingerprint: string;
 }

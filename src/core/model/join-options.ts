@@ -49,6 +49,7 @@ function joinOption(a: Option, b: Option): Option {
     argument: joinArguments(a.argument, b.argument),
     negatedNames: joinNames(a.negatedNames, b.negatedNames, false),
     refusedNames: unite(a.refusedNames, b.refusedNames, (fact) => fact.value),
+    hiddenNames: unite(a.hiddenNames, b.hiddenNames, (fact) => fact.value),
     required: prefer(a.required, b.required),
     key: prefer(a.key, b.key),
     declaredAt: prefer(a.declaredAt, b.declaredAt),

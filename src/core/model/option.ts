@@ -33,6 +33,8 @@ export interface Option {
   readonly negatedNames: readonly OptionName[];
   /** Those of its names that the parser was seen to refuse, though a source shows them: they compete with no other name. */
   readonly refusedNames: readonly Fact<string>[];
+  /** Those of its names that help leaves out on purpose, such as the old ones of a renamed option. */
+  readonly hiddenNames: readonly Fact<string>[];
   /** Whether it must be given. */
   readonly required: Knowable<boolean>;
   /** The variable in which the program keeps what it was given, where that is not named after the option. */
@@ -75,6 +77,7 @@ export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Opti
     argument: facts.argument,
     negatedNames: facts.negatedNames ?? [],
     refusedNames: facts.refusedNames ?? [],
+    hiddenNames: facts.hiddenNames ?? [],
     required: facts.required,
     key: facts.key,
     declaredAt: facts.declaredAt,

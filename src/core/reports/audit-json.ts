@@ -41,6 +41,10 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       })),
       evidence: finding.evidence,
       fix: finding.fix,
+      edits: (audit.mends.byFinding.get(finding) ?? []).map(({ place, text }) => ({
+        place: jsonPlace(place, indexes),
+        text,
+      })),
       unsure: finding.unsure,
       declaredAt: finding.declaredAt,
       members: finding.members,

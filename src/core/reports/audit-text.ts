@@ -10,6 +10,7 @@ import { briefNotesText } from './brief-notes-text.ts';
 import { conformanceText } from './conformance-text.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { findingsText, graveText, levelCounts } from './findings-text.ts';
+import { mendsText } from './mends-text.ts';
 import { notJudgedText } from './not-judged-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 
@@ -30,7 +31,12 @@ export function auditText(audit: Audit, options: TextOptions, inFull: boolean): 
         ...audit.conformance.map((table) => conformanceText(claimedOnly(table, audit), options)),
         briefNotesText(audit, options),
       ];
-  return [...parts, acceptedOutcomeText(audit.accepted, options), summaryText(audit, options)]
+  return [
+    ...parts,
+    acceptedOutcomeText(audit.accepted, options),
+    mendsText(audit.mends, options, inFull),
+    summaryText(audit, options),
+  ]
     .filter((part) => part !== '')
     .join('\n');
 }

@@ -140,6 +140,8 @@ export const AUDIT_REPORTS = {
   ...listing(auditItems),
   /** For a browser: a page that stands alone, with the letters of each command and the tables of the standards. */
   html: (audit, { problems = [], tool }) => auditHtml(audit, problems, tool),
+  /** What mends the findings, as far as that is certain. */
+  patch: ({ mends }) => editsPatch(mends.edits),
 } as const satisfies Reports<Audit>;
 
 /** Reports of what changed between two versions. */

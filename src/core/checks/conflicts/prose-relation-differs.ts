@@ -92,12 +92,19 @@ interface Apart {
   readonly groups: ReadonlyMap<Option, ReadonlySet<Relation>>;
   /** What each option excludes by itself. */
   readonly excluded: ReadonlyMap<Option, ReadonlySet<Option>>;
+  /** The options of relations in which one of them counts with some value only. */
+  readonly inPart: ReadonlyMap<Option, ReadonlySet<Relation>>;
 }
 
 function apartBy(relations: readonly Relation[], options: ReadonlyMap<string, Option>): Apart {
   const groups = new Map<Option, Set<Relation>>();
   const excluded = new Map<Option, Set<Option>>();
+  const inPart = new Map<Option, Set<Relation>>();
   for (const relation of relations) {
+    const all = [...relation.members, ...(relation.subject === undefined ? [] : [relation.subject])];
+    if (relation.kind !== 'requires' && all.some(({ value }) => value !== undefined))
+      for (const one of all.flatMap(({ name }) => options.get(name) ?? []))
+        inPart.set(one, (inPart.get(one) ?? new Set()).add(relation));
     // A relation of one value says nothing of the option with another.
     const optionOf = ({ name, value }: Member) => (value === undefined ? options.get(name) : undefined);
     const members = relation.members.flatMap((member) => optionOf(member) ?? []);
@@ -107,13 +114,16 @@ function apartBy(relations: readonly Relation[], options: ReadonlyMap<string, Op
     else if (relation.kind === 'at-most-one' || relation.kind === 'exactly-one')
       for (const one of members) groups.set(one, (groups.get(one) ?? new Set()).add(relation));
   }
-  return { groups, excluded };
+  return { groups, excluded, inPart };
 }
 
 function areApart(a: Option, b: Option, { groups, excluded }: Apart): boolean {
   if (excluded.get(a)?.has(b) === true || excluded.get(b)?.has(a) === true) return true;
-  const own = groups.get(a);
-  return own !== undefined && [...(groups.get(b) ?? [])].some((relation) => own.has(relation));
+  return shareOne(groups.get(a), groups.get(b));
+}
+
+function shareOne(a: ReadonlySet<Relation> | undefined, b: ReadonlySet<Relation> | undefined): boolean {
+  return a !== undefined && [...(b ?? [])].some((relation) => a.has(relation));
 }
 
 function differenceOf(
@@ -129,5 +139,7 @@ function differenceOf(
     if (isApart) return 'declared-excludes';
     return back?.has('excludes') === true && !back.has('requires') ? 'other-excludes' : undefined;
   }
-  return isApart ? undefined : 'undeclared';
+  // A text may leave out the value with which the other counts.
+  const isInPart = shareOne(declared.inPart.get(option), declared.inPart.get(other));
+  return isApart || isInPart ? undefined : 'undeclared';
 }

@@ -31,6 +31,12 @@ export const longNameUnusual = defineCheck({
       subject: first.name.text,
       data: { names: unusual.map(({ name, customary }) => ({ name: name.text, customary })) },
       place: first.name.place,
+      mends: unusual.map(({ at, name, customary }) => ({
+        kind: 'rename-option',
+        command: at.path,
+        name: name.text,
+        to: customary,
+      })),
       related: unusual.slice(1, 5).map(({ name, customary }) => ({
         place: name.place,
         note: `is ${quoteName(customary)} in the table`,

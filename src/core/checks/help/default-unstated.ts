@@ -41,7 +41,14 @@ export const defaultUnstated = defineCheck({
         continue;
       }
       report.judged();
-      if (!isShown) report.finding({ command: path, subject: name, data: { name, default: literal }, place });
+      if (!isShown)
+        report.finding({
+          command: path,
+          subject: name,
+          data: { name, default: literal },
+          place,
+          mends: [{ kind: 'add-to-text', name, text: ` (default: ${literal})` }],
+        });
     }
   },
   message: ({ name, default: literal }: { name: string; default: string }) =>

@@ -1,3 +1,4 @@
+import type { Mend } from '../../findings/mend.ts';
 import { memberWords, relationWords } from '../../messages/relation-words.ts';
 import type { Command } from '../../model/command.ts';
 import type { Member, Relation } from '../../model/relation.ts';
@@ -62,6 +63,7 @@ relations:
           subject: first.name,
           data: { relation: relationWords(relation), member: memberWords(first) },
           place: relation.place,
+          mends: relationMend(relation, members),
         });
       }
     }
@@ -74,6 +76,23 @@ relations:
 /** `exactly one of ... is meant`: a relation as the end of a sentence. */
 function sentence(relation: string): string {
   return /^'.*' (?:requires|excludes)/.test(relation) ? relation : `${relation} may be given`;
+}
+
+/** The relation of two options, said in the text of the first. */
+function relationMend({ kind }: Relation, [first, second, ...others]: readonly Member[]): Mend[] {
+  if (first === undefined || second === undefined || others.length > 0) return [];
+  if (first.value !== undefined || !/^[-+]/.test(first.name) || !/^[-+]/.test(second.name)) return [];
+  const other = second.value === undefined ? second.name : `${second.name}=${second.value}`;
+  const said = {
+    requires: `; requires ${other}`,
+    excludes: `; cannot be used with ${other}`,
+    'at-most-one': `; cannot be used with ${other}`,
+    'exactly-one': `; cannot be used with ${other}`,
+    'all-or-none': `; only with ${other}`,
+    'at-least-one': undefined,
+    'later-wins': undefined,
+  }[kind];
+  return said === undefined ? [] : [{ kind: 'add-to-text', name: first.name, text: said }];
 }
 
 /** A text of one member that names another, a usage line that has two of them, or a sentence of the command that does. */

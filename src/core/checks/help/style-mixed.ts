@@ -1,3 +1,4 @@
+import type { Mend } from '../../findings/mend.ts';
 import { countOf, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
@@ -11,6 +12,8 @@ const MAX_SHARE = 0.2;
 
 /** One odd text is a slip, in a long list also two. */
 const LONG_LIST = 20;
+
+type Style = 'a capital in front' | 'a full stop behind';
 
 type Mixed = {
   readonly what: string;
@@ -65,6 +68,7 @@ export const styleMixed = defineCheck({
             all: odd.length + usual.length,
           },
           place: first.help?.place ?? first.place,
+          mends: odd.flatMap((option) => styleMend(option, what, some.length <= others.length)),
         });
       }
     }
@@ -78,7 +82,7 @@ export const styleMixed = defineCheck({
 });
 
 /** Each style, and whether a text has it; undefined where the text does not show. */
-const STYLES: readonly (readonly [string, (text: string) => boolean | undefined])[] = [
+const STYLES: readonly (readonly [Style, (text: string) => boolean | undefined])[] = [
   [
     'a capital in front',
     (text) => {
@@ -99,6 +103,17 @@ const STYLES: readonly (readonly [string, (text: string) => boolean | undefined]
         : /\.$/.test(text),
   ],
 ];
+
+/** A text in the usual style: without what the odd one has, or with what it lacks. */
+function styleMend(option: Option, what: Style, isWith: boolean): Mend[] {
+  const from = option.help?.value ?? '';
+  const first = isWith ? from.slice(0, 1).toLowerCase() : from.slice(0, 1).toUpperCase();
+  const to = {
+    'a capital in front': first + from.slice(1),
+    'a full stop behind': isWith ? from.replace(/\.$/, '') : `${from}.`,
+  }[what];
+  return [{ kind: 'change-text', name: mainName(option).text, from, to }];
+}
 
 function ownTexts({ command }: CommandAt): Option[] {
   return command.options.items.filter(

@@ -43,6 +43,7 @@ export const unsortedWall = defineCheck({
           subject: mainName(first).text,
           data: { heading, count: options.length },
           place: first.place,
+          mends: [{ kind: 'sort-options', names: sortedNames(options) }],
         });
       }
     }
@@ -51,6 +52,14 @@ export const unsortedWall = defineCheck({
     `${count} options are listed ${heading === '' ? '' : `under ${quoteName(heading)} `}in no order`,
   fix: () => 'group them under headings by purpose, and sort each group by name',
 });
+
+/** The names of options in the order of their main names; short and long name of one option stay together. */
+function sortedNames(options: readonly Option[]): string[] {
+  const keyOf = (option: Option) => mainName(option).text.replace(/^-+/, '').toLowerCase();
+  return [...options]
+    .sort((a, b) => compareCodeUnits(keyOf(a), keyOf(b)))
+    .map((option) => mainName(option).text);
+}
 
 function isOrdered(options: readonly Option[]): boolean {
   const keys = [(option: Option) => option.names[0]?.text ?? '', (option: Option) => mainName(option).text];

@@ -1,4 +1,5 @@
 import type { AuditView } from '../../audit-view.ts';
+import type { Mend } from '../../findings/mend.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Range, ValueWord } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
@@ -46,6 +47,10 @@ export const valuesDisagree = defineCheck({
             command: at.path,
             subject: name,
             data: found,
+            mends:
+              found.kind === 'reversed' && word.range !== undefined
+                ? reversedMend(name, word.range.value)
+                : [],
             place: (found.kind === 'default' ? word.default?.place : word.range?.place) ?? place,
             // Many programs take 0 or -1 for "as many as there are".
             ...(found.kind === 'default' && /^(?:0|-1)$/.test(found.one) ? { level: 'note' } : {}),
@@ -163,6 +168,13 @@ function listed(values: readonly string[]): string {
 function isReversed({ least, most }: Range): boolean {
   // `-1 to -30` counts away from zero.
   return typeof least === 'number' && typeof most === 'number' && least > most && most >= 0;
+}
+
+/** Bounds the right way round. */
+function reversedMend(name: string, { least, most }: Range): Mend[] {
+  return typeof least === 'number' && typeof most === 'number'
+    ? [{ kind: 'declare-range', name, least: most, most: least }]
+    : [];
 }
 
 /** Whether a bound that both tell differs. */

@@ -34,7 +34,13 @@ export const valuesInProse = defineCheck({
         if (word.values !== undefined || word.keys !== undefined || word.type?.value === 'integer') continue;
         const values = scan(text)?.values.map(({ value }) => value) ?? [];
         if (values.length < 2) continue;
-        report.finding({ command: at.path, subject: name, data: { name, values }, place });
+        report.finding({
+          command: at.path,
+          subject: name,
+          data: { name, values },
+          place,
+          mends: [{ kind: 'declare-values', name, values }],
+        });
       }
     }
   },

@@ -60,6 +60,15 @@ export const hyphensMixed = defineCheck({
       subject: first.name.text,
       data: { names: [first, ...others].map(({ name }) => name.text), count: usual, custom },
       place: first.name.place,
+      mends:
+        custom === 'letter'
+          ? []
+          : [first, ...others].map(({ name, path }) => ({
+              kind: 'rename-option',
+              command: path,
+              name: name.text,
+              to: `-${name.text}`,
+            })),
       related: others
         .slice(0, NAMES_SHOWN)
         .map(({ name }) => ({ place: name.place, note: `${name.text} too` })),

@@ -40,6 +40,16 @@ export const misspelt = defineCheck({
             subject: name.text,
             data: { name: name.text, ...found },
             place: name.place,
+            mends: found.isCustomary
+              ? [
+                  {
+                    kind: 'rename-option',
+                    command: at.path,
+                    name: name.text,
+                    to: name.text.replace(found.word, found.meant),
+                  },
+                ]
+              : [],
           });
       }
     }

@@ -52,6 +52,17 @@ export const negationMixed = defineCheck({
         styles: styles.map(({ style, names }) => ({ style, name: names[0] ?? '', count: names.length })),
       },
       place: at.place,
+      mends: styles.slice(1).flatMap(({ style, names }) =>
+        // Where two ways are equally frequent, neither is the custom.
+        names.length === styles[0]?.names.length
+          ? []
+          : names.map((name) => ({
+              kind: 'rename-option',
+              command: seen.get(name)?.path ?? at.path,
+              name,
+              to: name.replace(style, styles[0]?.style ?? style),
+            })),
+      ),
     });
   },
   message: ({ styles }: { styles: readonly { style: string; name: string; count: number }[] }) =>

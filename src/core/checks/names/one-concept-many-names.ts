@@ -1,3 +1,4 @@
+import type { Mend } from '../../findings/mend.ts';
 import { listSome, quoteName } from '../../messages/wording.ts';
 import { longNames, type Option, type OptionName } from '../../model/option.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
@@ -58,6 +59,11 @@ export const oneConceptManyNames = defineCheck({
         subject: second.name.text,
         data: { names: distinct.map(({ name, path }) => ({ name: name.text, command: path.join(' ') })) },
         place: second.name.place,
+        mends: renameMends(
+          first.name.text,
+          uses.filter(({ path }) => view.isOwn(path)),
+          uses,
+        ),
         level: isFamily ? 'warning' : 'note',
         related: [{ place: first.name.place, note: `is ${quoteName(first.name.text)} here` }],
       });
@@ -71,6 +77,16 @@ export const oneConceptManyNames = defineCheck({
   fix: ({ names }) =>
     `call it ${quoteName(names[0]?.name ?? '')} everywhere, and keep the other as a hidden alias`,
 });
+
+/** The other names as the first, where it is used at least as often as each of them. */
+function renameMends(to: string, own: readonly Use[], all: readonly Use[]): Mend[] {
+  const countOf = (text: string) => all.filter(({ name }) => name.text === text).length;
+  return own.flatMap(({ name, path }): Mend[] =>
+    name.text === to || countOf(name.text) > countOf(to)
+      ? []
+      : [{ kind: 'rename-option', command: path, name: name.text, to }],
+  );
+}
 
 /** Whether two options take the same and their texts share most words. */
 function agrees(a: Option, b: Option): boolean {

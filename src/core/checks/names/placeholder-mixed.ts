@@ -98,8 +98,25 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
         others: usual[1].length,
       },
       place: first.place,
+      mends: odd[1].map(({ name, text }) => ({
+        kind: 'rename-placeholder',
+        name,
+        from: text,
+        to: inStyle(text, usual[0]),
+      })),
     });
   }
+}
+
+/** A placeholder as those of a style are written. */
+function inStyle(placeholder: string, style: Style): string {
+  const word = placeholder.replace(/[<>]/g, '');
+  const joined = word.replace(/[ -]/g, '_');
+  return {
+    'in capitals': joined.toUpperCase(),
+    'in angle brackets': `<${word.toLowerCase()}>`,
+    'in lower case': joined.toLowerCase(),
+  }[style];
 }
 
 function judgeWords(view: AuditView, report: Reporter<Mixed>): void {

@@ -1,3 +1,4 @@
+import type { Mend } from '../../findings/mend.ts';
 import { countOf, listSome, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
@@ -41,6 +42,7 @@ export const pluralMixed = defineCheck({
           others: many.length - odd.length,
         },
         place: first.place,
+        mends: odd.flatMap((option) => renameMend(mainName(option).text, path, odd === plural)),
       });
     }
   },
@@ -58,6 +60,17 @@ export const pluralMixed = defineCheck({
     `${listSome(odd.map(quoteName), NAMES_SHOWN)} ${odd.length === 1 ? 'is' : 'are'} in the ${number}, and ${countOf(others, 'other option')} that can be given several times ${others === 1 ? 'is' : 'are'} not`,
   fix: () => 'name all of them alike, and keep the others as hidden aliases',
 });
+
+/** A name with its last word in the singular, or in the plural. */
+function renameMend(name: string, command: readonly string[], isPlural: boolean): Mend[] {
+  const to = isPlural
+    ? name
+        .replace(/ies$/, 'y')
+        .replace(/(x|ch|sh|ss)es$/, '$1')
+        .replace(/(?<=[^sy])s$/, '')
+    : `${name.replace(/([^aeiou])y$/, '$1ie').replace(/(x|ch|sh|ss)$/, '$1e')}s`;
+  return to === name ? [] : [{ kind: 'rename-option', command, name, to }];
+}
 
 /** The ending of a plural; `address`, `status` and `bus` are none. */
 const PLURAL = /^(?!.*(?:ss|us|is|as|os)$)[a-z]{3,}s$/;

@@ -1,5 +1,6 @@
 import type { AuditView } from '../../audit-view.ts';
 import { firstBy, groupedBy } from '../../collections/grouped.ts';
+import type { Mend } from '../../findings/mend.ts';
 import { countOf, listNames } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
@@ -103,8 +104,26 @@ function judgeNames(names: readonly JoinedName[], report: Reporter<Mixed>): void
       styles: others.flatMap(([style, all]) => (oddOf(all).length > 0 ? [style] : [])),
     },
     place: first.place,
+    mends: odd.flatMap(({ text, command }) => renameMend(text, command, usual[0])),
     related: more.slice(0, 4).map(({ text, place }) => ({ place, note: `${text} too` })),
   });
+}
+
+/** A name in the usual style. */
+function renameMend(name: string, command: readonly string[], usual: Style): Mend[] {
+  const words = name.replace(/^--/, '').split(/[-_]|(?<=[a-z0-9])(?=[A-Z])/);
+  if (words.includes('')) return [];
+  const lower = words.map((word) => word.toLowerCase());
+  const to = {
+    hyphen: lower.join('-'),
+    underscore: lower.join('_'),
+    'camel case': lower
+      .map((word, i) => (i === 0 ? word : word.charAt(0).toUpperCase() + word.slice(1)))
+      .join(''),
+  }[usual];
+  return name.startsWith('--')
+    ? [{ kind: 'rename-option', command, name, to: `--${to}` }]
+    : [{ kind: 'rename-command', command, name, to }];
 }
 
 /** A name without what joins its words. */

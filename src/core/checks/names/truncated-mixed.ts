@@ -41,7 +41,7 @@ export const truncatedMixed = defineCheck({
           cut.option !== full.option &&
           form.length > 1 &&
           areOneConcept([full.name, word], [cut.name, form]);
-        return isTold ? [{ full, cut }] : [];
+        return isTold ? [{ full, cut, inFull: cut.name.replace(form, word) }] : [];
       }),
     );
     const [first] = pairs;
@@ -51,6 +51,12 @@ export const truncatedMixed = defineCheck({
       subject: first.cut.name,
       data: { pairs: pairs.map(({ full, cut }) => ({ full: full.name, cut: cut.name })) },
       place: first.cut.place,
+      mends: pairs.map(({ cut, inFull }) => ({
+        kind: 'rename-option',
+        command: cut.path,
+        name: cut.name,
+        to: inFull,
+      })),
       related: [{ place: first.full.place, note: 'has the word in full' }],
     });
   },

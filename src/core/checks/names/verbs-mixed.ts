@@ -73,6 +73,10 @@ export const verbsMixed = defineCheck({
         command: second.group.path,
         subject: second.verb,
         data: { first: first.verb, second: second.verb, there: nameOf(first.group) },
+        mends:
+          second.group.of === ''
+            ? [{ kind: 'rename-command', command: second.group.path, name: second.verb, to: first.verb }]
+            : [],
         place: second.group.verbs.get(second.verb) ?? null,
         related: [
           { place: first.group.verbs.get(first.verb) ?? null, note: `is ${quoteName(first.verb)} here` },

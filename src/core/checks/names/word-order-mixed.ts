@@ -44,6 +44,12 @@ export const wordOrderMixed = defineCheck({
       subject: first.name,
       data: { usual: usual[0], example: usual[1][0]?.name ?? '', names: odd[1].map(({ name }) => name) },
       place: first.place,
+      mends: odd[1].map(({ name, path }) => ({
+        kind: 'rename-command',
+        command: path,
+        name,
+        to: name.replace(/^([^-_:]*)([-_:])([^-_:]*)$/, '$3$2$1'),
+      })),
       related: [{ place: usual[1][0]?.place ?? null, note: `the ${usual[0]}, as in most` }],
     });
   },

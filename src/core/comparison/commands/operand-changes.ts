@@ -215,7 +215,7 @@ function sameOperand(
   const about = { command: pair.old.path, subject: old.name };
   const { list } = context;
   countChange(old, newer, about, told, context);
-  wordChanges(old.word, newer.word, about, context);
+  wordChanges(old.word, newer.word, about, context, old.help?.value);
   const places = { oldPlace: old.place, newPlace: newer.place };
   if (old.kind !== newer.kind || !saysTheSame(old.vocabulary, newer.vocabulary)) {
     list.add({

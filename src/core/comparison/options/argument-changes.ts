@@ -10,12 +10,13 @@ import { wordChanges } from './word-changes.ts';
 
 type Presence = OptionArgument['presence'];
 
-/** How the argument of an option, or of one of its names, differs. */
+/** How the argument of an option, or of one of its names, differs. `told` is the text that the old version has of it. */
 export function argumentChanges(
   before: Knowable<OptionArgument>,
   after: Knowable<OptionArgument>,
   about: About,
   context: Context,
+  told?: string,
 ): void {
   if (before === undefined || after === undefined) {
     if (before !== after) saidOrUnsaid(before, after, about, context);
@@ -52,7 +53,7 @@ export function argumentChanges(
     return;
   }
   for (const [i, word] of oldWords.entries())
-    wordChanges(word, newWords[i] ?? makeValueWord(), about, context);
+    wordChanges(word, newWords[i] ?? makeValueWord(), about, context, told);
   if (saysTheSame(countOrOne(old), countOrOne(newer))) return;
   context.list.add({
     ...about,

@@ -26,7 +26,13 @@ export function optionChanges(pair: CommandPair, context: Context): void {
     nameChanges(option, same, pair, context);
     if (pairing.moved.has(option)) moved(option, same, pair, context);
     const about = { command: pair.old.path, subject: mainName(option).text };
-    argumentChanges(argumentOf(option, mainName(option)), argumentOf(same, mainName(same)), about, context);
+    argumentChanges(
+      argumentOf(option, mainName(option)),
+      argumentOf(same, mainName(same)),
+      about,
+      context,
+      option.help?.value,
+    );
     ownArguments(option, same, pair, context);
     optionFactChanges(option, same, about, context);
   }

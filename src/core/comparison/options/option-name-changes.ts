@@ -40,6 +40,7 @@ export function nameChanges(option: Option, same: Option, pair: CommandPair, con
       newPlace: name.place,
     });
   }
+  hiddenNameChanges(option, same, pair, context);
   for (const { name, negated } of old) {
     const other = newNames.get(name.text);
     if (other === undefined || other.negated === negated) continue;
@@ -53,6 +54,27 @@ export function nameChanges(option: Option, same: Option, pair: CommandPair, con
       message: `${quoteName(name.text)} ${other.negated ? 'now switches' : 'no longer switches'} ${quoteName(mainName(same).text)} off`,
       oldPlace: name.place,
       newPlace: other.name.place,
+    });
+  }
+}
+
+/** Names that both versions have, and that only one of them shows in its help. */
+function hiddenNameChanges(option: Option, same: Option, pair: CommandPair, { list }: Context): void {
+  const [was, is] = [option, same].map((one) => new Set(one.hiddenNames.map(({ value }) => value)));
+  for (const name of option.names) {
+    const other = same.names.find(({ text }) => text === name.text);
+    const isHidden = is?.has(name.text) === true;
+    if (other === undefined || isHidden === was?.has(name.text)) continue;
+    list.add({
+      kind: isHidden ? 'hidden' : 'shown',
+      effect: 'wording',
+      command: pair.old.path,
+      subject: name.text,
+      before: !isHidden,
+      after: isHidden,
+      message: `${quoteName(name.text)} is ${isHidden ? 'now' : 'no longer'} hidden from the help`,
+      oldPlace: name.place,
+      newPlace: other.place,
     });
   }
 }

@@ -1,13 +1,20 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
 import type { AllowedValue, ValueWord } from '../../model/argument.ts';
+import { valuesInProse } from '../../notation/prose-values.ts';
 import { standingChanges } from '../commands/standing-changes.ts';
 import type { About, Context } from '../context.ts';
 import { areStated, textDiffers } from '../facts.ts';
 
 /** How the allowed values of a word differ. A list of allowed values is all of them. */
-export function valueChanges(before: ValueWord, after: ValueWord, about: About, context: Context): void {
+export function valueChanges(
+  before: ValueWord,
+  after: ValueWord,
+  about: About,
+  context: Context,
+  told = '',
+): void {
   const [old, newer] = [before.values, after.values];
-  if (old === undefined || newer === undefined) listedOrNot(old, newer, about, context);
+  if (old === undefined || newer === undefined) listedOrNot(old, newer, about, context, told);
   else eachValue(old, newer, about, context);
 }
 
@@ -17,17 +24,23 @@ function listedOrNot(
   newer: ValueWord['values'],
   about: About,
   { list }: Context,
+  told: string,
 ): void {
   const subject = quoteName(about.subject);
-  if (newer !== undefined && newer.value.length > 0)
+  if (newer !== undefined && newer.value.length > 0) {
+    const texts = textsOf(newer.value);
+    const before = valuesInProse(told)?.values.map(({ value }) => value) ?? [];
+    // Who read the old help knew that there were no others.
+    const isKnown = before.length > 0 && before.every((value) => texts.includes(value));
     list.add({
       ...about,
       kind: 'values-said',
-      effect: 'uncertain',
-      after: textsOf(newer.value),
-      message: `the values of ${subject} are now listed: ${listNames(textsOf(newer.value))}; others may be refused`,
+      effect: isKnown ? 'compatible' : 'uncertain',
+      after: texts,
+      message: `the values of ${subject} are now listed${isKnown ? ', as its text had them' : ''}: ${listNames(texts)}${isKnown ? '' : '; others may be refused'}`,
       newPlace: newer.place,
     });
+  }
   if (old !== undefined && old.value.length > 0)
     list.add({
       ...about,

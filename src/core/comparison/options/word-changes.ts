@@ -8,9 +8,15 @@ import type { About, Context } from '../context.ts';
 import { areStated, differing, textDiffers } from '../facts.ts';
 import { valueChanges } from './value-changes.ts';
 
-/** How what may stand for one word of an option-argument or operand differs. */
-export function wordChanges(before: ValueWord, after: ValueWord, about: About, context: Context): void {
-  valueChanges(before, after, about, context);
+/** How what may stand for one word of an option-argument or operand differs. `told` is the text that the old version has of it. */
+export function wordChanges(
+  before: ValueWord,
+  after: ValueWord,
+  about: About,
+  context: Context,
+  told = '',
+): void {
+  valueChanges(before, after, about, context, told);
   typeChange(before, after, about, context);
   rangeChange(before, after, about, context);
   defaultChange(before, after, about, context);

@@ -1,11 +1,12 @@
 import type { Audit } from '../../audit.ts';
+import type { TextEdit } from '../../edits/text-edits.ts';
 import type { Finding } from '../../findings/finding.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { ReportItem, ReportItems } from './report-items.ts';
 
 /** The findings of an audit, and the checks that it ran. */
 export function auditItems(
-  { interfaces, findings, accepted, outcomes, checks }: Audit,
+  { interfaces, findings, accepted, outcomes, checks, mends }: Audit,
   problems: readonly Problem[],
 ): ReportItems {
   const ended = new Map(outcomes.map(({ check, outcome }) => [check, outcome]));
@@ -13,9 +14,9 @@ export function auditItems(
     title: interfaces
       .map(({ program, version }) => [program.value, version?.value ?? ''].join(' ').trim())
       .join(', '),
-    items: findings.map(itemOf),
+    items: findings.map((finding) => itemOf(finding, mends.byFinding.get(finding) ?? [])),
     passedOver: accepted.passedOver.map(({ finding, by }) => ({
-      item: itemOf(finding),
+      item: itemOf(finding, []),
       because: [...new Set(by.map(({ because }) => because))].join('; '),
     })),
     rules: checks.map(({ name, title, why, level }) => {
@@ -26,6 +27,6 @@ export function auditItems(
   };
 }
 
-function itemOf({ check, ...finding }: Finding): ReportItem {
-  return { ...finding, rule: check, edits: [] };
+function itemOf({ check, ...finding }: Finding, edits: readonly TextEdit[]): ReportItem {
+  return { ...finding, rule: check, edits };
 }

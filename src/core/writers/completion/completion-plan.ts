@@ -6,6 +6,7 @@ import type { Interface } from '../../model/interface.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import type { Operand } from '../../model/operand.ts';
 import { argumentOf, mainName, type Option } from '../../model/option.ts';
+import { shownPart } from '../../model/shown-part.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import { ExcludedNames } from './excluded-names.ts';
 
@@ -59,7 +60,7 @@ export interface CompletionPlan {
 /** Plans a completion script: hidden and deprecated names are left out, and names that no shell could take as one word. */
 export function completionPlan(cli: Interface): CompletionPlan {
   const ids = new Map<string, number>();
-  const commands = [...walkCommands(cli)]
+  const commands = [...walkCommands(shownPart(cli))]
     .filter(({ path }) => path.slice(1).every(isOneWord))
     .map((at) => planCommand(at, ids));
   const hasLongShort = commands.some(({ options }) =>

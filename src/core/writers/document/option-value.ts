@@ -1,5 +1,5 @@
 import { makeValueWord, NO_ARGUMENT, type OptionArgument } from '../../model/argument.ts';
-import type { Basis, Knowable } from '../../model/fact.ts';
+import type { Basis, Fact, Knowable } from '../../model/fact.ts';
 import type { Option, OptionName } from '../../model/option.ts';
 import { saysTheSame } from '../../model/same.ts';
 import { nameFormOf } from '../../notation/option-name.ts';
@@ -80,12 +80,8 @@ function optionRecord(option: Option, notation: Notation | undefined, flags: Bas
   const drawnNegated = new Set(notation?.drawn.negatedNames.map(({ text }) => text));
   const negated = option.negatedNames.filter(({ text }) => !drawnNegated.has(text)).map(({ text }) => text);
   if (negated.length > 0) record.set('negated', negated);
-  if (option.refusedNames.length > 0) {
-    record.set(
-      'refused',
-      option.refusedNames.map((fact) => factItem(fact, (name) => name)),
-    );
-  }
+  setFacts(record, 'refused', option.refusedNames);
+  setFacts(record, 'hidden-names', option.hiddenNames);
   record.fact('required', option.required, (value) => value);
   record.fact('key', option.key, (value) => value);
   record.fact('declared-at', option.declaredAt, (value) => value);
@@ -95,15 +91,18 @@ function optionRecord(option: Option, notation: Notation | undefined, flags: Bas
   record.fact('same-as', option.sameAs, ({ option: other, value }) =>
     value === undefined ? other : `${other}=${value}`,
   );
-  if (option.environment.length > 0) {
-    record.set(
-      'environment',
-      option.environment.map((fact) => factItem(fact, (name) => name)),
-    );
-  }
+  setFacts(record, 'environment', option.environment);
   record.fact('hidden', option.hidden, (value) => value);
   setDeprecated(record, option.deprecated);
   return record;
+}
+
+function setFacts(record: RecordValue, key: string, facts: readonly Fact<string>[]): void {
+  if (facts.length > 0)
+    record.set(
+      key,
+      facts.map((fact) => factItem(fact, (name) => name)),
+    );
 }
 
 function setArgument(

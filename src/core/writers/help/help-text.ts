@@ -1,6 +1,7 @@
 import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Option } from '../../model/option.ts';
+import { shownPart } from '../../model/shown-part.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import { notationsOf } from '../../notation/option-notation.ts';
 import { printable } from '../../source/printable.ts';
@@ -19,7 +20,7 @@ const MOST_BEFORE_TEXT = 30;
  * text. A command with subcommands is followed by the help of each that is described.
  */
 export function helpText(cli: Interface, width: number = WIDTH): string {
-  const commands = [...walkCommands(cli)].filter(isShown);
+  const commands = [...walkCommands(shownPart(cli))].filter(isShown);
   const parts = commands.map((at) => commandHelp(at, width));
   const { bugAddress } = cli;
   if (bugAddress !== undefined) parts.push(`Report bugs to ${printable(bugAddress.value)}.`);

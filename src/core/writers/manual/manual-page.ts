@@ -1,6 +1,7 @@
 import type { OptionArgument } from '../../model/argument.ts';
 import type { Interface } from '../../model/interface.ts';
 import { argumentOf, type Option } from '../../model/option.ts';
+import { shownPart } from '../../model/shown-part.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import { saysValues } from '../says-values.ts';
 import { mdocArgument, mdocLines } from './mdoc-text.ts';
@@ -30,7 +31,7 @@ export function manualPage(cli: Interface, date: string): string {
     .replace(/\s+/g, ' ')
     .trim();
   const [first = ''] = summary.split(/(?<=\.) /);
-  const shown = [...walkCommands(cli)].filter(({ line }) =>
+  const shown = [...walkCommands(shownPart(cli))].filter(({ line }) =>
     line.every(({ hidden }) => hidden?.value !== true),
   );
   const [root, ...below] = shown;

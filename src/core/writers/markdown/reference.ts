@@ -6,6 +6,7 @@ import type { Interface } from '../../model/interface.ts';
 import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
 import type { Relation } from '../../model/relation.ts';
+import { shownPart } from '../../model/shown-part.ts';
 import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import { notationsOf } from '../../notation/option-notation.ts';
 import { wordNotes } from './describe-word.ts';
@@ -17,7 +18,7 @@ import { wordNotes } from './describe-word.ts';
 export function referenceMarkdown(cli: Interface): string {
   const { program, version } = cli;
   const title = version === undefined ? program.value : `${program.value} ${version.value}`;
-  const commands = [...walkCommands(cli)].filter(isShown);
+  const commands = [...walkCommands(shownPart(cli))].filter(isShown);
   const parts = [
     `# ${plainText(title)}`,
     ...commands.flatMap((at) => commandParts(at)),

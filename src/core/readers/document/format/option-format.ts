@@ -59,6 +59,10 @@ const OPTION_FIELDS = {
     oneOrMore(factItem(text)),
     'Those of its names that the parser was seen to refuse, though the help shows them.',
   ),
+  'hidden-names': described(
+    oneOrMore(factItem(text)),
+    'Those of its names that the help leaves out, such as the old names of a renamed option.',
+  ),
   required: described(boolean, 'Whether it must be given.'),
   key: described(text, 'The variable that holds its value, where it is not named after the option.'),
   'declared-at': described(text, 'Where the source of the program declares it, as `FILE:LINE`.'),

@@ -46,6 +46,7 @@ export function optionFromEntry(
     key: factOf(from, 'key', said.key),
     declaredAt: factOf(from, 'declared-at', said['declared-at']),
     refusedNames: factsOf(from, 'refused', said.refused),
+    hiddenNames: factsOf(from, 'hidden-names', said['hidden-names']),
     environment: factsOf(from, 'environment', said.environment),
     help: textFact(from, 'help', said.help),
     listed: said.listed?.value ?? said.help !== undefined,

@@ -1,0 +1,280 @@
+import { groupedBy } from '../collections/grouped.ts';
+import { listKey } from '../collections/list-key.ts';
+import type { TextEdit } from '../edits/text-edits.ts';
+import type { InterfaceMend } from '../findings/mend.ts';
+import type { Command } from '../model/command.ts';
+import type { Interface } from '../model/interface.ts';
+import type { Operand } from '../model/operand.ts';
+import type { Option } from '../model/option.ts';
+import { walkCommands } from '../model/walk.ts';
+import { readDocument } from '../readers/document/read-document.ts';
+import type { Source, Span } from '../source/source.ts';
+import type { DocumentNode, ScalarNode } from '../structured/document-node.ts';
+import {
+  entryEdits,
+  type FlowMap,
+  type FlowValue,
+  type FlowWriter,
+  isInFlow,
+  mappingEdits,
+  textChange,
+} from '../structured/entry-edits.ts';
+import { parseDocument } from '../structured/parse-document.ts';
+import { PlacedEntries, type PlacedEntry } from '../structured/placed-entries.ts';
+import { wordValue } from '../writers/document/document-value.ts';
+import { flowJson, flowYaml } from '../writers/document/flow-text.ts';
+import { mentionEdits } from './mention-edits.ts';
+import { type SortedEntries, sortedEntries } from './sorted-entries.ts';
+
+/** A mend that is wanted, and the command that it is for. */
+export interface WantedMend {
+  /** The path of the command, the program's name first. */
+  readonly command: readonly string[];
+  readonly mend: InterfaceMend;
+}
+
+/** What mends a document: edits, and lists that stand in another order. */
+export interface DocumentMend {
+  readonly edits: readonly TextEdit[];
+  readonly sorted: readonly SortedEntries[];
+}
+
+/** What an option or operand is to say, gathered, so that its entry is edited once. */
+interface Said {
+  readonly placed: PlacedEntry;
+  readonly says: Map<string, FlowValue>;
+  readonly by: WantedMend[];
+}
+
+/** Edits of an interface document, for each mend that has a sure place in it. */
+export class DocumentMender {
+  readonly #entries: PlacedEntries;
+  readonly #commands: ReadonlyMap<string, Command>;
+  readonly #writer: FlowWriter;
+
+  private constructor(root: DocumentNode, cli: Interface, source: Source) {
+    this.#entries = new PlacedEntries(root);
+    this.#commands = new Map([...walkCommands(cli)].map(({ path, command }) => [listKey(path), command]));
+    const isJson = /^\s*\{/.test(source.text);
+    this.#writer = { isJson, write: isJson ? flowJson : flowYaml };
+  }
+
+  /** What mends a document; undefined for a text that is none, or has mistakes. */
+  static of(source: Source): DocumentMender | undefined {
+    const { root } = parseDocument(source);
+    const { interface: cli, problems } = readDocument(source);
+    return root === undefined || cli === undefined || problems.length > 0
+      ? undefined
+      : new DocumentMender(root, cli, source);
+  }
+
+  /** What each mend comes to; those that have no sure place are left out. */
+  mend(wanted: readonly WantedMend[]): Map<WantedMend, DocumentMend> {
+    const found = new Map<WantedMend, DocumentMend>();
+    const said: Said[] = [];
+    for (const one of wanted) {
+      const more = this.#ownEdits(one);
+      const says = this.#saysOf(one);
+      if (more === undefined || (says === undefined && more.edits.length === 0 && more.sorted.length === 0))
+        continue;
+      found.set(one, more);
+      if (says === undefined) continue;
+      const placed = this.#placedOf(one);
+      if (placed === undefined) found.delete(one);
+      else said.push({ placed, says: new Map(says), by: [one] });
+    }
+    for (const [, group] of groupedBy(said, ({ placed }) => placed.entry)) {
+      const [first] = group;
+      if (first === undefined) continue;
+      const says = group.map((one) => one.says).reduce<FlowMap>(merged, new Map());
+      // The item of a list has its name in a value.
+      const { isInValue, mapping } = first.placed;
+      const edits = isInValue
+        ? mappingEdits(mapping, says, this.#writer)
+        : entryEdits(first.placed, says, 'help', this.#writer);
+      // They share one edit: all of them are made by it, or none.
+      for (const one of group.flatMap(({ by }) => by)) {
+        const own = found.get(one);
+        if (edits === undefined || own === undefined) found.delete(one);
+        else found.set(one, { ...own, edits: [...own.edits, ...edits] });
+      }
+    }
+    return found;
+  }
+
+  /** What the entry of an option or operand is to say by keys; undefined where it says no more. */
+  #saysOf({ command, mend }: WantedMend): FlowMap | undefined {
+    const inArgument = (key: string, value: FlowValue): FlowMap => {
+      const isOption = mend.kind !== 'sort-options' && /^[-+]/.test(mend.name);
+      return isOption ? new Map([['argument', new Map([[key, value]])]]) : new Map([[key, value]]);
+    };
+    switch (mend.kind) {
+      case 'declare-values':
+        return inArgument('values', mend.values.map(flowWord));
+      case 'declare-default':
+        return inArgument('default', flowWord(mend.value));
+      case 'declare-range':
+        return inArgument('range', `${mend.least}..${mend.most}`);
+      case 'rename-option': {
+        const hidden = this.#optionOf(command, mend.name)?.hiddenNames.map(({ value }) => value) ?? [];
+        return new Map([['hidden-names', [...hidden, mend.name]]]);
+      }
+      default:
+        return undefined;
+    }
+  }
+
+  /** The edits that a mend makes by itself; undefined where it has no sure place. */
+  #ownEdits(wanted: WantedMend): DocumentMend | undefined {
+    const { mend, command } = wanted;
+    const edits = (made: readonly TextEdit[] | undefined) =>
+      made === undefined ? undefined : { edits: made, sorted: [] };
+    switch (mend.kind) {
+      case 'declare-values':
+      case 'declare-default':
+      case 'declare-range':
+        return edits([]);
+      case 'add-to-text':
+        return edits(this.#changedText(wanted, mend.name, (text) => `${text}${mend.text}`));
+      case 'change-text':
+        return edits(
+          this.#changedText(wanted, mend.name, (text) => (text === mend.from ? mend.to : undefined)),
+        );
+      case 'rename-placeholder':
+        return edits(this.#newPlaceholder(command, mend));
+      case 'rename-option': {
+        const name = this.#optionOf(command, mend.name)?.names.find(({ text }) => text === mend.name);
+        return edits(this.#newName(name, mend.name, mend.to, ['usage', 'examples', 'relations']));
+      }
+      case 'rename-command': {
+        const sub = this.#commands.get(listKey([...command, mend.name]));
+        const name = sub?.names.find(({ text }) => text === mend.name);
+        return edits(this.#newName(name, mend.name, mend.to, []));
+      }
+      case 'sort-options':
+        return this.#sorted(command, mend.names);
+    }
+  }
+
+  #optionOf(command: readonly string[], name: string): Option | undefined {
+    const found = this.#commands.get(listKey(command))?.options.items;
+    return found?.find(({ names }) => names.some(({ text }) => text === name));
+  }
+
+  #thingOf({ command, mend }: WantedMend): Option | Operand | undefined {
+    if (mend.kind === 'sort-options') return undefined;
+    const operands = this.#commands.get(listKey(command))?.operands.items;
+    return this.#optionOf(command, mend.name) ?? operands?.find(({ name }) => name === mend.name);
+  }
+
+  /** The entry of the option or operand that a mend is for. */
+  #placedOf(wanted: WantedMend): PlacedEntry | undefined {
+    const thing = this.#thingOf(wanted);
+    const place =
+      thing === undefined ? null : 'names' in thing ? (thing.names[0]?.place ?? null) : thing.place;
+    return place === null ? undefined : this.#entries.at(place.start);
+  }
+
+  #changedText(
+    wanted: WantedMend,
+    name: string,
+    change: (text: string) => string | undefined,
+  ): TextEdit[] | undefined {
+    const thing = this.#thingOf(wanted);
+    const node = thing?.help?.place == null ? undefined : this.#textAt(thing.help.place.start);
+    const to = node === undefined ? undefined : change(node.text);
+    return node === undefined || to === undefined || name === ''
+      ? undefined
+      : textChange(node, to, this.#writer);
+  }
+
+  /** The text of an entry, where it has one. */
+  #textAt(offset: number): ScalarNode | undefined {
+    const value = this.#entries.at(offset)?.entry.value;
+    return value?.kind === 'text' ? value : undefined;
+  }
+
+  #newPlaceholder(
+    command: readonly string[],
+    { name, from, to }: Extract<InterfaceMend, { kind: 'rename-placeholder' }>,
+  ): TextEdit[] | undefined {
+    const option = this.#optionOf(command, name);
+    const places = option?.argument?.value.words.flatMap(({ placeholder }) =>
+      placeholder?.value === from && placeholder.place !== null ? [placeholder.place] : [],
+    );
+    const [place] = places ?? [];
+    if (place === undefined || place.source.text.slice(place.start, place.end) !== from) return undefined;
+    const text = option?.help?.place == null ? undefined : this.#textAt(option.help.place.start);
+    return [{ place, text: to }, ...(text === undefined ? [] : mentionEdits(text, from, to))];
+  }
+
+  /** A name with another before it, and the lines that call the thing by its name. */
+  #newName(
+    name: { readonly text: string; readonly place: Option['place'] } | undefined,
+    from: string,
+    to: string,
+    keys: readonly string[],
+  ): TextEdit[] | undefined {
+    const place = name?.place ?? null;
+    if (place === null || place.source.text.slice(place.start, place.end) !== from) return undefined;
+    const placed = this.#entries.at(place.start);
+    let owner = placed?.mapping;
+    while (owner !== undefined && !owner.entries.some(({ key }) => keys.includes(key.text)))
+      owner = this.#entries.holding(owner);
+    const around = owner?.entries.filter(({ key }) => keys.includes(key.text)) ?? [];
+    return [
+      this.#inHead(placed, place, `${to}, ${from}`),
+      ...around.flatMap(({ value }) => scalarsIn(value).flatMap((one) => mentionEdits(one, from, to))),
+    ];
+  }
+
+  /** Another text for a part of the notation of a thing. Without quotes, a comma within braces would part it in two. */
+  #inHead(placed: PlacedEntry | undefined, place: Span, text: string): TextEdit {
+    const node = placed?.isInValue === true ? placed.entry.value : placed?.entry.key;
+    const isBare = node !== undefined && !/["']/.test(place.source.text[node.place.start] ?? '');
+    if (placed === undefined || node === undefined || !isBare || !isInFlow(placed.mapping))
+      return { place, text };
+    const { source } = place;
+    const whole =
+      source.text.slice(node.place.start, place.start) + text + source.text.slice(place.end, node.place.end);
+    return { place: node.place, text: this.#writer.write(whole) };
+  }
+
+  #sorted(command: readonly string[], names: readonly string[]): DocumentMend | undefined {
+    const placed = names.map((name) => {
+      const start = this.#optionOf(command, name)?.names[0]?.place?.start;
+      return start === undefined ? undefined : this.#entries.at(start);
+    });
+    const entries = placed.flatMap((one) => one ?? []);
+    const [first] = entries;
+    if (first === undefined || entries.length < placed.length || isInFlow(first.mapping)) return undefined;
+    if (entries.some(({ mapping }) => mapping !== first.mapping)) return undefined;
+    const sorted = sortedEntries(
+      first.mapping,
+      entries.map(({ entry }) => entry),
+    );
+    return sorted === undefined ? undefined : { edits: [], sorted: [sorted] };
+  }
+}
+
+/** All texts of a node. */
+function scalarsIn(root: DocumentNode): ScalarNode[] {
+  if (root.kind === 'list') return root.items.flatMap(scalarsIn);
+  if (root.kind === 'mapping') return root.entries.flatMap(({ value }) => scalarsIn(value));
+  return root.kind === 'text' ? [root] : [];
+}
+
+function flowWord(text: string): FlowValue {
+  const value = wordValue(text);
+  return typeof value === 'number' || typeof value === 'boolean' ? value : text;
+}
+
+function merged(a: FlowMap, b: FlowMap): FlowMap {
+  const all = new Map(a);
+  for (const [key, value] of b) {
+    const known = all.get(key);
+    const isBoth = known instanceof Map && value instanceof Map;
+    all.set(key, isBoth ? merged(known as FlowMap, value as FlowMap) : value);
+  }
+  return all;
+}

@@ -1,0 +1,193 @@
+import type { Audit } from '../audit.ts';
+import { addTo } from '../collections/grouped.ts';
+import { listKey } from '../collections/list-key.ts';
+import type { Effect } from '../comparison/change.ts';
+import { compareInterfaces } from '../comparison/compare-interfaces.ts';
+import { editsByFile, type TextEdit } from '../edits/text-edits.ts';
+import { type AuditMends, type MendLeft, NO_MENDS } from '../findings/audit-mends.ts';
+import type { Finding } from '../findings/finding.ts';
+import type { InterfaceMend } from '../findings/mend.ts';
+import { inFile, type Source } from '../source/source.ts';
+import { DocumentMender, type WantedMend } from './document-mends.ts';
+import { orderEdit, rangeOf, type SortedEntries } from './sorted-entries.ts';
+
+/** The same audit of texts in which edits were made; undefined where they can no longer be read. */
+export type AuditAgain = (edits: readonly TextEdit[]) => Audit | undefined;
+
+/** So many audits are made to find the mends that bring something else. */
+const MOST_AUDITS = 60;
+
+/** Changes that a caller may notice. */
+const HURTING: ReadonlySet<Effect> = new Set(['other-meaning', 'refused', 'uncertain']);
+
+/**
+ * What surely mends the findings of an audit in their own texts: made all together, the edits leave no finding that they mend, bring no new one,
+ * and break no caller. `again` makes the same audit of edited texts.
+ */
+export function mendAudit(audit: Audit, again: AuditAgain): AuditMends {
+  const candidates = candidatesOf(audit);
+  if (candidates.length === 0) return NO_MENDS;
+  const trial = new Trial(audit, again);
+  trial.add(candidates);
+  const byFinding = new Map<Finding, TextEdit[]>();
+  for (const one of trial.kept) for (const edit of resolved([one]) ?? []) addTo(byFinding, one.finding, edit);
+  return { edits: resolved(trial.kept) ?? [], byFinding, left: trial.left };
+}
+
+/** A mend of a finding, as it would be made. */
+type Candidate = { readonly finding: Finding } & (
+  | { readonly wanted: WantedMend; readonly mender: DocumentMender }
+  /** Edits of the very text. */
+  | { readonly wanted: undefined; readonly edits: readonly TextEdit[] }
+);
+
+function candidatesOf({ interfaces, findings }: Audit): Candidate[] {
+  const menders = new Map<string, DocumentMender[]>();
+  const mendersOf = (program: string) => {
+    const known = menders.get(program);
+    if (known !== undefined) return known;
+    const made = documentsOf(program, interfaces).flatMap((source) => DocumentMender.of(source) ?? []);
+    menders.set(program, made);
+    return made;
+  };
+  return findings.flatMap((finding) =>
+    finding.mends.flatMap((mend): Candidate[] => {
+      if (mend.kind === 'edit') return [{ finding, wanted: undefined, edits: mend.edits }];
+      const wanted = { command: 'command' in mend ? mend.command : finding.command, mend };
+      return mendersOf(finding.command[0] ?? '')
+        .filter((mender) => mender.mend([wanted]).has(wanted))
+        .map((mender) => ({ finding, wanted, mender }));
+    }),
+  );
+}
+
+function documentsOf(program: string, interfaces: Audit['interfaces']): Source[] {
+  return interfaces
+    .filter((cli) => cli.program.value === program)
+    .flatMap(({ sources }) => sources.flatMap(({ source, kind }) => (kind === 'document' ? [source] : [])));
+}
+
+/** The edits of some mends, those within a sorted list in its new order; undefined where they have no sure place together. */
+function resolved(candidates: readonly Candidate[]): TextEdit[] | undefined {
+  const edits: TextEdit[] = [];
+  const sorted: SortedEntries[] = [];
+  const wanted = new Map<DocumentMender, WantedMend[]>();
+  for (const one of candidates) {
+    if (one.wanted !== undefined) addTo(wanted, one.mender, one.wanted);
+    else for (const edit of one.edits) edits.push(edit);
+  }
+  for (const [mender, all] of wanted) {
+    const made = mender.mend(all);
+    if (made.size < all.length) return undefined;
+    for (const one of made.values()) {
+      for (const edit of one.edits) edits.push(edit);
+      for (const list of one.sorted) sorted.push(list);
+    }
+  }
+  return inOrder(edits, sorted);
+}
+
+/** Edits with those within a sorted list made in its new order. */
+function inOrder(edits: readonly TextEdit[], sorted: readonly SortedEntries[]): TextEdit[] {
+  const plain = editsByFile(edits).flatMap((file) => file.edits);
+  if (sorted.length === 0) return plain;
+  const ranges = sorted.map((one) => ({ one, ...rangeOf(one.parts) }));
+  const isWithin = (edit: TextEdit, { one, start, end }: (typeof ranges)[number]) => {
+    const place = inFile(edit.place);
+    return place.source === one.source && place.start >= start && place.end <= end;
+  };
+  const outside = plain.filter((edit) => !ranges.some((range) => isWithin(edit, range)));
+  const orders = ranges.map((range) =>
+    orderEdit(
+      range.one,
+      plain.filter((edit) => isWithin(edit, range)),
+    ),
+  );
+  return editsByFile([...outside, ...orders]).flatMap((file) => file.edits);
+}
+
+/** Finds the mends that can be made together. */
+class Trial {
+  readonly kept: Candidate[] = [];
+  readonly left: MendLeft[] = [];
+  readonly #audit: Audit;
+  readonly #again: AuditAgain;
+  #audits = 0;
+
+  constructor(audit: Audit, again: AuditAgain) {
+    this.#audit = audit;
+    this.#again = again;
+  }
+
+  /** Keeps those of some mends that bring nothing else, together with those that are kept already. */
+  add(candidates: readonly Candidate[]): void {
+    const [first] = candidates;
+    if (first === undefined) return;
+    const fault =
+      this.#audits++ < MOST_AUDITS ? this.#faultOf([...this.kept, ...candidates]) : 'it was not tried';
+    if (fault === undefined) {
+      for (const one of candidates) this.kept.push(one);
+      return;
+    }
+    if (candidates.length === 1) {
+      this.left.push({ finding: first.finding, because: fault });
+      return;
+    }
+    const middle = Math.ceil(candidates.length / 2);
+    this.add(candidates.slice(0, middle));
+    this.add(candidates.slice(middle));
+  }
+
+  /** What some mends would bring beside mending; undefined where they bring nothing. */
+  #faultOf(candidates: readonly Candidate[]): string | undefined {
+    const edits = resolved(candidates);
+    const after = edits === undefined ? undefined : this.#again(edits);
+    if (after === undefined) return 'no edit of the text is certain';
+    const hurting = this.#audit.interfaces.flatMap((cli) => {
+      const same = after.interfaces.find(({ program }) => program.value === cli.program.value);
+      return same === undefined
+        ? []
+        : compareInterfaces(cli, same).changes.filter(({ effect }) => HURTING.has(effect));
+    });
+    const [worst] = hurting;
+    if (worst !== undefined) return `it would break callers: ${worst.message}`;
+    const known = knownFindings(this.#audit.findings, candidates);
+    const come = after.findings.find((finding) => !known.has(keyOf(finding)));
+    if (come !== undefined) return `it would bring another finding: ${come.message}`;
+    const found = new Map(after.findings.map((finding) => [keyOf(finding), finding]));
+    const stays = candidates.find(({ finding, wanted }) =>
+      isStill(found.get(keyOf(finding)), finding, wanted?.mend),
+    );
+    return stays === undefined ? undefined : 'the finding would stay';
+  }
+}
+
+/** Whether a finding still tells of what was to be mended. */
+function isStill(after: Finding | undefined, before: Finding, mend: InterfaceMend | undefined): boolean {
+  if (after === undefined) return false;
+  const name = mend === undefined || mend.kind === 'sort-options' ? undefined : mend.name;
+  const isOneOfSeveral = name !== undefined && before.members.length > 1 && before.members.includes(name);
+  return !isOneOfSeveral || after.members.includes(name);
+}
+
+/** The findings that there were, also by the names that things have afterwards. */
+function knownFindings(findings: readonly Finding[], candidates: readonly Candidate[]): ReadonlySet<string> {
+  const renamed = new Map<string, string>();
+  for (const { mend } of candidates.flatMap(({ wanted }) => wanted ?? []))
+    if (mend.kind === 'rename-option' || mend.kind === 'rename-command') renamed.set(mend.name, mend.to);
+  const now = (word: string) => renamed.get(word) ?? word;
+  return new Set(
+    findings.flatMap((finding) => [
+      keyOf(finding),
+      // A finding about several things is told under the first that is left.
+      ...finding.members.flatMap((subject) => [
+        keyOf({ ...finding, subject }),
+        keyOf({ ...finding, subject: now(subject), command: finding.command.map(now) }),
+      ]),
+    ]),
+  );
+}
+
+function keyOf({ check, command, subject }: Pick<Finding, 'check' | 'command' | 'subject'>): string {
+  return listKey([check, ...command, subject]);
+}
