@@ -28,7 +28,7 @@ export type { ConformanceRow, Conformity, Instance, Judgement } from './conforma
 export type { AuditMends, MendLeft } from './findings/audit-mends.ts';
 export type { Finding, Json, NotJudged, Outcome, RelatedPlace } from './findings/finding.ts';
 export { isAtLeast, LEVELS, type Level } from './findings/level.ts';
-export type { InterfaceMend, Mend } from './findings/mend.ts';
+export type { InterfaceMend, Mend, OfferMend } from './findings/mend.ts';
 export { type AuditAgain, mendAudit } from './mends/mend-audit.ts';
 export { expectKeys, type Misuse, MisuseError } from './messages/misuse-error.ts';
 export { extendInterface } from './model/extend.ts';

@@ -34,7 +34,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   structured: ['edits', 'messages', 'model', 'notation', 'source'],
   model: ['source'],
   parsers: ['model'],
-  findings: ['edits', 'messages', 'source'],
+  findings: ['edits', 'messages', 'model', 'source'],
   notation: ['model', 'source'],
   readers: ['markdown', 'messages', 'model', 'notation', 'parsers', 'shells', 'source', 'structured'],
   writers: [
@@ -66,6 +66,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'comparison',
     'conformance',
     'coverage',
+    'edits',
     'findings',
     'messages',
     'model',
@@ -81,6 +82,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   mends: [
     'audit.ts',
     'comparison',
+    'coverage',
     'edits',
     'findings',
     'model',

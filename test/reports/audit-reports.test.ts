@@ -116,6 +116,7 @@ test('the JSON report has the fields that scripts rely on, with UTF-16 columns',
     unsure: null,
     declaredAt: null,
     members: ['--n'],
+    corrected: null,
     edits: [],
     fingerprint: finding.fingerprint,
   });

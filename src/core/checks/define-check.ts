@@ -1,4 +1,5 @@
 import type { AuditView } from '../audit-view.ts';
+import { correctedLine } from '../findings/corrected-line.ts';
 import type { Finding, Json, NotJudged, Outcome, RelatedPlace } from '../findings/finding.ts';
 import { fingerprint } from '../findings/fingerprint.ts';
 import type { Level } from '../findings/level.ts';
@@ -180,6 +181,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
           declaredAt: view.declaredAt(command, subject),
           members: lists.membersOf(data, subject),
           mends,
+          corrected: view.isHelp(place) ? correctedLine(place, mends) : null,
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });
       },

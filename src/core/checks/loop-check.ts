@@ -1,4 +1,5 @@
 import type { AuditView } from '../audit-view.ts';
+import type { TextEdit } from '../edits/text-edits.ts';
 import type { Json, RelatedPlace } from '../findings/finding.ts';
 import type { Level } from '../findings/level.ts';
 import type { OptionLoop } from '../model/option-loop.ts';
@@ -14,6 +15,10 @@ export interface LoopFault<Data extends Json> {
   readonly related?: readonly RelatedPlace[];
   /** Where it is not the check's own. */
   readonly level?: Level;
+  /** Edits of the script that surely mend it, made together. */
+  readonly edits?: readonly TextEdit[];
+  /** The check whose finding comes to light by them, as it is not told beside this one. */
+  readonly reveals?: CheckId;
 }
 
 /** A check of the loops in which scripts read their options. */
@@ -40,12 +45,16 @@ export function loopCheck<const Name extends CheckId, Data extends Json>(
         const found = faults(loop, view);
         if (found === undefined) continue;
         report.judged();
-        for (const { subject = program, data, place, related, level } of found)
+        for (const { subject = program, data, place, related, level, edits = [], reveals } of found)
           report.finding({
             command: [program, ...loop.command],
             subject,
             data,
             place,
+            mends:
+              edits.length === 0
+                ? []
+                : [{ kind: 'edit', edits, ...(reveals === undefined ? {} : { reveals }) }],
             ...(related === undefined ? {} : { related }),
             ...(level === undefined ? {} : { level }),
           });

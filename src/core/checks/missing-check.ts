@@ -67,6 +67,10 @@ export function missingCheck<const Name extends CheckId>({
               expected,
             },
             place: first.thing.place,
+            mends:
+              inventory.source === undefined || inventory.observed
+                ? []
+                : [{ kind: 'offer', command, shell, what: kind }],
             related:
               inventory.source === undefined
                 ? []

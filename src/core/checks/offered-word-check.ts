@@ -1,7 +1,10 @@
 import { COVERED_KINDS, type KindCoverage } from '../coverage/coverage.ts';
+import type { Mend } from '../findings/mend.ts';
 import type { OfferedWord } from '../model/inventory.ts';
+import type { Place } from '../source/source.ts';
 import { scriptPlace, wordPlace } from './completion-places.ts';
 import { type Check, type CheckId, type CheckInfo, defineCheck } from './define-check.ts';
+import { wordTakenOut } from './word-taken-out.ts';
 
 /** A word of a completion that a check objects to. */
 export interface ObjectionableWord {
@@ -24,6 +27,8 @@ interface OfferedWordCheck<Name extends CheckId> extends Omit<CheckInfo<Name>, '
   readonly wordsOf: (kind: KindCoverage) => readonly ObjectionableWord[];
   readonly message: (data: WordData) => string;
   readonly fix: (data: WordData) => string;
+  /** Whether to take the word out is all that there is to do. */
+  readonly isTakenOut?: boolean;
 }
 
 /** Makes a check of single words that completion offers: one finding for each, however many commands a script offers it at. */
@@ -31,6 +36,7 @@ export function offeredWordCheck<const Name extends CheckId>({
   wordsOf,
   message,
   fix,
+  isTakenOut = false,
   ...info
 }: OfferedWordCheck<Name>): Check<Name, WordData> {
   return defineCheck({
@@ -55,6 +61,7 @@ export function offeredWordCheck<const Name extends CheckId>({
                 subject: subject === undefined ? name : `${subject}=${name}`,
                 data: { shell: covered.shell, name, subject: subject ?? null, reason: reason ?? null },
                 place,
+                mends: isTakenOut ? takenOutMend(place) : [],
               });
             }
           }
@@ -62,4 +69,9 @@ export function offeredWordCheck<const Name extends CheckId>({
       }
     },
   });
+}
+
+function takenOutMend(place: Place): Mend[] {
+  const edits = wordTakenOut(place);
+  return edits.length === 0 ? [] : [{ kind: 'edit', edits }];
 }

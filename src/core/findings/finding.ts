@@ -44,6 +44,8 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
   readonly members: readonly string[];
   /** What surely mends it, as far as there is anything: several where it tells of several things. */
   readonly mends: readonly Mend[];
+  /** The line of help output as it should be; null for other sources, and where that is not certain. */
+  readonly corrected: string | null;
   /** The same for the same departure when lines move. */
   readonly fingerprint: string;
 }

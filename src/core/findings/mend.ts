@@ -1,4 +1,5 @@
 import type { TextEdit } from '../edits/text-edits.ts';
+import type { Shell } from '../model/inventory.ts';
 
 /** What surely mends a finding, in terms of the interface, so that it is the same in every kind of source. */
 export type InterfaceMend =
@@ -83,12 +84,27 @@ export type InterfaceMend =
       readonly names: readonly string[];
     };
 
-/** What surely mends a finding: a change of the interface, or edits of the very text that it was found in. */
+/** A completion script offers what it lacks at a command. */
+export interface OfferMend {
+  /** What it is. */
+  readonly kind: 'offer';
+  /** The command, the program's name first. */
+  readonly command: readonly string[];
+  /** The shell that reads the script. */
+  readonly shell: Shell;
+  /** What is lacking. */
+  readonly what: 'commands' | 'options' | 'values';
+}
+
+/** What surely mends a finding: a change of the interface, one of a completion script, or edits of the very text that it was found in. */
 export type Mend =
   | InterfaceMend
+  | OfferMend
   | {
       /** Some text is another. */
       readonly kind: 'edit';
       /** The edits, which are made together. */
       readonly edits: readonly TextEdit[];
+      /** The check whose finding then comes to light, as it was there before and not told beside this one. */
+      readonly reveals?: string;
     };

@@ -6,8 +6,9 @@ import { compareInterfaces } from '../comparison/compare-interfaces.ts';
 import { editsByFile, type TextEdit } from '../edits/text-edits.ts';
 import { type AuditMends, type MendLeft, NO_MENDS } from '../findings/audit-mends.ts';
 import type { Finding } from '../findings/finding.ts';
-import type { InterfaceMend } from '../findings/mend.ts';
+import type { InterfaceMend, OfferMend } from '../findings/mend.ts';
 import { inFile, type Source } from '../source/source.ts';
+import { completionEdits } from './completion-mends.ts';
 import { DocumentMender, type WantedMend } from './document-mends.ts';
 import { orderEdit, rangeOf, type SortedEntries } from './sorted-entries.ts';
 
@@ -38,7 +39,7 @@ export function mendAudit(audit: Audit, again: AuditAgain): AuditMends {
 type Candidate = { readonly finding: Finding } & (
   | { readonly wanted: WantedMend; readonly mender: DocumentMender }
   /** Edits of the very text. */
-  | { readonly wanted: undefined; readonly edits: readonly TextEdit[] }
+  | { readonly wanted: undefined; readonly edits: readonly TextEdit[]; readonly reveals?: string }
 );
 
 function candidatesOf({ interfaces, findings }: Audit): Candidate[] {
@@ -52,13 +53,28 @@ function candidatesOf({ interfaces, findings }: Audit): Candidate[] {
   };
   return findings.flatMap((finding) =>
     finding.mends.flatMap((mend): Candidate[] => {
-      if (mend.kind === 'edit') return [{ finding, wanted: undefined, edits: mend.edits }];
+      if (mend.kind === 'edit') return [{ finding, wanted: undefined, ...mend }];
+      if (mend.kind === 'offer') {
+        const edits = offerEdits(finding, mend, interfaces);
+        return edits.length === 0 ? [] : [{ finding, wanted: undefined, edits }];
+      }
       const wanted = { command: 'command' in mend ? mend.command : finding.command, mend };
       return mendersOf(finding.command[0] ?? '')
         .filter((mender) => mender.mend([wanted]).has(wanted))
         .map((mender) => ({ finding, wanted, mender }));
     }),
   );
+}
+
+/** The edits of the completion script that a finding names. */
+function offerEdits(
+  { related }: Finding,
+  mend: OfferMend,
+  interfaces: Audit['interfaces'],
+): readonly TextEdit[] {
+  const script = related[0]?.place?.source;
+  const cli = interfaces.find(({ program }) => program.value === mend.command[0]);
+  return script === undefined || cli === undefined ? [] : completionEdits(cli, script, mend);
 }
 
 function documentsOf(program: string, interfaces: Audit['interfaces']): Source[] {
@@ -152,7 +168,8 @@ class Trial {
     const [worst] = hurting;
     if (worst !== undefined) return `it would break callers: ${worst.message}`;
     const known = knownFindings(this.#audit.findings, candidates);
-    const come = after.findings.find((finding) => !known.has(keyOf(finding)));
+    const revealed = new Set(candidates.map((one) => (one.wanted === undefined ? one.reveals : undefined)));
+    const come = after.findings.find((finding) => !known.has(keyOf(finding)) && !revealed.has(finding.check));
     if (come !== undefined) return `it would bring another finding: ${come.message}`;
     const found = new Map(after.findings.map((finding) => [keyOf(finding), finding]));
     const stays = candidates.find(({ finding, wanted }) =>

@@ -28,6 +28,7 @@ export function findingText(finding: Finding, indexes: LineIndexes, options: Tex
   }
   lines.push(...declaredText(finding, options));
   lines.push(wrapText(`fix: ${printable(finding.fix)}`, width, '    ', '          '));
+  lines.push(...correctedText(finding, options));
   lines.push(...unsureText(finding, options));
   lines.push(styled(`    [${finding.check}] ${commandOf(finding)}`, ['dim'], options));
   return `${lines.join('\n')}\n`;
@@ -46,6 +47,11 @@ export function shortFindingText(
   if (withFix) lines.push(wrapText(`fix: ${printable(finding.fix)}`, width, '    ', '          '));
   lines.push(...unsureText(finding, options));
   return `${lines.join('\n')}\n`;
+}
+
+/** The line of help output as it should be: it cannot be edited there, so that it is shown. */
+function correctedText({ corrected }: Finding, options: TextOptions): string[] {
+  return corrected === null ? [] : [styled('    + ', ['dim'], options) + printable(corrected)];
 }
 
 function declaredText({ declaredAt }: Finding, options: TextOptions): string[] {

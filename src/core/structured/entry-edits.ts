@@ -156,18 +156,22 @@ function withShortInBlock(
 ): TextEdit[] | undefined {
   const { text } = place.source;
   const colon = colonBehind(entry.key);
-  if (colon === undefined || text.slice(colon + 1, place.start).trim() !== '') return undefined;
-  const start = entry.key.place.start;
-  const indent = ' '.repeat(start - (text.lastIndexOf('\n', start - 1) + 1) + 2);
+  if (colon === undefined) return undefined;
+  const gap = text.slice(colon + 1, place.start);
+  // A text in lines of its own stays where it is, with the comments before it.
+  const isBelow = gap.includes('\n');
+  const start = isBelow ? place.start : entry.key.place.start;
+  const column = start - (text.lastIndexOf('\n', start - 1) + 1);
+  const indent = ' '.repeat(isBelow ? column : column + 2);
   const moved: TextEdit[] = [];
   for (let at = text.indexOf('\n', place.start); at >= 0 && at < place.end; at = text.indexOf('\n', at + 1))
     if (text[at + 1] !== '\n') moved.push(insertion(place, at + 1, '  '));
   const lines = pairTexts(says, writer).map((line) => `\n${indent}${line}`);
+  const head = `${keyText(short, writer)}: `;
   return [
-    {
-      place: { source: place.source, start: colon + 1, end: place.start },
-      text: `\n${indent}${keyText(short, writer)}: `,
-    },
+    isBelow
+      ? insertion(place, place.start, head)
+      : { place: { source: place.source, start: colon + 1, end: place.start }, text: `\n${indent}${head}` },
     ...moved,
     insertion(place, endOfLine(text, place.end), lines.join('')),
   ];

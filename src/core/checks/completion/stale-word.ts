@@ -19,6 +19,7 @@ export const staleWord = offeredWordCheck({
       nearMiss: [fishScript({ more: "complete -c tiffin -l brief -d 'be brief'" })],
     },
   },
+  isTakenOut: true,
   wordsOf: ({ stale }) => stale,
   message: ({ shell, name, subject }) =>
     subject !== null

@@ -1,3 +1,5 @@
+import type { TextEdit } from '../../edits/text-edits.ts';
+import type { LoopAnswer } from '../../model/option-loop.ts';
 import { getoptsExample, loopCheck } from '../loop-check.ts';
 
 /** One finding for each loop whose script writes of mistakes to standard output and nowhere else. */
@@ -22,6 +24,7 @@ export const usageErrorOnStandardOutput = loopCheck({
         data: {},
         place: first.place,
         related: [{ place: unknown.place, note: 'answers an unknown option' }],
+        edits: toStandardError(unknown),
       },
     ];
   },
@@ -29,3 +32,11 @@ export const usageErrorOnStandardOutput = loopCheck({
     'what is printed about an unknown option goes to standard output',
   fix: () => "print it to standard error: '>&2'",
 });
+
+/** What the arm prints by itself goes to standard error; what a function prints may be asked for elsewhere too. */
+function toStandardError({ prints, place: arm }: LoopAnswer): TextEdit[] {
+  const isOwn = prints.every(
+    ({ place }) => place.source === arm.source && place.start >= arm.start && place.end <= arm.end,
+  );
+  return isOwn ? prints.map(({ place }) => ({ place: { ...place, start: place.end }, text: ' >&2' })) : [];
+}

@@ -1,3 +1,4 @@
+import type { TextEdit } from '../../edits/text-edits.ts';
 import type { LoopAnswer, OptionLoop } from '../../model/option-loop.ts';
 import { getoptsExample, loopCheck } from '../loop-check.ts';
 
@@ -20,6 +21,7 @@ export const errorStatus = loopCheck({
       {
         data: { kind: fault.kind, loop: loop.kind },
         place: fault.answer?.place ?? loop.declared?.[0]?.place ?? loop.place,
+        edits: fault.kind === 'status-0' ? otherStatus(loop) : [],
       },
     ];
   },
@@ -60,4 +62,21 @@ function faultOf({
   // Words that a loop of its own leaves alone may be for another program.
   if (isSettled || (kind === 'words' && unknown.prints.length === 0)) return undefined;
   return { kind: 'goes-on', answer: unknown };
+}
+
+/** Another status in the place of 0, where the arm that ends the script answers nothing else and ends it once. */
+function otherStatus({ unknown, arms }: OptionLoop): TextEdit[] {
+  if (unknown === undefined || arms.some(({ place }) => place.start === unknown.place.start)) return [];
+  const { source, start, end } = unknown.place;
+  const [found, ...others] = source.text
+    .slice(start, end)
+    .matchAll(/\bexit(?:[ \t]+0)?(?=[ \t]*(?:[;}\n]|$))/g);
+  return found === undefined || others.length > 0
+    ? []
+    : [
+        {
+          place: { source, start: start + found.index, end: start + found.index + found[0].length },
+          text: 'exit 2',
+        },
+      ];
 }

@@ -93,13 +93,17 @@ function bashLines({ options, withValues, subcommands }: Lacking): ShellCode[] {
 function fishLines({ program, planned, options, withValues, subcommands }: Lacking): ShellCode[] {
   const below = planned.path.slice(1);
   const conditions = below.map((name) => fish`__fish_seen_subcommand_from ${name}`);
+  // Behind a subcommand, what is offered is that one's.
+  const next = words(planned.commands.map(({ value }) => fish`${value}`));
+  if (planned.commands.length > 0 && below.length > 0)
+    conditions.push(fish`not __fish_seen_subcommand_from ${next}`);
   const at = ShellCode.join(conditions, fish`; and `);
   const start = fish`complete -c ${program}`;
-  const behind = below.length === 0 ? fish`` : fish` -n ${at.text}`;
-  const isFirst = below.length === 0 ? fish` -n __fish_use_subcommand` : behind;
+  const isFirst = planned.commands.length > 0 ? fish` -n __fish_use_subcommand` : fish``;
+  const behind = below.length === 0 ? isFirst : fish` -n ${at.text}`;
   return [
     ...subcommands.map(
-      ({ value, text }) => fish`${start}${isFirst} -f -a ${fish`${value}`.text}${described(text)}`,
+      ({ value, text }) => fish`${start}${behind} -f -a ${fish`${value}`.text}${described(text)}`,
     ),
     ...[...options, ...withValues].map(({ names, presence, words: taken, text }) => {
       const values = taken[0]?.values ?? [];
