@@ -1,41 +1,67 @@
 import type { TextEdit } from '../edits/text-edits.ts';
-import type { Place } from '../source/source.ts';
+import type { Place, Span } from '../source/source.ts';
 
 /** What may stand in a list of words that a shell reads, between quotes or brackets. */
 const LIST = /^[\w\-=:,.+/@% \t]*$/;
 
-/** How far a list of words is looked at, to either side. */
-const LOOKED_AT = 4000;
-
 /**
- * The edit that takes a word out of a completion script: out of the list in quotes or brackets that has others too, or, in fish, the line
- * that is about nothing else. None where it stands in anything else.
+ * The edit that takes a word out of a completion script: out of the list in quotes or brackets that has others too, or the line that is about
+ * nothing else. None where it stands in anything else.
  */
 export function wordTakenOut(place: Place): TextEdit[] {
   if (place === null) return [];
   const { source, start, end } = place;
   const { text } = source;
-  const before = /[^'"()\n]*$/.exec(text.slice(Math.max(0, start - LOOKED_AT), start))?.[0] ?? '';
-  const behind = /^[^'"()\n]*/.exec(text.slice(end, end + LOOKED_AT))?.[0] ?? '';
-  const [opening, closing] = [text[start - before.length - 1] ?? '', text[end + behind.length] ?? ''];
+  const list = listAround(place);
+  const [before, behind] =
+    list === undefined ? ['', ''] : [text.slice(list.start, start), text.slice(end, list.end)];
   const isWord = /^$|[ \t]$/.test(before) && /^$|^[ \t]/.test(behind);
-  const hasOthers = /\S/.test(before + behind);
-  if (isWord && hasOthers && isPair(opening, closing) && LIST.test(before) && LIST.test(behind)) {
+  if (isWord && /\S/.test(before + behind) && LIST.test(before) && LIST.test(behind)) {
     const blank = /[ \t]+$/.exec(before)?.[0].length ?? 0;
     const next = blank > 0 ? 0 : (/^[ \t]+/.exec(behind)?.[0].length ?? 0);
     return [{ place: { source, start: start - blank, end: end + next }, text: '' }];
   }
-  const line = text.lastIndexOf('\n', start - 1) + 1;
-  const next = text.indexOf('\n', end);
-  const isOwn = /^complete\b[^;&|]*-(?:[sloa]|-(?:short|long|old)-option|-arguments) *['"]?$/.test(
-    text.slice(line, start).replace(/^-+/, ''),
-  );
-  const whole = next < 0 ? text.slice(line) : text.slice(line, next);
-  return isOwn && !whole.endsWith('\\') && !/[;&|]/.test(whole)
-    ? [{ place: { source, start: line, end: next < 0 ? text.length : next + 1 }, text: '' }]
-    : [];
+  const line = lineAround(place);
+  return isAboutOneThing(line) ? [{ place: line, text: '' }] : [];
 }
 
-function isPair(opening: string, closing: string): boolean {
-  return opening === '(' ? closing === ')' : opening !== '' && opening === closing;
+/** The list in quotes or brackets of one line in which something stands, without these; undefined where there is none. */
+export function listAround({ source, start, end }: Span): Span | undefined {
+  const { text } = source;
+  let quote: string | undefined;
+  let opening = -1;
+  for (let i = text.lastIndexOf('\n', start - 1) + 1; i < start; i++) {
+    const character = text[i] ?? '';
+    if (quote !== undefined) {
+      if (character === quote) quote = undefined;
+    } else if (character === "'" || character === '"') {
+      quote = character;
+      opening = i;
+    } else if (character === '(') opening = i;
+    else if (character === ')') opening = -1;
+  }
+  if (opening < 0 || (quote === undefined && text[opening] !== '(')) return undefined;
+  const closing = /['"()\n]/g;
+  closing.lastIndex = end;
+  const last = closing.exec(text);
+  const isClosed = last !== null && last[0] === (quote ?? ')');
+  return isClosed ? { source, start: opening + 1, end: last.index } : undefined;
+}
+
+/** The whole line of a place, with its end. */
+function lineAround({ source, start, end }: Span): Span {
+  const next = source.text.indexOf('\n', end);
+  return {
+    source,
+    start: source.text.lastIndexOf('\n', start - 1) + 1,
+    end: next < 0 ? source.text.length : next + 1,
+  };
+}
+
+/** A line of fish that is a command by itself, or one of zsh that is a word in quotes within a list or a call. */
+function isAboutOneThing({ source, start, end }: Span): boolean {
+  const line = source.text.slice(start, end).trim();
+  const goesOn = /\\\n$/.test(source.text.slice(0, start));
+  if (/^complete\b[^;&|]*$/.test(line) && !line.endsWith('\\')) return true;
+  return goesOn ? /^['"(].*\\$/.test(line) : /^(['"])[^'"]*\1$/.test(line);
 }

@@ -1,6 +1,7 @@
 import { listKey } from '../collections/list-key.ts';
 import type { CommandInventory, Inventory, OfferedWord } from '../model/inventory.ts';
 import { argumentOf } from '../model/option.ts';
+import { shownOption } from '../model/shown-part.ts';
 import type { CommandAt } from '../model/walk.ts';
 
 /** A name of an option or command for which completion does less than for another of its names. */
@@ -58,9 +59,12 @@ function forgottenCommands(
 
 function forgottenOptions({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
   const words = new Map(own.options.map((word) => [word.text, word]));
-  const spelled = command.options.items.filter(
-    ({ names, hidden, deprecated }) => names.length > 1 && hidden?.value !== true && deprecated === undefined,
-  );
+  const spelled = command.options.items
+    .map(shownOption)
+    .filter(
+      ({ names, hidden, deprecated }) =>
+        names.length > 1 && hidden?.value !== true && deprecated === undefined,
+    );
   const whole = spelled.filter(({ names }) => names.every(({ text }) => words.has(text))).length;
   return spelled.flatMap(({ names }): ForgottenName[] => {
     const shown = names.find(({ text }) => words.has(text))?.text;
@@ -75,7 +79,7 @@ function forgottenOptions({ command }: CommandAt, own: CommandInventory): Forgot
 /** Option-arguments that are completed behind one name of an option and not behind another that is offered too. */
 function forgottenArguments({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
   const isOffered = new Set(own.options.map(({ text }) => text));
-  const all = command.options.items.filter((option) => {
+  const all = command.options.items.map(shownOption).filter((option) => {
     const takes = option.names.filter((name) => argumentOf(option, name)?.value.presence !== 'none');
     return (
       takes.length > 1 &&

@@ -26,7 +26,8 @@ export function completionEdits(
   if (listed !== undefined) return listed;
   const lines = linesFor(cli, covered, command, what);
   if (shell === 'fish') return atTheEnd(script, lines);
-  return shell === 'zsh' && what === 'options' ? besideAnOption(kind, lines) : [];
+  if (shell !== 'zsh' || what === 'values') return [];
+  return what === 'options' ? besideAnOption(kind, lines) : behindACommand(kind, lines);
 }
 
 /** Words behind the last of those that are offered already, where that stands in a list of bare words; undefined where one has no such place. */
@@ -94,4 +95,18 @@ function besideAnOption({ offered }: KindCoverage, lines: readonly string[]): Te
     return [{ place: { source, start: line, end: line }, text: added }];
   }
   return [];
+}
+
+/** Words of an array behind the line of one, each in a line of its own. */
+function behindACommand({ offered }: KindCoverage, lines: readonly string[]): TextEdit[] {
+  const place = offered.at(-1)?.word.place ?? null;
+  if (place === null || lines.length === 0) return [];
+  const { source, start, end } = place;
+  const { text } = source;
+  const line = text.lastIndexOf('\n', start - 1) + 1;
+  const next = text.indexOf('\n', end);
+  const [, indent] = /^([ \t]*)(['"])[^'"]*\2[ \t]*$/.exec(text.slice(line, next)) ?? [];
+  if (next < 0 || indent === undefined) return [];
+  const added = lines.map((one) => `\n${indent}${one}`).join('');
+  return [{ place: { source, start: next, end: next }, text: added }];
 }

@@ -1,8 +1,11 @@
 import type { ForgottenName } from '../../coverage/forgotten-names.ts';
+import type { Mend } from '../../findings/mend.ts';
 import { quoteName } from '../../messages/wording.ts';
+import type { Place } from '../../source/source.ts';
 import { wordPlace } from '../completion-places.ts';
 import { defineCheck } from '../define-check.ts';
 import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
+import { listAround } from '../word-taken-out.ts';
 
 type Forgotten = {
   readonly shell: string;
@@ -40,6 +43,7 @@ export const aliasForgotten = defineCheck({
             subject: name,
             data: { shell: covered.shell, name, other, what },
             place: wordPlace(word?.place, covered),
+            mends: what === 'name' ? besideMend(word?.place ?? null, name) : [],
           });
       }
     }
@@ -56,3 +60,12 @@ const MESSAGES: {
   branch: (shell, name, other) => `${shell} offers nothing behind ${name}, as it does behind ${other}`,
   argument: (shell, name, other) => `${shell} completes the argument of ${other}, and not that of ${name}`,
 };
+
+/** The name behind the other one, where that stands in a list of words. */
+function besideMend(place: Place, name: string): Mend[] {
+  if (place === null || !/^[\w.+-]+$/.test(name) || listAround(place) === undefined) return [];
+  const behind = place.source.text[place.end] ?? '';
+  return /['" \t)]/.test(behind)
+    ? [{ kind: 'edit', edits: [{ place: { ...place, start: place.end }, text: ` ${name}` }] }]
+    : [];
+}
