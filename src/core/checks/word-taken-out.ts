@@ -28,23 +28,22 @@ export function wordTakenOut(place: Place): TextEdit[] {
 /** The list in quotes or brackets of one line in which something stands, without these; undefined where there is none. */
 export function listAround({ source, start, end }: Span): Span | undefined {
   const { text } = source;
-  let quote: string | undefined;
-  let opening = -1;
+  let quote: number | undefined;
+  let bracket: number | undefined;
   for (let i = text.lastIndexOf('\n', start - 1) + 1; i < start; i++) {
     const character = text[i] ?? '';
-    if (quote !== undefined) {
-      if (character === quote) quote = undefined;
-    } else if (character === "'" || character === '"') {
-      quote = character;
-      opening = i;
-    } else if (character === '(') opening = i;
-    else if (character === ')') opening = -1;
+    const isQuote = quote === undefined ? /['"]/.test(character) : character === text[quote];
+    if (isQuote) quote = quote === undefined ? i : undefined;
+    if (isQuote || character === ')') bracket = undefined;
+    else if (character === '(') bracket = i;
   }
-  if (opening < 0 || (quote === undefined && text[opening] !== '(')) return undefined;
+  // A list in brackets may stand within quotes, as the values in a specification of zsh do.
+  const opening = bracket ?? quote;
+  if (opening === undefined) return undefined;
   const closing = /['"()\n]/g;
   closing.lastIndex = end;
   const last = closing.exec(text);
-  const isClosed = last !== null && last[0] === (quote ?? ')');
+  const isClosed = last !== null && last[0] === (bracket === undefined ? text[opening] : ')');
   return isClosed ? { source, start: opening + 1, end: last.index } : undefined;
 }
 

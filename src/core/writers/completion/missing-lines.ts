@@ -36,8 +36,15 @@ export function missingLines(cli: Interface, { shell, commands }: ShellCoverage)
       [...named(kinds.commands.missing)].map((thing) => (thing as Command).names[0]?.text ?? ''),
     );
     const subcommands = planned.commands.filter(({ value }) => commandNames.has(value));
+    // The names by which each step to the command can be typed.
+    const steps = command.slice(1).map((step, i) => {
+      const above = plan.get(listKey(command.slice(0, i + 1)));
+      const names = above?.steps.filter(({ to }) => to === step).map(({ name }) => name) ?? [];
+      return names.length === 0 ? [step] : names;
+    });
     const found = WRITERS[shell]({
       program: cli.program.value,
+      steps,
       planned,
       options: [...missing],
       withValues,
@@ -49,6 +56,7 @@ export function missingLines(cli: Interface, { shell, commands }: ShellCoverage)
 
 interface Lacking {
   readonly program: string;
+  readonly steps: readonly (readonly string[])[];
   readonly planned: PlannedCommand;
   readonly options: readonly PlannedOption[];
   /** Options that are offered, and of which a value is not. */
@@ -90,17 +98,18 @@ function bashLines({ options, withValues, subcommands }: Lacking): ShellCode[] {
   return [...(names.length === 0 ? [] : [reply(names)]), ...values];
 }
 
-function fishLines({ program, planned, options, withValues, subcommands }: Lacking): ShellCode[] {
-  const below = planned.path.slice(1);
-  const conditions = below.map((name) => fish`__fish_seen_subcommand_from ${name}`);
+function fishLines({ program, steps, planned, options, withValues, subcommands }: Lacking): ShellCode[] {
+  const conditions = steps.map(
+    (names) => fish`__fish_seen_subcommand_from ${words(names.map((name) => fish`${name}`))}`,
+  );
   // Behind a subcommand, what is offered is that one's.
   const next = words(planned.commands.map(({ value }) => fish`${value}`));
-  if (planned.commands.length > 0 && below.length > 0)
+  if (planned.commands.length > 0 && steps.length > 0)
     conditions.push(fish`not __fish_seen_subcommand_from ${next}`);
   const at = ShellCode.join(conditions, fish`; and `);
   const start = fish`complete -c ${program}`;
   const isFirst = planned.commands.length > 0 ? fish` -n __fish_use_subcommand` : fish``;
-  const behind = below.length === 0 ? isFirst : fish` -n ${at.text}`;
+  const behind = steps.length === 0 ? isFirst : fish` -n ${at.text}`;
   return [
     ...subcommands.map(
       ({ value, text }) => fish`${start}${behind} -f -a ${fish`${value}`.text}${described(text)}`,
