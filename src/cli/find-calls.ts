@@ -1,4 +1,4 @@
-import type { Problem } from 'dabbawala';
+import { inFile, type Problem, type Source } from 'dabbawala';
 import { type CallersFound, findCallers, type Invocation } from 'dabbawala/analysis';
 import type { Interface } from 'dabbawala/model';
 import { callerFiles } from 'dabbawala/node';
@@ -12,7 +12,7 @@ export async function findCalls(
   words: readonly string[],
   io: Io,
 ): Promise<{ readonly found: CallersFound; readonly isUnusable: boolean }> {
-  const calledAs = words.map((one) => one.split(/\s+/).filter((word) => word !== ''));
+  const calledAs = calledAsWords(words);
   const invocations: Invocation[] = [];
   const all: Problem[] = [];
   let looked = 0;
@@ -50,4 +50,31 @@ export async function findCallsOf(
     callers: all.flatMap(({ found }) => found.invocations),
     isUnusable: all.some(({ isUnusable }) => isUnusable),
   };
+}
+
+/** Calls with those found again that stand in files with other texts. */
+export function callersAgain(
+  callers: readonly Invocation[],
+  texts: ReadonlyMap<Source, string>,
+  interfaces: readonly Interface[],
+  words: readonly string[],
+): Invocation[] {
+  const fileOf = ({ place }: Invocation) => inFile(place).source;
+  const calledAs = calledAsWords(words);
+  const edited = [...texts].filter(([source]) => callers.some((one) => fileOf(one) === source));
+  return [
+    ...callers.filter((one) => !texts.has(fileOf(one))),
+    ...interfaces.flatMap(
+      (cli) =>
+        findCallers(
+          edited.map(([{ name }, text]) => ({ name, text })),
+          cli,
+          { calledAs },
+        ).invocations,
+    ),
+  ];
+}
+
+function calledAsWords(words: readonly string[]): string[][] {
+  return words.map((one) => one.split(/\s+/).filter((word) => word !== ''));
 }

@@ -114,3 +114,15 @@ for (const [what, words] of Object.entries(WAYS))
       assert.ok(found === old || shortened(found) === whole, `${i}: ${found.slice(0, 200)}`);
     }
   });
+
+test('abbreviations of callers are written in full, where the audit is told of them', async () => {
+  const source = file('callers', 'tiffin.yaml', TIFFIN);
+  const script = file('callers', 'night.sh', '#!/bin/sh\ntiffin box list --late  # for the harbour\n');
+  const words = ['audit', source, `--callers=${script}`, '--only=abbreviations/fragile-word'];
+  const before = await dabbawala([...words, '--format=lines']);
+  assert.match(before.stdout, /warning: callers write '--late' for '--late-boxes' \(1 time\)/);
+  await dabbawala([...words, '--rewrite']);
+  assert.equal(readFileSync(script, 'utf8'), '#!/bin/sh\ntiffin box list --late-boxes  # for the harbour\n');
+  assert.equal(readFileSync(source, 'utf8'), TIFFIN);
+  assert.doesNotMatch((await dabbawala([...words, '--format=lines'])).stdout, /warning/);
+});

@@ -15,7 +15,7 @@ import { acceptFindings, dayOption, readAcceptedFile, today } from '../accepted-
 import { calledAsOption } from '../called-as-option.ts';
 import type { Declare } from '../declare.ts';
 import { DONE, FOUND, UNUSABLE } from '../exit-status.ts';
-import { findCallsOf } from '../find-calls.ts';
+import { callersAgain, findCallsOf } from '../find-calls.ts';
 import { type Io, reportContext } from '../io.ts';
 import { completionsAgain, readCompletions } from '../read-completions.ts';
 import { readGiven, type SettledSources } from '../read-sources.ts';
@@ -135,7 +135,8 @@ function auditAgain(
   if (interfaces === undefined) return undefined;
   const inventories = completionsAgain(context.inventories ?? [], texts);
   const all = options.complete === true ? interfaces.map(assumeComplete) : interfaces;
-  return audit(all, { ...context, inventories });
+  const callers = callersAgain(context.callers ?? [], texts, all, options.calledAs ?? []);
+  return audit(all, { ...context, inventories, callers });
 }
 
 function failOnOf({ settings }: SettledSources, options: AuditOptions): Level | 'never' {

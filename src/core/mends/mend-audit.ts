@@ -6,6 +6,7 @@ import { compareInterfaces } from '../comparison/compare-interfaces.ts';
 import { editsByFile, type TextEdit } from '../edits/text-edits.ts';
 import { type AuditMends, type MendLeft, NO_MENDS } from '../findings/audit-mends.ts';
 import type { Finding } from '../findings/finding.ts';
+import { isAtLeast } from '../findings/level.ts';
 import type { InterfaceMend, OfferMend } from '../findings/mend.ts';
 import { inFile, type Source } from '../source/source.ts';
 import { completionEdits } from './completion-mends.ts';
@@ -181,7 +182,8 @@ class Trial {
 
 /** Whether a finding still tells of what was to be mended. */
 function isStill(after: Finding | undefined, before: Finding, mend: InterfaceMend | undefined): boolean {
-  if (after === undefined) return false;
+  // What callers wrote may be a word that only somebody could write.
+  if (after === undefined || !isAtLeast(after.level, before.level)) return false;
   const name = mend === undefined || mend.kind === 'sort-options' ? undefined : mend.name;
   const isOneOfSeveral = name !== undefined && before.members.length > 1 && before.members.includes(name);
   return !isOneOfSeveral || after.members.includes(name);

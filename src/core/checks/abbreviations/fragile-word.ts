@@ -1,8 +1,10 @@
 import { fragileAbbreviations } from '../../abbreviations/fragility.ts';
 import type { OptionScope } from '../../abbreviations/option-scope.ts';
 import type { AuditView } from '../../audit-view.ts';
+import { placeOfName } from '../../callers/name-places.ts';
 import type { RelianceOn } from '../../callers/used-abbreviations.ts';
 import { listKey } from '../../collections/list-key.ts';
+import type { Mend } from '../../findings/mend.ts';
 import { countOf, listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
@@ -70,6 +72,7 @@ export const fragileWord = defineCheck({
             .slice(0, PLACES_SHOWN)
             .map(({ text, place }) => ({ place, note: `${quoteName(text)} is written here` })),
           level: 'warning',
+          mends: inFullMend(used),
         });
       const words = fragile.filter(({ word }) => !used.some(({ text }) => text === word));
       const [first] = words;
@@ -123,4 +126,15 @@ function likelyBreak({ word, breakers }: FragileWord): string {
   return breakers.includes(word)
     ? `; a new option ${quoteName(word)} would take over its callers`
     : `; a new ${listNames(breakers)} would break ${quoteName(word)}`;
+}
+
+/** The names in full, where the abbreviations stand in the files as they are. */
+function inFullMend(used: readonly RelianceOn[]): Mend[] {
+  const edits = used.flatMap(({ text, name, uses }) =>
+    uses.flatMap((use) => {
+      const place = placeOfName(text, use.place);
+      return place === undefined ? [] : [{ place, text: name }];
+    }),
+  );
+  return edits.length === 0 ? [] : [{ kind: 'edit', edits }];
 }
