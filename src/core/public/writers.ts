@@ -6,6 +6,7 @@
 
 export { acceptedSchema } from '../accepted/accepted-schema.ts';
 export { documentSchema } from '../readers/document/document-schema.ts';
+export { REPORT_SCHEMAS } from '../reports/schemas/report-schemas.ts';
 export { settingsSchema } from '../settings/settings-schema.ts';
 export { bashCompletion } from '../writers/completion/bash-script.ts';
 export { completionProblems } from '../writers/completion/completion-problems.ts';
