@@ -22,9 +22,7 @@ const EXAMPLE = join(ROOT, 'examples/ci');
 const TIFFIN = readFileSync(join(ROOT, 'demo/tiffin-1.4/tiffin.yaml'), 'utf8');
 
 /** A project with a release, and programs in the place of those that would ask a server. */
-async function project(
-  name: string,
-): Promise<{
+async function project(name: string): Promise<{
   folder: string;
   run: (line: string, env?: Record<string, string>) => ReturnType<typeof runProgram>;
 }> {
