@@ -120,6 +120,9 @@ test('a page of an audit has every finding with its line, the letters, and what 
   assert.match(text, /3\s*errors/);
   assert.match(text, /--avoid-harbour: send carriers/);
   assert.match(text, /Letters of tiffin/);
+  // '--note' is a text at one command and takes something else at another; '--route' is a name and the beginning of one.
+  assert.match(text, /--note\s*● the same\s*◆ something else/);
+  assert.match(text, /--route\s*--route-map/);
   assert.match(text, /Nothing in .*script/);
 });
 

@@ -6,18 +6,31 @@ import { type CommandAt, walkCommands } from '../../model/walk.ts';
 import type { Problem } from '../../source/problem.ts';
 import { auditItems } from '../items/audit-items.ts';
 import type { Tool } from '../tool.ts';
+import { branchesMarkup } from './branches.ts';
 import { itemsMarkup } from './items-html.ts';
 import { html, type Markup, NOTHING } from './markup.ts';
 import { htmlPage } from './page.ts';
+import { sharedOptionsMarkup } from './shared-options.ts';
 
-/** An audit as a page that stands alone: counts by area, the letters of each command, the tables of the standards, and every finding with its line. */
+/** An audit as a page that stands alone: counts by area, the letters and options of each command, how names branch, the tables of the standards, and every finding with its line. */
 export function auditHtml(audit: Audit, problems: readonly Problem[], tool: Tool): string {
   const items = auditItems(audit, problems);
   const tables = audit.conformance.flatMap(({ program, posix, gnu }) => [
     conformanceMarkup(`${program} against POSIX XBD 12.2`, posix),
     conformanceMarkup(`${program} against the GNU Coding Standards`, gnu),
   ]);
-  return htmlPage(items.title, tool, itemsMarkup(items, [...audit.interfaces.map(lettersMarkup), ...tables]));
+  return htmlPage(
+    items.title,
+    tool,
+    itemsMarkup(items, [
+      ...audit.interfaces.flatMap((cli) => [
+        lettersMarkup(cli),
+        sharedOptionsMarkup(cli),
+        branchesMarkup(cli),
+      ]),
+      ...tables,
+    ]),
+  );
 }
 
 const LETTERS = [...'abcdefghijklmnopqrstuvwxyz'];

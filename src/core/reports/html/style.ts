@@ -31,6 +31,12 @@ summary { cursor: pointer; margin: 1.5rem 0 .5rem; } summary h2 { display: inlin
 .letters td, .letters thead th { text-align: center; padding: .15rem .3rem; min-width: 1.5rem; border: 1px solid var(--line); }
 .letters td.taken { background: var(--taken); font-weight: bold; } .letters td.clash { background: var(--mark); font-weight: bold; }
 .letters th[scope=row] { white-space: nowrap; font-weight: normal; }
+.shared td { text-align: center; padding: .15rem .3rem; min-width: 1.6rem; border: 1px solid var(--line); }
+.shared td.taken, .same { color: var(--good); } .shared td.taken { background: var(--taken); } .shared td.clash { background: var(--mark); }
+.shared thead td { border: 0; } .shared thead th { vertical-align: bottom; padding: .3rem .2rem; font-weight: normal; } .shared thead span { writing-mode: vertical-rl; transform: rotate(180deg); white-space: nowrap; }
+.shared th[scope=row] { white-space: nowrap; font-weight: normal; }
+.trees { display: grid; grid-template-columns: repeat(auto-fill, minmax(20rem, 1fr)); gap: 1rem; } .tree { border: 1px solid var(--line); border-radius: .4rem; background: var(--card); padding: .6rem .9rem; overflow-x: auto; break-inside: avoid; }
+.tree h3 { font-size: 1rem; margin: 0 0 .3rem; } .tree ul { list-style: none; margin: 0; padding-left: 1rem; border-left: 1px solid var(--line); } .tree > ul { border: 0; padding: 0; } .tree li { white-space: nowrap; } .before { color: var(--soft); }
 .hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
 footer { max-width: 72rem; margin: 0 auto; padding: 1rem 1.5rem 2rem; color: var(--soft); }
 @media print { body { background: none; } .table, pre { overflow: visible; } pre { white-space: pre-wrap; } }
