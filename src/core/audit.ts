@@ -1,4 +1,5 @@
 import type { AcceptedFinding, AcceptedOutcome } from './accepted/accepted-finding.ts';
+import { acceptedInDocuments } from './accepted/accepted-in-documents.ts';
 import { passOver } from './accepted/pass-over.ts';
 import { AuditView } from './audit-view.ts';
 import type { Invocation } from './callers/find-callers.ts';
@@ -181,9 +182,10 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
       results.filter((result) => result.check === name),
     ),
   );
+  const found = results.flatMap((result) => result.findings).sort(compareFindings);
   const { findings, ...accepted } = passOver(
-    results.flatMap((result) => result.findings).sort(compareFindings),
-    all.accepted,
+    found,
+    [...all.accepted, ...acceptedInDocuments(interfaces, found)],
     {
       checks,
       today: all.today,

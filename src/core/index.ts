@@ -5,7 +5,7 @@
  */
 
 export type { AcceptedFinding, AcceptedOutcome, PassedOver } from './accepted/accepted-finding.ts';
-export { type AcceptedReading, isDay, readAccepted } from './accepted/read-accepted.ts';
+export { type AcceptedReading, readAccepted } from './accepted/read-accepted.ts';
 export { acceptedNow, acceptedText } from './accepted/write-accepted.ts';
 export { type Audit, type AuditOptions, audit, type CheckOutcome, type Conformance } from './audit.ts';
 export { AuditView } from './audit-view.ts';
@@ -75,6 +75,7 @@ export {
   type Settings,
 } from './settings/settings.ts';
 export { SETTINGS_FILE } from './settings/settings-format.ts';
+export { isDay } from './source/day.ts';
 export type { Doubt, DoubtReason } from './source/doubt.ts';
 export type { AnnotatedLine, HelpAnnotation, LineRole } from './source/help-annotation.ts';
 export { LineIndex, LineIndexes, type Position } from './source/line-index.ts';

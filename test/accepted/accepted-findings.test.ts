@@ -74,6 +74,58 @@ test('what is found no more is named, and what is due is told again', () => {
   }
 });
 
+test('a document accepts beside the things themselves, and nothing else', () => {
+  const document = (more: string) =>
+    tiffin(
+      '--n=COUNT: {help: show COUNT boxes, argument: {type: integer}, accepted: {names/one-letter-long: known by it}}',
+      '-q, --quiet: print nothing',
+      more,
+    );
+  const names = { only: ['names/one-letter-long'] };
+  const one = audit([read(document('-w, --week: show the whole week'))], { selection: names });
+  assert.deepEqual(one.findings, []);
+  assert.deepEqual(
+    one.accepted.passedOver.map(({ by }) => by.map(({ of, because }) => [of, because])),
+    [[['--n', 'known by it']]],
+  );
+  assert.deepEqual(one.accepted.gone, []);
+  const two = audit([read(document('--j: jump the queue'))], { selection: names });
+  assert.deepEqual(
+    two.findings.map(({ members }) => members),
+    [['--j']],
+  );
+  const mended = document('-w, --week: show the whole week').replace('--n=COUNT', '--next=COUNT');
+  assert.deepEqual(
+    audit([read(mended)], { selection: names }).accepted.gone.map(({ of, place }) => [of, place === null]),
+    [['--next', false]],
+  );
+  const until = document('-w, --week: show the whole week').replace(
+    'known by it',
+    '{because: known by it, until: 2027-01-31}',
+  );
+  const due = audit([read(until)], { selection: names, today: '2027-02-01' });
+  assert.deepEqual([due.findings.length, due.accepted.due.length], [1, 1]);
+});
+
+test('a command accepts what is about itself, and a reason must be given', () => {
+  const text = (accepted: string) =>
+    `dabbawala: 1\nprogram: tiffin\ncomplete: true\naccepted: {${accepted}}\noptions:\n  -h, --help: print this help, and exit\n  --n: do it\n`;
+  const checks = ['gnu/version-option-missing', 'names/one-letter-long'];
+  const { findings, accepted } = audit(
+    [read(text('gnu/version-option-missing: it has none, names/one-letter-long: no'))],
+    {
+      selection: { only: checks },
+    },
+  );
+  assert.deepEqual(
+    findings.map(({ check }) => check),
+    ['names/one-letter-long'],
+  );
+  assert.equal(accepted.passedOver.length, 1);
+  const { problems } = readDocument({ name: 'tiffin.yaml', text: text('gnu/version-option-missing: ') });
+  assert.match(problems[0]?.message ?? '', /^expected why it is accepted, behind the check/);
+});
+
 test('what was not looked for is not called gone', () => {
   const accepted = accept(tiffin('--late: {help: }'));
   const other = audit([read('dabbawala: 1\nprogram: other\n')], { accepted });
@@ -205,7 +257,10 @@ test('the published schema is that of the reader, and takes what the reader take
   assert.deepEqual(published, acceptedSchema());
   const validate = new Ajv2020({ strict: false }).compile(published);
   const guide = readFileSync(join(ROOT, 'docs/accepted.md'), 'utf8');
-  const blocks = [...guide.matchAll(/```yaml\n([\s\S]*?)```/g)].map((match) => match[1] ?? '');
+  const blocks = [...guide.matchAll(/```yaml\n(dabbawala-accepted[\s\S]*?)```/g)].map(
+    (match) => match[1] ?? '',
+  );
+  assert.ok(blocks.length > 0);
   for (const text of [...blocks, acceptedText(accept(DEMO)), acceptedText([])]) {
     assert.deepEqual(readAccepted({ name: 'accepted.yaml', text }).problems, []);
     assert.ok(validate(parse(text)), text);

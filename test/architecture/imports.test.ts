@@ -91,7 +91,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'structured',
     'writers',
   ],
-  accepted: ['checks', 'collections', 'findings', 'source', 'structured'],
+  accepted: ['checks', 'collections', 'findings', 'model', 'readers', 'source', 'structured'],
   'audit.ts': [
     'accepted',
     'audit-view.ts',

@@ -88,6 +88,15 @@ const count = fc.constantFrom(
   { least: 2, most: 5 },
 );
 
+const accepted = fc.array(
+  fc.record({
+    check: fc.constantFrom('names/too-long', 'help/says-nothing'),
+    because: text,
+    until: fc.constantFrom(undefined, '2027-01-31'),
+    place: fc.constant(null),
+  }),
+  { maxLength: 2 },
+);
 const value = fc.record({
   value: wordText,
   help: known(text),
@@ -183,6 +192,7 @@ const option: fc.Arbitrary<Option> = fc
     ),
     refusedNames: fc.array(fact(wordText), { maxLength: 2 }),
     hiddenNames: fc.array(fact(wordText), { maxLength: 2 }),
+    accepted,
     environment: fc.array(fact(wordText), { maxLength: 2 }),
     help: known(text),
     listed: truth,
@@ -273,6 +283,7 @@ function command(depth: number): fc.Arbitrary<Command> {
       rules,
       hidden: known(truth),
       deprecated,
+      accepted,
       described: truth,
       heading: known(text),
     })

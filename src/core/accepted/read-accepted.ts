@@ -1,10 +1,11 @@
+import { day } from '../readers/document/format/accepted-format.ts';
 import type { Problem } from '../source/problem.ts';
 import type { Source } from '../source/source.ts';
 import { parseDocument } from '../structured/parse-document.ts';
 import { reportInto } from '../structured/report-into.ts';
 import { list } from '../structured/shape/lists.ts';
 import { record } from '../structured/shape/record.ts';
-import { choice, pattern, text } from '../structured/shape/scalars.ts';
+import { choice, text } from '../structured/shape/scalars.ts';
 import { described, readAs } from '../structured/shape/shape.ts';
 import type { AcceptedFinding } from './accepted-finding.ts';
 
@@ -14,18 +15,6 @@ export interface AcceptedReading {
   readonly accepted: readonly AcceptedFinding[];
   /** What is wrong with it, with its places. */
   readonly problems: readonly Problem[];
-}
-
-const day = pattern('a day such as 2027-01-31', '([0-9]{4})-([0-9]{2})-([0-9]{2})', ([written = '']) =>
-  isDay(written) ? written : undefined,
-);
-
-/** Whether a text is a day of the calendar, written as ISO 8601 has it. */
-export function isDay(written: string): boolean {
-  const [, month = '', date = ''] = /^\d{4}-(\d{2})-(\d{2})$/.exec(written) ?? [];
-  const time = new Date(`${written}T00:00:00Z`).getTime();
-  // A date beyond the end of its month becomes one of the next.
-  return !Number.isNaN(time) && new Date(time).toISOString().slice(5, 10) === `${month}-${date}`;
 }
 
 /** A whole file of accepted findings. */

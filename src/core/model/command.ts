@@ -1,4 +1,5 @@
 import type { Place } from '../source/source.ts';
+import type { AcceptedHere } from './accepted-here.ts';
 import type { Deprecation } from './argument.ts';
 import type { Fact, Knowable } from './fact.ts';
 import type { ItemList } from './item-list.ts';
@@ -79,6 +80,8 @@ export interface Command {
   readonly hidden: Knowable<boolean>;
   /** Since when it is to be used no more, and what instead. */
   readonly deprecated: Knowable<Deprecation>;
+  /** The checks whose findings about the command itself, and not about its options, are accepted. */
+  readonly accepted: readonly AcceptedHere[];
   /**
    * Whether a source describes this command itself, its usage or options, rather than only naming it in the list of
    * another.
@@ -108,6 +111,7 @@ const UNKNOWN_COMMAND: Omit<Command, 'names' | 'place'> = {
   rules: UNKNOWN_RULES,
   hidden: undefined,
   deprecated: undefined,
+  accepted: [],
   described: false,
   listedAgain: [],
   heading: undefined,

@@ -35,6 +35,7 @@ export function joinCommands(a: Command, b: Command): Command {
     rules: joinRules(a.rules, b.rules),
     hidden: prefer(a.hidden, b.hidden),
     deprecated: prefer(a.deprecated, b.deprecated),
+    accepted: unite(a.accepted, b.accepted, ({ check }) => check),
     described: a.described || b.described,
     listedAgain: a.listedAgain.length > 0 ? a.listedAgain : b.listedAgain,
     heading: prefer(a.heading, b.heading),

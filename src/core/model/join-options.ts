@@ -63,6 +63,7 @@ function joinOption(a: Option, b: Option): Option {
     heading: prefer(a.heading, b.heading),
     hidden: prefer(a.hidden, b.hidden),
     deprecated: prefer(a.deprecated, b.deprecated),
+    accepted: unite(a.accepted, b.accepted, ({ check }) => check),
     place: a.place ?? b.place,
   };
 }

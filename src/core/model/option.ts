@@ -1,4 +1,5 @@
 import type { Place } from '../source/source.ts';
+import type { AcceptedHere } from './accepted-here.ts';
 import type { Deprecation, OptionArgument } from './argument.ts';
 import type { Fact, Knowable } from './fact.ts';
 
@@ -66,6 +67,8 @@ export interface Option {
   readonly hidden: Knowable<boolean>;
   /** Since when it is to be used no more, and what instead. */
   readonly deprecated: Knowable<Deprecation>;
+  /** The checks whose findings about it are accepted. */
+  readonly accepted: readonly AcceptedHere[];
   /** Where it is declared. */
   readonly place: Place;
 }
@@ -91,6 +94,7 @@ export function makeOption(facts: Pick<Option, 'names' | 'place'> & Partial<Opti
     heading: facts.heading,
     hidden: facts.hidden,
     deprecated: facts.deprecated,
+    accepted: facts.accepted ?? [],
     place: facts.place,
   };
 }

@@ -7,6 +7,7 @@ import { unplaced } from '../../notation/placed-text.ts';
 import { readUsageNotation } from '../../notation/usage-notation.ts';
 import { FLAGS } from '../../readers/document/format/command-format.ts';
 import { type Completeness, inherited } from '../../readers/document/format/completeness.ts';
+import { acceptedValue } from './accepted-value.ts';
 import { collectionValue } from './collection-value.ts';
 import type { DocumentValue } from './document-value.ts';
 import { operandsValue } from './operand-value.ts';
@@ -35,6 +36,7 @@ export function setCommand(record: RecordValue, command: Command, depth: number,
   record.text('heading', command.heading);
   record.fact('hidden', command.hidden, (hidden) => hidden);
   setDeprecated(record, command.deprecated);
+  record.set('accepted', acceptedValue(command.accepted));
   const below = setComplete(record, command, describes, above);
   record.set('parsing', parsing);
   record.fact('plugin-commands', command.pluginCommands, (value) => value);

@@ -4,6 +4,7 @@ import type { Option, OptionName } from '../../model/option.ts';
 import { saysTheSame } from '../../model/same.ts';
 import { nameFormOf } from '../../notation/option-name.ts';
 import { type Notation, notationsOf } from '../../notation/option-notation.ts';
+import { acceptedValue } from './accepted-value.ts';
 import { collectionValue, itemValue } from './collection-value.ts';
 import type { DocumentValue } from './document-value.ts';
 import { factItem, RecordValue } from './record-value.ts';
@@ -94,6 +95,7 @@ function optionRecord(option: Option, notation: Notation | undefined, flags: Bas
   setFacts(record, 'environment', option.environment);
   record.fact('hidden', option.hidden, (value) => value);
   setDeprecated(record, option.deprecated);
+  record.set('accepted', acceptedValue(option.accepted));
   return record;
 }
 

@@ -3,6 +3,7 @@ import { either, list, mapped, oneOrMore } from '../../../structured/shape/lists
 import { type AnyRecord, type PlacedRecord, record, type SaidOf } from '../../../structured/shape/record.ts';
 import { boolean, choice, notation, text } from '../../../structured/shape/scalars.ts';
 import { defined, described, named, type Placed, type Shape } from '../../../structured/shape/shape.ts';
+import { accepted } from './accepted-format.ts';
 import { entries } from './entries.ts';
 import { operands } from './operand-format.ts';
 import { options } from './option-format.ts';
@@ -69,6 +70,7 @@ const OWN_FIELDS = {
   parsing,
   hidden,
   deprecated,
+  accepted,
   heading: described(text, 'The heading that it stands under in a list of commands.'),
   complete: described(
     either(isComplete, record('a mapping with options, commands and operands', COMPLETE_FIELDS)),

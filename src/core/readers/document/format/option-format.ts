@@ -2,6 +2,7 @@ import { either, list, oneOrMore } from '../../../structured/shape/lists.ts';
 import { type PlacedRecord, record } from '../../../structured/shape/record.ts';
 import { boolean, choice, notation, text } from '../../../structured/shape/scalars.ts';
 import { defined, described, named } from '../../../structured/shape/shape.ts';
+import { accepted } from './accepted-format.ts';
 import { entries } from './entries.ts';
 import { factItem } from './fact-item.ts';
 import { count, deprecated, help, hidden, WORD_FIELDS, word } from './word-format.ts';
@@ -83,6 +84,7 @@ const OPTION_FIELDS = {
   heading: described(text, 'The heading that it stands under in help.'),
   hidden,
   deprecated,
+  accepted,
   listed: described(boolean, 'Whether the help lists it, if its help text does not show that.'),
 };
 

@@ -13,6 +13,7 @@ import { type AnyRecord, factOf } from '../../../structured/shape/record.ts';
 import type { Placed, Report } from '../../../structured/shape/shape.ts';
 import { type CommandRecord, FLAGS, type FormRecord } from '../format/command-format.ts';
 import { type Completeness, DESCRIBING_KEYS, inherited } from '../format/completeness.ts';
+import { acceptedFromEntries } from './accepted-from-entries.ts';
 import { deprecationOf } from './facts.ts';
 import { operandFromEntry } from './operand-from-entry.ts';
 import { optionFromEntry } from './option-from-entry.ts';
@@ -63,6 +64,7 @@ export function commandFromRecord(from: CommandRecord, context: CommandContext):
     rules: rulesFromRecord(said.parsing),
     hidden: factOf(from, 'hidden', said.hidden),
     deprecated: deprecationOf(from, said.deprecated),
+    accepted: acceptedFromEntries(said.accepted, report),
     heading: factOf(from, 'heading', said.heading),
     described: said.described?.value ?? describes,
     place: names[0]?.place ?? from.place,

@@ -8,6 +8,7 @@ import type { Entry } from '../../../structured/shape/collection.ts';
 import { factOf } from '../../../structured/shape/record.ts';
 import type { Placed, Report } from '../../../structured/shape/shape.ts';
 import type { ArgumentRecord, NameRecord, OptionRecord } from '../format/option-format.ts';
+import { acceptedFromEntries } from './accepted-from-entries.ts';
 import { deprecationOf, factsOf, textFact } from './facts.ts';
 import { wordFromRecord } from './word-from-record.ts';
 
@@ -53,6 +54,7 @@ export function optionFromEntry(
     heading: factOf(from, 'heading', said.heading ?? entry.heading),
     hidden: factOf(from, 'hidden', said.hidden),
     deprecated: deprecationOf(from, said.deprecated),
+    accepted: acceptedFromEntries(said.accepted, report),
     place,
   });
 }
