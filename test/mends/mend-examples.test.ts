@@ -16,6 +16,7 @@ const MENDED = new Map<string, readonly string[]>([
   ['names/hyphens-mixed', ['YAML', 'JSON']],
   ['names/plural-mixed', ['YAML', 'JSON']],
   ['help/values-in-prose', ['YAML', 'JSON']],
+  ['help/default-in-prose', ['YAML', 'JSON']],
   ['help/default-unstated', ['YAML', 'JSON']],
   ['help/relation-unstated', ['YAML', 'JSON']],
   ['help/style-mixed', ['YAML', 'JSON']],

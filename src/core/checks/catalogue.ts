@@ -70,6 +70,7 @@ import { versionOptionMissing } from './gnu/version-option-missing.ts';
 import { commandUndescribed } from './help/command-undescribed.ts';
 import { commandsDisagree } from './help/commands-disagree.ts';
 import { defaultDisagrees } from './help/default-disagrees.ts';
+import { defaultInProse } from './help/default-in-prose.ts';
 import { defaultUnstated } from './help/default-unstated.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
 import { environmentUnlisted } from './help/environment-unlisted.ts';
@@ -204,6 +205,7 @@ export const CATALOGUE = [
   defaultDisagrees,
   valuesInProse,
   valuesUnlisted,
+  defaultInProse,
   defaultUnstated,
   mentionsUnknown,
   requiredUnstated,

@@ -6,6 +6,7 @@ import type { Command } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
 import type { Operand } from '../model/operand.ts';
 import type { Option } from '../model/option.ts';
+import { optionsByName } from '../model/options-by-name.ts';
 import { walkCommands } from '../model/walk.ts';
 import { readDocument } from '../readers/document/read-document.ts';
 import type { Source, Span } from '../source/source.ts';
@@ -50,6 +51,7 @@ interface Said {
 export class DocumentMender {
   readonly #entries: PlacedEntries;
   readonly #commands: ReadonlyMap<string, Command>;
+  readonly #options = new Map<string, ReadonlyMap<string, Option>>();
   readonly #writer: FlowWriter;
 
   private constructor(root: DocumentNode, cli: Interface, source: Source) {
@@ -157,8 +159,13 @@ export class DocumentMender {
   }
 
   #optionOf(command: readonly string[], name: string): Option | undefined {
-    const found = this.#commands.get(listKey(command))?.options.items;
-    return found?.find(({ names }) => names.some(({ text }) => text === name));
+    const key = listKey(command);
+    let known = this.#options.get(key);
+    if (known === undefined) {
+      known = optionsByName(this.#commands.get(key)?.options.items ?? []);
+      this.#options.set(key, known);
+    }
+    return known.get(name);
   }
 
   #thingOf({ command, mend }: WantedMend): Option | Operand | undefined {

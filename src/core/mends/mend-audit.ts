@@ -1,5 +1,5 @@
 import type { Audit } from '../audit.ts';
-import { addTo } from '../collections/grouped.ts';
+import { addTo, groupedBy } from '../collections/grouped.ts';
 import { listKey } from '../collections/list-key.ts';
 import type { Effect } from '../comparison/change.ts';
 import { compareInterfaces } from '../comparison/compare-interfaces.ts';
@@ -44,27 +44,29 @@ type Candidate = { readonly finding: Finding } & (
 );
 
 function candidatesOf({ interfaces, findings }: Audit): Candidate[] {
-  const menders = new Map<string, DocumentMender[]>();
-  const mendersOf = (program: string) => {
-    const known = menders.get(program);
-    if (known !== undefined) return known;
-    const made = documentsOf(program, interfaces).flatMap((source) => DocumentMender.of(source) ?? []);
-    menders.set(program, made);
-    return made;
-  };
-  return findings.flatMap((finding) =>
-    finding.mends.flatMap((mend): Candidate[] => {
-      if (mend.kind === 'edit') return [{ finding, wanted: undefined, ...mend }];
-      if (mend.kind === 'offer') {
-        const edits = offerEdits(finding, mend, interfaces);
-        return edits.length === 0 ? [] : [{ finding, wanted: undefined, edits }];
-      }
-      const wanted = { command: 'command' in mend ? mend.command : finding.command, mend };
-      return mendersOf(finding.command[0] ?? '')
-        .filter((mender) => mender.mend([wanted]).has(wanted))
-        .map((mender) => ({ finding, wanted, mender }));
-    }),
+  const mendersOf = (program: string) =>
+    documentsOf(program, interfaces).flatMap((source) => DocumentMender.of(source) ?? []);
+  const wanted = findings.flatMap((finding) =>
+    finding.mends.map((mend) => ({
+      finding,
+      mend,
+      one:
+        mend.kind === 'edit' || mend.kind === 'offer'
+          ? undefined
+          : { command: 'command' in mend ? mend.command : finding.command, mend },
+    })),
   );
+  const byProgram = groupedBy(wanted, ({ finding }) => finding.command[0] ?? '');
+  const placed = new Map<WantedMend, DocumentMender[]>();
+  for (const [program, all] of byProgram)
+    for (const mender of mendersOf(program))
+      for (const one of mender.mend(all.flatMap((each) => each.one ?? [])).keys()) addTo(placed, one, mender);
+  return wanted.flatMap(({ finding, mend, one }): Candidate[] => {
+    if (one !== undefined) return (placed.get(one) ?? []).map((mender) => ({ finding, wanted: one, mender }));
+    if (mend.kind === 'edit') return [{ finding, wanted: undefined, ...mend }];
+    const edits = mend.kind === 'offer' ? offerEdits(finding, mend, interfaces) : [];
+    return edits.length === 0 ? [] : [{ finding, wanted: undefined, edits }];
+  });
 }
 
 /** The edits of the completion script that a finding names. */

@@ -1,10 +1,7 @@
 import { listSome, quoteName } from '../../messages/wording.ts';
-import type { ValueWord } from '../../model/argument.ts';
-import { mainName } from '../../model/option.ts';
-import type { CommandAt } from '../../model/walk.ts';
 import { valuesInProse as scan } from '../../notation/prose-values.ts';
-import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
+import { describedWords } from '../described-words.ts';
 
 /** How many values a message names. */
 const VALUES_SHOWN = 4;
@@ -48,22 +45,3 @@ export const valuesInProse = defineCheck({
     `the text of ${quoteName(name)} lists its values (${listSome(values, VALUES_SHOWN)}), but the declaration accepts any`,
   fix: ({ name }) => `declare the values of ${quoteName(name)} so that the parser refuses others`,
 });
-
-interface DescribedWord {
-  readonly name: string;
-  readonly word: ValueWord;
-  readonly text: string;
-  readonly place: Place;
-}
-
-function describedWords({ command }: CommandAt): DescribedWord[] {
-  const options = command.options.items.flatMap((option): DescribedWord[] => {
-    const [word, ...others] = option.argument?.value.words ?? [];
-    if (word === undefined || others.length > 0 || option.help === undefined) return [];
-    return [{ name: mainName(option).text, word, text: option.help.value, place: option.help.place }];
-  });
-  const operands = command.operands.items.flatMap(({ name, word, help }): DescribedWord[] =>
-    help === undefined ? [] : [{ name, word, text: help.value, place: help.place }],
-  );
-  return [...options, ...operands];
-}
