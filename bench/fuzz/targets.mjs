@@ -2,6 +2,7 @@ import {
   AUDIT_REPORTS,
   audit,
   detectKind,
+  mendAudit,
   readCompletion,
   readDocument,
   readHelp,
@@ -74,11 +75,27 @@ export const TARGETS = {
           updated.text.length,
           isThorough,
         );
-      return isThorough ? everything(reading.interface, reading.problems, text.length) : {};
+      if (!isThorough) return {};
+      if (reading.problems.length === 0)
+        holdMended(source, text.length, (edited) => {
+          const { interface: cli, problems } = readDocument(edited);
+          return cli === undefined || problems.length > 0 ? undefined : audit([cli]);
+        });
+      return everything(reading.interface, reading.problems, text.length);
     },
   },
   manual: auditedTarget('manual', 'reading a manual page', readManual),
-  script: auditedTarget('script', 'reading a script', (source) => readScript(source)),
+  script: {
+    ...auditedTarget('script', 'reading a script', (source) => readScript(source)),
+    run(text) {
+      const target = auditedTarget('script', 'reading a script', (source) => readScript(source));
+      holdMended({ name: 'input', text }, text.length, (edited) => {
+        const { interface: cli } = readScript(edited);
+        return cli === undefined ? undefined : audit([cli]);
+      });
+      return target.run(text);
+    },
+  },
   callers: {
     make: (random) => ({
       name: random.pick(Object.keys(CALLER_FILES)),
@@ -174,6 +191,41 @@ function auditedTarget(kind, what, read) {
   };
 }
 
+/**
+ * Whether what mends a text mends it: it can be read, breaks nobody, and is mended once for all; in so many rounds where words that damage has doubled are
+ * taken out one by one.
+ */
+function holdMended(source, size, auditOf, rounds = 1) {
+  const before = auditOf(source);
+  if (before === undefined) return;
+  const mended = (from, found) => {
+    const edits = timed('mending', size, () => mendAudit(found, (edits) => auditOf(withEdits(from, edits))));
+    return withEdits(from, edits.edits);
+  };
+  const once = mended(source, before);
+  if (once.text === source.text) return;
+  const after = auditOf(once);
+  hold(after !== undefined, 'a mended text cannot be read');
+  for (const [i, cli] of before.interfaces.entries()) {
+    const hurt = compareInterfaces(cli, after.interfaces[i]).changes.find(
+      ({ effect }) => effect !== 'compatible' && effect !== 'wording',
+    );
+    hold(hurt === undefined, `a mend breaks callers: ${hurt?.message}`);
+  }
+  let [last, found] = [once, after];
+  for (let i = 0; i < rounds; i++) {
+    const next = mended(last, found);
+    if (next.text === last.text) return;
+    hold(i + 1 < rounds, 'what is mended is mended once more');
+    [last, found] = [next, auditOf(next)];
+  }
+}
+
+function withEdits(source, edits) {
+  const file = editsByFile(edits).find((one) => one.source === source);
+  return file === undefined ? source : { name: source.name, text: editedText(file) };
+}
+
 function completion(shell) {
   return {
     make: (random) => mutated(random, SEEDS[shell], shell),
@@ -185,7 +237,16 @@ function completion(shell) {
       const shells = timed('coverage', text.length, () => coverage(TIFFIN, [inventory]));
       holdShowable(COVERAGE_REPORTS.text(shells, CONTEXT), 'the coverage');
       if (!isThorough) return {};
-      audit([TIFFIN], { inventories: [inventory] });
+      holdMended(
+        { name: 'input', text },
+        text.length,
+        (edited) =>
+          audit([TIFFIN], {
+            inventories: [readCompletion(edited, shell, 'tiffin')],
+            selection: { only: ['completion'] },
+          }),
+        3,
+      );
       const lines = missingLines(TIFFIN, shells[0]).flatMap((one) => one.lines);
       return { [`${shell} lines`]: lines };
     },

@@ -8,6 +8,7 @@ import {
   AUDIT_REPORTS,
   audit,
   inFile,
+  mendAudit,
   type Report,
   type ReportContext,
   readCompletion,
@@ -73,8 +74,15 @@ function reportsIn(format: 'sarif' | 'junit' | 'lines' | 'markdown'): [string, s
     'fish',
     'tiffin',
   );
+  const found = audit([OLD]);
+  const mends = mendAudit(found, (edits) => {
+    const files = editsByFile(edits).map((file) => ({ name: file.source.name, text: editedText(file) }));
+    return audit(files.flatMap((source) => readSource(source).interface ?? []));
+  });
+  assert.equal(mends.byFinding.size, 4);
   return [
-    ['the demo', auditIn(audit([OLD]), { ...CONTEXT, problems: PROBLEMS })],
+    ['what can be mended', auditIn({ ...found, mends }, CONTEXT)],
+    ['the demo', auditIn(found, { ...CONTEXT, problems: PROBLEMS })],
     ['captured git', auditIn(audit([captured]), CONTEXT)],
     ['nothing found', auditIn(audit([quiet]), CONTEXT)],
     ['a comparison', COMPARISON_REPORTS[format](sides, CONTEXT)],

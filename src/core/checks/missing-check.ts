@@ -68,7 +68,7 @@ export function missingCheck<const Name extends CheckId>({
             },
             place: first.thing.place,
             mends:
-              inventory.source === undefined || inventory.observed
+              inventory.source === undefined || inventory.observed || inventory.fault !== undefined
                 ? []
                 : [{ kind: 'offer', command, shell, what: kind }],
             related:

@@ -61,7 +61,8 @@ export function offeredWordCheck<const Name extends CheckId>({
                 subject: subject === undefined ? name : `${subject}=${name}`,
                 data: { shell: covered.shell, name, subject: subject ?? null, reason: reason ?? null },
                 place,
-                mends: isTakenOut ? takenOutMend(place) : [],
+                // Of a script that does not load nothing is certain.
+                mends: isTakenOut && covered.inventory.fault === undefined ? takenOutMend(place) : [],
               });
             }
           }

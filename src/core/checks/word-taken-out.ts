@@ -19,7 +19,12 @@ export function wordTakenOut(place: Place): TextEdit[] {
   if (isWord && /\S/.test(before + behind) && LIST.test(before) && LIST.test(behind)) {
     const blank = /[ \t]+$/.exec(before)?.[0].length ?? 0;
     const next = blank > 0 ? 0 : (/^[ \t]+/.exec(behind)?.[0].length ?? 0);
-    return [{ place: { source, start: start - blank, end: end + next }, text: '' }];
+    const gap = blank > 0 ? [start - blank, start] : [end, end + next];
+    // The blank is an edit of its own, since the word beside may be taken out together with the same blank.
+    return [
+      { place: { source, start: gap[0] ?? start, end: gap[1] ?? start }, text: '' },
+      { place, text: '' },
+    ];
   }
   const line = lineAround(place);
   return isAboutOneThing(line) ? [{ place: line, text: '' }] : [];

@@ -4,7 +4,7 @@ import { listKey } from '../collections/list-key.ts';
 import type { Effect } from '../comparison/change.ts';
 import { compareInterfaces } from '../comparison/compare-interfaces.ts';
 import { editsByFile, type TextEdit } from '../edits/text-edits.ts';
-import { type AuditMends, type MendLeft, NO_MENDS } from '../findings/audit-mends.ts';
+import { type AuditMends, NO_MENDS } from '../findings/audit-mends.ts';
 import type { Finding } from '../findings/finding.ts';
 import { isAtLeast } from '../findings/level.ts';
 import type { InterfaceMend, OfferMend } from '../findings/mend.ts';
@@ -30,10 +30,11 @@ export function mendAudit(audit: Audit, again: AuditAgain): AuditMends {
   const candidates = candidatesOf(audit);
   if (candidates.length === 0) return NO_MENDS;
   const trial = new Trial(audit, again);
-  trial.add(candidates);
+  trial.addAll(candidates);
   const byFinding = new Map<Finding, TextEdit[]>();
   for (const one of trial.kept) for (const edit of resolved([one]) ?? []) addTo(byFinding, one.finding, edit);
-  return { edits: resolved(trial.kept) ?? [], byFinding, left: trial.left };
+  const left = trial.left.map(({ one: { finding }, because }) => ({ finding, because }));
+  return { edits: resolved(trial.kept) ?? [], byFinding, left };
 }
 
 /** A mend of a finding, as it would be made. */
@@ -128,7 +129,7 @@ function inOrder(edits: readonly TextEdit[], sorted: readonly SortedEntries[]): 
 /** Finds the mends that can be made together. */
 class Trial {
   readonly kept: Candidate[] = [];
-  readonly left: MendLeft[] = [];
+  left: { readonly one: Candidate; readonly because: string }[] = [];
   readonly #audit: Audit;
   readonly #again: AuditAgain;
   #audits = 0;
@@ -138,8 +139,17 @@ class Trial {
     this.#again = again;
   }
 
-  /** Keeps those of some mends that bring nothing else, together with those that are kept already. */
-  add(candidates: readonly Candidate[]): void {
+  /** Keeps those of some mends that bring nothing else: what would by itself may not beside those that were kept behind it. */
+  addAll(candidates: readonly Candidate[]): void {
+    for (let next = candidates, count = -1; next.length > 0 && this.kept.length > count; ) {
+      count = this.kept.length;
+      this.left = [];
+      this.#add(next);
+      next = this.left.map(({ one }) => one);
+    }
+  }
+
+  #add(candidates: readonly Candidate[]): void {
     const [first] = candidates;
     if (first === undefined) return;
     const fault =
@@ -149,12 +159,12 @@ class Trial {
       return;
     }
     if (candidates.length === 1) {
-      this.left.push({ finding: first.finding, because: fault });
+      this.left.push({ one: first, because: fault });
       return;
     }
     const middle = Math.ceil(candidates.length / 2);
-    this.add(candidates.slice(0, middle));
-    this.add(candidates.slice(middle));
+    this.#add(candidates.slice(0, middle));
+    this.#add(candidates.slice(middle));
   }
 
   /** What some mends would bring beside mending; undefined where they bring nothing. */

@@ -43,7 +43,10 @@ export const aliasForgotten = defineCheck({
             subject: name,
             data: { shell: covered.shell, name, other, what },
             place: wordPlace(word?.place, covered),
-            mends: what === 'name' ? besideMend(word?.place ?? null, name) : [],
+            mends:
+              what === 'name' && covered.inventory.fault === undefined
+                ? besideMend(word?.place ?? null, name)
+                : [],
           });
       }
     }
