@@ -157,7 +157,7 @@ complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l completion -r 
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l callers -r -F -d 'a file or folder with calls of the program, to warn of the abbreviations in them; may be given seve…'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -l called-as -r -F -d 'words that call the program too, such as \'bin/run tiffin\'; may be given several times'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --complete' -l complete -d 'assume that the sources list everything, unless they say otherwise'
-complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --rewrite' -l rewrite -d 'mend in the sources what can surely be mended, file by file'
+complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --rewrite' -l rewrite -d 'fix in the sources what can surely be fixed, file by file'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --accepted' -l accepted -r -F -d 'pass over the findings that FILE accepts'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --accept' -l accept -r -F -d 'add the findings that there are to the file of --accepted, with REASON'
 complete -c dabbawala -n '__dabbawala_may \'dabbawala audit\'' -n '__dabbawala_without --until' -l until -r -F -d 'accept them until DAY only, such as 2027-01-31'

@@ -55,8 +55,8 @@ await terminal('callers', `callers ${tiffin} demo/callers/bin demo/callers/harbo
 ]);
 const versions = ['compare', tiffin, 'demo/tiffin-2.0/tiffin.yaml'];
 await terminal('compare', versions.join(' '), versions);
-const mended = [...versions, '--callers=demo/callers', '--format=patch'];
-await terminal('patch', mended.join(' '), mended);
+const fixed = [...versions, '--callers=demo/callers', '--format=patch'];
+await terminal('patch', fixed.join(' '), fixed);
 const scripts = ['tiffin.bash', '_tiffin', 'tiffin.fish'].map((name) => `demo/tiffin-1.4/completion/${name}`);
 const covered = ['coverage', tiffin, ...scripts];
 await terminal('coverage', `coverage ${tiffin} demo/tiffin-1.4/completion/*`, covered);

@@ -2,7 +2,7 @@ import {
   AUDIT_REPORTS,
   audit,
   detectKind,
-  mendAudit,
+  fixAudit,
   readCompletion,
   readDocument,
   readHelp,
@@ -77,7 +77,7 @@ export const TARGETS = {
         );
       if (!isThorough) return {};
       if (reading.problems.length === 0)
-        holdMended(source, text.length, (edited) => {
+        holdFixed(source, text.length, (edited) => {
           const { interface: cli, problems } = readDocument(edited);
           return cli === undefined || problems.length > 0 ? undefined : audit([cli]);
         });
@@ -89,7 +89,7 @@ export const TARGETS = {
     ...auditedTarget('script', 'reading a script', (source) => readScript(source)),
     run(text) {
       const target = auditedTarget('script', 'reading a script', (source) => readScript(source));
-      holdMended({ name: 'input', text }, text.length, (edited) => {
+      holdFixed({ name: 'input', text }, text.length, (edited) => {
         const { interface: cli } = readScript(edited);
         return cli === undefined ? undefined : audit([cli]);
       });
@@ -192,31 +192,31 @@ function auditedTarget(kind, what, read) {
 }
 
 /**
- * Whether what mends a text mends it: it can be read, breaks nobody, and is mended once for all; in so many rounds where words that damage has doubled are
+ * Whether what fixes a text fixes it: it can be read, breaks nobody, and is fixed once for all; in so many rounds where words that damage has doubled are
  * taken out one by one.
  */
-function holdMended(source, size, auditOf, rounds = 1) {
+function holdFixed(source, size, auditOf, rounds = 1) {
   const before = auditOf(source);
   if (before === undefined) return;
-  const mended = (from, found) => {
-    const edits = timed('mending', size, () => mendAudit(found, (edits) => auditOf(withEdits(from, edits))));
+  const fixed = (from, found) => {
+    const edits = timed('fixing', size, () => fixAudit(found, (edits) => auditOf(withEdits(from, edits))));
     return withEdits(from, edits.edits);
   };
-  const once = mended(source, before);
+  const once = fixed(source, before);
   if (once.text === source.text) return;
   const after = auditOf(once);
-  hold(after !== undefined, 'a mended text cannot be read');
+  hold(after !== undefined, 'a fixed text cannot be read');
   for (const [i, cli] of before.interfaces.entries()) {
     const hurt = compareInterfaces(cli, after.interfaces[i]).changes.find(
       ({ effect }) => effect !== 'compatible' && effect !== 'wording',
     );
-    hold(hurt === undefined, `a mend breaks callers: ${hurt?.message}`);
+    hold(hurt === undefined, `a fix breaks callers: ${hurt?.message}`);
   }
   let [last, found] = [once, after];
   for (let i = 0; i < rounds; i++) {
-    const next = mended(last, found);
+    const next = fixed(last, found);
     if (next.text === last.text) return;
-    hold(i + 1 < rounds, 'what is mended is mended once more');
+    hold(i + 1 < rounds, 'what is fixed is fixed once more');
     [last, found] = [next, auditOf(next)];
   }
 }
@@ -237,7 +237,7 @@ function completion(shell) {
       const shells = timed('coverage', text.length, () => coverage(TIFFIN, [inventory]));
       holdShowable(COVERAGE_REPORTS.text(shells, CONTEXT), 'the coverage');
       if (!isThorough) return {};
-      holdMended(
+      holdFixed(
         { name: 'input', text },
         text.length,
         (edited) =>

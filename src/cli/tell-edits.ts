@@ -13,10 +13,10 @@ export function tellLeft({ left }: CallEdits, io: Io): void {
     );
 }
 
-/** Tells which changes no name mends, with their places. */
-export function tellUnmended(changed: readonly ChangedCall[], io: Io): void {
+/** Tells which changes no name fixes, with their places. */
+export function tellUnfixed(changed: readonly ChangedCall[], io: Io): void {
   const indexes = new LineIndexes();
   for (const { message, place, instead } of changed.flatMap(({ changes }) => changes))
     if (instead === undefined)
-      reportError(`${placeText(place, indexes)}${message}; no other name mends it, so see to it by hand`, io);
+      reportError(`${placeText(place, indexes)}${message}; no other name fixes it, so see to it by hand`, io);
 }

@@ -9,7 +9,7 @@ import { listKey } from './collections/list-key.ts';
 import { GNU_RULES } from './conformance/gnu/gnu-rules.ts';
 import { POSIX_GUIDELINES } from './conformance/posix/posix-guidelines.ts';
 import { type ConformanceRow, judgeRules } from './conformance/rule.ts';
-import { type AuditMends, NO_MENDS } from './findings/audit-mends.ts';
+import { type AuditFixes, NO_FIXES } from './findings/audit-fixes.ts';
 import type { Finding, NotJudged, Outcome } from './findings/finding.ts';
 import { compareFindings } from './findings/order.ts';
 import { settledByDoubts } from './findings/settled-by-doubts.ts';
@@ -65,8 +65,8 @@ export interface Audit<AnyCheck extends Check = Check> {
   readonly outcomes: readonly CheckOutcome<AnyCheck['name']>[];
   /** How each program stands to the standards. */
   readonly conformance: readonly Conformance[];
-  /** What surely mends the findings in their own texts, where `mendAudit` was asked; nothing where not. */
-  readonly mends: AuditMends;
+  /** What surely fixes the findings in their own texts, where `fixAudit` was asked; nothing where not. */
+  readonly fixes: AuditFixes;
 }
 
 /** How an audit is to go. */
@@ -202,7 +202,7 @@ function runAudit(interfaces: readonly Interface[], options: AuditOptions): Audi
     accepted,
     notJudged: results.flatMap((result) => result.notJudged),
     outcomes,
-    mends: NO_MENDS,
+    fixes: NO_FIXES,
     conformance: views.map((view) => ({
       program: view.interface.program.value,
       posix: hasArea('posix') ? judgeRules(POSIX_GUIDELINES, view) : [],

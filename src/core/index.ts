@@ -25,11 +25,11 @@ export {
   type Reporter,
 } from './checks/define-check.ts';
 export type { ConformanceRow, Conformity, Instance, Judgement } from './conformance/rule.ts';
-export type { AuditMends, MendLeft } from './findings/audit-mends.ts';
+export type { AuditFixes, UnmadeFix } from './findings/audit-fixes.ts';
 export type { Finding, Json, NotJudged, Outcome, RelatedPlace } from './findings/finding.ts';
+export type { Fix, InterfaceFix, OfferFix } from './findings/fix.ts';
 export { isAtLeast, LEVELS, type Level } from './findings/level.ts';
-export type { InterfaceMend, Mend, OfferMend } from './findings/mend.ts';
-export { type AuditAgain, mendAudit } from './mends/mend-audit.ts';
+export { type AuditAgain, fixAudit } from './fixes/fix-audit.ts';
 export { expectKeys, type Misuse, MisuseError } from './messages/misuse-error.ts';
 export { extendInterface } from './model/extend.ts';
 export { joinInterfaces } from './model/join.ts';

@@ -55,9 +55,9 @@ test('what is accepted is passed over, member by member: one more is told alone'
 
 test('what is found no more is named, and what is due is told again', () => {
   const accepted = accept(tiffin('--late: {help: }')).map((one) => ({ ...one, until: '2027-01-31' }));
-  const mended = audit([read(tiffin('--late: list what came late'))], { accepted });
+  const fixed = audit([read(tiffin('--late: list what came late'))], { accepted });
   assert.deepEqual(
-    mended.accepted.gone.map(({ check, of }) => `${check} ${of}`),
+    fixed.accepted.gone.map(({ check, of }) => `${check} ${of}`),
     ['help/option-undescribed --late'],
   );
   for (const [today, isTold] of [
@@ -94,9 +94,9 @@ test('a document accepts beside the things themselves, and nothing else', () => 
     two.findings.map(({ members }) => members),
     [['--j']],
   );
-  const mended = document('-w, --week: show the whole week').replace('--n=COUNT', '--next=COUNT');
+  const fixed = document('-w, --week: show the whole week').replace('--n=COUNT', '--next=COUNT');
   assert.deepEqual(
-    audit([read(mended)], { selection: names }).accepted.gone.map(({ of, place }) => [of, place === null]),
+    audit([read(fixed)], { selection: names }).accepted.gone.map(({ of, place }) => [of, place === null]),
     [['--next', false]],
   );
   const until = document('-w, --week: show the whole week').replace(

@@ -79,7 +79,7 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
     'standards',
     'words',
   ],
-  mends: [
+  fixes: [
     'audit.ts',
     'comparison',
     'coverage',

@@ -158,15 +158,15 @@ test('a comparison tells which callers break', async () => {
   );
 });
 
-test('a comparison mends the calls that names mend, and tells the others', async () => {
+test('a comparison fixes the calls that names fix, and tells the others', async () => {
   const text = 'tiffin round close -yn x 4\ntiffin box list --late\ntiffin ledger post --pass x ann 3\n';
-  const path = folder('mended', { 'a.sh': text });
+  const path = folder('fixed', { 'a.sh': text });
   const patch = await dabbawala(['compare', OLD, NEW, `--callers=${path}`, '--format=patch']);
   assert.match(patch.stdout, /^-tiffin round close -yn x 4$/m);
   assert.match(patch.stdout, /^\+tiffin round close -yr x 4$/m);
   assert.match(
     patch.stderr,
-    /a\.sh:3:20: '--pass' was .* now; no other name mends it, so see to it by hand\n$/,
+    /a\.sh:3:20: '--pass' was .* now; no other name fixes it, so see to it by hand\n$/,
   );
   assert.equal(patch.status, 0);
   assert.equal((await dabbawala(['compare', OLD, NEW, `--callers=${path}`, '--rewrite'])).status, 0);

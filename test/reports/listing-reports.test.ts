@@ -7,8 +7,8 @@ import Ajv from 'ajv-draft-04';
 import {
   AUDIT_REPORTS,
   audit,
+  fixAudit,
   inFile,
-  mendAudit,
   type Report,
   type ReportContext,
   readCompletion,
@@ -75,13 +75,13 @@ function reportsIn(format: 'sarif' | 'junit' | 'lines' | 'markdown'): [string, s
     'tiffin',
   );
   const found = audit([OLD]);
-  const mends = mendAudit(found, (edits) => {
+  const fixes = fixAudit(found, (edits) => {
     const files = editsByFile(edits).map((file) => ({ name: file.source.name, text: editedText(file) }));
     return audit(files.flatMap((source) => readSource(source).interface ?? []));
   });
-  assert.equal(mends.byFinding.size, 4);
+  assert.equal(fixes.byFinding.size, 4);
   return [
-    ['what can be mended', auditIn({ ...found, mends }, CONTEXT)],
+    ['what can be fixed', auditIn({ ...found, fixes }, CONTEXT)],
     ['the demo', auditIn(found, { ...CONTEXT, problems: PROBLEMS })],
     ['captured git', auditIn(audit([captured]), CONTEXT)],
     ['nothing found', auditIn(audit([quiet]), CONTEXT)],
@@ -155,7 +155,7 @@ test("JUnit's XML of every report is valid, and a case fails where something gra
     assert.equal(text.includes(`failures="${failures}"`), true, name);
     assert.equal(
       failures > 0,
-      ['what can be mended', 'the demo', 'a comparison', 'completion'].includes(name),
+      ['what can be fixed', 'the demo', 'a comparison', 'completion'].includes(name),
       name,
     );
   }

@@ -4,10 +4,10 @@ import {
   type AuditOptions as AuditSettings,
   acceptedNow,
   audit,
+  fixAudit,
   isAtLeast,
   knownSelectors,
   type Level,
-  mendAudit,
   unknownSelectors,
 } from 'dabbawala';
 import { assumeComplete, didYouMean, editedText, editsByFile, type TextEdit } from 'dabbawala/analysis';
@@ -68,7 +68,7 @@ export const declare: Declare = (command, io, done) => {
     )
     .addOption(calledAsOption())
     .option('--complete', 'assume that the sources list everything, unless they say otherwise')
-    .option('--rewrite', 'mend in the sources what can surely be mended, file by file')
+    .option('--rewrite', 'fix in the sources what can surely be fixed, file by file')
     .option('--accepted <FILE>', 'pass over the findings that FILE accepts')
     .option('--accept <REASON>', 'add the findings that there are to the file of --accepted, with REASON')
     .addOption(dayOption('--until <DAY>', 'accept them until DAY only, such as 2027-01-31'))
@@ -109,16 +109,16 @@ async function runAudit(names: readonly string[], options: AuditOptions, io: Io)
   const { accepted } = known;
   const context = { checks, selection, settings, family, inventories, callers, accepted, today: today() };
   const found = audit(interfaces, context);
-  const mended = mendAudit(found, (edits) => auditAgain(edits, given, options, context));
-  const result = { ...found, mends: mended };
+  const fixed = fixAudit(found, (edits) => auditAgain(edits, given, options, context));
+  const result = { ...found, fixes: fixed };
   const isUnusable = unusable || completions.unusable || calls.isUnusable || known.isUnusable;
   if (options.accept !== undefined && file !== undefined && !known.isUnusable) {
     const now = acceptedNow(result.findings, options.accept, options.until);
     return (await acceptFindings(file, accepted, now, io)) && !isUnusable ? DONE : UNUSABLE;
   }
   const isWritten = await tell(result, given, options, io);
-  const isMended = options.rewrite !== true || (await rewriteFiles(mended.edits, io));
-  if (isUnusable || !isWritten || !isMended) return UNUSABLE;
+  const isFixed = options.rewrite !== true || (await rewriteFiles(fixed.edits, io));
+  if (isUnusable || !isWritten || !isFixed) return UNUSABLE;
   const failOn = failOnOf(given, options);
   return failOn !== 'never' && result.findings.some(({ level }) => isAtLeast(level, failOn)) ? FOUND : DONE;
 }

@@ -25,7 +25,7 @@ import { reportError } from '../report-problem.ts';
 import { rewriteFiles } from '../rewrite-files.ts';
 import { type ReportOptions, saveOption, writeReports } from '../save-reports.ts';
 import { addSourceOptions, type SourceOptions } from '../source-options.ts';
-import { tellLeft, tellUnmended } from '../tell-edits.ts';
+import { tellLeft, tellUnfixed } from '../tell-edits.ts';
 
 interface CompareOptions extends SourceOptions, ReportOptions<typeof COMPARISON_REPORTS>, FailOnOption {
   readonly complete?: boolean;
@@ -85,7 +85,7 @@ async function runCompare(
     command.error('expected a second source, NEW, to compare OLD with; or --with EXTENSION, or --add NAME');
   if (options.callers === undefined && (options.rewrite === true || options.format === 'patch'))
     command.error(
-      `expected --callers with ${options.rewrite === true ? '--rewrite' : '--format=patch'}, which mends the calls of OLD`,
+      `expected --callers with ${options.rewrite === true ? '--rewrite' : '--format=patch'}, which fixes the calls of OLD`,
     );
   // With two versions, an extension is installed beside both.
   const old = await readOne(oldName, options, io);
@@ -177,19 +177,19 @@ async function report(
   io: Io,
 ): Promise<number> {
   const isSaved = await writeReports(COMPARISON_REPORTS, sides, options, reportContext(io), io);
-  const isMended = await mend(sides.callers === undefined ? [] : [sides.callers], options, io);
-  if (unusable || !isSaved || !isMended) return UNUSABLE;
+  const isFixed = await fix(sides.callers === undefined ? [] : [sides.callers], options, io);
+  if (unusable || !isSaved || !isFixed) return UNUSABLE;
   const all = [sides.comparison.changes, ...(sides.clashes ?? []).map(({ changes }) => changes)].flat();
   return fails(all, options) ? FOUND : DONE;
 }
 
 /** Writes what calls are to say, where that was asked for, and tells what stays; whether all could be written. What added names ask of calls is the same for each of them. */
-async function mend(compared: readonly ComparedCallers[], options: CompareOptions, io: Io): Promise<boolean> {
+async function fix(compared: readonly ComparedCallers[], options: CompareOptions, io: Io): Promise<boolean> {
   const [first] = compared;
   if (first === undefined) return true;
   if (options.rewrite === true || options.format === 'patch') {
     tellLeft(first.edits, io);
-    for (const { changed } of compared) tellUnmended(changed, io);
+    for (const { changed } of compared) tellUnfixed(changed, io);
   }
   return options.rewrite !== true || (await rewriteFiles(first.edits.edits, io));
 }
@@ -213,12 +213,12 @@ async function runWhatIf(
     }
   }
   const isSaved = await writeReports(WHAT_IF_REPORTS, answers, options, reportContext(io), io);
-  const isMended = await mend(
+  const isFixed = await fix(
     answers.flatMap(({ callers }) => callers ?? []),
     options,
     io,
   );
-  if (unusable || isRefused || calls.isUnusable || !isSaved || !isMended) return UNUSABLE;
+  if (unusable || isRefused || calls.isUnusable || !isSaved || !isFixed) return UNUSABLE;
   return fails(
     answers.flatMap(({ comparison }) => comparison.changes),
     options,

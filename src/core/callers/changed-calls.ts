@@ -21,7 +21,7 @@ export interface CallChange {
   readonly message: string;
   /** Where the word stands that it is about; the call, where it is about no word. */
   readonly place: Span;
-  /** What to write instead of the word, where that mends it; undefined where no name does. */
+  /** What to write instead of the word, where that fixes it; undefined where no name does. */
   readonly instead: string | undefined;
 }
 
@@ -39,7 +39,7 @@ export interface ComparedCallers {
   readonly found: CallersFound;
   /** Those that the next version breaks or silently changes. */
   readonly changed: readonly ChangedCall[];
-  /** What mends them, as far as names do. */
+  /** What fixes them, as far as names do. */
   readonly edits: CallEdits;
 }
 
@@ -126,7 +126,7 @@ class CallComparing {
     const still = new Set(this.#found(invocation, rewritten(words, renamed)).map(({ word }) => word));
     return found.flatMap(({ effect, message, word }) => {
       const better = word === null || still.has(word) ? undefined : renamed.get(word);
-      // What another name in a word before it mends, follows from that.
+      // What another name in a word before it fixes, follows from that.
       if (better === undefined && !still.has(word)) return [];
       return {
         effect,

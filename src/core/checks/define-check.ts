@@ -2,8 +2,8 @@ import type { AuditView } from '../audit-view.ts';
 import { correctedLine } from '../findings/corrected-line.ts';
 import type { Finding, Json, NotJudged, Outcome, RelatedPlace } from '../findings/finding.ts';
 import { fingerprint } from '../findings/fingerprint.ts';
+import type { Fix } from '../findings/fix.ts';
 import type { Level } from '../findings/level.ts';
-import type { Mend } from '../findings/mend.ts';
 import { MisuseError } from '../messages/misuse-error.ts';
 import { printable } from '../source/printable.ts';
 import type { Place } from '../source/source.ts';
@@ -100,8 +100,8 @@ export interface Departure<Data extends Json> {
   readonly related?: readonly RelatedPlace[];
   /** Where it is not the check's own. */
   readonly level?: Level;
-  /** What surely mends it; nothing where not given. */
-  readonly mends?: readonly Mend[];
+  /** What surely fixes it; nothing where not given. */
+  readonly fixes?: readonly Fix[];
 }
 
 /** What a check reports to as it runs. */
@@ -165,7 +165,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
     const notJudged: NotJudged<Name>[] = [];
     let judged = 0;
     judge(view, {
-      finding: ({ command, subject, data, place, related = [], level = info.level, mends = [] }) => {
+      finding: ({ command, subject, data, place, related = [], level = info.level, fixes = [] }) => {
         findings.push({
           check: info.name,
           level,
@@ -180,8 +180,8 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
           unsure: null,
           declaredAt: view.declaredAt(command, subject),
           members: lists.membersOf(data, subject),
-          mends,
-          corrected: view.isHelp(place) ? correctedLine(place, mends) : null,
+          fixes,
+          corrected: view.isHelp(place) ? correctedLine(place, fixes) : null,
           fingerprint: fingerprint([info.name, command.join(' '), subject]),
         });
       },
@@ -212,7 +212,7 @@ export function defineCheck<const Name extends CheckId, Data extends Json>(
       message: message(own),
       fix: fix(own),
       members: finding.members.filter((member) => !left.has(member)),
-      mends: finding.mends.filter((mend) => !('name' in mend) || !left.has(mend.name)),
+      fixes: finding.fixes.filter((fix) => !('name' in fix) || !left.has(fix.name)),
     };
   };
   return { ...info, run, without };

@@ -15,7 +15,7 @@ export interface LoopFault<Data extends Json> {
   readonly related?: readonly RelatedPlace[];
   /** Where it is not the check's own. */
   readonly level?: Level;
-  /** Edits of the script that surely mend it, made together. */
+  /** Edits of the script that surely fix it, made together. */
   readonly edits?: readonly TextEdit[];
   /** The check whose finding comes to light by them, as it is not told beside this one. */
   readonly reveals?: CheckId;
@@ -51,7 +51,7 @@ export function loopCheck<const Name extends CheckId, Data extends Json>(
             subject,
             data,
             place,
-            mends:
+            fixes:
               edits.length === 0
                 ? []
                 : [{ kind: 'edit', edits, ...(reveals === undefined ? {} : { reveals }) }],

@@ -67,7 +67,7 @@ export function missingCheck<const Name extends CheckId>({
               expected,
             },
             place: first.thing.place,
-            mends:
+            fixes:
               inventory.source === undefined || inventory.observed || inventory.fault !== undefined
                 ? []
                 : [{ kind: 'offer', command, shell, what: kind }],

@@ -1,5 +1,5 @@
 import { COVERED_KINDS, type KindCoverage } from '../coverage/coverage.ts';
-import type { Mend } from '../findings/mend.ts';
+import type { Fix } from '../findings/fix.ts';
 import type { OfferedWord } from '../model/inventory.ts';
 import type { Place } from '../source/source.ts';
 import { scriptPlace, wordPlace } from './completion-places.ts';
@@ -62,7 +62,7 @@ export function offeredWordCheck<const Name extends CheckId>({
                 data: { shell: covered.shell, name, subject: subject ?? null, reason: reason ?? null },
                 place,
                 // Of a script that does not load nothing is certain.
-                mends: isTakenOut && covered.inventory.fault === undefined ? takenOutMend(place) : [],
+                fixes: isTakenOut && covered.inventory.fault === undefined ? takenOutFix(place) : [],
               });
             }
           }
@@ -72,7 +72,7 @@ export function offeredWordCheck<const Name extends CheckId>({
   });
 }
 
-function takenOutMend(place: Place): Mend[] {
+function takenOutFix(place: Place): Fix[] {
   const edits = wordTakenOut(place);
   return edits.length === 0 ? [] : [{ kind: 'edit', edits }];
 }

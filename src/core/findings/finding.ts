@@ -1,7 +1,7 @@
 import type { DoubtReason } from '../source/doubt.ts';
 import type { Place } from '../source/source.ts';
+import type { Fix } from './fix.ts';
 import type { Level } from './level.ts';
-import type { Mend } from './mend.ts';
 
 /** Data that is plain JSON. */
 export type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
@@ -42,8 +42,8 @@ export interface Finding<Name extends string = string, Data extends Json = Json>
   readonly declaredAt: string | null;
   /** What it tells of, where that is several things alike, each accepted by itself; else its subject alone. */
   readonly members: readonly string[];
-  /** What surely mends it, as far as there is anything: several where it tells of several things. */
-  readonly mends: readonly Mend[];
+  /** What surely fixes it, as far as there is anything: several where it tells of several things. */
+  readonly fixes: readonly Fix[];
   /** The line of help output as it should be; null for other sources, and where that is not certain. */
   readonly corrected: string | null;
   /** The same for the same departure when lines move. */

@@ -42,7 +42,7 @@ export function auditJson(audit: Audit, problems: readonly Problem[], tool: Tool
       evidence: finding.evidence,
       fix: finding.fix,
       corrected: finding.corrected,
-      edits: (audit.mends.byFinding.get(finding) ?? []).map(({ place, text }) => ({
+      edits: (audit.fixes.byFinding.get(finding) ?? []).map(({ place, text }) => ({
         place: jsonPlace(place, indexes),
         text,
       })),

@@ -10,7 +10,7 @@ import { briefNotesText } from './brief-notes-text.ts';
 import { conformanceText } from './conformance-text.ts';
 import { LEVEL_COLOUR } from './finding-text.ts';
 import { findingsText, graveText, levelCounts } from './findings-text.ts';
-import { mendsText } from './mends-text.ts';
+import { fixesText } from './fixes-text.ts';
 import { notJudgedText } from './not-judged-text.ts';
 import { styled, type TextOptions, usedWidth } from './text-style.ts';
 
@@ -34,7 +34,7 @@ export function auditText(audit: Audit, options: TextOptions, inFull: boolean): 
   return [
     ...parts,
     acceptedOutcomeText(audit.accepted, options),
-    mendsText(audit.mends, options, inFull),
+    fixesText(audit.fixes, options, inFull),
     summaryText(audit, options),
   ]
     .filter((part) => part !== '')

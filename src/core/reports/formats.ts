@@ -140,8 +140,8 @@ export const AUDIT_REPORTS = {
   ...listing(auditItems),
   /** For a browser: a page that stands alone, with the letters of each command and the tables of the standards. */
   html: (audit, { problems = [], tool }) => auditHtml(audit, problems, tool),
-  /** What mends the findings, as far as that is certain. */
-  patch: ({ mends }) => editsPatch(mends.edits),
+  /** What fixes the findings, as far as that is certain. */
+  patch: ({ fixes }) => editsPatch(fixes.edits),
 } as const satisfies Reports<Audit>;
 
 /** Reports of what changed between two versions. */
@@ -153,7 +153,7 @@ export const COMPARISON_REPORTS = {
   ...listing(comparisonItems),
   /** For a change log or a page. */
   markdown: (sides) => comparisonMarkdown(sides),
-  /** What mends the calls that were looked for. */
+  /** What fixes the calls that were looked for. */
   patch: ({ callers }) => editsPatch(callers?.edits.edits ?? []),
 } as const satisfies Reports<ComparedSides>;
 
@@ -166,7 +166,7 @@ export const WHAT_IF_REPORTS = {
   ...listing(whatIfItems),
   /** For a change log or a page. */
   markdown: (answers) => whatIfMarkdown(answers),
-  /** What mends the calls that were looked for. */
+  /** What fixes the calls that were looked for. */
   patch: (answers) => editsPatch(answers.flatMap(({ callers }) => callers?.edits.edits ?? [])),
 } as const satisfies Reports<readonly AnsweredWhatIf[]>;
 

@@ -49,6 +49,6 @@ function list(items: readonly ReportItem[], indexes: LineIndexes): string {
 
 function lineOf({ level, message, fix, place, command, rule }: ReportItem, indexes: LineIndexes): string {
   const where = place === null ? command.join(' ') : placeName(place, indexes);
-  const mend = fix === '' ? '' : `<br>${plainText(fix)}`;
-  return `- **${level}** ${inlineCode(where)}: ${plainText(message)} (${inlineCode(rule)})${mend}`;
+  const advice = fix === '' ? '' : `<br>${plainText(fix)}`;
+  return `- **${level}** ${inlineCode(where)}: ${plainText(message)} (${inlineCode(rule)})${advice}`;
 }

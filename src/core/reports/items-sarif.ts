@@ -65,7 +65,7 @@ function sarifResult(item: ReportItem, ruleIndex: number | undefined, places: Sa
     ruleId: rule,
     ...(ruleIndex === undefined ? {} : { ruleIndex }),
     level,
-    message: sarifMessage(fix === '' ? [message] : [message, `To mend it: ${fix}`]),
+    message: sarifMessage(fix === '' ? [message] : [message, `To fix it: ${fix}`]),
     locations: [
       {
         ...(place === null ? {} : places.location(place)),

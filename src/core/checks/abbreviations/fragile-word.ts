@@ -4,7 +4,7 @@ import type { AuditView } from '../../audit-view.ts';
 import { placeOfName } from '../../callers/name-places.ts';
 import type { RelianceOn } from '../../callers/used-abbreviations.ts';
 import { listKey } from '../../collections/list-key.ts';
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { countOf, listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { isAccepting } from '../accepting-scope.ts';
 import { defineCheck } from '../define-check.ts';
@@ -72,7 +72,7 @@ export const fragileWord = defineCheck({
             .slice(0, PLACES_SHOWN)
             .map(({ text, place }) => ({ place, note: `${quoteName(text)} is written here` })),
           level: 'warning',
-          mends: inFullMend(used),
+          fixes: inFullFix(used),
         });
       const words = fragile.filter(({ word }) => !used.some(({ text }) => text === word));
       const [first] = words;
@@ -129,7 +129,7 @@ function likelyBreak({ word, breakers }: FragileWord): string {
 }
 
 /** The names in full, where the abbreviations stand in the files as they are. */
-function inFullMend(used: readonly RelianceOn[]): Mend[] {
+function inFullFix(used: readonly RelianceOn[]): Fix[] {
   const edits = used.flatMap(({ text, name, uses }) =>
     uses.flatMap((use) => {
       const place = placeOfName(text, use.place);

@@ -1,5 +1,5 @@
 import type { ForgottenName } from '../../coverage/forgotten-names.ts';
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { wordPlace } from '../completion-places.ts';
@@ -43,9 +43,9 @@ export const aliasForgotten = defineCheck({
             subject: name,
             data: { shell: covered.shell, name, other, what },
             place: wordPlace(word?.place, covered),
-            mends:
+            fixes:
               what === 'name' && covered.inventory.fault === undefined
-                ? besideMend(word?.place ?? null, name)
+                ? besideFix(word?.place ?? null, name)
                 : [],
           });
       }
@@ -65,7 +65,7 @@ const MESSAGES: {
 };
 
 /** The name behind the other one, where that stands in a list of words. */
-function besideMend(place: Place, name: string): Mend[] {
+function besideFix(place: Place, name: string): Fix[] {
   if (place === null || !/^[\w.+-]+$/.test(name) || listAround(place) === undefined) return [];
   const behind = place.source.text[place.end] ?? '';
   return /['" \t)]/.test(behind)

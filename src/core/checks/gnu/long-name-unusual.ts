@@ -31,7 +31,7 @@ export const longNameUnusual = defineCheck({
       subject: first.name.text,
       data: { names: unusual.map(({ name, customary }) => ({ name: name.text, customary })) },
       place: first.name.place,
-      mends: unusual.map(({ at, name, customary }) => ({
+      fixes: unusual.map(({ at, name, customary }) => ({
         kind: 'rename-option',
         command: at.path,
         name: name.text,

@@ -35,7 +35,7 @@ export const defaultInProse = defineCheck({
           subject: name,
           data: { name, default: told },
           place,
-          mends: [{ kind: 'declare-default', name, value: told }],
+          fixes: [{ kind: 'declare-default', name, value: told }],
         });
       }
     }

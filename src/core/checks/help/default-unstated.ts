@@ -47,7 +47,7 @@ export const defaultUnstated = defineCheck({
           subject: name,
           data: { name, default: literal },
           place,
-          mends: [{ kind: 'add-to-text', name, text: ` (default: ${literal})` }],
+          fixes: [{ kind: 'add-to-text', name, text: ` (default: ${literal})` }],
         });
     }
   },

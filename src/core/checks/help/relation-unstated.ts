@@ -1,4 +1,4 @@
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { memberWords, relationWords } from '../../messages/relation-words.ts';
 import type { Command } from '../../model/command.ts';
 import type { Member, Relation } from '../../model/relation.ts';
@@ -63,7 +63,7 @@ relations:
           subject: first.name,
           data: { relation: relationWords(relation), member: memberWords(first) },
           place: relation.place,
-          mends: relationMend(relation, members),
+          fixes: relationFix(relation, members),
         });
       }
     }
@@ -79,7 +79,7 @@ function sentence(relation: string): string {
 }
 
 /** The relation of two options, said in the text of the first. */
-function relationMend({ kind }: Relation, [first, second, ...others]: readonly Member[]): Mend[] {
+function relationFix({ kind }: Relation, [first, second, ...others]: readonly Member[]): Fix[] {
   if (first === undefined || second === undefined || others.length > 0) return [];
   if (first.value !== undefined || !/^[-+]/.test(first.name) || !/^[-+]/.test(second.name)) return [];
   const other = second.value === undefined ? second.name : `${second.name}=${second.value}`;

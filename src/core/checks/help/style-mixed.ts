@@ -1,4 +1,4 @@
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { countOf, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
@@ -68,7 +68,7 @@ export const styleMixed = defineCheck({
             all: odd.length + usual.length,
           },
           place: first.help?.place ?? first.place,
-          mends: odd.flatMap((option) => styleMend(option, what, some.length <= others.length)),
+          fixes: odd.flatMap((option) => styleFix(option, what, some.length <= others.length)),
         });
       }
     }
@@ -105,7 +105,7 @@ const STYLES: readonly (readonly [Style, (text: string) => boolean | undefined])
 ];
 
 /** A text in the usual style: without what the odd one has, or with what it lacks. */
-function styleMend(option: Option, what: Style, isWith: boolean): Mend[] {
+function styleFix(option: Option, what: Style, isWith: boolean): Fix[] {
   const from = option.help?.value ?? '';
   const first = isWith ? from.slice(0, 1).toLowerCase() : from.slice(0, 1).toUpperCase();
   const to = {

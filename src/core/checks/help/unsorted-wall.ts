@@ -43,7 +43,7 @@ export const unsortedWall = defineCheck({
           subject: mainName(first).text,
           data: { heading, count: options.length },
           place: first.place,
-          mends: [{ kind: 'sort-options', names: sortedNames(options) }],
+          fixes: [{ kind: 'sort-options', names: sortedNames(options) }],
         });
       }
     }

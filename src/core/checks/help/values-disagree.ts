@@ -1,5 +1,5 @@
 import type { AuditView } from '../../audit-view.ts';
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Range, ValueWord } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
@@ -47,9 +47,9 @@ export const valuesDisagree = defineCheck({
             command: at.path,
             subject: name,
             data: found,
-            mends:
+            fixes:
               found.kind === 'reversed' && word.range !== undefined
-                ? reversedMend(name, word.range.value)
+                ? reversedFix(name, word.range.value)
                 : [],
             place: (found.kind === 'default' ? word.default?.place : word.range?.place) ?? place,
             // Many programs take 0 or -1 for "as many as there are".
@@ -171,7 +171,7 @@ function isReversed({ least, most }: Range): boolean {
 }
 
 /** Bounds the right way round. */
-function reversedMend(name: string, { least, most }: Range): Mend[] {
+function reversedFix(name: string, { least, most }: Range): Fix[] {
   return typeof least === 'number' && typeof most === 'number'
     ? [{ kind: 'declare-range', name, least: most, most: least }]
     : [];

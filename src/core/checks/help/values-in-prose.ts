@@ -36,7 +36,7 @@ export const valuesInProse = defineCheck({
           subject: name,
           data: { name, values },
           place,
-          mends: [{ kind: 'declare-values', name, values }],
+          fixes: [{ kind: 'declare-values', name, values }],
         });
       }
     }

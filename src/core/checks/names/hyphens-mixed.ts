@@ -60,7 +60,7 @@ export const hyphensMixed = defineCheck({
       subject: first.name.text,
       data: { names: [first, ...others].map(({ name }) => name.text), count: usual, custom },
       place: first.name.place,
-      mends:
+      fixes:
         custom === 'letter'
           ? []
           : [first, ...others].map(({ name, path }) => ({

@@ -40,7 +40,7 @@ export const letterCaseMixed = defineCheck({
       subject: first[0],
       data: { names: upper.map(([name]) => name), others },
       place: first[1].place,
-      mends: upper.map(([name, { path }]) => ({
+      fixes: upper.map(([name, { path }]) => ({
         kind: 'rename-option',
         command: path,
         name,

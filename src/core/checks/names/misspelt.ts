@@ -40,7 +40,7 @@ export const misspelt = defineCheck({
             subject: name.text,
             data: { name: name.text, ...found },
             place: name.place,
-            mends: found.isCustomary
+            fixes: found.isCustomary
               ? [
                   {
                     kind: 'rename-option',
@@ -59,8 +59,8 @@ export const misspelt = defineCheck({
       ? `${quoteName(word)} in ${quoteName(name)} is most likely ${quoteName(meant)}`
       : `${quoteName(name)} has ${quoteName(word)} and its text ${quoteName(meant)}: one of them is misspelled`,
   fix: ({ name, word, meant, isCustomary }) => {
-    const mend = `call it ${quoteName(name.replace(word, meant))}, and keep ${quoteName(name)} as a hidden alias`;
-    return isCustomary ? mend : `correct the text, or ${mend}`;
+    const fix = `call it ${quoteName(name.replace(word, meant))}, and keep ${quoteName(name)} as a hidden alias`;
+    return isCustomary ? fix : `correct the text, or ${fix}`;
   },
 });
 

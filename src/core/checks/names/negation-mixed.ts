@@ -52,7 +52,7 @@ export const negationMixed = defineCheck({
         styles: styles.map(({ style, names }) => ({ style, name: names[0] ?? '', count: names.length })),
       },
       place: at.place,
-      mends: styles.slice(1).flatMap(({ style, names }) =>
+      fixes: styles.slice(1).flatMap(({ style, names }) =>
         // Where two ways are equally frequent, neither is the custom.
         names.length === styles[0]?.names.length
           ? []

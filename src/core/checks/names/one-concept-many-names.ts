@@ -1,4 +1,4 @@
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { listSome, quoteName } from '../../messages/wording.ts';
 import { longNames, type Option, type OptionName } from '../../model/option.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
@@ -59,7 +59,7 @@ export const oneConceptManyNames = defineCheck({
         subject: second.name.text,
         data: { names: distinct.map(({ name, path }) => ({ name: name.text, command: path.join(' ') })) },
         place: second.name.place,
-        mends: renameMends(
+        fixes: renameFixes(
           first.name.text,
           uses.filter(({ path }) => view.isOwn(path)),
           uses,
@@ -79,9 +79,9 @@ export const oneConceptManyNames = defineCheck({
 });
 
 /** The other names as the first, where it is used at least as often as each of them. */
-function renameMends(to: string, own: readonly Use[], all: readonly Use[]): Mend[] {
+function renameFixes(to: string, own: readonly Use[], all: readonly Use[]): Fix[] {
   const countOf = (text: string) => all.filter(({ name }) => name.text === text).length;
-  return own.flatMap(({ name, path }): Mend[] =>
+  return own.flatMap(({ name, path }): Fix[] =>
     name.text === to || countOf(name.text) > countOf(to)
       ? []
       : [{ kind: 'rename-option', command: path, name: name.text, to }],

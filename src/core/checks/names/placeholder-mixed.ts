@@ -98,7 +98,7 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
         others: usual[1].length,
       },
       place: first.place,
-      mends: odd[1].map(({ name, text }) => ({
+      fixes: odd[1].map(({ name, text }) => ({
         kind: 'rename-placeholder',
         name,
         from: text,

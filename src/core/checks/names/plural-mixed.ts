@@ -1,4 +1,4 @@
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { countOf, listSome, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
@@ -42,7 +42,7 @@ export const pluralMixed = defineCheck({
           others: many.length - odd.length,
         },
         place: first.place,
-        mends: odd.flatMap((option) => renameMend(mainName(option).text, path, odd === plural)),
+        fixes: odd.flatMap((option) => renameFix(mainName(option).text, path, odd === plural)),
       });
     }
   },
@@ -62,7 +62,7 @@ export const pluralMixed = defineCheck({
 });
 
 /** A name with its last word in the singular, or in the plural. */
-function renameMend(name: string, command: readonly string[], isPlural: boolean): Mend[] {
+function renameFix(name: string, command: readonly string[], isPlural: boolean): Fix[] {
   const to = isPlural
     ? name
         .replace(/ies$/, 'y')

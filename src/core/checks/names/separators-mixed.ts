@@ -1,6 +1,6 @@
 import type { AuditView } from '../../audit-view.ts';
 import { firstBy, groupedBy } from '../../collections/grouped.ts';
-import type { Mend } from '../../findings/mend.ts';
+import type { Fix } from '../../findings/fix.ts';
 import { countOf, listNames } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
@@ -104,13 +104,13 @@ function judgeNames(names: readonly JoinedName[], report: Reporter<Mixed>): void
       styles: others.flatMap(([style, all]) => (oddOf(all).length > 0 ? [style] : [])),
     },
     place: first.place,
-    mends: odd.flatMap(({ text, command }) => renameMend(text, command, usual[0])),
+    fixes: odd.flatMap(({ text, command }) => renameFix(text, command, usual[0])),
     related: more.slice(0, 4).map(({ text, place }) => ({ place, note: `${text} too` })),
   });
 }
 
 /** A name in the usual style. */
-function renameMend(name: string, command: readonly string[], usual: Style): Mend[] {
+function renameFix(name: string, command: readonly string[], usual: Style): Fix[] {
   const words = name.replace(/^--/, '').split(/[-_]|(?<=[a-z0-9])(?=[A-Z])/);
   if (words.includes('')) return [];
   const lower = words.map((word) => word.toLowerCase());

@@ -51,7 +51,7 @@ export const truncatedMixed = defineCheck({
       subject: first.cut.name,
       data: { pairs: pairs.map(({ full, cut }) => ({ full: full.name, cut: cut.name })) },
       place: first.cut.place,
-      mends: pairs.map(({ cut, inFull }) => ({
+      fixes: pairs.map(({ cut, inFull }) => ({
         kind: 'rename-option',
         command: cut.path,
         name: cut.name,

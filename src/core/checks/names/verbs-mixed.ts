@@ -73,7 +73,7 @@ export const verbsMixed = defineCheck({
         command: second.group.path,
         subject: second.verb,
         data: { first: first.verb, second: second.verb, there: nameOf(first.group) },
-        mends:
+        fixes:
           second.group.of === ''
             ? [{ kind: 'rename-command', command: second.group.path, name: second.verb, to: first.verb }]
             : [],

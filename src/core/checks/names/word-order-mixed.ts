@@ -44,7 +44,7 @@ export const wordOrderMixed = defineCheck({
       subject: first.name,
       data: { usual: usual[0], example: usual[1][0]?.name ?? '', names: odd[1].map(({ name }) => name) },
       place: first.place,
-      mends: odd[1].map(({ name, path }) => ({
+      fixes: odd[1].map(({ name, path }) => ({
         kind: 'rename-command',
         command: path,
         name,

@@ -104,7 +104,7 @@ ${
 ${lineMarkup(place, indexes)}`
 }
 ${others}
-${fix === '' ? NOTHING : html`<p>To mend it: ${fix}.</p>`}
+${fix === '' ? NOTHING : html`<p>To fix it: ${fix}.</p>`}
 <p class="rule">${rule} in <code>${command.join(' ')}</code></p>
 </article>`;
 }

@@ -6,7 +6,7 @@ import type { ReportItem, ReportItems } from './report-items.ts';
 
 /** The findings of an audit, and the checks that it ran. */
 export function auditItems(
-  { interfaces, findings, accepted, outcomes, checks, mends }: Audit,
+  { interfaces, findings, accepted, outcomes, checks, fixes }: Audit,
   problems: readonly Problem[],
 ): ReportItems {
   const ended = new Map(outcomes.map(({ check, outcome }) => [check, outcome]));
@@ -14,7 +14,7 @@ export function auditItems(
     title: interfaces
       .map(({ program, version }) => [program.value, version?.value ?? ''].join(' ').trim())
       .join(', '),
-    items: findings.map((finding) => itemOf(finding, mends.byFinding.get(finding) ?? [])),
+    items: findings.map((finding) => itemOf(finding, fixes.byFinding.get(finding) ?? [])),
     passedOver: accepted.passedOver.map(({ finding, by }) => ({
       item: itemOf(finding, []),
       because: [...new Set(by.map(({ because }) => because))].join('; '),

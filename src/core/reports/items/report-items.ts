@@ -21,7 +21,7 @@ export interface ReportItem {
   readonly fix: string;
   /** The same for the same thing when lines move. */
   readonly fingerprint: string;
-  /** Edits that surely mend it. */
+  /** Edits that surely fix it. */
   readonly edits: readonly TextEdit[];
 }
 

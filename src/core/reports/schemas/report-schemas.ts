@@ -39,7 +39,7 @@ const finding = keys({
   corrected: said(orNull(text), 'The line of help output as it should be, where that is certain.'),
   edits: said(
     list(keys({ place: orNull(place), text })),
-    'Edits of the sources that mend it, where these are certain.',
+    'Edits of the sources that fix it, where these are certain.',
   ),
   unsure: said(orNull(text), 'Why the place may have been misread.'),
   declaredAt: said(orNull(text), "Where the program's source declares the option, as FILE:LINE."),

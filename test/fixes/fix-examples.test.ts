@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { CATALOGUE, mendAudit, readSource, type Source } from 'dabbawala';
+import { CATALOGUE, fixAudit, readSource, type Source } from 'dabbawala';
 import { documentJson, documentYaml } from 'dabbawala/writers';
-import { assertMended, auditedAgain, auditedDocument } from './mended-document.ts';
+import { assertFixed, auditedAgain, auditedDocument } from './fixed-document.ts';
 
-/** The checks whose wrong example is mended as a document, and in which forms of document. */
-const MENDED = new Map<string, readonly string[]>([
+/** The checks whose wrong example is fixed as a document, and in which forms of document. */
+const FIXED = new Map<string, readonly string[]>([
   ['names/separators-mixed', ['YAML', 'JSON']],
   ['names/letter-case-mixed', ['YAML', 'JSON']],
   ['names/negation-mixed', ['YAML', 'JSON']],
@@ -27,18 +27,18 @@ const MENDED = new Map<string, readonly string[]>([
 
 const FORMS = { YAML: documentYaml, JSON: documentJson };
 
-for (const [name, forms] of MENDED) {
+for (const [name, forms] of FIXED) {
   for (const [form, write] of Object.entries(FORMS)) {
     if (!forms.includes(form)) continue;
-    test(`what ${name} finds is mended in ${form}, and brings nothing else`, () => {
+    test(`what ${name} finds is fixed in ${form}, and brings nothing else`, () => {
       const source = wrongDocument(name, write);
       const before = auditedDocument(source);
-      const mends = mendAudit(before, (edits) => auditedAgain(source, edits));
+      const fixes = fixAudit(before, (edits) => auditedAgain(source, edits));
       assert.ok(
-        before.findings.some((finding) => finding.check === name && mends.byFinding.has(finding)),
-        'it is mended',
+        before.findings.some((finding) => finding.check === name && fixes.byFinding.has(finding)),
+        'it is fixed',
       );
-      const after = assertMended(source, before, mends);
+      const after = assertFixed(source, before, fixes);
       assert.deepEqual(
         after.findings.filter(({ check }) => check === name),
         [],
@@ -50,9 +50,9 @@ for (const [name, forms] of MENDED) {
 test('a name whose rename would make abbreviations ambiguous stays, and it is said why', () => {
   const source = wrongDocument('names/truncated-mixed', documentYaml);
   const before = auditedDocument(source);
-  const mends = mendAudit(before, (edits) => auditedAgain(source, edits));
-  assert.deepEqual(mends.edits, []);
-  assert.match(mends.left[0]?.because ?? '', /^it would break callers: '--conf' /);
+  const fixes = fixAudit(before, (edits) => auditedAgain(source, edits));
+  assert.deepEqual(fixes.edits, []);
+  assert.match(fixes.left[0]?.because ?? '', /^it would break callers: '--conf' /);
 });
 
 /** The wrong example of a check as a document. */

@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { isDeepStrictEqual } from 'node:util';
-import { mendAudit, type Source } from 'dabbawala';
+import { fixAudit, type Source } from 'dabbawala';
 import { documentJson, documentYaml } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { parseDocument, type ToStringOptions } from 'yaml';
 import { arbitraryInterface } from '../support/arbitrary-interface.ts';
-import { assertMended, auditedAgain, auditedDocument, editedSource } from './mended-document.ts';
+import { assertFixed, auditedAgain, auditedDocument, editedSource } from './fixed-document.ts';
 
 type Options = Record<string, unknown>;
 
@@ -114,7 +114,7 @@ const form = fc.record({
   ending: fc.constantFrom('\n', '\n', '\r\n'),
 });
 
-test('what is planted into documents is mended, however they are written, and nothing else comes of it', () => {
+test('what is planted into documents is fixed, however they are written, and nothing else comes of it', () => {
   fc.assert(
     fc.property(planted, form, ({ checks, document }, { writing: options, json, comments, ending }) => {
       const text = textOf(document, options, json, comments, ending);
@@ -122,14 +122,14 @@ test('what is planted into documents is mended, however they are written, and no
       const before = auditedDocument(source);
       const found = new Set<string>(before.findings.map(({ check }) => check));
       for (const check of checks) assert.ok(found.has(check), `${check} finds what is planted`);
-      const mends = mendAudit(before, (edits) => auditedAgain(source, edits));
-      const after = assertMended(source, before, mends);
+      const fixes = fixAudit(before, (edits) => auditedAgain(source, edits));
+      const after = assertFixed(source, before, fixes);
       const left = after.findings.filter(({ check }) => (checks as readonly string[]).includes(check));
-      const because = mends.left.map((one) => `${one.finding.check}: ${one.because}`);
+      const because = fixes.left.map((one) => `${one.finding.check}: ${one.because}`);
       assert.deepEqual(
         left.map(({ check }) => check),
         [],
-        because.join('; ') + editedSource(source, mends.edits).text,
+        because.join('; ') + editedSource(source, fixes.edits).text,
       );
     }),
     { numRuns: 150 },
@@ -161,15 +161,15 @@ function safely(text: string): unknown {
   return read.errors.length > 0 ? undefined : read.toJS();
 }
 
-test('documents of every shape are mended without a break or a new finding, and twice is once', () => {
+test('documents of every shape are fixed without a break or a new finding, and twice is once', () => {
   fc.assert(
     fc.property(arbitraryInterface, fc.constantFrom(documentYaml, documentJson), (cli, write) => {
       const source: Source = { name: 'any', text: write(cli) };
       const before = auditedDocument(source);
-      assertMended(
+      assertFixed(
         source,
         before,
-        mendAudit(before, (edits) => auditedAgain(source, edits)),
+        fixAudit(before, (edits) => auditedAgain(source, edits)),
       );
     }),
     { numRuns: 60 },

@@ -4,31 +4,31 @@ import { listKey } from '../collections/list-key.ts';
 import type { Effect } from '../comparison/change.ts';
 import { compareInterfaces } from '../comparison/compare-interfaces.ts';
 import { editsByFile, type TextEdit } from '../edits/text-edits.ts';
-import { type AuditMends, NO_MENDS } from '../findings/audit-mends.ts';
+import { type AuditFixes, NO_FIXES } from '../findings/audit-fixes.ts';
 import type { Finding } from '../findings/finding.ts';
+import type { InterfaceFix, OfferFix } from '../findings/fix.ts';
 import { isAtLeast } from '../findings/level.ts';
-import type { InterfaceMend, OfferMend } from '../findings/mend.ts';
 import { inFile, type Source } from '../source/source.ts';
-import { completionEdits } from './completion-mends.ts';
-import { DocumentMender, type WantedMend } from './document-mends.ts';
+import { completionEdits } from './completion-fixes.ts';
+import { DocumentFixer, type WantedFix } from './document-fixes.ts';
 import { orderEdit, rangeOf, type SortedEntries } from './sorted-entries.ts';
 
 /** The same audit of texts in which edits were made; undefined where they can no longer be read. */
 export type AuditAgain = (edits: readonly TextEdit[]) => Audit | undefined;
 
-/** So many audits are made to find the mends that bring something else. */
+/** So many audits are made to find the fixes that bring something else. */
 const MOST_AUDITS = 60;
 
 /** Changes that a caller may notice. */
 const HURTING: ReadonlySet<Effect> = new Set(['other-meaning', 'refused', 'uncertain']);
 
 /**
- * What surely mends the findings of an audit in their own texts: made all together, the edits leave no finding that they mend, bring no new one,
+ * What surely fixes the findings of an audit in their own texts: made all together, the edits leave no finding that they fix, bring no new one,
  * and break no caller. `again` makes the same audit of edited texts.
  */
-export function mendAudit(audit: Audit, again: AuditAgain): AuditMends {
+export function fixAudit(audit: Audit, again: AuditAgain): AuditFixes {
   const candidates = candidatesOf(audit);
-  if (candidates.length === 0) return NO_MENDS;
+  if (candidates.length === 0) return NO_FIXES;
   const trial = new Trial(audit, again);
   trial.addAll(candidates);
   const byFinding = new Map<Finding, TextEdit[]>();
@@ -37,35 +37,35 @@ export function mendAudit(audit: Audit, again: AuditAgain): AuditMends {
   return { edits: resolved(trial.kept) ?? [], byFinding, left };
 }
 
-/** A mend of a finding, as it would be made. */
+/** A fix of a finding, as it would be made. */
 type Candidate = { readonly finding: Finding } & (
-  | { readonly wanted: WantedMend; readonly mender: DocumentMender }
+  | { readonly wanted: WantedFix; readonly fixer: DocumentFixer }
   /** Edits of the very text. */
   | { readonly wanted: undefined; readonly edits: readonly TextEdit[]; readonly reveals?: string }
 );
 
 function candidatesOf({ interfaces, findings }: Audit): Candidate[] {
-  const mendersOf = (program: string) =>
-    documentsOf(program, interfaces).flatMap((source) => DocumentMender.of(source) ?? []);
+  const fixersOf = (program: string) =>
+    documentsOf(program, interfaces).flatMap((source) => DocumentFixer.of(source) ?? []);
   const wanted = findings.flatMap((finding) =>
-    finding.mends.map((mend) => ({
+    finding.fixes.map((fix) => ({
       finding,
-      mend,
+      fix,
       one:
-        mend.kind === 'edit' || mend.kind === 'offer'
+        fix.kind === 'edit' || fix.kind === 'offer'
           ? undefined
-          : { command: 'command' in mend ? mend.command : finding.command, mend },
+          : { command: 'command' in fix ? fix.command : finding.command, fix },
     })),
   );
   const byProgram = groupedBy(wanted, ({ finding }) => finding.command[0] ?? '');
-  const placed = new Map<WantedMend, DocumentMender[]>();
+  const placed = new Map<WantedFix, DocumentFixer[]>();
   for (const [program, all] of byProgram)
-    for (const mender of mendersOf(program))
-      for (const one of mender.mend(all.flatMap((each) => each.one ?? [])).keys()) addTo(placed, one, mender);
-  return wanted.flatMap(({ finding, mend, one }): Candidate[] => {
-    if (one !== undefined) return (placed.get(one) ?? []).map((mender) => ({ finding, wanted: one, mender }));
-    if (mend.kind === 'edit') return [{ finding, wanted: undefined, ...mend }];
-    const edits = mend.kind === 'offer' ? offerEdits(finding, mend, interfaces) : [];
+    for (const fixer of fixersOf(program))
+      for (const one of fixer.fix(all.flatMap((each) => each.one ?? [])).keys()) addTo(placed, one, fixer);
+  return wanted.flatMap(({ finding, fix, one }): Candidate[] => {
+    if (one !== undefined) return (placed.get(one) ?? []).map((fixer) => ({ finding, wanted: one, fixer }));
+    if (fix.kind === 'edit') return [{ finding, wanted: undefined, ...fix }];
+    const edits = fix.kind === 'offer' ? offerEdits(finding, fix, interfaces) : [];
     return edits.length === 0 ? [] : [{ finding, wanted: undefined, edits }];
   });
 }
@@ -73,12 +73,12 @@ function candidatesOf({ interfaces, findings }: Audit): Candidate[] {
 /** The edits of the completion script that a finding names. */
 function offerEdits(
   { related }: Finding,
-  mend: OfferMend,
+  fix: OfferFix,
   interfaces: Audit['interfaces'],
 ): readonly TextEdit[] {
   const script = related[0]?.place?.source;
-  const cli = interfaces.find(({ program }) => program.value === mend.command[0]);
-  return script === undefined || cli === undefined ? [] : completionEdits(cli, script, mend);
+  const cli = interfaces.find(({ program }) => program.value === fix.command[0]);
+  return script === undefined || cli === undefined ? [] : completionEdits(cli, script, fix);
 }
 
 function documentsOf(program: string, interfaces: Audit['interfaces']): Source[] {
@@ -87,17 +87,17 @@ function documentsOf(program: string, interfaces: Audit['interfaces']): Source[]
     .flatMap(({ sources }) => sources.flatMap(({ source, kind }) => (kind === 'document' ? [source] : [])));
 }
 
-/** The edits of some mends, those within a sorted list in its new order; undefined where they have no sure place together. */
+/** The edits of some fixes, those within a sorted list in its new order; undefined where they have no sure place together. */
 function resolved(candidates: readonly Candidate[]): TextEdit[] | undefined {
   const edits: TextEdit[] = [];
   const sorted: SortedEntries[] = [];
-  const wanted = new Map<DocumentMender, WantedMend[]>();
+  const wanted = new Map<DocumentFixer, WantedFix[]>();
   for (const one of candidates) {
-    if (one.wanted !== undefined) addTo(wanted, one.mender, one.wanted);
+    if (one.wanted !== undefined) addTo(wanted, one.fixer, one.wanted);
     else for (const edit of one.edits) edits.push(edit);
   }
-  for (const [mender, all] of wanted) {
-    const made = mender.mend(all);
+  for (const [fixer, all] of wanted) {
+    const made = fixer.fix(all);
     if (made.size < all.length) return undefined;
     for (const one of made.values()) {
       for (const edit of one.edits) edits.push(edit);
@@ -126,7 +126,7 @@ function inOrder(edits: readonly TextEdit[], sorted: readonly SortedEntries[]): 
   return editsByFile([...outside, ...orders]).flatMap((file) => file.edits);
 }
 
-/** Finds the mends that can be made together. */
+/** Finds the fixes that can be made together. */
 class Trial {
   readonly kept: Candidate[] = [];
   left: { readonly one: Candidate; readonly because: string }[] = [];
@@ -139,7 +139,7 @@ class Trial {
     this.#again = again;
   }
 
-  /** Keeps those of some mends that bring nothing else: what would by itself may not beside those that were kept behind it. */
+  /** Keeps those of some fixes that bring nothing else: what would by itself may not beside those that were kept behind it. */
   addAll(candidates: readonly Candidate[]): void {
     for (let next = candidates, count = -1; next.length > 0 && this.kept.length > count; ) {
       count = this.kept.length;
@@ -167,7 +167,7 @@ class Trial {
     this.#add(candidates.slice(middle));
   }
 
-  /** What some mends would bring beside mending; undefined where they bring nothing. */
+  /** What some fixes would bring beside fixing; undefined where they bring nothing. */
   #faultOf(candidates: readonly Candidate[]): string | undefined {
     const edits = resolved(candidates);
     const after = edits === undefined ? undefined : this.#again(edits);
@@ -186,17 +186,17 @@ class Trial {
     if (come !== undefined) return `it would bring another finding: ${come.message}`;
     const found = new Map(after.findings.map((finding) => [keyOf(finding), finding]));
     const stays = candidates.find(({ finding, wanted }) =>
-      isStill(found.get(keyOf(finding)), finding, wanted?.mend),
+      isStill(found.get(keyOf(finding)), finding, wanted?.fix),
     );
     return stays === undefined ? undefined : 'the finding would stay';
   }
 }
 
-/** Whether a finding still tells of what was to be mended. */
-function isStill(after: Finding | undefined, before: Finding, mend: InterfaceMend | undefined): boolean {
+/** Whether a finding still tells of what was to be fixed. */
+function isStill(after: Finding | undefined, before: Finding, fix: InterfaceFix | undefined): boolean {
   // What callers wrote may be a word that only somebody could write.
   if (after === undefined || !isAtLeast(after.level, before.level)) return false;
-  const name = mend === undefined || mend.kind === 'sort-options' ? undefined : mend.name;
+  const name = fix === undefined || fix.kind === 'sort-options' ? undefined : fix.name;
   const isOneOfSeveral = name !== undefined && before.members.length > 1 && before.members.includes(name);
   return !isOneOfSeveral || after.members.includes(name);
 }
@@ -204,8 +204,8 @@ function isStill(after: Finding | undefined, before: Finding, mend: InterfaceMen
 /** The findings that there were, also by the names that things have afterwards. */
 function knownFindings(findings: readonly Finding[], candidates: readonly Candidate[]): ReadonlySet<string> {
   const renamed = new Map<string, string>();
-  for (const { mend } of candidates.flatMap(({ wanted }) => wanted ?? []))
-    if (mend.kind === 'rename-option' || mend.kind === 'rename-command') renamed.set(mend.name, mend.to);
+  for (const { fix } of candidates.flatMap(({ wanted }) => wanted ?? []))
+    if (fix.kind === 'rename-option' || fix.kind === 'rename-command') renamed.set(fix.name, fix.to);
   const now = (word: string) => renamed.get(word) ?? word;
   return new Set(
     findings.flatMap((finding) => [

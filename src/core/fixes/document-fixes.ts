@@ -1,7 +1,7 @@
 import { groupedBy } from '../collections/grouped.ts';
 import { listKey } from '../collections/list-key.ts';
 import type { TextEdit } from '../edits/text-edits.ts';
-import type { InterfaceMend } from '../findings/mend.ts';
+import type { InterfaceFix } from '../findings/fix.ts';
 import type { Command } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
 import type { Operand } from '../model/operand.ts';
@@ -27,15 +27,15 @@ import { flowJson, flowYaml } from '../writers/document/flow-text.ts';
 import { mentionEdits } from './mention-edits.ts';
 import { type SortedEntries, sortedEntries } from './sorted-entries.ts';
 
-/** A mend that is wanted, and the command that it is for. */
-export interface WantedMend {
+/** A fix that is wanted, and the command that it is for. */
+export interface WantedFix {
   /** The path of the command, the program's name first. */
   readonly command: readonly string[];
-  readonly mend: InterfaceMend;
+  readonly fix: InterfaceFix;
 }
 
-/** What mends a document: edits, and lists that stand in another order. */
-export interface DocumentMend {
+/** What fixes a document: edits, and lists that stand in another order. */
+export interface DocumentFix {
   readonly edits: readonly TextEdit[];
   readonly sorted: readonly SortedEntries[];
 }
@@ -44,11 +44,11 @@ export interface DocumentMend {
 interface Said {
   readonly placed: PlacedEntry;
   readonly says: Map<string, FlowValue>;
-  readonly by: WantedMend[];
+  readonly by: WantedFix[];
 }
 
-/** Edits of an interface document, for each mend that has a sure place in it. */
-export class DocumentMender {
+/** Edits of an interface document, for each fix that has a sure place in it. */
+export class DocumentFixer {
   readonly #entries: PlacedEntries;
   readonly #commands: ReadonlyMap<string, Command>;
   readonly #options = new Map<string, ReadonlyMap<string, Option>>();
@@ -61,18 +61,18 @@ export class DocumentMender {
     this.#writer = { isJson, write: isJson ? flowJson : flowYaml };
   }
 
-  /** What mends a document; undefined for a text that is none, or has mistakes. */
-  static of(source: Source): DocumentMender | undefined {
+  /** What fixes a document; undefined for a text that is none, or has mistakes. */
+  static of(source: Source): DocumentFixer | undefined {
     const { root } = parseDocument(source);
     const { interface: cli, problems } = readDocument(source);
     return root === undefined || cli === undefined || problems.length > 0
       ? undefined
-      : new DocumentMender(root, cli, source);
+      : new DocumentFixer(root, cli, source);
   }
 
-  /** What each mend comes to; those that have no sure place are left out. */
-  mend(wanted: readonly WantedMend[]): Map<WantedMend, DocumentMend> {
-    const found = new Map<WantedMend, DocumentMend>();
+  /** What each fix comes to; those that have no sure place are left out. */
+  fix(wanted: readonly WantedFix[]): Map<WantedFix, DocumentFix> {
+    const found = new Map<WantedFix, DocumentFix>();
     const said: Said[] = [];
     for (const one of wanted) {
       const more = this.#ownEdits(one);
@@ -105,56 +105,54 @@ export class DocumentMender {
   }
 
   /** What the entry of an option or operand is to say by keys; undefined where it says no more. */
-  #saysOf({ command, mend }: WantedMend): FlowMap | undefined {
+  #saysOf({ command, fix }: WantedFix): FlowMap | undefined {
     const inArgument = (key: string, value: FlowValue): FlowMap => {
-      const isOption = mend.kind !== 'sort-options' && /^[-+]/.test(mend.name);
+      const isOption = fix.kind !== 'sort-options' && /^[-+]/.test(fix.name);
       return isOption ? new Map([['argument', new Map([[key, value]])]]) : new Map([[key, value]]);
     };
-    switch (mend.kind) {
+    switch (fix.kind) {
       case 'declare-values':
-        return inArgument('values', mend.values.map(flowWord));
+        return inArgument('values', fix.values.map(flowWord));
       case 'declare-default':
-        return inArgument('default', flowWord(mend.value));
+        return inArgument('default', flowWord(fix.value));
       case 'declare-range':
-        return inArgument('range', `${mend.least}..${mend.most}`);
+        return inArgument('range', `${fix.least}..${fix.most}`);
       case 'rename-option': {
-        const hidden = this.#optionOf(command, mend.name)?.hiddenNames.map(({ value }) => value) ?? [];
-        return new Map([['hidden-names', [...hidden, mend.name]]]);
+        const hidden = this.#optionOf(command, fix.name)?.hiddenNames.map(({ value }) => value) ?? [];
+        return new Map([['hidden-names', [...hidden, fix.name]]]);
       }
       default:
         return undefined;
     }
   }
 
-  /** The edits that a mend makes by itself; undefined where it has no sure place. */
-  #ownEdits(wanted: WantedMend): DocumentMend | undefined {
-    const { mend, command } = wanted;
+  /** The edits that a fix makes by itself; undefined where it has no sure place. */
+  #ownEdits(wanted: WantedFix): DocumentFix | undefined {
+    const { fix, command } = wanted;
     const edits = (made: readonly TextEdit[] | undefined) =>
       made === undefined ? undefined : { edits: made, sorted: [] };
-    switch (mend.kind) {
+    switch (fix.kind) {
       case 'declare-values':
       case 'declare-default':
       case 'declare-range':
         return edits([]);
       case 'add-to-text':
-        return edits(this.#changedText(wanted, mend.name, (text) => `${text}${mend.text}`));
+        return edits(this.#changedText(wanted, fix.name, (text) => `${text}${fix.text}`));
       case 'change-text':
-        return edits(
-          this.#changedText(wanted, mend.name, (text) => (text === mend.from ? mend.to : undefined)),
-        );
+        return edits(this.#changedText(wanted, fix.name, (text) => (text === fix.from ? fix.to : undefined)));
       case 'rename-placeholder':
-        return edits(this.#newPlaceholder(command, mend));
+        return edits(this.#newPlaceholder(command, fix));
       case 'rename-option': {
-        const name = this.#optionOf(command, mend.name)?.names.find(({ text }) => text === mend.name);
-        return edits(this.#newName(name, mend.name, mend.to, ['usage', 'examples', 'relations']));
+        const name = this.#optionOf(command, fix.name)?.names.find(({ text }) => text === fix.name);
+        return edits(this.#newName(name, fix.name, fix.to, ['usage', 'examples', 'relations']));
       }
       case 'rename-command': {
-        const sub = this.#commands.get(listKey([...command, mend.name]));
-        const name = sub?.names.find(({ text }) => text === mend.name);
-        return edits(this.#newName(name, mend.name, mend.to, []));
+        const sub = this.#commands.get(listKey([...command, fix.name]));
+        const name = sub?.names.find(({ text }) => text === fix.name);
+        return edits(this.#newName(name, fix.name, fix.to, []));
       }
       case 'sort-options':
-        return this.#sorted(command, mend.names);
+        return this.#sorted(command, fix.names);
     }
   }
 
@@ -168,14 +166,14 @@ export class DocumentMender {
     return known.get(name);
   }
 
-  #thingOf({ command, mend }: WantedMend): Option | Operand | undefined {
-    if (mend.kind === 'sort-options') return undefined;
+  #thingOf({ command, fix }: WantedFix): Option | Operand | undefined {
+    if (fix.kind === 'sort-options') return undefined;
     const operands = this.#commands.get(listKey(command))?.operands.items;
-    return this.#optionOf(command, mend.name) ?? operands?.find(({ name }) => name === mend.name);
+    return this.#optionOf(command, fix.name) ?? operands?.find(({ name }) => name === fix.name);
   }
 
-  /** The entry of the option or operand that a mend is for. */
-  #placedOf(wanted: WantedMend): PlacedEntry | undefined {
+  /** The entry of the option or operand that a fix is for. */
+  #placedOf(wanted: WantedFix): PlacedEntry | undefined {
     const thing = this.#thingOf(wanted);
     const place =
       thing === undefined ? null : 'names' in thing ? (thing.names[0]?.place ?? null) : thing.place;
@@ -183,7 +181,7 @@ export class DocumentMender {
   }
 
   #changedText(
-    wanted: WantedMend,
+    wanted: WantedFix,
     name: string,
     change: (text: string) => string | undefined,
   ): TextEdit[] | undefined {
@@ -203,7 +201,7 @@ export class DocumentMender {
 
   #newPlaceholder(
     command: readonly string[],
-    { name, from, to }: Extract<InterfaceMend, { kind: 'rename-placeholder' }>,
+    { name, from, to }: Extract<InterfaceFix, { kind: 'rename-placeholder' }>,
   ): TextEdit[] | undefined {
     const option = this.#optionOf(command, name);
     const places = option?.argument?.value.words.flatMap(({ placeholder }) =>
@@ -247,7 +245,7 @@ export class DocumentMender {
     return { place: node.place, text: this.#writer.write(whole) };
   }
 
-  #sorted(command: readonly string[], names: readonly string[]): DocumentMend | undefined {
+  #sorted(command: readonly string[], names: readonly string[]): DocumentFix | undefined {
     const placed = names.map((name) => {
       const start = this.#optionOf(command, name)?.names[0]?.place?.start;
       return start === undefined ? undefined : this.#entries.at(start);

@@ -3,7 +3,7 @@ import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after as afterAll, test } from 'node:test';
-import { audit, CATALOGUE, mendAudit, readScript, type Source } from 'dabbawala';
+import { audit, CATALOGUE, fixAudit, readScript, type Source } from 'dabbawala';
 import { editedText, editsByFile, type TextEdit } from 'dabbawala/analysis';
 import { runProgram } from '../support/run-dabbawala.ts';
 
@@ -21,12 +21,12 @@ function edited(script: Source, edits: readonly TextEdit[]): Source {
   return file === undefined ? script : { name: script.name, text: editedText(file) };
 }
 
-function mended(text: string): string {
+function fixed(text: string): string {
   const script = { name: 'boxes', text };
   const found = auditOf(script);
-  const mends = mendAudit(found, (edits) => auditOf(edited(script, edits)));
-  const once = edited(script, mends.edits);
-  const again = mendAudit(auditOf(once), (edits) => auditOf(edited(once, edits)));
+  const fixes = fixAudit(found, (edits) => auditOf(edited(script, edits)));
+  const once = edited(script, fixes.edits);
+  const again = fixAudit(auditOf(once), (edits) => auditOf(edited(once, edits)));
   assert.equal(edited(once, again.edits).text, once.text, 'twice is once');
   return once.text;
 }
@@ -45,7 +45,7 @@ function wrong(name: string): string {
 test('operands are read behind the options once these are taken away', async () => {
   const text = wrong('script/operands-not-shifted').replace('cat "$1"', 'echo "$1"');
   assert.match((await run(text, ['-a', 'box'])).stdout, /^-a\n/);
-  const after = mended(text);
+  const after = fixed(text);
   assert.equal((await run(after, ['-a', 'box'])).stdout, 'box\n');
   assert.equal((await run(after, ['box'])).stdout, 'box\n');
 });
@@ -53,19 +53,19 @@ test('operands are read behind the options once these are taken away', async () 
 test('a message goes to standard error, and a wrong option fails', async () => {
   const before = await run(wrong('script/error-on-standard-output'), ['-x']);
   assert.notEqual(before.stdout, '');
-  const after = await run(mended(wrong('script/error-on-standard-output')), ['-x']);
+  const after = await run(fixed(wrong('script/error-on-standard-output')), ['-x']);
   assert.deepEqual([after.stdout, after.stderr, after.status], ['', before.stdout, 2]);
   assert.equal((await run(wrong('script/error-status'), ['-x'])).status, 0);
-  assert.equal((await run(mended(wrong('script/error-status')), ['-x'])).status, 2);
+  assert.equal((await run(fixed(wrong('script/error-status')), ['-x'])).status, 2);
 });
 
 test('what is asked for in other ways too is left as it is', () => {
   const shared =
     '#!/bin/sh\nusage() { echo "usage: boxes [-ah]"; }\nwhile getopts :ah letter; do\n  case $letter in\n' +
     '    a) all=1 ;;\n    h | *) usage; exit 0 ;;\n  esac\ndone\nshift $((OPTIND - 1))\n';
-  assert.equal(mended(shared), shared);
+  assert.equal(fixed(shared), shared);
   const indented =
     '#!/bin/sh\nread_all() {\n  while getopts a letter; do\n    case $letter in\n      a) all=1 ;;\n      *) exit 2 ;;\n    esac\n' +
     '  done # options\n  echo "$1"\n}\nread_all "$@"\n';
-  assert.match(mended(indented), /^ {2}done # options\n {2}shift \$\(\(OPTIND - 1\)\)\n {2}echo/m);
+  assert.match(fixed(indented), /^ {2}done # options\n {2}shift \$\(\(OPTIND - 1\)\)\n {2}echo/m);
 });

@@ -1,8 +1,8 @@
 import type { TextEdit } from '../edits/text-edits.ts';
 import type { Shell } from '../model/inventory.ts';
 
-/** What surely mends a finding, in terms of the interface, so that it is the same in every kind of source. */
-export type InterfaceMend =
+/** What surely fixes a finding, in terms of the interface, so that it is the same in every kind of source. */
+export type InterfaceFix =
   | {
       /** The words that an option or operand accepts are declared. */
       readonly kind: 'declare-values';
@@ -85,7 +85,7 @@ export type InterfaceMend =
     };
 
 /** A completion script offers what it lacks at a command. */
-export interface OfferMend {
+export interface OfferFix {
   /** What it is. */
   readonly kind: 'offer';
   /** The command, the program's name first. */
@@ -96,10 +96,10 @@ export interface OfferMend {
   readonly what: 'commands' | 'options' | 'values';
 }
 
-/** What surely mends a finding: a change of the interface, one of a completion script, or edits of the very text that it was found in. */
-export type Mend =
-  | InterfaceMend
-  | OfferMend
+/** What surely fixes a finding: a change of the interface, one of a completion script, or edits of the very text that it was found in. */
+export type Fix =
+  | InterfaceFix
+  | OfferFix
   | {
       /** Some text is another. */
       readonly kind: 'edit';

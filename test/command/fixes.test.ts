@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { after, test } from 'node:test';
 import { dabbawala, ROOT, runProgram, startDabbawala } from '../support/run-dabbawala.ts';
 
-const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-mending-'));
+const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-fixing-'));
 after(() => rmSync(FOLDER, { recursive: true, force: true }));
 
 function file(folder: string, name: string, text: string): string {
@@ -18,28 +18,28 @@ function file(folder: string, name: string, text: string): string {
 
 const TIFFIN = readFileSync(join(ROOT, 'demo/tiffin-1.4/tiffin.yaml'), 'utf8');
 
-test('a document keeps its comments, blanks and quotes where it is mended', async () => {
-  const kept = join(ROOT, 'test/mends/documents/kept-as-written');
+test('a document keeps its comments, blanks and quotes where it is fixed', async () => {
+  const kept = join(ROOT, 'test/fixes/documents/kept-as-written');
   const path = file('kept', 'crates.yaml', readFileSync(join(kept, 'before.yaml'), 'utf8'));
   await dabbawala(['audit', path, '--no-settings', '--rewrite']);
   assert.equal(readFileSync(path, 'utf8'), readFileSync(join(kept, 'after.yaml'), 'utf8'));
 });
 
-test('the patch, and the rewriting, mend the demo alike; twice is once, and no caller breaks', async () => {
+test('the patch, and the rewriting, fix the demo alike; twice is once, and no caller breaks', async () => {
   const path = file('demo', 'tiffin.yaml', TIFFIN);
   const old = file('demo', 'old.yaml', TIFFIN);
   const patch = await dabbawala(['audit', path, '--format=patch']);
   assert.equal(patch.status, 1);
   const first = await dabbawala(['audit', path, '--rewrite']);
-  assert.match(first.stdout, /\n4 findings can be mended: '--format=patch' shows how, '--rewrite' does it\n/);
-  const mended = readFileSync(path, 'utf8');
+  assert.match(first.stdout, /\n4 findings can be fixed: '--format=patch' shows how, '--rewrite' does it\n/);
+  const fixed = readFileSync(path, 'utf8');
   writeFileSync(path, TIFFIN);
   const patched = await runProgram('patch', ['-p0', '--posix'], patch.stdout, {}, '/');
   assert.equal(patched.status, 0, patched.stdout + patched.stderr);
-  assert.equal(readFileSync(path, 'utf8'), mended);
+  assert.equal(readFileSync(path, 'utf8'), fixed);
   const second = await dabbawala(['audit', path, '--rewrite']);
-  assert.equal(readFileSync(path, 'utf8'), mended);
-  assert.doesNotMatch(second.stdout, /can be mended/);
+  assert.equal(readFileSync(path, 'utf8'), fixed);
+  assert.doesNotMatch(second.stdout, /can be fixed/);
   assert.doesNotMatch(second.stdout, /--colour|portion_size/);
   const compared = await dabbawala(['compare', old, path, '--fail-on=warning']);
   assert.equal(compared.status, 0, compared.stdout);
@@ -58,7 +58,7 @@ test('the other reports have the edits too', async () => {
   assert.equal(fixed.length, 4);
 });
 
-test('a mend that would break callers is not made, and it is said why', async () => {
+test('a fix that would break callers is not made, and it is said why', async () => {
   const text =
     'dabbawala: 1\nprogram: crates\ncomplete: true\nparsing: {option-abbreviations: true, spellings-tie: true}\noptions:\n' +
     '  --late-boxes: list late boxes\n  --own-boxes: list own boxes\n  --way_home: draw the way\n  -h, --help: print this help, and exit\n';
@@ -66,7 +66,7 @@ test('a mend that would break callers is not made, and it is said why', async ()
   const { stdout } = await dabbawala(['audit', path, '--no-settings', '--rewrite']);
   assert.match(
     stdout.replace(/\n +/g, ' '),
-    /crates\.yaml:8:3: not mended: it would break callers: '--w' to '--way' stood for '--way_home', and now for nothing \[names\/separators-mixed\]\n/,
+    /crates\.yaml:8:3: not fixed: it would break callers: '--w' to '--way' stood for '--way_home', and now for nothing \[names\/separators-mixed\]\n/,
   );
   assert.equal(readFileSync(path, 'utf8'), text);
 });

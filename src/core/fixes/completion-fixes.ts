@@ -1,7 +1,7 @@
 import { listKey } from '../collections/list-key.ts';
 import { coverage, type KindCoverage, type ShellCoverage } from '../coverage/coverage.ts';
 import type { TextEdit } from '../edits/text-edits.ts';
-import type { OfferMend } from '../findings/mend.ts';
+import type { OfferFix } from '../findings/fix.ts';
 import type { Interface } from '../model/interface.ts';
 
 import { readCompletion } from '../readers/completion/read-completion.ts';
@@ -15,7 +15,7 @@ import { missingLines } from '../writers/completion/missing-lines.ts';
 export function completionEdits(
   cli: Interface,
   script: Source,
-  { shell, what, command }: OfferMend,
+  { shell, what, command }: OfferFix,
 ): TextEdit[] {
   const [covered] = coverage(cli, [readCompletion(script, shell, cli.program.value)]);
   const at = covered?.commands.find((one) => listKey(one.command) === listKey(command));
@@ -62,7 +62,7 @@ function linesFor(
   cli: Interface,
   covered: ShellCoverage,
   command: readonly string[],
-  what: OfferMend['what'],
+  what: OfferFix['what'],
 ): string[] {
   const only = covered.commands.flatMap((one) => {
     if (listKey(one.command) !== listKey(command)) return [];

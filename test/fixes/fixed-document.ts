@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { type Audit, type AuditMends, audit, mendAudit, readSource, type Source } from 'dabbawala';
+import { type Audit, type AuditFixes, audit, fixAudit, readSource, type Source } from 'dabbawala';
 import { compareInterfaces, editedText, editsByFile, type TextEdit } from 'dabbawala/analysis';
 
 /** The audit of an interface document, which must have no mistakes. */
@@ -23,12 +23,12 @@ export function editedSource(source: Source, edits: readonly TextEdit[]): Source
 }
 
 /**
- * Asserts what mending promises, by rules of its own: no check finds more than before, no caller is hurt, and what is mended once more stays as it is.
- * Gives the audit of the mended document.
+ * Asserts what fixing promises, by rules of its own: no check finds more than before, no caller is hurt, and what is fixed once more stays as it is.
+ * Gives the audit of the fixed document.
  */
-export function assertMended(source: Source, before: Audit, mends: AuditMends): Audit {
-  const mended = editedSource(source, mends.edits);
-  const after = auditedDocument(mended);
+export function assertFixed(source: Source, before: Audit, fixes: AuditFixes): Audit {
+  const fixed = editedSource(source, fixes.edits);
+  const after = auditedDocument(fixed);
   const [was, is] = [before, after].map(({ findings }) => countByCheck(findings));
   for (const [check, count] of is ?? []) assert.ok(count <= (was?.get(check) ?? 0), `${check} finds more`);
   const [old, newer] = [before.interfaces[0], after.interfaces[0]];
@@ -41,8 +41,8 @@ export function assertMended(source: Source, before: Audit, mends: AuditMends): 
     hurting.map(({ message }) => message),
     [],
   );
-  const again = mendAudit(after, (edits) => auditedAgain(mended, edits));
-  assert.equal(editedSource(mended, again.edits).text, mended.text, 'twice is once');
+  const again = fixAudit(after, (edits) => auditedAgain(fixed, edits));
+  assert.equal(editedSource(fixed, again.edits).text, fixed.text, 'twice is once');
   return after;
 }
 

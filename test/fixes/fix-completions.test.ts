@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after as afterAll, test } from 'node:test';
-import { audit, mendAudit, readCompletion, readSource, type Source } from 'dabbawala';
+import { audit, fixAudit, readCompletion, readSource, type Source } from 'dabbawala';
 import { coverage, editedText, editsByFile, type TextEdit } from 'dabbawala/analysis';
 import type { Command, Interface, Shell } from 'dabbawala/model';
 import { observeCompletion } from 'dabbawala/node';
@@ -11,7 +11,7 @@ import { fishCompletion, zshCompletion } from 'dabbawala/writers';
 import fc from 'fast-check';
 import { ROOT, runProgram } from '../support/run-dabbawala.ts';
 
-const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-mended-'));
+const FOLDER = mkdtempSync(join(tmpdir(), 'dabbawala-fixed-'));
 afterAll(() => rmSync(FOLDER, { recursive: true, force: true }));
 
 const TIFFIN = readDemo('demo/tiffin-1.4/tiffin.yaml');
@@ -76,9 +76,9 @@ for (const shell of ['bash', 'fish', 'zsh'] as const)
         text,
       };
       const before = auditOf(cli, script, shell);
-      const mends = mendAudit(before, (edits) => auditOf(cli, edited(script, edits), shell));
-      const mended = edited(script, mends.edits);
-      const after = auditOf(cli, mended, shell);
+      const fixes = fixAudit(before, (edits) => auditOf(cli, edited(script, edits), shell));
+      const fixed = edited(script, fixes.edits);
+      const after = auditOf(cli, fixed, shell);
       // Where zsh is offered no option, there is none to put another beside.
       const lonely = new Set(
         before.findings.flatMap(({ message, command }) =>
@@ -86,24 +86,24 @@ for (const shell of ['bash', 'fish', 'zsh'] as const)
         ),
       );
       // Where one more option has all its names, one that has not may be odd for the first time; the rest is tried again by hand.
-      if (mends.left.some(({ because }) => because.startsWith('it would bring another finding'))) continue;
+      if (fixes.left.some(({ because }) => because.startsWith('it would bring another finding'))) continue;
       const left = after.findings.filter(
         ({ check, command }) => check === 'completion/options-missing' && !lonely.has(command.join(' ')),
       );
       assert.deepEqual(
-        left.map(({ message }) => message + mends.left.map((one) => one.because).join('; ')),
+        left.map(({ message }) => message + fixes.left.map((one) => one.because).join('; ')),
         [],
       );
       assert.equal(
-        edited(mended, mendAudit(after, (edits) => auditOf(cli, edited(mended, edits), shell)).edits).text,
-        mended.text,
+        edited(fixed, fixAudit(after, (edits) => auditOf(cli, edited(fixed, edits), shell)).edits).text,
+        fixed.text,
       );
       const file = join(FOLDER, script.name);
-      writeFileSync(file, mended.text);
+      writeFileSync(file, fixed.text);
       const checked = await runProgram(shell, ['-n', file]);
       assert.deepEqual([checked.status, checked.stderr], [0, '']);
       if (before.findings.length === 0 || asked++ > 0) continue;
-      const observed = await observeCompletion(shell, mended, cli);
+      const observed = await observeCompletion(shell, fixed, cli);
       assert.ok('commands' in observed);
       const missing = coverage(cli, [observed]).flatMap(({ commands }) =>
         commands
@@ -115,14 +115,14 @@ for (const shell of ['bash', 'fish', 'zsh'] as const)
     assert.ok(asked > 0);
   });
 
-test('what the completions of the demo lack or offer in vain is mended, and each shell takes the result', async () => {
+test('what the completions of the demo lack or offer in vain is fixed, and each shell takes the result', async () => {
   const scripts = { bash: 'tiffin.bash', fish: 'tiffin.fish', zsh: '_tiffin' } as const;
   for (const shell of ['bash', 'fish', 'zsh'] as const) {
     const name = join('demo/tiffin-1.4/completion', scripts[shell]);
     const script: Source = { name, text: readFileSync(join(ROOT, name), 'utf8') };
     const before = auditOf(TIFFIN, script, shell);
-    const mends = mendAudit(before, (edits) => auditOf(TIFFIN, edited(script, edits), shell));
-    const after = auditOf(TIFFIN, edited(script, mends.edits), shell);
+    const fixes = fixAudit(before, (edits) => auditOf(TIFFIN, edited(script, edits), shell));
+    const after = auditOf(TIFFIN, edited(script, fixes.edits), shell);
     const kinds = after.findings.map(({ check }) => check);
     // That a flag takes no argument, and what a text should say, is left to the author.
     assert.deepEqual(
