@@ -45,8 +45,8 @@ function demo(version: string): Interface {
   return cli;
 }
 
-/** What a page says of itself when it is opened, light or dark, and what it asks for. */
-async function opened(html: string, colorScheme: 'light' | 'dark') {
+/** What a page says of itself when it is opened, light or dark, and what it asks for; whether everybody can read it where that is asked. */
+async function opened(html: string, colorScheme: 'light' | 'dark', isChecked = true) {
   const path = join(FOLDER, 'report.html');
   writeFileSync(path, html);
   // The check for accessibility is put into the page, which itself lets nothing run.
@@ -65,10 +65,12 @@ async function opened(html: string, colorScheme: 'light' | 'dark') {
   await page.evaluate(() => {
     for (const one of document.querySelectorAll('details')) one.open = true;
   });
-  await page.addScriptTag({ path: AXE });
-  const violations: string[] = await page.evaluate(
-    'axe.run().then(({ violations }) => violations.map(({ id, nodes }) => id + nodes[0].html))',
-  );
+  if (isChecked) await page.addScriptTag({ path: AXE });
+  const violations: string[] = isChecked
+    ? await page.evaluate(
+        'axe.run().then(({ violations }) => violations.map(({ id, nodes }) => id + nodes[0].html))',
+      )
+    : [];
   const elements: string[] = await page.evaluate(() => [
     ...new Set([...document.querySelectorAll('body *')].map((one) => one.localName)),
   ]);
@@ -138,7 +140,7 @@ test('names of strangers are inert in a page', { skip }, async () => {
     if (cli === undefined) continue;
     const html = AUDIT_REPORTS.html(audit([cli]), CONTEXT);
     assert.doesNotMatch(html, /[\0-\x08\x0b-\x1f\x7f-\x9f\u200e\u200f\u202a-\u202e\u2066-\u2069]/);
-    const { requests, errors, elements } = await opened(html, 'light');
+    const { requests, errors, elements } = await opened(html, 'light', false);
     assert.deepEqual([requests, errors], [1, []], name);
     assert.deepEqual(
       elements.filter((one) => !ELEMENTS.has(one)),
