@@ -136,6 +136,27 @@ test('what is planted into documents is fixed, however they are written, and not
   );
 });
 
+test('two names of one option are renamed together, and both old ones stay, hidden', () => {
+  const source: Source = {
+    name: 'crates',
+    text:
+      'dabbawala: 1\nprogram: crates\ncomplete: true\nparsing: {option-abbreviations: false}\noptions:\n' +
+      '  --next-day: go a day later\n  --round-list=LIST: go the rounds of LIST\n  --with-lids: take the lids too\n' +
+      '  --late_box, --slow_box: list late boxes\n',
+  };
+  const before = auditedDocument(source);
+  const fixes = fixAudit(before, (edits) => auditedAgain(source, edits));
+  const option = assertFixed(source, before, fixes).interfaces[0]?.root.options.items.at(-1);
+  assert.deepEqual(
+    option?.names.map(({ text }) => text),
+    ['--late-box', '--late_box', '--slow-box', '--slow_box'],
+  );
+  assert.deepEqual(
+    option.hiddenNames.map(({ value }) => value),
+    ['--late_box', '--slow_box'],
+  );
+});
+
 /** A document as a text, with comments between its lines. */
 function textOf(
   document: unknown,

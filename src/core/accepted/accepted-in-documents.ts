@@ -3,7 +3,8 @@ import { listKey } from '../collections/list-key.ts';
 import type { Finding } from '../findings/finding.ts';
 import type { AcceptedHere } from '../model/accepted-here.ts';
 import type { Interface } from '../model/interface.ts';
-import { mainName, type Option } from '../model/option.ts';
+import { mainName, type OptionName } from '../model/option.ts';
+import { allNames } from '../model/options-by-name.ts';
 import { walkCommands } from '../model/walk.ts';
 import type { AcceptedFinding } from './accepted-finding.ts';
 
@@ -31,12 +32,12 @@ export function acceptedInDocuments(
       entries.push({ at, check, of, because, until, place });
   };
   for (const { command, path } of interfaces.flatMap((cli) => [...walkCommands(cli)])) {
-    const own = command.accepted.length === 0 ? [] : command.options.items.flatMap(namesOf);
+    const own = command.accepted.length === 0 ? [] : textsOf(command.options.items.flatMap(allNames));
     const isOfOption = new Set(own);
     for (const one of command.accepted)
       accept(path, one, path.at(-1) ?? '', (member) => !isOfOption.has(optionIn(member)));
     for (const option of command.options.items) {
-      const names = new Set(option.accepted.length === 0 ? [] : namesOf(option));
+      const names = new Set(option.accepted.length === 0 ? [] : textsOf(allNames(option)));
       for (const one of option.accepted)
         accept(path, one, mainName(option).text, (member) => names.has(optionIn(member)));
     }
@@ -44,8 +45,8 @@ export function acceptedInDocuments(
   return entries;
 }
 
-function namesOf({ names, negatedNames }: Option): string[] {
-  return [...names, ...negatedNames].map(({ text }) => text);
+function textsOf(names: readonly OptionName[]): string[] {
+  return names.map(({ text }) => text);
 }
 
 /** The option that a member of a finding is, or of which it is a value. */

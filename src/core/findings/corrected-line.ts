@@ -38,7 +38,7 @@ function changedWords(fix: Fix): { readonly from: string; readonly to: string } 
   return fix.kind === 'change-text' ? firstWords(fix) : undefined;
 }
 
-/** The first or last word of a text, where that is what changes. */
+/** The first word of a text, where that is what changes: its end may stand in another line. */
 function firstWords({ from, to }: Extract<InterfaceFix, { readonly kind: 'change-text' }>) {
   const [first = '', second = ''] = [from, to].map((text) => text.split(' ')[0]);
   return first === second ? undefined : { from: first, to: second };

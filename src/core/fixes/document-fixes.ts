@@ -43,8 +43,8 @@ export interface DocumentFix {
 /** What an option or operand is to say, gathered, so that its entry is edited once. */
 interface Said {
   readonly placed: PlacedEntry;
-  readonly says: Map<string, FlowValue>;
-  readonly by: WantedFix[];
+  readonly says: FlowMap;
+  readonly by: WantedFix;
 }
 
 /** Edits of an interface document, for each fix that has a sure place in it. */
@@ -83,7 +83,7 @@ export class DocumentFixer {
       if (says === undefined) continue;
       const placed = this.#placedOf(one);
       if (placed === undefined) found.delete(one);
-      else said.push({ placed, says: new Map(says), by: [one] });
+      else said.push({ placed, says, by: one });
     }
     for (const [, group] of groupedBy(said, ({ placed }) => placed.entry)) {
       const [first] = group;
@@ -95,7 +95,7 @@ export class DocumentFixer {
         ? mappingEdits(mapping, says, this.#writer)
         : entryEdits(first.placed, says, 'help', this.#writer);
       // They share one edit: all of them are made by it, or none.
-      for (const one of group.flatMap(({ by }) => by)) {
+      for (const { by: one } of group) {
         const own = found.get(one);
         if (edits === undefined || own === undefined) found.delete(one);
         else found.set(one, { ...own, edits: [...own.edits, ...edits] });
@@ -137,9 +137,9 @@ export class DocumentFixer {
       case 'declare-range':
         return edits([]);
       case 'add-to-text':
-        return edits(this.#changedText(wanted, fix.name, (text) => `${text}${fix.text}`));
+        return edits(this.#changedText(wanted, (text) => `${text}${fix.text}`));
       case 'change-text':
-        return edits(this.#changedText(wanted, fix.name, (text) => (text === fix.from ? fix.to : undefined)));
+        return edits(this.#changedText(wanted, (text) => (text === fix.from ? fix.to : undefined)));
       case 'rename-placeholder':
         return edits(this.#newPlaceholder(command, fix));
       case 'rename-option': {
@@ -180,17 +180,11 @@ export class DocumentFixer {
     return place === null ? undefined : this.#entries.at(place.start);
   }
 
-  #changedText(
-    wanted: WantedFix,
-    name: string,
-    change: (text: string) => string | undefined,
-  ): TextEdit[] | undefined {
+  #changedText(wanted: WantedFix, change: (text: string) => string | undefined): TextEdit[] | undefined {
     const thing = this.#thingOf(wanted);
     const node = thing?.help?.place == null ? undefined : this.#textAt(thing.help.place.start);
     const to = node === undefined ? undefined : change(node.text);
-    return node === undefined || to === undefined || name === ''
-      ? undefined
-      : textChange(node, to, this.#writer);
+    return node === undefined || to === undefined ? undefined : textChange(node, to, this.#writer);
   }
 
   /** The text of an entry, where it has one. */
@@ -274,12 +268,15 @@ function flowWord(text: string): FlowValue {
   return typeof value === 'number' || typeof value === 'boolean' ? value : text;
 }
 
+/** What two fixes make an entry say: mappings and lists put together, of other values the later. */
 function merged(a: FlowMap, b: FlowMap): FlowMap {
   const all = new Map(a);
   for (const [key, value] of b) {
     const known = all.get(key);
-    const isBoth = known instanceof Map && value instanceof Map;
-    all.set(key, isBoth ? merged(known as FlowMap, value as FlowMap) : value);
+    if (known instanceof Map && value instanceof Map)
+      all.set(key, merged(known as FlowMap, value as FlowMap));
+    else if (Array.isArray(known) && Array.isArray(value)) all.set(key, [...new Set([...known, ...value])]);
+    else all.set(key, value);
   }
   return all;
 }
