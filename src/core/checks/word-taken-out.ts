@@ -4,6 +4,9 @@ import type { Place, Span } from '../source/source.ts';
 /** What may stand in a list of words that a shell reads, between quotes or brackets. */
 const LIST = /^[\w\-=:,.+/@% \t]*$/;
 
+/** Lists and lines that are longer are left to their author. */
+const LONGEST = 4000;
+
 /**
  * The edit that takes a word out of a completion script: out of the list in quotes or brackets that has others too, or the line that is about
  * nothing else. None where it stands in anything else.
@@ -35,7 +38,9 @@ export function listAround({ source, start, end }: Span): Span | undefined {
   const { text } = source;
   let quote: number | undefined;
   let bracket: number | undefined;
-  for (let i = text.lastIndexOf('\n', start - 1) + 1; i < start; i++) {
+  const line = text.lastIndexOf('\n', start - 1) + 1;
+  if (start - line > LONGEST) return undefined;
+  for (let i = line; i < start; i++) {
     const character = text[i] ?? '';
     const isQuote = quote === undefined ? /['"]/.test(character) : character === text[quote];
     if (isQuote) quote = quote === undefined ? i : undefined;
@@ -64,8 +69,9 @@ function lineAround({ source, start, end }: Span): Span {
 
 /** A line of fish that is a command by itself, or one of zsh that is a word in quotes within a list or a call. */
 function isAboutOneThing({ source, start, end }: Span): boolean {
+  if (end - start > LONGEST) return false;
   const line = source.text.slice(start, end).trim();
-  const goesOn = /\\\n$/.test(source.text.slice(0, start));
+  const goesOn = source.text.endsWith('\\\n', start);
   if (/^complete\b[^;&|]*$/.test(line) && !line.endsWith('\\')) return true;
   return goesOn ? /^['"(].*\\$/.test(line) : /^(['"])[^'"]*\1$/.test(line);
 }

@@ -89,7 +89,7 @@ function besideAnOption({ offered }: KindCoverage, lines: readonly string[]): Te
     const line = text.lastIndexOf('\n', start - 1) + 1;
     const end = text.indexOf('\n', start);
     const [indent = ''] = /^[ \t]*/.exec(text.slice(line, start)) ?? [];
-    const isInCall = /\\\n$/.test(text.slice(0, line)) && /\\$/.test(text.slice(line, end));
+    const isInCall = text.endsWith('\\\n', line) && /\\$/.test(text.slice(line, end));
     if (!isInCall) continue;
     const added = lines.map((one) => `${indent}${one} \\\n`).join('');
     return [{ place: { source, start: line, end: line }, text: added }];
