@@ -36,7 +36,17 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
   parsers: ['model'],
   findings: ['edits', 'messages', 'model', 'source'],
   notation: ['model', 'source'],
-  readers: ['markdown', 'messages', 'model', 'notation', 'parsers', 'shells', 'source', 'structured'],
+  readers: [
+    'markdown',
+    'messages',
+    'model',
+    'notation',
+    'parsers',
+    'shells',
+    'source',
+    'structured',
+    'words',
+  ],
   writers: [
     'abbreviations',
     'coverage',

@@ -585,6 +585,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'names/pair-uneven': [
     {
+      why: 'one of two bounds that says of what it is the bound',
+      text: help('  --start=DAY     the first day\n  --end-time=DAY  the last day\n'),
+      found: ['note --end-time'],
+    },
+    {
       why: 'bounds of a range',
       text: help('  --min-box=N  a\n  --upper-box=N  b\n'),
       found: ['note --upper-box'],
@@ -604,6 +609,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'mostly one hyphen', text: help('  -late  a\n  -map  b\n  -quay  c\n  --noon  d\n'), found: [] },
   ],
   'names/values-mixed': [
+    {
+      why: 'one capital among small letters',
+      text: help('  --kind=KIND  what it is made of (choices: wood, Tin, cloth)\n'),
+      found: ['note --kind'],
+    },
     {
       why: 'capitals, among themselves and between commands',
       text: yaml(
@@ -649,6 +659,148 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
   ],
+  'help/default-told-twice': [
+    {
+      why: 'other words for what is so if the option is left out, also of one of its values',
+      text: help(
+        '  --boxes=NUM  how many boxes; 12 if left out (default: 10)\n' +
+          '  --sort=KEY   sort by KEY; normally size (choices: owner, size; default: owner)\n',
+      ),
+      found: ['warning --boxes', 'warning --sort'],
+    },
+    {
+      why: 'running text below the list',
+      text: help(
+        '  --boxes=NUM  how many boxes (default: 10)\n  --map        draw a map\n\nWithout --boxes, 12 is used.\n',
+      ),
+      found: ['warning --boxes'],
+    },
+    {
+      why: 'what is so under a condition, and a word that is no value',
+      text: help(
+        '  --boxes=NUM  how many boxes. For ferries the default is 12. (default: 10)\n' +
+          '  --sort=KEY   sort by KEY, slowly by default (choices: owner, size; default: owner)\n',
+      ),
+      found: [],
+    },
+  ],
+  'help/mentions-unknown-command': [
+    {
+      why: 'a command in quotes, and one behind the name of the program',
+      text: help(
+        "Commands:\n  open   begin a round\n  close  end a round (see 'start')\n\nSee tiffin unload, too.\n",
+        'COMMAND',
+      ),
+      found: ['note start', 'note unload'],
+    },
+    {
+      why: 'commands that are listed, words that stand for one, and other programs',
+      text: help(
+        "Commands:\n  open   begin a round (see 'close')\n  close  end a round\n\nRun 'tiffin help COMMAND' or 'quay start', or see tiffin close.\n",
+        'COMMAND',
+      ),
+      found: [],
+    },
+  ],
+  'help/same-summary-twice': [
+    {
+      why: 'operands, and values with texts of their own',
+      text: help('Arguments:\n  BOX   what is to be sent\n  QUAY  what is to be sent\n', 'BOX QUAY'),
+      found: ['note QUAY'],
+    },
+    {
+      why: 'values that share one line, and names that are short forms',
+      text: help(
+        '  --copy=WHEN  when to copy\n\nCommands:\n  remove  take boxes away\n  rm      take boxes away\n',
+        'COMMAND',
+      ),
+      found: [],
+    },
+  ],
+  'help/summary-says-nothing': [
+    {
+      why: 'an operand whose text is its name in a phrase',
+      text: help('Arguments:\n  BOX   the box to use\n  QUAY  where it lands\n', 'BOX QUAY'),
+      found: ['note BOX'],
+    },
+    {
+      why: 'names of several words say what is done to what',
+      text: help('Commands:\n  list-boxes  list boxes\n  close       end a round\n', 'COMMAND'),
+      found: [],
+    },
+  ],
+  'help/text-slip': [
+    {
+      why: 'each kind of slip once',
+      text: help(
+        '  --late  list the the late boxes\n  --map   draw a map (but never at night\n  --lids  count lids and spoons,\n',
+      ),
+      found: ['note --late', 'note --lids', 'note --map'],
+    },
+    {
+      why: 'a bracket that the note of a default closes, and code',
+      text: help(
+        '  --late=NUM  how late (in minutes, default: 3)\n  --form=F    print by F, such as {(box)\n',
+      ),
+      found: [],
+    },
+  ],
+  'names/spelling-mixed': [
+    {
+      why: 'endings of verbs',
+      text: help('  --normalise-labels  one form of labels\n  --normalize-lids    one form of lids\n'),
+      found: ['note --normalize-lids'],
+    },
+    {
+      why: 'words that only look alike',
+      text: help(
+        '  --paris   boxes for the hotel\n  --prizes  boxes that were won\n  --phys    real ones\n  --phiz    faces\n',
+      ),
+      found: [],
+    },
+  ],
+  'conflicts/both-the-default': [
+    {
+      why: 'words beside the bracket',
+      text: help('  --lids     press lids; this is the default\n  --no-lids  send without [default]\n'),
+      found: ['warning --lids'],
+    },
+    {
+      why: 'one of the two, and two that have nothing to do with each other',
+      text: help(
+        '  --lids     press lids (default)\n  --no-lids  send without\n  --map      draw a map (default)\n',
+      ),
+      found: [],
+    },
+  ],
+  'help/placeholder-misleads': [
+    {
+      why: 'a file that is said to be a number',
+      text: help('  --boxes=FILE  number of boxes\n  --map=FILE    where the map goes\n'),
+      found: ['note --boxes'],
+    },
+    {
+      why: 'what is counted may be files, and files may hold numbers',
+      text: help(
+        '  --files=NUM  file count\n  --depth=N    folders to go down\n  --sums=FILE  FILE with the number of each box\n',
+      ),
+      found: [],
+    },
+  ],
+  'help/section-missing': [
+    {
+      why: 'a section by its name',
+      text: help('  --day=DAY  the day (see the section TIDES)\n  --map      draw a map\n'),
+      found: ['note --day'],
+    },
+    {
+      why: 'a heading in other letters, and a section of another page',
+      text: help(
+        '  --day=DAY  the day; see TIDES below\n  --map      a map; see section QUAYS of the manual\n\nTides:\n  Each day has two.\n',
+      ),
+      found: [],
+    },
+  ],
   'help/text-unfinished': [
     {
       why: 'words behind which a sentence goes on',
@@ -672,6 +824,18 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/exit-status-unclear': [
     {
+      why: 'a status that only a text tells',
+      text: help(
+        '  --late  list what is late, and exit with status 9 if there is none\n\nExit status:\n  0  all went well\n  1  a box was late\n',
+      ),
+      found: ['note 9'],
+    },
+    {
+      why: 'success alone',
+      text: help('  --late  list what is late\n\nExit status:\n  0  all went well\n'),
+      found: ['note 0'],
+    },
+    {
       why: 'success that is told as an error',
       text: help('  --late  a\n\nExit status:\n  0  an error occurred\n  1  all is well\n'),
       found: ['warning 0'],
@@ -686,6 +850,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/environment-unlisted': [
     {
+      why: 'a word that begins as the variables of the program do',
+      text: help(
+        '  --map=FILE  the map (or TIFFIN_MAP)\n\nEnvironment:\n  TIFFIN_QUAY  the quay\n  TIFFIN_DAY   the day\n',
+      ),
+      found: ['note --map'],
+    },
+    {
       why: 'a prefix with a letter too few',
       text: yaml(
         'options: {--map=FILE: {environment: TIFIN_MAP}, --day=DAY: {environment: TIFFIN_DAY}, --quay=Q: {environment: TIFFIN_QUAY}}\n',
@@ -699,6 +870,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'names/plural-mixed': [
+    {
+      why: 'what a text says of giving an option again',
+      text: help(
+        '  --stop=NAME      where to land (can be used multiple times)\n  --carriers=NAME  whom to call (repeatable)\n  --crate=NAME     what to load (may be given several times)\n',
+      ),
+      found: ['note --carriers'],
+    },
     {
       why: 'what names a file with several, and words that end so',
       text: yaml(
@@ -715,6 +893,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/mentions-unknown': [
+    {
+      why: 'running text, and words that lead to an option',
+      text: help(
+        '  --late  what is late, like --noon\n  --map   draw a map\n\nUse --ledger to see what was passed over.\n',
+      ),
+      found: ['note --noon', 'note --ledger'],
+    },
+    {
+      why: 'beginnings of names, help that is told of, and names at the head of a text',
+      text: help(
+        '  --late  what is late; see --help-late\n  --map   draw a map\n\nOptions that begin with --x are passed on.\n',
+      ),
+      found: [],
+    },
     {
       why: 'a line that ends within a name',
       text: help(
@@ -759,6 +951,36 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/example-wrong': [
     {
+      why: 'a slip of the pen for the program, and one for a command',
+      text: help(
+        '  --late  what is late\n\nCommands:\n  open   begin a round\n  close  end a round\n\nExamples:\n  tiffin open\n  tiffin close\n  tifin open\n  tiffin cloes\n',
+        'COMMAND',
+      ),
+      found: ['warning tiffin cloes', 'warning tifin open'],
+    },
+    {
+      why: 'an option that no list has, and one that is out of its bounds',
+      text: help(
+        '  --late       what is late\n  --boxes=NUM  how many (range: 1-9)\n\nExamples:\n  tiffin --late\n  tiffin --boxes=3\n  tiffin -y\n  tiffin --boxes=12\n',
+      ),
+      found: ['warning tiffin --boxes=12', 'warning tiffin -y'],
+    },
+    {
+      why: 'two options of which a text keeps one from the other, and one that asks for another',
+      text: help(
+        '  --late  what is late; cannot be used with --map\n  --map   draw a map\n  --lids  count lids; requires --map\n\nExamples:\n  tiffin --late\n  tiffin --map\n  tiffin --late --map\n  tiffin --lids\n',
+      ),
+      found: ['warning tiffin --lids', 'warning tiffin --late --map'],
+    },
+    {
+      why: 'an option that stands in the help in a way of its own, or may be that of a command which is not listed',
+      text: help(
+        '  --late      what is late\n  --(no)clip  cut the edges\n\nExamples:\n  tiffin --clip\n  tiffin open --gently\n',
+        'COMMAND [ARG]...',
+      ),
+      found: [],
+    },
+    {
       why: 'a text behind two blanks is none of the command line',
       text: 'Usage: tiffin [-q] BOX\n\n  -q  say nothing\n\nExamples:\n  tiffin first-box   open the first one\n  tiffin -q the-last-box  say nothing of the last one\n',
       found: [],
@@ -797,6 +1019,18 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/values-disagree': [
     {
+      why: 'a word in quotes that the text explains and the list of values lacks',
+      text: help("  --sort=KEY  how to sort; 'colour' means by the lid (choices: owner, size)\n"),
+      found: ['note --sort'],
+    },
+    {
+      why: 'a list in the text that has one word more, two ranges, and a word in the place of a number',
+      text: help(
+        '  --sort=KEY   by owner, size or colour (choices: owner, size)\n  --boxes=NUM  at most 20 (range: 1-9)\n  --lids=NUM   how many (range: 1-9, default: plenty)\n',
+      ),
+      found: ['warning --sort', 'warning --boxes', 'note --lids'],
+    },
+    {
       why: 'a range that its text tells otherwise',
       text: yaml(
         'options:\n  --boxes=NUM:\n    help: how many boxes, at most 30\n    argument: {type: integer, range: 1..40}\n',
@@ -833,6 +1067,21 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/usage-disagrees': [
+    {
+      why: 'arguments, shown by the synopsis in another way than by the list',
+      text: help('  -a, --all=KIND  all of a kind\n  -b, --box=BOX   a box\n', '[-a] [-b BOX]'),
+      found: ['note -a'],
+    },
+    {
+      why: 'an argument that the list lacks',
+      text: help('  -a, --all      all boxes\n  -b, --box=BOX  a box\n', '[-a KIND] [-b BOX]'),
+      found: ['note -a'],
+    },
+    {
+      why: 'a synopsis that shows no argument at all, or calls each otherwise',
+      text: help('  -a, --all=KIND  all of a kind\n  -b, --box=BOX   a box\n', '[-a] [-b]'),
+      found: [],
+    },
     {
       why: 'a list may name two operands in one line',
       text: 'Usage: tiffin [crate | box | crate box | box lid] [options]\n\nArguments:\n  crate    the crate to look into\n  box/lid  what to look at\n',
@@ -966,6 +1215,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'names/letter-against-custom': [
     {
+      why: 'two letters that have changed places',
+      text: help('  -v, --quiet    say nothing\n  -q, --verbose  say more\n'),
+      found: ['note -q', 'note -v'],
+    },
+    {
       why: 'a customary meaning of the letter',
       text: help('  -f, --file=NAME  a\n      --force      b\n'),
       found: [],
@@ -981,6 +1235,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'too few show no custom', text: help('  --a=FILE  x\n  --b=<file>  y\n'), found: [] },
   ],
   'help/same-help-twice': [
+    {
+      why: 'texts that differ in what a bracket tells',
+      text: help(
+        '  --late=NUM   minutes to wait for the ferry (default: 3)\n  --noon=DAY   minutes to wait for the ferry (default: 5)\n',
+      ),
+      found: ['note --noon'],
+    },
     {
       why: 'two letters may be two names of one option, which no word of theirs can tell',
       text: help('  -a  lift every box\n  -p  lift every box\n'),

@@ -44,6 +44,7 @@ import { shellsDisagree } from './completion/shells-disagree.ts';
 import { staleWord } from './completion/stale-word.ts';
 import { undescribed } from './completion/undescribed.ts';
 import { valuesMissing } from './completion/values-missing.ts';
+import { bothTheDefault } from './conflicts/both-the-default.ts';
 import { commandOrOperand } from './conflicts/command-or-operand.ts';
 import { defaultNotAllowed } from './conflicts/default-not-allowed.ts';
 import { defaultsClash } from './conflicts/defaults-clash.ts';
@@ -71,6 +72,7 @@ import { commandUndescribed } from './help/command-undescribed.ts';
 import { commandsDisagree } from './help/commands-disagree.ts';
 import { defaultDisagrees } from './help/default-disagrees.ts';
 import { defaultInProse } from './help/default-in-prose.ts';
+import { defaultToldTwice } from './help/default-told-twice.ts';
 import { defaultUnstated } from './help/default-unstated.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
 import { environmentUnlisted } from './help/environment-unlisted.ts';
@@ -79,14 +81,20 @@ import { exampleWrong } from './help/example-wrong.ts';
 import { exitStatusUnclear } from './help/exit-status-unclear.ts';
 import { helpOfAnotherOption } from './help/help-of-another-option.ts';
 import { mentionsUnknown } from './help/mentions-unknown.ts';
+import { mentionsUnknownCommand } from './help/mentions-unknown-command.ts';
 import { noWayToHelp } from './help/no-way-to-help.ts';
 import { operandUndescribed } from './help/operand-undescribed.ts';
 import { optionUndescribed } from './help/option-undescribed.ts';
+import { placeholderMisleads } from './help/placeholder-misleads.ts';
 import { relationUnstated } from './help/relation-unstated.ts';
 import { requiredUnstated } from './help/required-unstated.ts';
 import { sameHelpTwice } from './help/same-help-twice.ts';
+import { sameSummaryTwice } from './help/same-summary-twice.ts';
 import { saysNothing } from './help/says-nothing.ts';
+import { sectionMissing } from './help/section-missing.ts';
 import { styleMixed } from './help/style-mixed.ts';
+import { summarySaysNothing } from './help/summary-says-nothing.ts';
+import { textSlip } from './help/text-slip.ts';
 import { textUnfinished } from './help/text-unfinished.ts';
 import { tooWide } from './help/too-wide.ts';
 import { unitUnstated } from './help/unit-unstated.ts';
@@ -113,6 +121,7 @@ import { pairUneven } from './names/pair-uneven.ts';
 import { placeholderMixed } from './names/placeholder-mixed.ts';
 import { pluralMixed } from './names/plural-mixed.ts';
 import { separatorsMixed } from './names/separators-mixed.ts';
+import { spellingMixed } from './names/spelling-mixed.ts';
 import { tooLong } from './names/too-long.ts';
 import { truncatedMixed } from './names/truncated-mixed.ts';
 import { valuesMixed } from './names/values-mixed.ts';
@@ -173,6 +182,7 @@ export const CATALOGUE = [
   environmentCollision,
   nameReadsAsLetters,
   digitOrNegative,
+  bothTheDefault,
   commandOrOperand,
   defaultNotAllowed,
   requiredWithDefault,
@@ -188,6 +198,7 @@ export const CATALOGUE = [
   letterDrifts,
   wordOrderMixed,
   verbsMixed,
+  spellingMixed,
   truncatedMixed,
   letterAgainstCustom,
   placeholderMixed,
@@ -206,13 +217,19 @@ export const CATALOGUE = [
   valuesInProse,
   valuesUnlisted,
   defaultInProse,
+  defaultToldTwice,
   defaultUnstated,
   mentionsUnknown,
+  mentionsUnknownCommand,
   requiredUnstated,
   relationUnstated,
   usageDisagrees,
   noWayToHelp,
+  sameSummaryTwice,
   saysNothing,
+  summarySaysNothing,
+  placeholderMisleads,
+  sectionMissing,
   helpOfAnotherOption,
   usageMissing,
   commandUndescribed,
@@ -226,6 +243,7 @@ export const CATALOGUE = [
   exampleMissing,
   exampleWrong,
   valuesDisagree,
+  textSlip,
   textUnfinished,
   commandsDisagree,
   exitStatusUnclear,

@@ -70,6 +70,8 @@ export interface Command {
   readonly relations: readonly Relation[];
   /** Its examples. */
   readonly examples: readonly Example[];
+  /** The running text of its help that belongs to no entry, by its paragraphs. Documents do not keep it. */
+  readonly remarks: readonly Fact<string>[];
   /** The subcommand that runs where none is named. */
   readonly defaultCommand: Knowable<string>;
   /** Whether further commands come from outside, as plugins. */
@@ -106,6 +108,7 @@ const UNKNOWN_COMMAND: Omit<Command, 'names' | 'place'> = {
   operands: NOTHING_LISTED,
   relations: [],
   examples: [],
+  remarks: [],
   defaultCommand: undefined,
   pluginCommands: undefined,
   rules: UNKNOWN_RULES,

@@ -34,6 +34,7 @@ function extendCommand(base: Command, extension: Command): Command {
     operands: { ...base.operands, items: [...base.operands.items, ...extension.operands.items] },
     relations: [...base.relations, ...extension.relations],
     examples: [...base.examples, ...extension.examples],
+    remarks: [...base.remarks, ...extension.remarks],
     described: base.described || extension.described,
   };
 }

@@ -30,6 +30,7 @@ export function joinCommands(a: Command, b: Command): Command {
     },
     relations: unite(a.relations, b.relations, relationKey),
     examples: unite(a.examples, b.examples, (example) => example.commandLine),
+    remarks: unite(a.remarks, b.remarks, ({ value }) => value),
     defaultCommand: prefer(a.defaultCommand, b.defaultCommand),
     pluginCommands: prefer(a.pluginCommands, b.pluginCommands),
     rules: joinRules(a.rules, b.rules),

@@ -39,5 +39,5 @@ function mayRepeat({ help, argument }: Option): boolean {
 }
 
 function saysWhatFor({ help, repetition }: Option): boolean {
-  return repetition !== undefined || PURPOSE.test((help?.value ?? '').replace(REPEATED, ''));
+  return repetition?.basis === 'stated' || PURPOSE.test((help?.value ?? '').replace(REPEATED, ''));
 }

@@ -83,12 +83,12 @@ function secretWord(option: Option): string | undefined {
   for (const name of option.names) {
     if (name.form === 'short') continue;
     const words = nameWords(name.text).map((word) => word.toLowerCase());
-    const secret = words.find((word) => SECRETS.has(word));
+    const secret = words.find((word) => SECRETS.has(word)) ?? secretKey(words);
     // A token of a text, or one that is searched for, is no secret, and a plural counts them.
     if (
       secret === undefined ||
-      /^(?:match|find|search|filter)$/.test(words[0] ?? '') ||
-      !(SECRETS.has(words.at(-1) ?? '') || STILL_SECRET.has(words.at(-1) ?? '')) ||
+      /^(?:match|find|search|filter|store|delete|remove|list|generate|export|import)$/.test(words[0] ?? '') ||
+      !(words.at(-1) === 'key' || SECRETS.has(words.at(-1) ?? '') || STILL_SECRET.has(words.at(-1) ?? '')) ||
       isAboutFile(option) ||
       isWritten(option)
     )
@@ -97,6 +97,11 @@ function secretWord(option: Option): string | undefined {
     if (!new RegExp(`\\b${secret}s\\b`, 'i').test(option.help?.value ?? '')) return secret;
   }
   return undefined;
+}
+
+/** `--api-key`, `--secret-key`: keys of locks have other words before them, and those of tables too. */
+function secretKey(words: readonly string[]): 'key' | undefined {
+  return words.at(-1) === 'key' && /^(?:api|secret|auth)$/.test(words.at(-2) ?? '') ? 'key' : undefined;
 }
 
 function isAboutFile(option: Option): boolean {

@@ -9,7 +9,7 @@ import { defineCheck } from '../define-check.ts';
 type Differing = {
   readonly name: string;
   readonly other: string;
-  readonly kind: 'both-told' | 'declared-excludes' | 'other-excludes' | 'undeclared';
+  readonly kind: 'itself' | 'both-told' | 'declared-excludes' | 'other-excludes' | 'undeclared';
 };
 
 /** One finding for each two options of which a text says what other texts, or the declared relations, deny or lack. */
@@ -36,7 +36,10 @@ export const proseRelationDiffers = defineCheck({
       for (const { option, said } of told) {
         for (const [other, kinds] of said) {
           report.judged();
-          const kind = differenceOf(option, kinds, other, others.get(other)?.get(option), declared);
+          const kind =
+            other === option
+              ? itself(kinds)
+              : differenceOf(option, kinds, other, others.get(other)?.get(option), declared);
           // Help can show exclusions in its synopsis only, and seldom does.
           if (
             kind === undefined ||
@@ -61,6 +64,7 @@ export const proseRelationDiffers = defineCheck({
 });
 
 const MESSAGES: { readonly [K in Differing['kind']]: (name: string, other: string) => string } = {
+  itself: (name) => `the text of ${name} says that it excludes or requires itself`,
   'both-told': (name, other) =>
     `the text of ${name} says that it goes with ${other}, and that it excludes it`,
   'declared-excludes': (name, other) =>
@@ -79,7 +83,7 @@ function relationsOf(option: Option, options: ReadonlyMap<string, Option>): Read
   for (const { kind, names } of proseRelations(option.help?.value ?? '')) {
     for (const name of names) {
       const other = options.get(name);
-      if (other === undefined || other === option) continue;
+      if (other === undefined) continue;
       said.set(other, (said.get(other) ?? new Set()).add(kind));
     }
   }
@@ -115,6 +119,11 @@ function apartBy(relations: readonly Relation[], options: ReadonlyMap<string, Op
       for (const one of members) groups.set(one, (groups.get(one) ?? new Set()).add(relation));
   }
   return { groups, excluded, inPart };
+}
+
+/** An option that is told to exclude or to require itself: another one is meant. */
+function itself(kinds: Kinds): 'itself' | undefined {
+  return kinds.has('excludes') || kinds.has('requires') ? 'itself' : undefined;
 }
 
 function areApart(a: Option, b: Option, { groups, excluded }: Apart): boolean {

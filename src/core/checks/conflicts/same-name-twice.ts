@@ -2,6 +2,7 @@ import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Command, CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
+import { areSpellings } from '../../words/spellings.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 import { optionAbove } from '../option-above.ts';
@@ -51,6 +52,11 @@ export const sameNameTwice = defineCheck({
             reportTwice(at.path, 'option', before.name, name, report, mayBeApart ? 'note' : undefined);
           } else if (areListedApart(before.option, option, name.text))
             reportTwice(at.path, 'option', before.name, name, report, 'warning');
+          else if (
+            (areFlagsApart(before.option, option, name.text) && !isCombination(option, declared)) ||
+            areArgumentAndFlag(before.option, option, name)
+          )
+            reportTwice(at.path, 'option', before.name, name, report, 'note');
         }
       }
     }
@@ -134,6 +140,32 @@ function areListedApart(a: Option, b: Option, shared: string): boolean {
   const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(help?.value ?? ''));
   if (aWords === undefined || bWords === undefined || aWords.size === 0 || bWords.size === 0) return false;
   return [...aWords].filter((word) => bWords.has(word)).length * 3 <= Math.min(aWords.size, bWords.size);
+}
+
+/** Whether two entries of one list have one long name, take nothing, and have texts that share no word. */
+function areFlagsApart(a: Option, b: Option, shared: string): boolean {
+  if (!/^--\w{2}/.test(shared) || !areInOneList(a, b, shared)) return false;
+  if ([a, b].some(({ argument }) => argument?.value.presence !== 'none')) return false;
+  const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(help?.value ?? ''));
+  if (aWords === undefined || bWords === undefined || aWords.size < 2 || bWords.size < 2) return false;
+  return ![...aWords].some((word) => bWords.has(word));
+}
+
+/** Whether two entries of one list have one letter, long names of their own, and only one of them takes an argument. */
+function areArgumentAndFlag(a: Option, b: Option, { form, text }: OptionName): boolean {
+  if (form !== 'short' || !areInOneList(a, b, text)) return false;
+  const [one, other] = [a, b].map((option) => option.names.find((name) => name.form === 'long')?.text);
+  return (
+    one !== undefined &&
+    other !== undefined &&
+    !areSpellings(one, other) &&
+    a.argument?.value.presence !== b.argument?.value.presence
+  );
+}
+
+function areInOneList(a: Option, b: Option, shared: string): boolean {
+  if (!a.listed || !b.listed || a.heading?.value !== b.heading?.value || areOfTwoCommands(a, b)) return false;
+  return optionAbove(a.place) === optionAbove(b.place) && ![a, b].some((option) => tellsWhen(option, shared));
 }
 
 /** Whether an entry shows a name with a given value (`--check=quiet`), which makes it one form of several. */

@@ -1,3 +1,4 @@
+import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
@@ -7,6 +8,7 @@ import { defineCheck } from '../define-check.ts';
 type Disagreement = { readonly command: string } & (
   | { readonly kind: 'help-option'; readonly other: string }
   | { readonly kind: 'summary'; readonly other: string }
+  | { readonly kind: 'synopsis'; readonly other: string }
 );
 
 /** One finding for each command whose own help says something else than the list that names it, or speaks of another command. */
@@ -28,22 +30,29 @@ export const commandsDisagree = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      const found = [...helpOption(at, new Set(view.commands.flatMap(({ path }) => path))), ...summary(at)];
+      const found = [
+        ...helpOption(at, new Set(view.commands.flatMap(({ path }) => path))),
+        ...summary(at),
+        ...synopsis(at),
+      ];
       report.judged();
-      for (const { data, place } of found)
-        report.finding({ command: at.path, subject: data.command, data, place });
+      for (const { data, place, level } of found)
+        report.finding({ command: at.path, subject: data.command, data, place, level });
     }
   },
   message: (data: Disagreement) =>
     data.kind === 'help-option'
       ? `the help option of ${quoteName(data.command)} speaks of ${quoteName(data.other)}`
-      : `the list calls ${quoteName(data.command)} ${quoteName(data.other)}, and its own help shares no word with that`,
+      : data.kind === 'synopsis'
+        ? `the usage line of ${quoteName(data.command)} is that of ${quoteName(data.other)}`
+        : `the list calls ${quoteName(data.command)} ${quoteName(data.other)}, and its own help shares no word with that`,
   fix: () => 'correct the text that was copied or left behind',
 });
 
 interface Found {
   readonly data: Disagreement;
   readonly place: Place;
+  readonly level: Level;
 }
 
 /** `help for NAME`, where NAME is no word that the command is called by. */
@@ -62,17 +71,37 @@ function helpOption({ command, path }: CommandAt, known: ReadonlySet<string>): F
         {
           data: { command: path.join(' '), kind: 'help-option', other: words },
           place: option?.help?.place ?? null,
+          level: 'warning',
         },
       ]
     : [];
 }
+
+/** A synopsis of another command: it begins with the path of this one but for its last word. */
+function synopsis({ command, path }: CommandAt): Found[] {
+  const own = new Set(command.names.map(({ text }) => text));
+  // `tiffin --print` is a mode, and no command.
+  if (path.length < 2 || path.at(-1)?.startsWith('-') === true) return [];
+  return command.forms.slice(0, 1).flatMap(({ text, place }): Found[] => {
+    const words = text.split(/\s+/);
+    const other = words[path.length - 1] ?? '';
+    const isOfParent = path.slice(0, -1).every((word, i) => words[i] === word);
+    const isName = /^[a-z][\w-]*$/.test(other) && !own.has(other) && !STANDS_FOR_COMMAND.test(other);
+    return isOfParent && isName
+      ? [{ data: { command: path.join(' '), kind: 'synopsis', other }, place, level: 'note' }]
+      : [];
+  });
+}
+
+/** What stands for any command in a synopsis. */
+const STANDS_FOR_COMMAND = /^(?:sub-?)?(?:command|cmd|action|verb|options?|flags?)s?$/;
 
 /** Fewer words are no sentence. */
 const MIN_WORDS = 2;
 
 /** The summary in the list above and the description in the command's own help, where they have no word in common. */
 function summary({ command, path }: CommandAt): Found[] {
-  const [listed, own] = [command.summary, command.description];
+  const [listed, own] = [command.summary, command.description ?? command.remarks[0]];
   if (
     listed === undefined ||
     own === undefined ||
@@ -84,6 +113,14 @@ function summary({ command, path }: CommandAt): Found[] {
   const shared = [...a].filter((word) => b.has(word));
   // A description that names the command speaks of it.
   const isNamed = path.slice(1).some((name) => [...stemsOf(name)].some((word) => b.has(word)));
-  if (a.size < MIN_WORDS || b.size < MIN_WORDS || shared.length > 0 || isNamed) return [];
-  return [{ data: { command: path.join(' '), kind: 'summary', other: listed.value }, place: listed.place }];
+  if (a.size < MIN_WORDS || b.size < MIN_WORDS || shared.length > 0) return [];
+  // Running text may begin with something else than what the command does.
+  const isSure = command.description !== undefined && !isNamed;
+  return [
+    {
+      data: { command: path.join(' '), kind: 'summary', other: listed.value },
+      place: listed.place,
+      level: isSure ? 'warning' : 'note',
+    },
+  ];
 }

@@ -33,7 +33,6 @@ export const environmentUnlisted = defineCheck({
   },
   judge(view, report) {
     const listed = new Set(view.interface.environment.map(({ name }) => name));
-    const told = toldVariables(view);
     const all = [
       ...view.interface.environment.map(({ name, place }) => ({
         name,
@@ -51,9 +50,10 @@ export const environmentUnlisted = defineCheck({
       report.finding({ command: path, subject: of, data: { name, kind, other }, place });
     };
     const known = new Set([...listed, ...ofOptions(view).map(({ name }) => name)]);
-    if (listed.size > 0)
-      for (const variable of told) if (!known.has(variable.name)) tell(variable, 'unlisted', '');
     const prefix = usualPrefix(all);
+    if (listed.size > 0)
+      for (const variable of toldVariables(view, prefix))
+        if (!known.has(variable.name)) tell(variable, 'unlisted', '');
     if (prefix === undefined) return;
     for (const variable of all) {
       const own = prefixOf(variable.name);
@@ -88,15 +88,20 @@ function ofOptions(view: AuditView): Variable[] {
 const TOLD =
   /\$\{?([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d])\b|\bvariables? ([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d])\b|\b([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d]) (?:environment )?variable\b/g;
 
-function toldVariables(view: AuditView): Variable[] {
+/** The variables of which the texts of options speak; what begins as those of the program do is one in any sentence. */
+function toldVariables(view: AuditView, prefix: string | undefined): Variable[] {
+  const own =
+    prefix === undefined ? undefined : new RegExp(`(?<![\\w$])(${prefix}_[A-Z\\d_]*[A-Z\\d])(?!\\w)`, 'g');
   return view.described.flatMap(({ command, path }) =>
     command.options.items.flatMap((option) =>
-      [...(option.help?.value ?? '').matchAll(TOLD)].map((match) => ({
-        name: match[1] ?? match[2] ?? match[3] ?? '',
-        of: mainName(option).text,
-        path,
-        place: option.help?.place ?? option.place,
-      })),
+      [TOLD, ...(own === undefined ? [] : [own])]
+        .flatMap((pattern) => [...(option.help?.value ?? '').matchAll(pattern)])
+        .map((match) => ({
+          name: match[1] ?? match[2] ?? match[3] ?? '',
+          of: mainName(option).text,
+          path,
+          place: option.help?.place ?? option.place,
+        })),
     ),
   );
 }

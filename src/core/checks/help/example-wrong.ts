@@ -8,8 +8,12 @@ import { OF_WHOLE_LINE, sureProblems } from '../../parsing/sure-problems.ts';
 import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
 import { traceWords } from '../../parsing/trace-words.ts';
 import { type ShellWord, simpleCommands } from '../../shells/shell-words.ts';
+import { isSlipInside } from '../../words/slip-inside.ts';
 import { suggest } from '../../words/suggest.ts';
+import { isSwapped } from '../../words/swapped-letters.ts';
+import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
+import { unlistedOption } from '../unlisted-option.ts';
 
 /** One finding for each example command line that the program would refuse. */
 export const exampleWrong = defineCheck({
@@ -67,14 +71,15 @@ interface WrongExample {
 
 /**
  * Those of the wrong examples that are. An author tries most examples: where help is read in such a way that most are wrong, or several in the same way, it
- * was misread; and how many operands there may be is believed where another example bears it out.
+ * was misread; and that there are too many operands is believed where another example bears it out, since a sentence may begin with the name of the program.
  */
 function believable(wrong: readonly WrongExample[], count: number, view: AuditView): readonly WrongExample[] {
   if (!wrong.some(({ example }) => view.isHelp(example.place))) return wrong;
   const times = groupedBy(wrong, ({ fault }) => fault.cause);
   const isOne = ({ fault }: WrongExample) => times.get(fault.cause)?.length === 1;
   return wrong.filter(
-    (one) => isOne(one) && (wrong.length * 2 <= count || (count === 1 && !one.fault.isOfCount)),
+    (one) =>
+      isOne(one) && (wrong.length * 2 <= count || (count === 1 && one.fault.cause !== 'too-many-operands')),
   );
 }
 
@@ -86,8 +91,8 @@ function judgeExample(example: Example, view: AuditView): { readonly fault: Faul
   const [first] = commands[0] ?? [];
   if (calls.length === 0) {
     // A help text may show other programs beside its own; an example of a document is of the program.
-    const isSaid = !view.isHelp(example.place) && commands.length === 1 && first?.literal === true;
-    if (!isSaid) return undefined;
+    const isSaid = !view.isHelp(example.place) || isSlipInside(first?.text ?? '', cli.program.value);
+    if (!isSaid || commands.length !== 1 || first?.literal !== true) return undefined;
     const text = `it calls ${quoteName(first.text)}, not ${quoteName(cli.program.value)}`;
     return { fault: { text, cause: text, isOfCount: false } };
   }
@@ -155,7 +160,12 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     return (code !== 'option-missing' && code !== 'option-excluded') || !view.isHelp(at.command.place);
   });
   if (problem !== undefined) return faultOfProblem(problem);
-  const text = shortened(trace.words, words) ?? misspelt(trace.problems, words, names);
+  const text =
+    shortened(trace.words, words) ??
+    misspelt(trace.problems, words, names) ??
+    misspeltCommand(at, trace, words) ??
+    unlistedOption({ at, trace, words, names, view }) ??
+    brokenRelation(at, trace);
   return text === undefined ? undefined : { text, cause: text, isOfCount: false };
 }
 
@@ -185,6 +195,22 @@ function shortened(traced: readonly TracedWord[], words: readonly ShellWord[]): 
       return `${quoteName(text.slice(part.start, part.end))} is not the name of an option, only the beginning of ${quoteName(part.name ?? '')}`;
   }
   return undefined;
+}
+
+/** A word where a command is listed that is spelled almost alike, of a command that takes no operands. */
+function misspeltCommand(
+  { command }: CommandAt,
+  trace: Trace,
+  words: readonly ShellWord[],
+): string | undefined {
+  const names = command.commands.items.flatMap((one) => one.names.map(({ text }) => text));
+  const given =
+    words[trace.firstOperand ?? trace.problems.find(({ code }) => code === 'not-judged')?.word ?? -1];
+  if (given?.literal !== true || names.includes(given.text)) return undefined;
+  const near = names.find((name) => isSlipInside(given.text, name) || isSwapped(given.text, name));
+  return near === undefined
+    ? undefined
+    : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
 }
 
 /** An option that a list which may not be complete lacks, where it has one that is spelled almost alike. */

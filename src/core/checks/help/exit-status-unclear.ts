@@ -1,8 +1,10 @@
+import type { AuditView } from '../../audit-view.ts';
 import type { ExitStatus } from '../../model/interface.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
-import { defineCheck } from '../define-check.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
+import { toldTexts } from '../told-texts.ts';
 
-type Unclear = { readonly status: string; readonly kind: 'twice' | 'zero' };
+type Unclear = { readonly status: string; readonly kind: 'twice' | 'zero' | 'alone' | 'unlisted' };
 
 /** One finding for each exit status that is told with two meanings, and one where success is told as an error. */
 export const exitStatusUnclear = defineCheck({
@@ -37,16 +39,60 @@ export const exitStatusUnclear = defineCheck({
         related: found.other === undefined ? [] : [{ place: found.other.place, note: 'told first here' }],
       });
     }
+    const [only, ...more] = statuses;
+    if (only?.from === 0 && only.to === 0 && more.length === 0)
+      report.finding({
+        command: [view.interface.program.value],
+        subject: '0',
+        data: { status: '0', kind: 'alone' },
+        place: only.place,
+        level: 'note',
+      });
+    if (statuses.length >= LEAST_LISTED) reportUnlisted(view, statuses, report);
   },
-  message: ({ status, kind }: Unclear) =>
-    kind === 'zero'
-      ? 'the exit status 0 is told as an error'
-      : `the exit status ${status} is told with two meanings`,
-  fix: ({ kind }) =>
-    kind === 'zero'
-      ? 'end with another status, and keep 0 for success'
-      : 'give each meaning a status of its own',
+  message: ({ status, kind }: Unclear) => MESSAGES[kind](status),
+  fix: ({ kind }) => FIXES[kind],
 });
+
+const MESSAGES: { readonly [K in Unclear['kind']]: (status: string) => string } = {
+  zero: () => 'the exit status 0 is told as an error',
+  twice: (status) => `the exit status ${status} is told with two meanings`,
+  alone: () => 'of the exit statuses only 0 is told',
+  unlisted: (status) => `a text tells of the exit status ${status}, which the list lacks`,
+};
+
+const FIXES: { readonly [K in Unclear['kind']]: string } = {
+  zero: 'end with another status, and keep 0 for success',
+  twice: 'give each meaning a status of its own',
+  alone: 'say with which status the program ends where it fails',
+  unlisted: 'add it to the list, or correct the text',
+};
+
+/** So many statuses make a list of which one may be missed. */
+const LEAST_LISTED = 2;
+
+/** `exit with status 3`, `the exit code is 3`, `exits with 3`. */
+const TOLD =
+  /\bexit(?:s|ing)? (?:with )?(?:(?:status|code|value) )?(\d{1,3})\b|\bexit (?:status|code|value) (?:is |of |will be )?(\d{1,3})\b/gi;
+
+/** Statuses of which a text tells and the list does not. */
+function reportUnlisted(view: AuditView, statuses: readonly ExitStatus[], report: Reporter<Unclear>): void {
+  const isListed = (status: number) => statuses.some(({ from, to }) => status >= from && status <= to);
+  for (const { command, path } of view.described) {
+    for (const { text, place } of toldTexts(command)) {
+      const told = [...text.matchAll(TOLD)].map(([, one, other]) => Number(one ?? other));
+      const unlisted = told.find((status) => !isListed(status));
+      if (unlisted !== undefined)
+        report.finding({
+          command: path,
+          subject: String(unlisted),
+          data: { status: String(unlisted), kind: 'unlisted' },
+          place,
+          level: 'note',
+        });
+    }
+  }
+}
 
 function faultOf(
   { from: status, to, help }: ExitStatus,

@@ -1,16 +1,22 @@
 import { distance } from 'fastest-levenshtein';
 import { quoteName } from '../../messages/wording.ts';
-import { mainName } from '../../model/option.ts';
 import { walkCommands } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
 import { suggest } from '../../words/suggest.ts';
 import { isSwapped } from '../../words/swapped-letters.ts';
 import { type Departure, defineCheck } from '../define-check.ts';
+import { standsAlone, toldTexts } from '../told-texts.ts';
+import { EVERYWHERE, isNegation } from '../unlisted-names.ts';
 
 /** Of so many options that no list has, the texts of one help may speak. */
 const MOST_MISSING = 3;
 
-type Mentioned = { readonly name: string; readonly option: string; readonly near: string | null };
+type Mentioned = {
+  /** The option or operand whose text it is; null where it is running text. */
+  readonly name: string | null;
+  readonly option: string;
+  readonly near: string | null;
+};
 
 /** One finding for each option that a text speaks of and that is in no list. */
 export const mentionsUnknown = defineCheck({
@@ -46,28 +52,40 @@ export const mentionsUnknown = defineCheck({
     // The help of a command alone may speak of options of the program.
     const isRootShown = view.interface.root.described;
     const longNames = [...known].filter((name) => name.startsWith('--'));
+    const program = view.interface.program.value;
     for (const { command, path } of view.described) {
       const told: Departure<Mentioned>[] = [];
-      for (const option of command.options.items) {
-        if (option.help === undefined) continue;
+      for (const { text, place, option, of } of toldTexts(command)) {
         // What is declared of it is the matter of `conflicts/reference-dangles`.
-        const declared = [option.sameAs?.value.option, option.deprecated?.value.replacedBy?.value];
-        const unknown = unknownIn(option.help.value, known).filter(({ name }) => !declared.includes(name));
-        const unbroken = unknown.filter(({ name }) => !isBroken(name, known, option.help?.place ?? null));
+        const declared = [option?.sameAs?.value.option, option?.deprecated?.value.replacedBy?.value];
+        const unknown = unknownIn(text, known, program).filter(
+          // A letter in a text about something else than an option may be another program's: `as python3 -m does`.
+          ({ name }) => !declared.includes(name) && (option !== undefined || name.startsWith('--')),
+        );
+        const unbroken = unknown.filter(({ name }) => !isBroken(name, known, place));
         const near = unbroken.flatMap((mention) => {
-          const [other] = isNegation(mention.name, known) ? [] : nearest(mention.name, longNames);
-          return other === undefined ? [] : [{ ...mention, other }];
+          if (isNegation(mention.name, known) || !mention.name.startsWith('--')) return [];
+          const [other] = nearest(mention.name, longNames);
+          // Running text may name what others begin with.
+          const isAbout = of !== null || (other !== undefined && !other.startsWith(mention.name));
+          return other === undefined || !isAbout ? [] : [{ ...mention, other }];
         })[0];
-        // Where the list may lack some, only what is spelled almost as one that it has is surely wrong, and only what a text sends its reader to is missed.
-        const sent = unbroken.find(({ isSentTo, name }) => isSentTo && !isNegation(name, known));
-        const found = isComplete ? (near ?? unbroken[0]) : (near ?? (isRootShown ? sent : undefined));
+        // Where the list may lack some, only what is spelled almost as one that it has is surely wrong; what stands nowhere else is missed by the reader all the same.
+        const alone = unbroken.find(
+          ({ name, isFirst }) =>
+            !isFirst &&
+            !isNegation(name, known) &&
+            !(of === null && longNames.some((one) => one.startsWith(name))) &&
+            standsAlone(name, place),
+        );
+        const found = isComplete ? (near ?? unbroken[0]) : (near ?? (isRootShown ? alone : undefined));
         if (found === undefined && unbroken.length > 0) {
           report.notJudged({
             command: path,
             count: 1,
             reason: 'whether the list of options is complete',
             remedy: "if it is, say 'complete: true' in an interface document",
-            place: option.help.place,
+            place,
           });
           continue;
         }
@@ -76,9 +94,10 @@ export const mentionsUnknown = defineCheck({
         told.push({
           command: path,
           subject: found.name,
-          data: { name: mainName(option).text, option: found.name, near: near === found ? near.other : null },
-          place: option.help.place,
-          ...(isComplete || (near !== undefined && near === found && isSlip(near.name, near.other))
+          data: { name: of, option: found.name, near: near === found ? near.other : null },
+          place,
+          ...(of !== null &&
+          (isComplete || (near !== undefined && near === found && isSlip(near.name, near.other)))
             ? {}
             : { level: 'note' }),
         });
@@ -90,7 +109,7 @@ export const mentionsUnknown = defineCheck({
     }
   },
   message: ({ name, option, near }: Mentioned) =>
-    `the text of ${quoteName(name)} mentions ${quoteName(option)}, which ${near === null ? 'does not exist' : near.startsWith(option) ? `is only the beginning of ${quoteName(near)}` : `is no option; ${quoteName(near)} is`}`,
+    `${name === null ? 'the help' : `the text of ${quoteName(name)}`} mentions ${quoteName(option)}, which ${near === null ? 'does not exist' : near.startsWith(option) ? `is only the beginning of ${quoteName(near)}` : `is no option; ${quoteName(near)} is`}`,
   fix: ({ option, near }) =>
     near === null
       ? `name the right option, or remove ${quoteName(option)}`
@@ -106,8 +125,8 @@ function isSlip(name: string, other: string): boolean {
 
 interface Mention {
   readonly name: string;
-  /** Whether the text sends its reader to the option: `see --late`, `requires --late`. */
-  readonly isSentTo: boolean;
+  /** Whether the text begins with it: then it may be a name of what the text is about. */
+  readonly isFirst: boolean;
 }
 
 /** A long name in a text, with the word before it. One right behind a bracket is told as another name: `[--late]`. One that goes on with a full stop and a letter is part of a longer word. */
@@ -119,22 +138,26 @@ const LETTER = /(\S{0,60})(?:^|[\s(,;])(-[A-Za-z])(?=[\s,;)]|[.:](?:\s|$)|$)( is
 /** Command lines in quotes, which may be another program's. */
 const QUOTED = /`[^`\s]+ [^`]*`/g;
 
-/** Options that are there without being listed. */
-const EVERYWHERE: ReadonlySet<string> = new Set(['--help', '--version', '-h', '-V']);
-
-function unknownIn(whole: string, listed: ReadonlySet<string>): Mention[] {
+function unknownIn(whole: string, listed: ReadonlySet<string>, program: string): Mention[] {
   const text = whole.replace(QUOTED, '');
-  const known = { has: (name: string) => listed.has(name) || EVERYWHERE.has(name) };
-  const long = [...text.matchAll(LONG)].flatMap(([, before = '', name = '']) =>
-    known.has(name) || isOfAnotherProgram(before) || WAS_NAME.test(before)
+  if (BEGINNINGS.test(text)) return [];
+  // `--help-all`: more help is told of, and need not be listed.
+  const known = {
+    has: (name: string) => listed.has(name) || EVERYWHERE.has(name) || /^--help-|-help$/.test(name),
+  };
+  const long = [...text.matchAll(LONG)].flatMap(({ index, 1: before = '', 2: name = '' }) =>
+    known.has(name) || isOfAnotherProgram(before, program) || WAS_NAME.test(before)
       ? []
-      : [{ name, isSentTo: SENDS.test(before) }],
+      : [{ name, isFirst: index === 0 && before === '' }],
   );
   const letters = [...text.matchAll(LETTER)].flatMap(([, before = '', name = '', behind]) =>
-    known.has(name) || !(SENDS.test(before) || behind !== undefined) ? [] : [{ name, isSentTo: true }],
+    known.has(name) || !(SENDS.test(before) || behind !== undefined) ? [] : [{ name, isFirst: false }],
   );
   return [...long, ...letters];
 }
+
+/** What names begin with is none: `options that start with -g or --param are passed on`. */
+const BEGINNINGS = /\b(?:start|begin)(?:s|ing)? with -/;
 
 /** Whether a name is one of the list with a hyphen of the end of a line in it: `--late-`, and below it `box`, for `--latebox`. */
 function isBroken(name: string, known: ReadonlySet<string>, place: Place): boolean {
@@ -146,21 +169,12 @@ function isBroken(name: string, known: ReadonlySet<string>, place: Place): boole
   );
 }
 
-/** Words that send the reader to the option behind them. */
-const SENDS = /^\(?(?:see|use|using|requires?|implies|overrides|for|as|to|needs|with|than)$/i;
+/** Words that send the reader to the letter behind them. */
+const SENDS =
+  /^\(?(?:see|use|using|requires?|implies|overrides|for|as|to|needs|with|without|than|unless|when|if|like|only|option|specify|set)$/i;
 
 /** Behind these stands what an option was called before. */
 const WAS_NAME = /^\(?(?:replaces|was|formerly|previously|renamed|obsoletes?|old)$/i;
-
-/** Names that a parser may take though no list has them: `--no-late` of `--late`, and the other way round. */
-function isNegation(name: string, known: ReadonlySet<string>): boolean {
-  const word = name.slice(2);
-  return (
-    known.has(`--no-${word}`) ||
-    known.has(`--no${word}`) ||
-    (/^no-?/.test(word) && known.has(`--${word.replace(/^no-?/, '')}`))
-  );
-}
 
 /** The names that one may stand for by a slip: it begins them, has their words, or differs in a letter or two of many. */
 function nearest(name: string, names: readonly string[]): string[] {
@@ -172,13 +186,14 @@ function nearest(name: string, names: readonly string[]): string[] {
 }
 
 /** Behind the name of a program, an option is that program's. */
-function isOfAnotherProgram(before: string): boolean {
-  return (/^[a-z][\w.-]*$/.test(before) && !WORDS.has(before)) || /\w\/\w/.test(before);
+function isOfAnotherProgram(before: string, program: string): boolean {
+  const word = before.replace(/^["'`(]+/, '');
+  return (/^[a-z][\w.-]*$/.test(word) && word !== program && !WORDS.has(word)) || /\w\/\w/.test(before);
 }
 
 /** Words that stand before an option of the same program. */
 const WORDS: ReadonlySet<string> = new Set(
-  'see use with without and or if of the by to as for like unless when than from not also option options is are implies overrides requires give given using via in on alias'.split(
+  'see use with without and or if of the by to as for like unless when than from not also option options is are implies overrides requires give given using via in on alias the set opposite favour favor specify specifying need needs require only try instead neither nor combined'.split(
     ' ',
   ),
 );

@@ -1,6 +1,7 @@
 import { groupedBy } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
 import { NameFamilies } from '../../words/name-families.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { areSpellings } from '../../words/spellings.ts';
@@ -35,7 +36,7 @@ export const sameHelpTwice = defineCheck({
       );
       report.judged(described.length);
       const byText = groupedBy(described, ({ help }) => {
-        const text = help?.value ?? '';
+        const text = withoutNotes(help?.value ?? '');
         return !isProse(text) || REFERS.test(text) || wordsOf(text).size === 0
           ? undefined
           : normalisedText(text);
@@ -61,7 +62,8 @@ export const sameHelpTwice = defineCheck({
         report.finding({
           command: at.path,
           subject: mainName(copy).text,
-          level: areLetters([first, ...copies]) ? 'note' : 'warning',
+          // Texts that differ in what brackets tell are less surely copies.
+          level: areLetters([first, ...copies]) || !areAlike([first, ...copies]) ? 'note' : 'warning',
           data: {
             names: [...new Set(copies.map((option) => mainName(option).text))],
             other: mainName(first).text,
@@ -95,6 +97,10 @@ function isSameOfOtherPart(a: Option, b: Option): boolean {
     .map((option) => nameWords(mainName(option).text))
     .sort((one, other) => one.length - other.length);
   return fewer.length < more.length && fewer.every((word) => more.includes(word));
+}
+
+function areAlike(options: readonly Option[]): boolean {
+  return new Set(options.map(({ help }) => normalisedText(help?.value ?? ''))).size === 1;
 }
 
 const REFERS =

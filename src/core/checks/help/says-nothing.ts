@@ -1,8 +1,10 @@
 import { listNames } from '../../messages/wording.ts';
-import { longNames, type Option } from '../../model/option.ts';
+import { longNames, mainName, type Option } from '../../model/option.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
 import { nameWords } from '../../words/name-words.ts';
+import { repeatsName, wordsInARow } from '../../words/repeats-name.ts';
 import { defineCheck } from '../define-check.ts';
-import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
+import type { FaultyOptions } from '../faulty-options.ts';
 
 /** Names that say all there is to say. */
 const CLEAR: ReadonlySet<string> = new Set([
@@ -21,7 +23,7 @@ const CLEAR: ReadonlySet<string> = new Set([
 
 /** `TODO`, `TODO: say which box`, `TODO describe`; a `TODO list` is one of things to do. */
 const UNFINISHED =
-  /^(?:todo|tbd|fixme|xxx|undocumented|no description|description)\b[ .:!-]*$|^(?:TODO|TBD|FIXME|XXX)(?:$|\s?[.:(!-]| (?:add|describe|document|explain|fill|write)\b)/;
+  /^(?:todo|tbd|fixme|xxx|undocumented|no description(?: (?:available|yet|provided|given))?|description|to be (?:documented|written|done|described)|not (?:yet )?documented(?: yet)?|description goes here|lorem ipsum.{0,80}|n\/a|none|blah)\b[ .:!-]*$|^(?:TODO|TBD|FIXME|XXX)(?:$|\s?[.:(!-]| (?:add|describe|document|explain|fill|write|this)\b)|^(?:[?.…-]{1,10})$/i;
 
 /** One finding for each command with options whose text only repeats the name, or is still to be written. */
 export const saysNothing = defineCheck({
@@ -39,13 +41,24 @@ export const saysNothing = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --late-boxes  list only what came after noon\n  --map         draw a map of the round\n',
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  --late-boxes  print late boxes\n  --verbose     verbose\n',
   },
-  judge: (view, report) =>
-    reportFaultyOptions(view, report, {
-      among: ({ help }) => help !== undefined,
-      isAtFault: isEmpty,
-      placeOf: ({ help, place }) => help?.place ?? place,
-      levelOf: (faulty) => (faulty.every(mayNameAll) ? 'note' : undefined),
-    }),
+  judge: (view, report) => {
+    for (const at of view.described) {
+      const told = at.command.options.items.filter(({ help }) => help !== undefined);
+      report.judged(told.length);
+      const exact = told.filter((option) => isEmpty(option, isName));
+      // A name in a phrase that adds nothing to it is told where nothing worse is.
+      const faulty = exact.length > 0 ? exact : told.filter((option) => isEmpty(option, repeatsName));
+      const [first] = faulty;
+      if (first?.help === undefined) continue;
+      report.finding({
+        command: at.path,
+        subject: mainName(first).text,
+        data: { names: faulty.map((option) => mainName(option).text) },
+        place: first.help.place,
+        ...(exact.length === 0 || exact.every(mayNameAll) ? { level: 'note' } : {}),
+      });
+    }
+  },
   apart: true,
   message: ({ names }: FaultyOptions) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'says' : 'say'} nothing that ${names.length === 1 ? 'the name does' : 'the names do'} not`,
@@ -60,18 +73,22 @@ const SENTENCE =
 function mayNameAll({ argument, names, help }: Option): boolean {
   return (
     argument?.value.presence === 'none' &&
-    !UNFINISHED.test(help?.value.trim() ?? '') &&
+    !UNFINISHED.test(withoutNotes(help?.value ?? '')) &&
     names.every(({ text }) => nameWords(text).length === 1)
   );
 }
 
-function isEmpty(option: Option): boolean {
-  const text = option.help?.value.trim() ?? '';
+/** Whether a text is still to be written, or one of the long names is all that it says. */
+function isEmpty(option: Option, repeats: (text: string, name: string) => boolean): boolean {
+  const text = withoutNotes(option.help?.value ?? '');
   if (UNFINISHED.test(text)) return true;
-  const words = text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
   return longNames(option).some(({ text: name }) => {
     const own = nameWords(name.toLowerCase());
     const phrase = own.join(' ');
-    return !CLEAR.has(own.join('-')) && !SENTENCE.test(phrase) && words.join(' ') === phrase;
+    return !CLEAR.has(own.join('-')) && !SENTENCE.test(phrase) && repeats(text, phrase);
   });
+}
+
+function isName(text: string, name: string): boolean {
+  return wordsInARow(text) === name;
 }

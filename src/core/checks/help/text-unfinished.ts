@@ -1,4 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
@@ -22,7 +23,7 @@ export const textUnfinished = defineCheck({
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
       among: ({ help }) => (help?.value.trim().split(/\s+/).length ?? 0) > 2,
-      isAtFault: ({ help }) => breaksOff(help?.value.trim() ?? ''),
+      isAtFault: ({ help }) => breaksOff(withoutNotes(help?.value ?? '')),
       placeOf: ({ help, place }) => help?.place ?? place,
     }),
   message: ({ names }: FaultyOptions) =>
@@ -34,7 +35,11 @@ export const textUnfinished = defineCheck({
 const GOES_ON =
   /(?:^|[\s(])(?:that|the|an|and|or|which|whose|their|because|unless|than|will|must|should|your|its)$/i;
 
+/** Phrases that no sentence ends with. */
+const PHRASE =
+  /\b(?:(?:if|of|to|in|on|for|with|by|from|when|at|as) (?:the|a|an)|as well as|such as|(?:is|are) (?:the|a))$|\(see$/i;
+
 function breaksOff(text: string): boolean {
   // A list of values or examples may stand below.
-  return GOES_ON.test(text) && !/["'`]\w+$/.test(text) && /^[\x20-\x7e]*$/.test(text);
+  return (GOES_ON.test(text) || PHRASE.test(text)) && !/["'`]\w+$/.test(text) && /^[\x20-\x7e]*$/.test(text);
 }

@@ -62,10 +62,12 @@ export const unitUnstated = defineCheck({
 function takesNumber({ argument }: Option): boolean {
   const [word, ...others] = argument?.value.words ?? [];
   if (word === undefined || others.length > 0) return false;
-  const { type, placeholder } = word;
+  const { type, placeholder, range, default: literal } = word;
   return (
     type?.value === 'integer' ||
     type?.value === 'number' ||
+    range !== undefined ||
+    /^\d+$/.test(literal?.value ?? '') ||
     /^[<[]?(?:n|num|number|int|integer|count|uint\d*|float)[>\]]?$/i.test(placeholder?.value ?? '')
   );
 }

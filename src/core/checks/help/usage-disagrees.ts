@@ -6,6 +6,7 @@ import type { CommandAt } from '../../model/walk.ts';
 import { operandKey } from '../../notation/operand-key.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
+import { type ArgumentDifference, argumentDifferences } from '../shown-arguments.ts';
 
 type Disagreement = {
   readonly name: string;
@@ -17,7 +18,8 @@ type Disagreement = {
     | 'optional'
     | 'unlisted-operand'
     | 'unshown-operand'
-    | 'count';
+    | 'count'
+    | ArgumentDifference['kind'];
 };
 
 /** One finding for each option or operand on which usage line and lists disagree. */
@@ -64,6 +66,9 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
   'unlisted-option': (name) => `the usage line shows the option ${name}, which is in no list`,
   'unshown-option': (name) => `the option ${name} is listed, and the usage line shows all others but it`,
   'shown-twice': (name) => `the usage line shows ${name} twice`,
+  'argument-unshown': (name) => `the usage line shows ${name} without the argument that the list gives it`,
+  'argument-unlisted': (name) => `the usage line shows an argument of ${name}, and the list none`,
+  placeholder: (name) => `the usage line and the list have different words for the argument of ${name}`,
   count: (name) => `the usage line and the list disagree on how many words ${name} stands for`,
   mandatory: (name) => `the usage line shows ${name} as something that must be given, and it may be left out`,
   optional: (name) => `the usage line shows ${name} in brackets, and it must be given`,
@@ -72,7 +77,14 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
 };
 
 /** What help shows on purpose as often as by mistake. */
-const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set(['unshown-option', 'shown-twice', 'count']);
+const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set([
+  'unshown-option',
+  'shown-twice',
+  'count',
+  'argument-unshown',
+  'argument-unlisted',
+  'placeholder',
+]);
 
 interface Found {
   readonly data: Disagreement;
@@ -100,6 +112,9 @@ function disagreements(at: CommandAt): Found[] {
     ...unshownOptions(command),
     ...shownTwice(command),
     ...countFaults(command),
+    ...argumentDifferences(command, byName).map(
+      ({ name, kind, place }): Found => ({ data: { name, kind }, place }),
+    ),
     ...operandFaults(command),
   ]);
 }

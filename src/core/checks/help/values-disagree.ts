@@ -6,13 +6,13 @@ import type { Knowable } from '../../model/fact.ts';
 import { mainName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { unquoted } from '../../notation/prose-default.ts';
-import { rangeInProse } from '../../notation/prose-range.ts';
+import { rangesInProse } from '../../notation/prose-range.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Disagreement = {
   readonly name: string;
-  readonly kind: 'default' | 'range' | 'reversed';
+  readonly kind: 'default' | 'range' | 'reversed' | 'value' | 'explained' | 'word';
   /** The default, or the bounds that are declared. */
   readonly one: string;
   /** The values or bounds that the other place tells. */
@@ -53,7 +53,11 @@ export const valuesDisagree = defineCheck({
                 : [],
             place: (found.kind === 'default' ? word.default?.place : word.range?.place) ?? place,
             // Many programs take 0 or -1 for "as many as there are".
-            ...(found.kind === 'default' && /^(?:0|-1)$/.test(found.one) ? { level: 'note' } : {}),
+            ...(found.kind === 'word' ||
+            found.kind === 'explained' ||
+            (found.kind === 'default' && /^(?:0|-1)$/.test(found.one))
+              ? { level: 'note' }
+              : {}),
           });
       }
     }
@@ -70,6 +74,10 @@ const MESSAGES: {
 } = {
   default: (name, one, other) => `the default of ${name} is ${quoteName(one)}, but its values are ${other}`,
   range: (name, one, other) => `the values of ${name} go ${one}, but its text says ${other}`,
+  value: (name, one, other) => `the text of ${name} tells ${quoteName(one)}, but its values are ${other}`,
+  explained: (name, one, other) =>
+    `the text of ${name} explains ${quoteName(one)}, but its values are ${other}`,
+  word: (name, one, other) => `the default of ${name} is ${quoteName(one)}, but its values go ${other}`,
   reversed: (name, one) => `the values of ${name} go ${one}, which is none`,
 };
 
@@ -103,12 +111,16 @@ function disagreement(
   help: Knowable<string>,
   view: AuditView,
 ): Disagreement | 'none' | undefined {
-  const told = rangeInProse(help?.value ?? '');
+  const all = rangesInProse(help?.value ?? '');
+  const [told] = all;
   const range = word.range?.value;
   if (range !== undefined && isReversed(range))
     return { name, kind: 'reversed', one: drawn(range), other: '' };
-  if (range !== undefined && told !== undefined && areApart(range, told))
-    return { name, kind: 'range', one: drawn(range), other: drawn(told) };
+  const apart = range === undefined ? undefined : all.find((other) => areApart(range, other));
+  if (range !== undefined && apart !== undefined)
+    return { name, kind: 'range', one: drawn(range), other: drawn(apart) };
+  const unlisted = unlistedValue(word, help?.value ?? '') ?? explainedValue(word, help?.value ?? '');
+  if (unlisted !== undefined) return { name, ...unlisted };
   // A declared default is the matter of `conflicts/default-not-allowed`, but for what only a text says.
   const literal = word.default === undefined ? undefined : unquoted(word.default.value);
   if (literal === undefined || !LITERAL.test(literal))
@@ -122,9 +134,64 @@ function disagreement(
   }
   const bounds = (isShown ? range : undefined) ?? told;
   const number = Number(literal);
-  if (bounds === undefined || Number.isNaN(number)) return undefined;
+  if (bounds === undefined) return undefined;
+  if (Number.isNaN(number))
+    return range === undefined || /\d/.test(literal) || NO_CHOICE.has(literal.toLowerCase())
+      ? undefined
+      : { name, kind: 'word', one: literal, other: drawn(bounds) };
   return isIn(number, bounds) ? 'none' : { name, kind: 'default', one: literal, other: drawn(bounds) };
 }
+
+const VALUE = String.raw`["'\x60]?[a-z][\w-]*["'\x60]?(?![\w-])`;
+
+/** Words in a row, as texts list values: `a, b or c`, `a|b|c`, `a/b/c`. */
+const ROWS = [
+  `${VALUE}(?:, ?${VALUE})+(?:,? (?:or|and) ${VALUE})?`,
+  String.raw`${VALUE}(?: ?\| ?${VALUE}){2,}`,
+  `${VALUE}(?:/${VALUE}){2,}`,
+].map((row) => new RegExp(String.raw`(?<![\w|/-])${row}`, 'gi'));
+
+/** Words that stand between values, or behind them, and are none. */
+const NO_VALUE = /^(?:or|and|default|etc|optional|required|format)?$/i;
+
+/** What a text tells beside the allowed values. */
+type Told = Pick<Disagreement, 'kind' | 'one' | 'other'>;
+
+/** A word that a text lists beside allowed values, of which it is none. */
+function unlistedValue({ values, placeholder }: ValueWord, text: string): Told | undefined {
+  const allowed = statedValues(values);
+  const known = new Set(allowed.map((value) => value.toLowerCase()));
+  for (const [row] of ROWS.flatMap((pattern) => [...text.slice(0, SEARCHED).matchAll(pattern)])) {
+    const words = row.split(/[^\w-]+/).filter((word) => !NO_VALUE.test(word));
+    const others = words.filter((word) => !known.has(word.toLowerCase()));
+    const [other] = others;
+    // Where the placeholder has the word too, the list was not read to its end.
+    if (other === undefined || placeholder?.value.includes(other) === true) continue;
+    if (allowed.length > 1 && others.length === 1 && words.length > 2)
+      return { kind: 'value', one: other, other: listed(allowed) };
+  }
+  return undefined;
+}
+
+function statedValues(values: ValueWord['values']): string[] {
+  return values?.basis === 'stated' ? values.value.map(({ value }) => value) : [];
+}
+
+/** A word in quotes of which a text says what it means: `'late' means after noon`. */
+const EXPLAINED = /["'`]([a-z][\w-]{1,30})["'`] (?:means|is for|stands for|writes|prints|gives|shows)\b/gi;
+
+/** A word in quotes that a text explains as if it were one of the allowed values. */
+function explainedValue({ values }: ValueWord, text: string): Told | undefined {
+  const allowed = statedValues(values);
+  if (allowed.length < 2) return undefined;
+  const known = new Set(allowed.map((value) => value.toLowerCase()));
+  const explained = [...text.slice(0, SEARCHED).matchAll(EXPLAINED)].map(([, word = '']) => word);
+  const unknown = explained.find((word) => !known.has(word.toLowerCase()));
+  return unknown === undefined ? undefined : { kind: 'explained', one: unknown, other: listed(allowed) };
+}
+
+/** So much of a text is searched. */
+const SEARCHED = 2000;
 
 /** A word that could be typed: texts also tell defaults in words, and patterns of names. */
 const LITERAL = /^[\w.+-]+$/;

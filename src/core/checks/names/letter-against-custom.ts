@@ -54,7 +54,13 @@ const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
   }),
 );
 
-type Against = { readonly letter: string; readonly name: string; readonly custom: string };
+type Against = {
+  readonly letter: string;
+  readonly name: string;
+  readonly custom: string;
+  /** The letter that the customary option has instead; null where it has none. */
+  readonly instead: string | null;
+};
 
 /** One finding for each letter that means something else while the option that has it by custom is there without it. */
 export const letterAgainstCustom = defineCheck({
@@ -82,31 +88,43 @@ export const letterAgainstCustom = defineCheck({
           const isCustomary = own.some((name) =>
             names.some((known) => name === known || name.startsWith(`${known}-`)),
           );
-          const bare = bareCustomary(names[0] ?? '', options);
-          if (own.length === 0 || isCustomary || bare === undefined) continue;
+          const custom = customary(names[0] ?? '', options);
+          if (own.length === 0 || isCustomary || custom === undefined) continue;
+          const instead = custom.option.names.find(({ form }) => form === 'short')?.text ?? null;
+          if (instead !== null && !isOfOther(own, letter.text.slice(1))) continue;
           report.finding({
             command: at.path,
             subject: letter.text,
-            data: { letter: letter.text, name: `--${own[0]}`, custom: bare.text },
+            data: { letter: letter.text, name: `--${own[0]}`, custom: custom.name.text, instead },
             place: letter.place,
             related: [
-              { place: bare.place, note: `is ${quoteName(letter.text)} by custom, and has no letter` },
+              {
+                place: custom.name.place,
+                note: `is ${quoteName(letter.text)} by custom, and has ${instead === null ? 'no letter' : 'another letter'}`,
+              },
             ],
           });
         }
       }
     }
   },
-  message: ({ letter, name, custom }: Against) =>
-    `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} has no letter`,
+  message: ({ letter, name, custom, instead }: Against) =>
+    `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} ${instead === null ? 'has no letter' : `is ${quoteName(instead)}`}`,
   fix: ({ letter, custom, name }) =>
     `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter or none to ${quoteName(name)}`,
 });
 
-/** The long name of the option that has a letter by custom, where it is there without any letter. */
-function bareCustomary(name: string, options: readonly Option[]): OptionName | undefined {
+/** Whether an option is the first that people expect behind another letter: `-v` for `--quiet`. */
+function isOfOther(names: readonly string[], letter: string): boolean {
+  return [...CUSTOM].some(([other, [first = '']]) => other !== letter && names.includes(first));
+}
+
+/** The option that has a letter by custom, and its long name. */
+function customary(
+  name: string,
+  options: readonly Option[],
+): { readonly option: Option; readonly name: OptionName } | undefined {
   const option = options.find((one) => longNames(one).some(({ text }) => text === `--${name}`));
-  return option?.names.some(({ form }) => form === 'short')
-    ? undefined
-    : option?.names.find(({ form }) => form === 'long');
+  const long = option?.names.find(({ form }) => form === 'long');
+  return option === undefined || long === undefined ? undefined : { option, name: long };
 }

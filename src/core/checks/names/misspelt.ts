@@ -3,8 +3,13 @@ import type { AuditView } from '../../audit-view.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { OptionName } from '../../model/option.ts';
 import { GNU_LONG_OPTIONS } from '../../standards/gnu-long-options.ts';
+import { CONCEPTS } from '../../words/concepts.ts';
+import { withoutCountry } from '../../words/country-spellings.ts';
 import { nameWords } from '../../words/name-words.ts';
+import { SHORT_FORMS } from '../../words/short-forms.ts';
+import { isSlipInside } from '../../words/slip-inside.ts';
 import { isSwapped } from '../../words/swapped-letters.ts';
+import { VERBS } from '../../words/verbs.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** Shorter words are a letter away from many others. */
@@ -88,12 +93,23 @@ function textWords(view: AuditView): ReadonlySet<string> {
   );
 }
 
-const KNOWN: ReadonlySet<string> = new Set(GNU_LONG_OPTIONS.flatMap(({ name }) => nameWords(name)));
+/** Words that names of options and commands are made of. */
+const KNOWN: ReadonlySet<string> = new Set([
+  ...GNU_LONG_OPTIONS.flatMap(({ name }) => nameWords(name)),
+  ...SHORT_FORMS.keys(),
+  ...VERBS,
+  ...CONCEPTS.flat().flatMap(nameWords),
+]);
+
+/** In shorter words a letter that is left out or doubled makes another word. */
+const LEAST_FOR_ONE_LETTER = 7;
 
 function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet<string>) {
   for (const word of nameWords(text)) {
     if (word.length < MIN_LENGTH || !/^[a-z]+$/.test(word) || words.has(word) || KNOWN.has(word)) continue;
-    const customary = [...KNOWN].find((one) => isSwapped(word, one));
+    const customary = [...KNOWN].find(
+      (one) => isSwapped(word, one) || (one.length >= LEAST_FOR_ONE_LETTER && isSlipInside(word, one)),
+    );
     const meant = customary ?? own.find((one) => isSlip(word, one));
     if (meant !== undefined) return { word, meant, isCustomary: customary !== undefined };
   }
@@ -102,20 +118,9 @@ function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet
 
 /** Whether a word is another with one letter wrong, left out or doubled, or two swapped, inside it: endings are inflections. */
 function isSlip(word: string, meant: string): boolean {
-  if (meant.length < MIN_LENGTH || word === meant || areSpellingsOfTwoCountries(word, meant)) return false;
+  if (meant.length < MIN_LENGTH || word === meant || withoutCountry(word) === withoutCountry(meant))
+    return false;
   if (isSwapped(word, meant)) return true;
   const isInside = word.slice(0, 2) === meant.slice(0, 2) && word.slice(-2) === meant.slice(-2);
   return isInside && distance(word, meant) === 1;
-}
-
-/** `colour` and `color`, `normalise` and `normalize`, `cancelled` and `canceled`, `centre` and `center`. */
-function areSpellingsOfTwoCountries(a: string, b: string): boolean {
-  const plain = (word: string) =>
-    word
-      .replace(/our/g, 'or')
-      .replace(/ys|is/g, 'iz')
-      .replace(/([lp])\1/g, '$1')
-      .replace(/re$/, 'er')
-      .replace(/ogue$/, 'og');
-  return plain(a) === plain(b);
 }

@@ -46,7 +46,9 @@ export const pairUneven = defineCheck({
         .slice(0, COMPARED)
         .filter((end) => !alike.get(end.rest)?.some((other) => arePair(end, other)));
       for (const [i, a] of lonely.entries()) {
-        const b = lonely.slice(i + 1).find((other) => other.isFirst !== a.isFirst && isSameThing(a, other));
+        const b = lonely
+          .slice(i + 1)
+          .find((other) => other.isFirst !== a.isFirst && (isSameThing(a, other) || isHalfNamed(a, other)));
         if (b === undefined) continue;
         report.finding({
           command: path,
@@ -94,6 +96,22 @@ function partnersOf({ word, isFirst }: End): string[] {
 
 function arePair(a: End, b: End): boolean {
   return a.isFirst !== b.isFirst && a.rest === b.rest && partnersOf(a).includes(b.word);
+}
+
+/** `--start` and `--end-time`: one of the two says of what it is the bound, and the other does not. */
+function isHalfNamed(a: End, b: End): boolean {
+  return (
+    a.placeholder === b.placeholder &&
+    a.rest !== b.rest &&
+    (a.rest === '' || b.rest === '') &&
+    areBounds(a) &&
+    areBounds(b)
+  );
+}
+
+/** Whether an option is called by the bound first: `--end-time`, and not `--time-to-stop`. */
+function areBounds({ name, word }: End): boolean {
+  return nameWords(name)[0] === word;
 }
 
 function isSameThing(a: End, b: End): boolean {

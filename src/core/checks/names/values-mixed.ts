@@ -6,6 +6,7 @@ import { defineCheck } from '../define-check.ts';
 
 type Mixed =
   | { readonly kind: 'case'; readonly name: string; readonly values: readonly string[] }
+  | { readonly kind: 'capital'; readonly name: string; readonly values: readonly string[] }
   | { readonly kind: 'separators'; readonly name: string; readonly values: readonly string[] }
   | {
       readonly kind: 'commands';
@@ -57,7 +58,7 @@ export const valuesMixed = defineCheck({
           data,
           place: word.values?.place ?? place,
           // Who types the one gets the other, or an error that shows no difference.
-          level: data.kind === 'separators' ? 'note' : 'warning',
+          level: data.kind === 'separators' || data.kind === 'capital' ? 'note' : 'warning',
           related:
             data.kind === 'commands' && before !== undefined
               ? [{ place: before.place, note: 'the other list' }]
@@ -69,9 +70,11 @@ export const valuesMixed = defineCheck({
   message: (data: Mixed) =>
     data.kind === 'case'
       ? `values of ${quoteName(data.name)} differ in capitals only: ${listNames(data.values)}`
-      : data.kind === 'separators'
-        ? `values of ${quoteName(data.name)} join their words in different ways: ${listNames(data.values)}`
-        : `a value of ${quoteName(data.name)} is ${quoteName(data.values[0] ?? '')} here and ${quoteName(data.values[1] ?? '')} in ${quoteName(data.command)}`,
+      : data.kind === 'capital'
+        ? `a value of ${quoteName(data.name)} begins with a capital, and the others do not: ${listNames(data.values)}`
+        : data.kind === 'separators'
+          ? `values of ${quoteName(data.name)} join their words in different ways: ${listNames(data.values)}`
+          : `a value of ${quoteName(data.name)} is ${quoteName(data.values[0] ?? '')} here and ${quoteName(data.values[1] ?? '')} in ${quoteName(data.command)}`,
   fix: () => 'write all values in one way, and keep accepting the others',
 });
 
@@ -83,6 +86,8 @@ function mixedAmong(name: string, values: readonly string[]): Mixed | undefined 
     ([first = '', ...more]) => more.length > 0 && first.length > 1,
   );
   if (twice.length === 1) return { kind: 'case', name, values: twice[0] ?? [] };
+  const odd = oddCapital(values);
+  if (odd !== undefined) return { kind: 'capital', name, values: odd };
   const plain = values.filter((value) => /^[a-z]+(?:[-_][a-z]+)+$/.test(value));
   const [hyphens, underscores] = [
     plain.filter((value) => value.includes('-')),
@@ -92,6 +97,16 @@ function mixedAmong(name: string, values: readonly string[]): Mixed | undefined 
   return hyphen === undefined || underscore === undefined
     ? undefined
     : { kind: 'separators', name, values: [hyphen, underscore] };
+}
+
+/** A word that begins with a capital among at least two that do not, and one of those. */
+function oddCapital(values: readonly string[]): readonly [string, string] | undefined {
+  const words = values.filter((value) => /^[A-Za-z][a-z]{2,}(?:[-_][a-z]+)*$/.test(value));
+  const capitals = words.filter((value) => /^[A-Z]/.test(value));
+  const [capital] = capitals;
+  const small = words.find((value) => /^[a-z]/.test(value));
+  const isOdd = words.length === values.length && capitals.length === 1 && words.length > 2;
+  return isOdd && capital !== undefined && small !== undefined ? [capital, small] : undefined;
 }
 
 function mixedBetween(

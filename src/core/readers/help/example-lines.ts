@@ -1,4 +1,5 @@
 import type { Example } from '../../model/command.ts';
+import { isSlipInside } from '../../words/slip-inside.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { LineWithRole } from './line-roles.ts';
 
@@ -36,7 +37,7 @@ export function readExamples(
     const first = lines[i];
     if (first?.role !== 'example') continue;
     const begin = BEFORE.exec(first.line.text)?.[0].length ?? 0;
-    if (!beginsWith(first.line.text.slice(begin), program)) continue;
+    if (!calls(first.line.text.slice(begin, begin + CALL_LIMIT), program)) continue;
     let last = first;
     while (last.line.text.endsWith('\\') && lines[i + 1] !== undefined) last = lines[++i] ?? last;
     const next = lines[i + 1]?.line;
@@ -56,6 +57,11 @@ export function readExamples(
   return examples;
 }
 
-function beginsWith(text: string, program: string): boolean {
-  return text.startsWith(program) && /^\s/.test(text.slice(program.length));
+/** So much of a line is looked at for the name of the program. */
+const CALL_LIMIT = 200;
+
+/** Whether a line begins with the program and a blank, or with a slip of the pen for it. */
+function calls(text: string, program: string): boolean {
+  const [word = ''] = /^\S*/.exec(text) ?? [];
+  return word.length < text.length && (word === program || isSlipInside(word, program));
 }

@@ -6,6 +6,7 @@ import { REQUIRED_MARK } from '../../notation/argument-words.ts';
 import { makeArgument, type ToSpan } from '../../notation/option-argument.ts';
 import { nameFormOf } from '../../notation/option-name.ts';
 import { optionNames, type ShownName, shownArgument } from '../../notation/option-names.ts';
+import { repetitionInProse } from '../../notation/prose-repetition.ts';
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -57,7 +58,7 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
           requiredBesideNames(entry, cleaned) ??
           requiredByStar(entry, cleaned) ??
           (notations.default === undefined ? requiredBy(heading) : undefined)),
-    repetition,
+    repetition: repetition ?? repetitionTold(flow, argument?.value),
     sameAs: sameAs(notations.sameAs, argument?.value),
     environment: notations.environment,
     deprecated:
@@ -72,6 +73,14 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     heading,
     place: entryPlace(entry, cleaned),
   });
+}
+
+/** What a text says of giving the option again: a flag is counted then, arguments are collected. */
+function repetitionTold(flow: TextFlow, argument: OptionArgument | undefined): Option['repetition'] {
+  const told = repetitionInProse(flow.text);
+  if (told === undefined || argument === undefined) return undefined;
+  const meaning = argument.presence === 'none' ? 'counted' : 'all-count';
+  return inferred(meaning, flow.span(told.start, told.end));
 }
 
 function placeOf({ declared, toSpan }: ShownName): Place {

@@ -1,5 +1,5 @@
 import { expectKeys } from '../../messages/misuse-error.ts';
-import type { Command, Example } from '../../model/command.ts';
+import type { Command } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { Problem } from '../../source/problem.ts';
 import type { Source } from '../../source/source.ts';
@@ -20,6 +20,7 @@ import { type PartsReading, readParts } from './help-parts.ts';
 import { HELP_SETTINGS, type HelpSettings } from './help-settings.ts';
 import { TEXT_LIMIT } from './limits.ts';
 import { countLines, type LineWithRole, lineRoles } from './line-roles.ts';
+import { readRemarks } from './remarks.ts';
 import { readSection, sectionCommands } from './section-commands.ts';
 import { unfoldColumns } from './side-by-side.ts';
 import { splitLines, type TextLine } from './text-line.ts';
@@ -76,7 +77,10 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   const roles = lineRoles(cli, asTheyStand, all, cleaned);
   const view = { doubts: findDoubts(all, roles, cleaned), lines: countLines(roles) };
   const sources = cli.sources.map((one) => ({ ...one, ...view }));
-  const root = withExamples(cli.root, readExamples(roles, cli.program.value, cleaned));
+  const root = withTexts(cli.root, {
+    examples: readExamples(roles, cli.program.value, cleaned),
+    remarks: readRemarks(roles, cleaned),
+  });
   return {
     interface: { ...cli, root, sources },
     problems: [...all.flatMap(({ problems }) => problems), ...unreadProblems(roles, cleaned)],
@@ -84,13 +88,13 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   };
 }
 
-/** A command of which the text describes one along its first subcommands: that one has the examples. */
-function withExamples(command: Command, examples: readonly Example[]): Command {
+/** A command of which the text describes one along its first subcommands: that one has the examples and the running text. */
+function withTexts(command: Command, texts: Pick<Command, 'examples' | 'remarks'>): Command {
   const [first, ...others] = command.commands.items;
-  if (command.described || first === undefined) return { ...command, examples };
+  if (command.described || first === undefined) return { ...command, ...texts };
   return {
     ...command,
-    commands: { ...command.commands, items: [withExamples(first, examples), ...others] },
+    commands: { ...command.commands, items: [withTexts(first, texts), ...others] },
   };
 }
 

@@ -12,6 +12,8 @@ const LIKE_ROW = /^\s*\S{1,20}(?:\s{2,}|\t)\S/;
 const LIKE_NUMBER = /^\s*-?[A-Z]{1,2}(?:-[A-Z]{0,2})?(?:\s{2,}|\t)\S/;
 /** Words in a row, as in sentences. */
 const SENTENCE = /(?:^|\s)[\p{L}'’(-]+(?:\s[\p{L}'’,()-]+){2,}/u;
+/** A line that begins with a capital and ends with a word and a full stop: `Without --late, 3 is used.` */
+const WHOLE_SENTENCE = /^\s*\p{Lu}[\p{L}'’-]*,?(?: \S+){2,} [\p{L}'’]{2,}\.$/u;
 /** A prompt, or a command line that a backslash breaks. */
 const COMMAND_LINE = /^\s*[$%>#] \S|\\$/;
 /** Three cells or more. */
@@ -58,7 +60,7 @@ export function unclaimedRole(
   const next = lines[line.index + 1];
   if (isLabel(line) && next !== undefined && !next.blank && next.indent > line.indent) return 'heading';
   const text = line.text.slice(0, LOOKED_AT);
-  const isSentence = SENTENCE.test(text);
+  const isSentence = SENTENCE.test(text) || WHOLE_SENTENCE.test(text);
   if (isExampleLine(line, lines, roles.at(-1), around)) return 'example';
   if (TABLE_ROW.test(text) && !isSentence && isTableRow(lines[line.index - 1], lines[line.index + 1]))
     return 'table';

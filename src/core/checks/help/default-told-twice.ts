@@ -1,0 +1,79 @@
+import { quoteName } from '../../messages/wording.ts';
+import type { ValueWord } from '../../model/argument.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { optionsByName } from '../../model/options-by-name.ts';
+import { unquoted } from '../../notation/prose-default.ts';
+import { defaultsOfNames, toldDefaults } from '../../notation/told-defaults.ts';
+import type { Place } from '../../source/source.ts';
+import { defineCheck } from '../define-check.ts';
+
+type Twice = { readonly name: string; readonly one: string; readonly other: string };
+
+/** One finding for each option of which the help tells two defaults. */
+export const defaultToldTwice = defineCheck({
+  name: 'help/default-told-twice',
+  level: 'warning',
+  title: 'The help tells two defaults of one option',
+  why: 'One of them is out of date. Callers who leave the option out get something else than the half of the help that they read says.',
+  standard: 'practice',
+  needs: ['the default', 'the texts'],
+  since: 11,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --boxes=NUM  how many boxes, 12 by default (default: 10)\n  --map        draw a map\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --boxes=NUM  how many boxes, 10 by default (default: 10)\n  --map        draw a map\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --boxes=NUM  how many boxes, a dozen by default (default: 12)\n  --map        draw a map\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const byName = optionsByName(command.options.items);
+      const remarks = command.remarks.flatMap(({ value, place }) =>
+        defaultsOfNames(value).map((one) => ({ ...one, place })),
+      );
+      for (const option of command.options.items) {
+        const word = wordOf(option);
+        if (word?.default === undefined) continue;
+        report.judged();
+        const declared = unquoted(word.default.value);
+        const told: { readonly value: string; readonly place: Place }[] = [
+          ...toldDefaults(option.help?.value ?? '').map((value) => ({
+            value,
+            place: option.help?.place ?? null,
+          })),
+          ...remarks.filter(({ name }) => byName.get(name) === option),
+        ];
+        const other = told.find(({ value }) => contradicts(value, declared, word));
+        if (other === undefined) continue;
+        report.finding({
+          command: path,
+          subject: mainName(option).text,
+          data: { name: mainName(option).text, one: declared, other: other.value },
+          place: other.place,
+          related: [{ place: word.default.place, note: `tells ${quoteName(declared)}` }],
+        });
+      }
+    }
+  },
+  message: ({ name, one, other }: Twice) =>
+    `the help tells two defaults of ${quoteName(name)}, ${quoteName(one)} and ${quoteName(other)}`,
+  fix: () => 'find out which of them is so, and remove the other',
+});
+
+function wordOf({ argument }: Option): ValueWord | undefined {
+  const [word, ...others] = argument?.value.words ?? [];
+  return others.length === 0 ? word : undefined;
+}
+
+/** Whether a word that may be told as the default is another than the one known: of the same kind, a number or one of the values, since sentences hold many words. */
+function contradicts(told: string, declared: string, { values }: ValueWord): boolean {
+  if (told === declared) return false;
+  const [left, right] = [Number(told), Number(declared)];
+  if (!Number.isNaN(left) && !Number.isNaN(right)) return left !== right;
+  const allowed = values?.value.map(({ value }) => value.toLowerCase()) ?? [];
+  return (
+    [told, declared].every((word) => allowed.includes(word.toLowerCase())) &&
+    told.toLowerCase() !== declared.toLowerCase()
+  );
+}

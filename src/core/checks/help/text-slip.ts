@@ -1,0 +1,73 @@
+import { groupedBy } from '../../collections/grouped.ts';
+import { listNames } from '../../messages/wording.ts';
+import { mainName } from '../../model/option.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
+import { defineCheck } from '../define-check.ts';
+
+type Slip = 'word-twice' | 'open-bracket' | 'comma';
+
+type Slips = { readonly names: readonly string[]; readonly slip: Slip };
+
+/** One finding for each kind of slip in the texts of the options of a command. */
+export const textSlip = defineCheck({
+  name: 'help/text-slip',
+  level: 'note',
+  title: 'A text has a word twice, a bracket that is not closed, or a comma at its end',
+  why: 'Either it is a slip of the pen, or the rest was lost in an edit, and with it what the reader needs.',
+  standard: 'practice',
+  needs: ['the texts of the options'],
+  since: 11,
+  examples: {
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  --late   list what is late (but not on Fridays\n  --map    draw a map of the round\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  --late   list what is late (but not on Fridays)\n  --map    draw a map of the round\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  --late   list what is late :-(\n  --map    which round to draw: a) early, b) late\n  --box    take boxes, lids, ...\n',
+  },
+  judge(view, report) {
+    for (const { command, path } of view.described) {
+      const told = command.options.items.filter(({ help }) => help !== undefined);
+      report.judged(told.length);
+      for (const [slip, faulty] of groupedBy(told, ({ help }) => slipIn(help?.value ?? ''))) {
+        const [first] = faulty;
+        if (first?.help === undefined) continue;
+        report.finding({
+          command: path,
+          subject: mainName(first).text,
+          data: { names: faulty.map((option) => mainName(option).text), slip },
+          place: first.help.place,
+        });
+      }
+    }
+  },
+  members: { list: 'names', nameOf: (name) => name },
+  message: ({ names, slip }: Slips) =>
+    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? SLIPS[slip].one : SLIPS[slip].many}`,
+  fix: () => 'correct the text, or finish it',
+});
+
+const SLIPS: { readonly [K in Slip]: { readonly one: string; readonly many: string } } = {
+  'word-twice': { one: 'has a word twice', many: 'have a word twice' },
+  'open-bracket': {
+    one: 'opens a bracket and does not close it',
+    many: 'open brackets and do not close them',
+  },
+  comma: { one: 'ends with a comma', many: 'end with a comma' },
+};
+
+/** A word of grammar that stands twice. */
+const TWICE = /(?:^|\s)(the|a|an|of|to|is|are|and|or|for|with|be|by|if) \1(?=\s)/i;
+
+function slipIn(whole: string): Slip | undefined {
+  if (TWICE.test(whole.slice(0, SEARCHED))) return 'word-twice';
+  const text = withoutNotes(whole).slice(0, SEARCHED);
+  if (/(?:^|\s)[a-z]+ [a-z]{2,},$/.test(text)) return 'comma';
+  // Marks of code may open brackets of their own.
+  const isProse = /^[\w\s.,;:'()-]*$/.test(text) && !/(?:^|\s)\w{1,2}\)|[:;]-?\(/.test(text);
+  const [opened, closed] = [text.match(/ \(\w/g), text.match(/\)/g)];
+  return isProse && (opened?.length ?? 0) > (closed?.length ?? 0) ? 'open-bracket' : undefined;
+}
+
+/** So much of a text is searched. */
+const SEARCHED = 2000;

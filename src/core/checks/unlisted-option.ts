@@ -1,0 +1,70 @@
+import type { AuditView } from '../audit-view.ts';
+import { quoteName } from '../messages/wording.ts';
+import type { Command } from '../model/command.ts';
+import type { CommandAt } from '../model/walk.ts';
+import type { Trace } from '../parsing/trace.ts';
+import type { ShellWord } from '../shells/shell-words.ts';
+import { countWords, timesInSource } from '../source/word-counts.ts';
+import { EVERYWHERE, isNegation } from './unlisted-names.ts';
+
+/** So many options make a list of which one may be missed. */
+const LEAST_LISTED = 2;
+
+/** A command line, and what is known of the command that it calls. */
+interface Call {
+  readonly at: CommandAt;
+  readonly trace: Trace;
+  readonly words: readonly ShellWord[];
+  /** The names of all options that the command takes, as far as they are listed. */
+  readonly names: readonly string[];
+  readonly view: AuditView;
+}
+
+/**
+ * What is wrong with a command line that has an option which no list has: whether that exists or not, readers miss it there. Undefined where there is none,
+ * or where the list, or whose option it is, is not sure.
+ */
+export function unlistedOption({ at, trace, words, names, view }: Call): string | undefined {
+  const { command, line } = at;
+  if (!line.every(({ described }) => described) || command.options.items.length < LEAST_LISTED)
+    return undefined;
+  const known = new Set(names);
+  for (const { code, word } of trace.problems) {
+    const given = code === 'not-judged' && word !== null ? words[word] : undefined;
+    const [name] = given?.literal === true ? (/^--[a-z][\w-]+|^-[A-Za-z]$/.exec(given.text) ?? []) : [];
+    if (
+      name === undefined ||
+      EVERYWHERE.has(name) ||
+      isNegation(name, known) ||
+      names.some((one) => one.startsWith(`${name}-`))
+    )
+      continue;
+    if (mayFollowCommand(trace, word, command) || isToldElsewhere(name, command, view)) continue;
+    return `${quoteName(name)} is no option that the help lists`;
+  }
+  return undefined;
+}
+
+/** Whether a word may stand behind a command that is not listed, whose option it is then, or be one of the words that may look like options: a synopsis with `--`, or the text of an operand, says that there are some. */
+function mayFollowCommand(trace: Trace, word: number | null, { forms, operands }: Command): boolean {
+  const first = trace.firstOperand;
+  const isBehind = first !== null && word !== null && first < word;
+  if (!isBehind) return false;
+  const takesOptions = operands.items.some(({ help }) =>
+    /\b(?:options?|hyphens?|arguments?|commands?)\b/.test(help?.value ?? ''),
+  );
+  return (
+    takesOptions ||
+    forms.some(({ text }) => /\b(?:sub-?)?(?:command|cmd|action|verb)s?\b|\s\[?--\]?\s/i.test(text))
+  );
+}
+
+/** Whether a help has the word of a name outside its examples: it may stand in a list in a way of its own. */
+function isToldElsewhere(name: string, { examples }: Command, view: AuditView): boolean {
+  const own = examples.filter(({ place }) => place !== null && view.isHelp(place));
+  const source = own[0]?.place?.source;
+  if (source === undefined) return false;
+  const word = name.replace(/^-+/, '').toLowerCase();
+  const times = own.reduce((sum, { commandLine }) => sum + (countWords(commandLine).get(word) ?? 0), 0);
+  return timesInSource(name, source) > times;
+}
