@@ -16,7 +16,7 @@ import { table, wholeRow } from './table.mjs';
 const FLOORS = join(import.meta.dirname, 'floors.json');
 const { values } = parseArgs({
   options: {
-    count: { type: 'string', default: '40' },
+    count: { type: 'string', default: '16' },
     seed: { type: 'string', default: '1' },
     only: { type: 'string' },
     show: { type: 'boolean', default: false },
