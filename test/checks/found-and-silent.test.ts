@@ -661,6 +661,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/default-told-twice': [
     {
+      why: 'the number in a sentence about what is so without the option',
+      text: help(
+        '  --boxes=NUM  end after NUM (default: 10)\n  --map        draw a map\n\nWithout --boxes, the round ends after 12 boxes.\n',
+      ),
+      found: ['warning --boxes'],
+    },
+    {
       why: 'other words for what is so if the option is left out, also of one of its values',
       text: help(
         '  --boxes=NUM  how many boxes; 12 if left out (default: 10)\n' +
@@ -1018,6 +1025,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/values-disagree': [
+    {
+      why: 'a word that ends what stands before a list of values',
+      text: help('  --form=FORM  form of the plan, text or map (choices: text, map)\n'),
+      found: [],
+    },
     {
       why: 'a word in quotes that the text explains and the list of values lacks',
       text: help("  --sort=KEY  how to sort; 'colour' means by the lid (choices: owner, size)\n"),

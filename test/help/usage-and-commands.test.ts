@@ -59,6 +59,19 @@ test('a usage line over several lines is one form', () => {
   );
 });
 
+test('of several synopses, bars are relations of options that only one of them has', () => {
+  const relationsOf = (usage: string) =>
+    readHelp({
+      name: 'help',
+      text: `${usage}\n\n  -a  all\n  -b  big ones\n  -l  list\n  -q  say nothing\n`,
+    }).interface?.root.relations.map(({ kind, members }) => [kind, ...members.map(({ name }) => name)]);
+  assert.deepEqual(relationsOf('Usage: tiffin [-a | -b] [-q]\n       tiffin -l [-q]'), [
+    ['at-most-one', '-a', '-b'],
+  ]);
+  assert.deepEqual(relationsOf('Usage: tiffin [-a | -b] [-q]\n       tiffin -l [-b]'), []);
+  assert.deepEqual(relationsOf('Usage: tiffin [-a | -b]\n       tiffin -l [OPTION]...'), []);
+});
+
 test('bars between options are relations', () => {
   const command = describedCommand(readText('usage: tiffin [-a | --late] (-n | -s) BOX\n'));
   assert.deepEqual(

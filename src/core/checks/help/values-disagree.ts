@@ -165,6 +165,8 @@ function unlistedValue({ values, placeholder }: ValueWord, text: string): Told |
     const words = row.split(/[^\w-]+/).filter((word) => !NO_VALUE.test(word));
     const others = words.filter((word) => !known.has(word.toLowerCase()));
     const [other] = others;
+    // `the plan, text or svg`: the first word before a comma may end what stands before the list.
+    if (other === words[0] && row.includes(',')) continue;
     // Where the placeholder has the word too, the list was not read to its end.
     if (other === undefined || placeholder?.value.includes(other) === true) continue;
     if (allowed.length > 1 && others.length === 1 && words.length > 2)

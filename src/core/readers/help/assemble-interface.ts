@@ -121,18 +121,31 @@ export function describedCommand(
 }
 
 /**
- * The relations that the synopsis shows. Those of several forms hold in their form only, and what stands between spellings of one
- * option (`[-h | --help]`) is none.
+ * The relations that the synopsis shows. Those of several forms hold in their form only, but for options of which one may stand there and that no other form
+ * has: these exclude each other everywhere. What stands between spellings of one option (`[-h | --help]`) is none.
  */
-function usageRelations(usage: UsageSummary, options: readonly Option[]): Relation[] {
-  const [reading, ...others] = usage.readings;
-  if (reading === undefined || others.length > 0 || reading.relations.length === 0) return [];
+function usageRelations({ readings }: UsageSummary, options: readonly Option[]): Relation[] {
   const byName = new Map(
     options.flatMap((option) => option.names.map(({ text }) => [text, option] as const)),
   );
-  return reading.relations.filter(
-    ({ members }) => new Set(members.map(({ name }) => byName.get(name) ?? name)).size > 1,
-  );
+  const mainNameOf = (name: string) => byName.get(name)?.names[0]?.text ?? name;
+  const times = new Map<string, number>();
+  for (const { options: shown } of readings)
+    for (const name of new Set(shown.map(({ declared }) => mainNameOf(declared.text))))
+      times.set(name, (times.get(name) ?? 0) + 1);
+  const open = readings.filter(({ optionsFollow }) => optionsFollow).length;
+  const relations = readings.flatMap((reading) => {
+    const isOnly = readings.length === 1;
+    const isOpen = open > (reading.optionsFollow ? 1 : 0);
+    return reading.relations.filter(
+      ({ kind, members }) =>
+        isOnly ||
+        (kind === 'at-most-one' &&
+          !isOpen &&
+          members.every((one) => one.kind === 'option' && times.get(mainNameOf(one.name)) === 1)),
+    );
+  });
+  return relations.filter(({ members }) => new Set(members.map(({ name }) => mainNameOf(name))).size > 1);
 }
 
 /** The name of the file without folders and ending stands for a program that the text does not name. */
