@@ -6,6 +6,7 @@ import type { Operand } from '../../model/operand.ts';
 import type { Option } from '../../model/option.ts';
 import type { ParsingRules } from '../../model/parsing-rules.ts';
 import type { Relation } from '../../model/relation.ts';
+import type { UsageReading } from '../../notation/usage-reading.ts';
 import type { RecognisedParser } from '../../parsers/recognised-parser.ts';
 import type { Source } from '../../source/source.ts';
 import type { HelpLists } from './help-lists.ts';
@@ -133,10 +134,11 @@ function usageRelations({ readings }: UsageSummary, options: readonly Option[]):
   for (const { options: shown } of readings)
     for (const name of new Set(shown.map(({ declared }) => mainNameOf(declared.text))))
       times.set(name, (times.get(name) ?? 0) + 1);
-  const open = readings.filter(({ optionsFollow }) => optionsFollow).length;
+  const takesAny = ({ form }: UsageReading) => ANY_OPTION.test(form.text);
+  const open = readings.filter(takesAny).length;
   const relations = readings.flatMap((reading) => {
     const isOnly = readings.length === 1;
-    const isOpen = open > (reading.optionsFollow ? 1 : 0);
+    const isOpen = open > (takesAny(reading) ? 1 : 0);
     return reading.relations.filter(
       ({ kind, members }) =>
         isOnly ||
@@ -147,6 +149,9 @@ function usageRelations({ readings }: UsageSummary, options: readonly Option[]):
   });
   return relations.filter(({ members }) => new Set(members.map(({ name }) => mainNameOf(name))).size > 1);
 }
+
+/** What stands for any option in a synopsis. */
+const ANY_OPTION = /\b(?:options?|opts|flags?|switches)\b/i;
 
 /** The name of the file without folders and ending stands for a program that the text does not name. */
 export function nameFromSource(source: Source): string {
