@@ -561,6 +561,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'another name below', text: help('  --map=FILE  a\n  --box=ID\n'), found: ['warning --box'] },
   ],
   'help/unit-unstated': [
+    {
+      why: 'a time whose default is a number, and a width',
+      text: help(
+        '  --timeout=T  how long to wait (default: 30)\n  --width=W    how wide to print (default: 80)\n',
+      ),
+      found: ['note --timeout'],
+    },
     { why: 'the unit is in the name', text: help('  --timeout-seconds=N  a\n'), found: [] },
     { why: 'the default has one', text: help('  --timeout=NUMBER  how long (default: 30s)\n'), found: [] },
     {
@@ -808,6 +815,29 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
   ],
+  'help/default-of-flag': [
+    {
+      why: 'a file for a switch',
+      text: help(
+        '  --map       where the map goes (default: map.txt)\n  --day=DAY   the day\n  --box=BOX   the box\n',
+      ),
+      found: ['note --map'],
+    },
+    {
+      why: 'states of a switch, levels, and a help that shows no arguments',
+      text: help(
+        '  --late      what is late (default: off)\n  -6          how hard to press (default: 6)\n  --day=DAY   the day\n  --box=BOX   the box\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'few arguments are shown',
+      text: help(
+        '  --map       how many (default: 12)\n  --lids      how many lids (default: 3)\n  --day=DAY   the day\n',
+      ),
+      found: [],
+    },
+  ],
   'help/text-unfinished': [
     {
       why: 'words behind which a sentence goes on',
@@ -1025,6 +1055,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/values-disagree': [
+    {
+      why: 'a note that goes on behind a list of values',
+      text: help('  --form=FORM  form of the plan (possible values: text, map, by default text)\n'),
+      found: [],
+    },
     {
       why: 'a word that ends what stands before a list of values',
       text: help('  --form=FORM  form of the plan, text or map (choices: text, map)\n'),

@@ -72,6 +72,7 @@ import { commandUndescribed } from './help/command-undescribed.ts';
 import { commandsDisagree } from './help/commands-disagree.ts';
 import { defaultDisagrees } from './help/default-disagrees.ts';
 import { defaultInProse } from './help/default-in-prose.ts';
+import { defaultOfFlag } from './help/default-of-flag.ts';
 import { defaultToldTwice } from './help/default-told-twice.ts';
 import { defaultUnstated } from './help/default-unstated.ts';
 import { deprecatedWithoutWay } from './help/deprecated-without-way.ts';
@@ -217,6 +218,7 @@ export const CATALOGUE = [
   valuesInProse,
   valuesUnlisted,
   defaultInProse,
+  defaultOfFlag,
   defaultToldTwice,
   defaultUnstated,
   mentionsUnknown,

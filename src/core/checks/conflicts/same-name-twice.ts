@@ -2,6 +2,7 @@ import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Command, CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
 import { areSpellings } from '../../words/spellings.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
@@ -53,7 +54,7 @@ export const sameNameTwice = defineCheck({
           } else if (areListedApart(before.option, option, name.text))
             reportTwice(at.path, 'option', before.name, name, report, 'warning');
           else if (
-            (areFlagsApart(before.option, option, name.text) && !isCombination(option, declared)) ||
+            (areToldApart(before.option, option, name.text) && !isCombination(option, declared)) ||
             areArgumentAndFlag(before.option, option, name)
           )
             reportTwice(at.path, 'option', before.name, name, report, 'note');
@@ -142,11 +143,14 @@ function areListedApart(a: Option, b: Option, shared: string): boolean {
   return [...aWords].filter((word) => bWords.has(word)).length * 3 <= Math.min(aWords.size, bWords.size);
 }
 
-/** Whether two entries of one list have one long name, take nothing, and have texts that share no word. */
-function areFlagsApart(a: Option, b: Option, shared: string): boolean {
+/** Whether two entries of one list have one long name, take the same, and have texts that share no word. */
+function areToldApart(a: Option, b: Option, shared: string): boolean {
   if (!/^--\w{2}/.test(shared) || !areInOneList(a, b, shared)) return false;
-  if ([a, b].some(({ argument }) => argument?.value.presence !== 'none')) return false;
-  const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(help?.value ?? ''));
+  const [one, other] = [a, b].map(({ argument }) => argument?.value);
+  const placeholderOf = (argument: typeof one) =>
+    argument?.words.map(({ placeholder }) => placeholder?.value).join(' ');
+  if (one?.presence !== other?.presence || placeholderOf(one) !== placeholderOf(other)) return false;
+  const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(withoutNotes(help?.value ?? '')));
   if (aWords === undefined || bWords === undefined || aWords.size < 2 || bWords.size < 2) return false;
   return ![...aWords].some((word) => bWords.has(word));
 }

@@ -48,8 +48,12 @@ export const commandUndescribed = defineCheck({
   fix: () => 'say in a few words what it does',
 });
 
-function hasText({ summary, description }: Command): boolean {
-  return summary !== undefined || description !== undefined;
+function hasText({ names, summary, description }: Command): boolean {
+  // A title of the command's own help that is its path says nothing.
+  const isPath =
+    names.some(({ text }) => description?.value.endsWith(` ${text}`)) &&
+    !/ \S+ \S+ /.test(description?.value ?? '');
+  return summary !== undefined || (description !== undefined && !isPath);
 }
 
 /** Fewer texts of one word may be short. */

@@ -4,8 +4,8 @@ import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
-/** Last words of names whose numbers are measured in something. */
-const MEASURED: ReadonlySet<string> = new Set([
+/** Last words of names of options that take a length of time. */
+const TIMES: readonly string[] = [
   'timeout',
   'interval',
   'delay',
@@ -16,6 +16,11 @@ const MEASURED: ReadonlySet<string> = new Set([
   'lifetime',
   'period',
   'grace',
+];
+
+/** Last words of names whose numbers are measured in something. */
+const MEASURED: ReadonlySet<string> = new Set([
+  ...TIMES,
   'size',
   'memory',
   'bandwidth',
@@ -59,22 +64,28 @@ export const unitUnstated = defineCheck({
   fix: () => 'name the unit in the placeholder, such as SECONDS or BYTES',
 });
 
-function takesNumber({ argument }: Option): boolean {
-  const [word, ...others] = argument?.value.words ?? [];
+function takesNumber(option: Option): boolean {
+  const [word, ...others] = option.argument?.value.words ?? [];
   if (word === undefined || others.length > 0) return false;
   const { type, placeholder, range, default: literal } = word;
+  // A width of 80 has its unit from custom; a time of 30 has none.
+  const isTold = range !== undefined || /^\d+$/.test(literal?.value ?? '');
   return (
     type?.value === 'integer' ||
     type?.value === 'number' ||
-    range !== undefined ||
-    /^\d+$/.test(literal?.value ?? '') ||
+    (isTold && endsIn(option, (end) => TIMES.includes(end))) ||
     /^[<[]?(?:n|num|number|int|integer|count|uint\d*|float)[>\]]?$/i.test(placeholder?.value ?? '')
   );
 }
 
 function isMeasured(option: Option): boolean {
-  const words = option.names.filter(({ form }) => form !== 'short');
-  return words.some(({ text }) => MEASURED.has(nameWords(text.toLowerCase()).at(-1) ?? ''));
+  return endsIn(option, (end) => MEASURED.has(end));
+}
+
+/** Whether the last word of a long name is such a one. */
+function endsIn({ names }: Option, isSuch: (end: string) => boolean): boolean {
+  const words = names.filter(({ form }) => form !== 'short');
+  return words.some(({ text }) => isSuch(nameWords(text.toLowerCase()).at(-1) ?? ''));
 }
 
 function saysUnit({ help, argument, names }: Option): boolean {

@@ -161,12 +161,16 @@ type Told = Pick<Disagreement, 'kind' | 'one' | 'other'>;
 function unlistedValue({ values, placeholder }: ValueWord, text: string): Told | undefined {
   const allowed = statedValues(values);
   const known = new Set(allowed.map((value) => value.toLowerCase()));
-  for (const [row] of ROWS.flatMap((pattern) => [...text.slice(0, SEARCHED).matchAll(pattern)])) {
+  const searched = text.slice(0, SEARCHED);
+  for (const { 0: row, index } of ROWS.flatMap((pattern) => [...searched.matchAll(pattern)])) {
     const words = row.split(/[^\w-]+/).filter((word) => !NO_VALUE.test(word));
     const others = words.filter((word) => !known.has(word.toLowerCase()));
     const [other] = others;
     // `the plan, text or svg`: the first word before a comma may end what stands before the list.
     if (other === words[0] && row.includes(',')) continue;
+    // `text, map, by default text`: the last word may begin what is told next, unless `or` ends the list.
+    const goesOn = /^(?:[:=]| [\w"'`$])/.test(searched.slice(index + row.length));
+    if (other === words.at(-1) && goesOn && !/ (?:or|and) /.test(row)) continue;
     // Where the placeholder has the word too, the list was not read to its end.
     if (other === undefined || placeholder?.value.includes(other) === true) continue;
     if (allowed.length > 1 && others.length === 1 && words.length > 2)
