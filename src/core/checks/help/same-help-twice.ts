@@ -119,7 +119,8 @@ function maySpellOneOption(a: Option, b: Option): boolean {
   const isShort = (option: Option) =>
     option.names.every((name) => name.form === 'short' || name.form === 'plus');
   const shares = a.names.some((name) => b.names.some((other) => other.text === name.text));
-  const isQuestion = [a, b].some((option) => option.names.some(({ text }) => text === '-?'));
+  // `-?` is help, and `-NUM` is short for an option with a number.
+  const isQuestion = [a, b].some((option) => option.names.some(({ text }) => /^-(?:\?|NUM|N|#)$/.test(text)));
   return shares || isQuestion || isShort(a) !== isShort(b) || haveSpellings(a, b);
 }
 
