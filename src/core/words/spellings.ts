@@ -1,3 +1,4 @@
+import { isWithin } from './letters-within.ts';
 import { nameWords } from './name-words.ts';
 
 /**
@@ -18,11 +19,4 @@ const ABBREVIATED = 2;
 
 function singular(word: string): string {
   return word.replace(/(?<=\w{2})s$/, '');
-}
-
-/** Whether all letters of a word stand in another, in their order. */
-function isWithin(word: string, other: string): boolean {
-  let at = 0;
-  for (const letter of other) if (letter === word[at]) at++;
-  return at === word.length;
 }

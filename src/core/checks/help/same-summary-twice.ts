@@ -3,6 +3,7 @@ import { listNames, quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { mainName } from '../../model/option.ts';
+import { isWithin } from '../../words/letters-within.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { areSpellings } from '../../words/spellings.ts';
 import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
@@ -107,12 +108,8 @@ function mayBeOne(a: string, b: string): boolean {
   if (one === undefined || other === undefined || areSpellings(a, b)) return true;
   const [short = '', long = ''] = [one, other].sort((x, y) => x.length - y.length);
   const words = new Set(nameWords(a));
-  return isWithin(short, long) || (!a.startsWith('-') && nameWords(b).some((word) => words.has(word)));
-}
-
-/** Whether all letters of a word stand in another, in their order, from its first one on. */
-function isWithin(word: string, other: string): boolean {
-  let at = 0;
-  for (const letter of other) if (letter === word[at]) at++;
-  return word[0] === other[0] && at === word.length;
+  return (
+    (short[0] === long[0] && isWithin(short, long)) ||
+    (!a.startsWith('-') && nameWords(b).some((word) => words.has(word)))
+  );
 }
