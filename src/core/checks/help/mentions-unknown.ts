@@ -16,6 +16,8 @@ type Mentioned = {
   readonly name: string | null;
   readonly option: string;
   readonly near: string | null;
+  /** Whether the lists have all options that there are. */
+  readonly complete: boolean;
 };
 
 /** One finding for each option that a text speaks of and that is in no list. */
@@ -94,7 +96,12 @@ export const mentionsUnknown = defineCheck({
         told.push({
           command: path,
           subject: found.name,
-          data: { name: of, option: found.name, near: near === found ? near.other : null },
+          data: {
+            name: of,
+            option: found.name,
+            near: near === found ? near.other : null,
+            complete: isComplete,
+          },
           place,
           ...(of !== null &&
           (isComplete || (near !== undefined && near === found && isSlip(near.name, near.other)))
@@ -108,8 +115,8 @@ export const mentionsUnknown = defineCheck({
         if (isComplete || departure.data.near !== null || missing <= MOST_MISSING) report.finding(departure);
     }
   },
-  message: ({ name, option, near }: Mentioned) =>
-    `${name === null ? 'the help' : `the text of ${quoteName(name)}`} mentions ${quoteName(option)}, which ${near === null ? 'does not exist' : near.startsWith(option) ? `is only the beginning of ${quoteName(near)}` : `is no option; ${quoteName(near)} is`}`,
+  message: ({ name, option, near, complete }: Mentioned) =>
+    `${name === null ? 'the help' : `the text of ${quoteName(name)}`} mentions ${quoteName(option)}, which ${near === null ? (complete ? 'does not exist' : 'no list has') : near.startsWith(option) ? `is only the beginning of ${quoteName(near)}` : `is no option; ${quoteName(near)} is`}`,
   fix: ({ option, near }) =>
     near === null
       ? `name the right option, or remove ${quoteName(option)}`
