@@ -8,6 +8,9 @@ import { type Departure, defineCheck } from '../define-check.ts';
 import { standsAlone, toldTexts } from '../told-texts.ts';
 import { EVERYWHERE, isNegation } from '../unlisted-names.ts';
 
+/** So many mentions of one text are held against all names. */
+const MENTIONS_LIMIT = 50;
+
 /** Of so many options that no list has, the texts of one help may speak. */
 const MOST_MISSING = 3;
 
@@ -64,7 +67,7 @@ export const mentionsUnknown = defineCheck({
           // A letter in a text about something else than an option may be another program's: `as python3 -m does`.
           ({ name }) => !declared.includes(name) && (option !== undefined || name.startsWith('--')),
         );
-        const unbroken = unknown.filter(({ name }) => !isBroken(name, known, place));
+        const unbroken = unknown.slice(0, MENTIONS_LIMIT).filter(({ name }) => !isBroken(name, known, place));
         const near = unbroken.flatMap((mention) => {
           if (isNegation(mention.name, known) || !mention.name.startsWith('--')) return [];
           const [other] = nearest(mention.name, longNames);

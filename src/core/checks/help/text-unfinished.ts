@@ -35,9 +35,8 @@ export const textUnfinished = defineCheck({
 const GOES_ON =
   /(?:^|[\s(])(?:that|the|an|and|or|which|whose|their|because|unless|than|will|must|should|your|its)$/i;
 
-/** Phrases that no sentence ends with. */
-const PHRASE =
-  /\b(?:(?:if|of|to|in|on|for|with|by|from|when|at|as) (?:the|a|an)|as well as|such as|(?:is|are) (?:the|a))$|\(see$/i;
+/** Phrases that no sentence ends with; a lone letter may be a name. */
+const PHRASE = /\b(?:if|of|to|in|on|for|with|by|from|when|at|as|is|are) a$|\b(?:as well|such) as$|\(see$/i;
 
 function breaksOff(text: string): boolean {
   // A list of values or examples may stand below.
