@@ -324,6 +324,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'arguments/secret-in-arguments': [
     {
+      why: 'a secret joined to another word',
+      text: help('  --quaypasswd=WORD  log in to the quay\n  --late             late boxes\n'),
+      found: ['warning --quaypasswd'],
+    },
+    {
       why: 'without its argument the program asks',
       text: help('  --password=WORD  the word\n  --password       ask for the word\n'),
       found: [],
@@ -578,6 +583,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'names/misspelt': [
     {
+      why: 'an option beside the one that it looks like a slip of',
+      text: help('  --include=BOX    boxes\n  --iinclude=BOX   boxes, whatever their letters\n'),
+      found: [],
+    },
+    {
+      why: 'a common word with a slip, whatever the texts say',
+      text: help('  --spearator=CHAR   what parts the boxes\n  --map              draw a map\n'),
+      found: ['warning --spearator'],
+    },
+    {
       why: 'a word that its own text spells otherwise, and one of the GNU table',
       text: help('  --certficate  the certificate\n  --recusrive   folders too\n'),
       found: ['warning --certficate', 'warning --recusrive'],
@@ -815,6 +830,57 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
   ],
+  'help/argument-unshown': [
+    {
+      why: 'texts that name what is given, in a list that shows no argument',
+      text: help(
+        '  --ledger  path of the ledger\n  --output  set the output directory\n  --boxes   number of boxes (default: 4)\n  --brief   print less\n',
+      ),
+      found: ['warning --ledger'],
+    },
+    {
+      why: 'one beside others that show theirs',
+      text: help(
+        '  --ledger=FILE  read it\n  --boxes        maximum number of boxes\n  --brief        print less\n',
+      ),
+      found: ['warning --boxes'],
+    },
+    {
+      why: 'what switches print, set to one thing, or switch off',
+      text: help(
+        '  --quays=DAY  the day\n  --all        list of all quays\n  --large      set the size to 8\n  --no-map     name of the map is left out\n  --here       stay on this path\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'marks that tell of the argument, and values',
+      text: help('  --ledger  path of the ledger [string]\n  --kind    kind of box (one of: oak, tin)\n'),
+      found: [],
+    },
+  ],
+  'help/word-misspelt': [
+    {
+      why: 'letters exchanged, left out, doubled and replaced',
+      text: help(
+        '  --late    list what is late, seperated by commas\n  --map     draw the whole direcory, and its direcory again\n  --box=ID  the followwing box\n  --day     an eaxmple\n',
+      ),
+      found: ['note seperated'],
+    },
+    {
+      why: 'words of their own, names, quotations, inflections and both ways of spelling',
+      text: help(
+        '  --refnames     the refnames in colour, coloured or colored, stating what is striped\n  --map          "seperated", `direcory`, DIRECORY, direcory-lock, direcory=1\n  --brief        preset sorters, cancelled or canceled\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'a word that the program uses all over',
+      text: help(
+        '  --a-lot    all hiearchy\n  --b-lot    each hiearchy\n  --c-lot    any hiearchy\n  --d-lot    one hiearchy\n',
+      ),
+      found: [],
+    },
+  ],
   'help/default-of-flag': [
     {
       why: 'a file for a switch',
@@ -930,6 +996,18 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/mentions-unknown': [
+    {
+      why: 'a long name with one hyphen',
+      text: help('  --early    early boxes; overrides -latest\n  --latest   late boxes\n'),
+      found: ['note -latest'],
+    },
+    {
+      why: 'one hyphen where names are written so, and what another program is given behind other options',
+      text: help(
+        '  -early    early boxes, see -map\n  --late     late boxes\n  --map     as after `round`, or round plan -x --early\n',
+      ),
+      found: [],
+    },
     {
       why: 'running text, and words that lead to an option',
       text: help(
@@ -1115,6 +1193,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/usage-disagrees': [
     {
+      why: 'a synopsis of another program than the examples',
+      text: 'dabbawala: 1\nprogram: tiffin\nusage: quaybook [OPTION]...\noptions:\n  --map: draw a map\nexamples:\n  - command-line: tiffin --map\n    help: draw\n',
+      found: ['warning quaybook'],
+    },
+    {
       why: 'arguments, shown by the synopsis in another way than by the list',
       text: help('  -a, --all=KIND  all of a kind\n  -b, --box=BOX   a box\n', '[-a] [-b BOX]'),
       found: ['note -a'],
@@ -1283,6 +1366,23 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/same-help-twice': [
     {
+      why: 'many copies in one list, told together',
+      text: help(
+        ['ledger', 'rounds', 'weights', 'carriers', 'kitchens', 'seals']
+          .flatMap((word, i) => [
+            `  --${word}     count what stands in row ${i} of it\n`,
+            `  --x${word}${i}  count what stands in row ${i} of it\n`,
+          ])
+          .join(''),
+      ),
+      found: ['warning --xledger0'],
+    },
+    {
+      why: 'two words for one thing',
+      text: help('  --quiet    print nothing at all\n  --silent   print nothing at all\n'),
+      found: [],
+    },
+    {
       why: 'texts that differ in what a bracket tells',
       text: help(
         '  --late=NUM   minutes to wait for the ferry (default: 3)\n  --noon=DAY   minutes to wait for the ferry (default: 5)\n',
@@ -1352,6 +1452,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'conflicts/same-name-twice': [
+    {
+      why: 'a letter with the beginnings of several values',
+      text: help(
+        '  -S any=BOX    --search-any=BOX    Search any box\n  -S near=QUAY  --search-near=QUAY  Look around one quay\n  -b            --brief             Print less\n',
+      ),
+      found: [],
+    },
     {
       why: 'another heading may be of another part',
       text: 'Usage: tiffin [OPTION]...\n\nBoxes:\n  -a, --all   take everything\n\nTides:\n  -a, --any   whichever comes first\n',

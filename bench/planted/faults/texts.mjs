@@ -1,7 +1,40 @@
 // Texts that say nothing, or something else.
-import { hasArgument, isFlag, oneOf, optionWhere } from '../choosing.mjs';
+import { hasArgument, isFlag, misspelt, oneOf, optionWhere } from '../choosing.mjs';
+
+/** A word of a text that is long enough for a slip to be one. */
+const LONG_WORD = /(?<![\w-])[a-z]{7,}(?![\w-])/;
 
 export const TEXT_FAULTS = {
+  'a misspelt word in a text': (from, random) => {
+    const option = optionWhere(from, random, ({ help }) => LONG_WORD.test(help));
+    const [word] = LONG_WORD.exec(option?.help ?? '') ?? [];
+    if (word === undefined) return undefined;
+    const wrong = misspelt(random, word);
+    option.help = option.help.replace(word, wrong);
+    return [wrong];
+  },
+  'an argument that nothing shows': (from, random) => {
+    const option = optionWhere(
+      from,
+      random,
+      (one) => hasArgument(one) && one.default === '' && one.values.length === 0 && one.environment === '',
+    );
+    if (option === undefined) return undefined;
+    option.presence = 'none';
+    option.help = random.pick([
+      'path to the old sheets',
+      'name of the depot that is meant',
+      'number of crates to take at once',
+      'set the directory for the sheets',
+      'specify the day of the round',
+      'port to listen on',
+      'file that the sheets are written to',
+      'maximum length of a label',
+      'how many crates may wait',
+      'the quay to use',
+    ]);
+    return [`--${option.long}`];
+  },
   'an option without a text': (from, random) => {
     const option = optionWhere(
       from,

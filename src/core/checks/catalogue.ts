@@ -68,6 +68,7 @@ import { optionsEndEarly } from './gnu/options-end-early.ts';
 import { outputAsOperand } from './gnu/output-as-operand.ts';
 import { versionForm } from './gnu/version-form.ts';
 import { versionOptionMissing } from './gnu/version-option-missing.ts';
+import { argumentUnshown } from './help/argument-unshown.ts';
 import { commandUndescribed } from './help/command-undescribed.ts';
 import { commandsDisagree } from './help/commands-disagree.ts';
 import { defaultDisagrees } from './help/default-disagrees.ts';
@@ -106,6 +107,7 @@ import { valueUnnamed } from './help/value-unnamed.ts';
 import { valuesDisagree } from './help/values-disagree.ts';
 import { valuesInProse } from './help/values-in-prose.ts';
 import { valuesUnlisted } from './help/values-unlisted.ts';
+import { wordMisspelt } from './help/word-misspelt.ts';
 import { hyphensMixed } from './names/hyphens-mixed.ts';
 import { letterAgainstCustom } from './names/letter-against-custom.ts';
 import { letterCaseMixed } from './names/letter-case-mixed.ts';
@@ -217,6 +219,7 @@ export const CATALOGUE = [
   defaultDisagrees,
   valuesInProse,
   valuesUnlisted,
+  wordMisspelt,
   defaultInProse,
   defaultOfFlag,
   defaultToldTwice,
@@ -234,6 +237,7 @@ export const CATALOGUE = [
   sectionMissing,
   helpOfAnotherOption,
   usageMissing,
+  argumentUnshown,
   commandUndescribed,
   valueUnnamed,
   operandUndescribed,

@@ -19,20 +19,31 @@ interface Bracket {
   readonly place: Place;
 }
 
+/** For each option that differs, so many have to agree. */
+const AGREEING_FOR_ONE = 2;
+
 /**
- * The option, if it is one alone, whose argument the only synopsis shows in another way than the list does. Where several differ, or none agrees, the synopsis
- * leaves arguments out, or calls them otherwise, on purpose.
+ * The options whose argument the synopses show in another way than the list does: one, or few among those that agree. Where more differ, or none agrees, the
+ * synopses leave arguments out, or call them otherwise, on purpose.
  */
 export function argumentDifferences(
   { forms }: Command,
   byName: ReadonlyMap<string, Option>,
 ): ArgumentDifference[] {
-  const [form, ...others] = forms;
-  if (form === undefined || others.length > 0) return [];
-  const brackets = form.options.flatMap((shown) => bracketOf(shown, byName.get(shown.name)) ?? []);
-  const differing = brackets.flatMap((one) => differenceOf(one) ?? []);
-  const agreeing = brackets.filter((one) => one.argument !== '' && differenceOf(one) === undefined).length;
-  return differing.length === 1 && agreeing > 0 ? differing : [];
+  const brackets = forms.flatMap((form) =>
+    form.options.flatMap((shown) => bracketOf(shown, byName.get(shown.name)) ?? []),
+  );
+  const differing = new Map<string, ArgumentDifference>();
+  const agreeing = new Set<string>();
+  for (const one of brackets) {
+    const difference = differenceOf(one);
+    if (difference !== undefined) differing.set(difference.name, difference);
+    else if (one.argument !== '') agreeing.add(one.shown.name);
+  }
+  // What one synopsis shows as the list does, another may leave out.
+  const found = [...differing.values()].filter(({ name }) => !agreeing.has(name));
+  const isOne = found.length === 1 && agreeing.size > 0;
+  return isOne || found.length * AGREEING_FOR_ONE < agreeing.size ? found : [];
 }
 
 function bracketOf(shown: FormOption, option: Option | undefined): Bracket | undefined {

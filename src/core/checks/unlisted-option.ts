@@ -26,7 +26,8 @@ interface Call {
  */
 export function unlistedOption({ at, trace, words, names, view }: Call): string | undefined {
   const { command, line } = at;
-  if (!line.every(({ described }) => described) || command.options.items.length < LEAST_LISTED)
+  const isPart = line.some(({ options }) => options.complete?.value === false);
+  if (isPart || !line.every(({ described }) => described) || command.options.items.length < LEAST_LISTED)
     return undefined;
   const known = new Set(names);
   for (const { code, word } of trace.problems) {

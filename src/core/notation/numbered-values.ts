@@ -7,6 +7,9 @@ const NUMBER = /(^|[,;:.()[]\s*|\s)(-?\d{1,2})(\+?)(?:\s?([=:])\s?(?=[A-Za-z"'<]
 /** One number may be the number of anything. */
 const MIN_NUMBERS = 2;
 
+/** `>1=so many boxes`: what all numbers beyond one mean. */
+const ALL_BEYOND = /(?:^|[\s,;:(])[<>]=?\s?-?\d{1,2}\s?[=:]/;
+
 /** Where a word may be given as well, the numbers are not all. */
 const NAMES_TOO = /\bor (?:a )?(?:numbers?|names?|words?)\b/i;
 
@@ -31,6 +34,7 @@ export function numberedValues(
     values.push({ value, start, end: start + value.length });
   }
   const [first] = values;
-  if (first === undefined || values.length < MIN_NUMBERS || NAMES_TOO.test(text)) return undefined;
+  if (first === undefined || values.length < MIN_NUMBERS || NAMES_TOO.test(text) || ALL_BEYOND.test(text))
+    return undefined;
   return { values, start: first.start, end: text.length };
 }

@@ -30,3 +30,9 @@ export const LOOSE_CONCEPTS: readonly (readonly string[])[] = [
   ['number', 'count', 'num', 'limit'],
   ['all', 'everything'],
 ];
+
+/** Whether two names of one word each mean the same on any command line: `--quiet` and `--silent`. */
+export function areOneConcept(a: string, b: string): boolean {
+  const [left, right] = [a, b].map((name) => name.replace(/^-+/, '').toLowerCase());
+  return CONCEPTS.some((concept) => [left, right].every((word) => concept.includes(word ?? '')));
+}

@@ -1,9 +1,9 @@
-import { quoteName } from '../../messages/wording.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
-/** One finding for each option whose optional argument may be the word that was meant as an operand. */
+/** One finding for each command with options whose optional argument may be the word that was meant as an operand. */
 export const optionalArgumentSwallows = defineCheck({
   name: 'arguments/optional-argument-swallows',
   level: 'warning',
@@ -42,19 +42,24 @@ export const optionalArgumentSwallows = defineCheck({
       }
       report.judged(optional.length);
       if (rule?.value !== 'joined-or-separate' || operand === undefined) continue;
-      for (const option of optional) {
-        const name = mainName(option);
-        report.finding({
-          command: path,
-          subject: name.text,
-          data: { option: name.text, operand: operand.name },
-          place: name.place,
-          related: [{ place: operand.place, note: 'is taken for its argument' }],
-        });
-      }
+      const [first] = optional;
+      if (first === undefined) continue;
+      report.finding({
+        command: path,
+        subject: mainName(first).text,
+        data: { names: optional.map((option) => mainName(option).text), operand: operand.name },
+        place: mainName(first).place,
+        related: [{ place: operand.place, note: 'is taken for its argument' }],
+      });
     }
   },
-  message: ({ option, operand }: { option: string; operand: string }) =>
-    `${quoteName(option)} without its argument takes the operand ${quoteName(operand)} as its argument`,
-  fix: ({ option }) => `accept the argument of ${quoteName(option)} only when it is joined by '='`,
+  apart: true,
+  message: ({ names, operand }: { names: readonly string[]; operand: string }) =>
+    names.length === 1
+      ? `${listNames(names)} without its argument takes the operand ${quoteName(operand)} as its argument`
+      : `${listNames(names)} without their arguments take the operand ${quoteName(operand)} as one`,
+  fix: ({ names }) =>
+    names.length === 1
+      ? `accept the argument of ${listNames(names)} only when it is joined by '='`
+      : "accept their arguments only when they are joined by '='",
 });

@@ -50,6 +50,14 @@ const SECRETS: ReadonlySet<string> = new Set([
   'credential',
   'credentials',
 ]);
+/** `smtppasswd`: a secret with a word joined to it. */
+const JOINED = /(?<=[a-z]{2})(?:password|passwd|passphrase)$/;
+
+/** The secret that a word of a name is, or ends with; undefined where it is none. */
+function secretIn(word: string): string | undefined {
+  return SECRETS.has(word) ? word : JOINED.exec(word)?.[0];
+}
+
 /** Words behind a secret that still name the secret itself; any other, as in `token-cache`, names a thing about it. */
 const STILL_SECRET: ReadonlySet<string> = new Set([
   'value',
@@ -83,12 +91,16 @@ function secretWord(option: Option): string | undefined {
   for (const name of option.names) {
     if (name.form === 'short') continue;
     const words = nameWords(name.text).map((word) => word.toLowerCase());
-    const secret = words.find((word) => SECRETS.has(word)) ?? secretKey(words);
+    const secret = words.map(secretIn).find((word) => word !== undefined) ?? secretKey(words);
     // A token of a text, or one that is searched for, is no secret, and a plural counts them.
     if (
       secret === undefined ||
       /^(?:match|find|search|filter|store|delete|remove|list|generate|export|import)$/.test(words[0] ?? '') ||
-      !(words.at(-1) === 'key' || SECRETS.has(words.at(-1) ?? '') || STILL_SECRET.has(words.at(-1) ?? '')) ||
+      !(
+        words.at(-1) === 'key' ||
+        secretIn(words.at(-1) ?? '') !== undefined ||
+        STILL_SECRET.has(words.at(-1) ?? '')
+      ) ||
       isAboutFile(option) ||
       isWritten(option)
     )

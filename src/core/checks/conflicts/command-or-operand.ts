@@ -27,6 +27,8 @@ export const commandOrOperand = defineCheck({
       if (sub === undefined || operands.length === 0) continue;
       report.judged();
       const names = new Set(command.commands.items.flatMap((one) => one.names.map(({ text }) => text)));
+      // A list with the command itself is that of the program, of which the help shows one command in full.
+      if (names.has(path.at(-1) ?? '')) continue;
       const operand = operands.find(({ kind, word }) => {
         const isNumber = word.type?.value === 'integer' || word.type?.value === 'number';
         const values = word.values?.value;

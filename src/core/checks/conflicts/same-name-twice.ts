@@ -172,9 +172,14 @@ function areInOneList(a: Option, b: Option, shared: string): boolean {
   return optionAbove(a.place) === optionAbove(b.place) && ![a, b].some((option) => tellsWhen(option, shared));
 }
 
-/** Whether an entry shows a name with a given value (`--check=quiet`), which makes it one form of several. */
+/** Whether an entry shows a name with a given value (`--check=quiet`), or with the beginning of one (`-S near=BOX`), which makes it one form of several. */
 function givesValue(option: Option, text: string): boolean {
   const name = option.names.find((candidate) => candidate.text === text);
+  if (
+    name?.place &&
+    /^ ?[a-z][\w-]*=/.test(name.place.source.text.slice(name.place.end, name.place.end + 60))
+  )
+    return true;
   const argument = name === undefined ? undefined : argumentOf(option, name)?.value;
   return argument?.words.some((word) => /^[a-z0-9][\w.-]*$/.test(word.placeholder?.value ?? '')) ?? false;
 }

@@ -36,6 +36,8 @@ export const defaultToldTwice = defineCheck({
         const word = wordOf(option);
         if (word?.default === undefined) continue;
         report.judged();
+        // What depends on another option may have several.
+        if (DEPENDS.test(option.help?.value ?? '')) continue;
         const declared = unquoted(word.default.value);
         const told: { readonly value: string; readonly place: Place }[] = [
           ...toldDefaults(option.help?.value ?? '').map((value) => ({
@@ -60,6 +62,9 @@ export const defaultToldTwice = defineCheck({
     `the help tells two defaults of ${quoteName(name)}, ${quoteName(one)} and ${quoteName(other)}`,
   fix: () => 'find out which of them is so, and remove the other',
 });
+
+const DEPENDS =
+  /\b(?:depend(?:s|ing) (?:up)?on|in (?:this|that|which) case|respectively)\b|(?:^|[.:*;] )\*? ?(?:for|with|in) [A-Z][\w-]+[ ,]/;
 
 function wordOf({ argument }: Option): ValueWord | undefined {
   const [word, ...others] = argument?.value.words ?? [];

@@ -68,13 +68,14 @@ export const mentionsUnknown = defineCheck({
           ({ name }) => !declared.includes(name) && (option !== undefined || name.startsWith('--')),
         );
         const unbroken = unknown.slice(0, MENTIONS_LIMIT).filter(({ name }) => !isBroken(name, known, place));
-        const near = unbroken.flatMap((mention) => {
-          if (isNegation(mention.name, known) || !mention.name.startsWith('--')) return [];
-          const [other] = nearest(mention.name, longNames);
-          // Running text may name what others begin with.
-          const isAbout = of !== null || (other !== undefined && !other.startsWith(mention.name));
-          return other === undefined || !isAbout ? [] : [{ ...mention, other }];
-        })[0];
+        const near =
+          unbroken.flatMap((mention) => {
+            if (isNegation(mention.name, known) || !mention.name.startsWith('--')) return [];
+            const [other] = nearest(mention.name, longNames);
+            // Running text may name what others begin with.
+            const isAbout = of !== null || (other !== undefined && !other.startsWith(mention.name));
+            return other === undefined || !isAbout ? [] : [{ ...mention, other }];
+          })[0] ?? (option === undefined ? undefined : withOneHyphen(text, known));
         // Where the list may lack some, only what is spelled almost as one that it has is surely wrong; what stands nowhere else is missed by the reader all the same.
         const alone = unbroken.find(
           ({ name, isFirst }) =>
@@ -107,6 +108,7 @@ export const mentionsUnknown = defineCheck({
           },
           place,
           ...(of !== null &&
+          found.name.startsWith('--') &&
           (isComplete || (near !== undefined && near === found && isSlip(near.name, near.other)))
             ? {}
             : { level: 'note' }),
@@ -156,7 +158,9 @@ function unknownIn(whole: string, listed: ReadonlySet<string>, program: string):
     has: (name: string) => listed.has(name) || EVERYWHERE.has(name) || /^--help-|-help$/.test(name),
   };
   const long = [...text.matchAll(LONG)].flatMap(({ index, 1: before = '', 2: name = '' }) =>
-    known.has(name) || isOfAnotherProgram(before, program) || WAS_NAME.test(before)
+    known.has(name) ||
+    isOfAnotherProgram(beforeOptions(text.slice(0, index), before), program) ||
+    WAS_NAME.test(before)
       ? []
       : [{ name, isFirst: index === 0 && before === '' }],
   );
@@ -164,6 +168,21 @@ function unknownIn(whole: string, listed: ReadonlySet<string>, program: string):
     known.has(name) || !(SENDS.test(before) || behind !== undefined) ? [] : [{ name, isFirst: false }],
   );
   return [...long, ...letters];
+}
+
+/** A word behind one hyphen, as programs have it whose parsers know such names. */
+const ONE_HYPHEN = /(?:^|[\s('"`,])-([a-z][\w-]{1,60}[a-z\d])(?![\w=<-]|\.\w)/g;
+
+/** A long name that a text writes with one hyphen, where no name of the lists is written so: `overrides -late`, and `--late` is meant. */
+function withOneHyphen(
+  text: string,
+  known: ReadonlySet<string>,
+): (Mention & { readonly other: string }) | undefined {
+  const [found] = [...text.matchAll(ONE_HYPHEN)].flatMap(([, word = '']) =>
+    known.has(`--${word}`) && !known.has(`-${word}`) ? [word] : [],
+  );
+  if (found === undefined || [...known].some((name) => /^-\w\w/.test(name))) return undefined;
+  return { name: `-${found}`, isFirst: false, other: `--${found}` };
 }
 
 /** What names begin with is none: `options that start with -g or --param are passed on`. */
@@ -181,7 +200,7 @@ function isBroken(name: string, known: ReadonlySet<string>, place: Place): boole
 
 /** Words that send the reader to the letter behind them. */
 const SENDS =
-  /^\(?(?:see|use|using|requires?|implies|overrides|for|as|to|needs|with|without|than|unless|when|if|like|only|option|specify|set)$/i;
+  /^\(?(?:see|use|using|requires?|implies|overrides|for|as|to|needs|with|without|than|unless|when|if|like|only|option|specify|set|short|short:|shortcut:?|shorthand:?|alias:?|aliases:?)$/i;
 
 /** Behind these stands what an option was called before. */
 const WAS_NAME = /^\(?(?:replaces|was|formerly|previously|renamed|obsoletes?|old)$/i;
@@ -193,6 +212,14 @@ function nearest(name: string, names: readonly string[]): string[] {
     if (meant.startsWith(given) || given.replace(/[-_]/g, '') === meant.replace(/[-_]/g, '')) return true;
     return isSwapped(given, meant) || distance(given, meant) <= (given.length < 8 ? 1 : 2);
   });
+}
+
+/** A word, and options behind it, at the end of a text: `round plan -x`. */
+const WORD_AND_OPTIONS = /(\S{1,60})(?: -\S{1,60}){0,6} $/;
+
+/** The word before an option, or before those that it stands behind: in `round plan -x --late` that is `plan`. `text` stands before the word `before`. */
+function beforeOptions(text: string, before: string): string {
+  return before.startsWith('-') ? (WORD_AND_OPTIONS.exec(text.slice(-400))?.[1] ?? before) : before;
 }
 
 /** Behind the name of a program, an option is that program's. */

@@ -1,12 +1,14 @@
 import { groupedBy } from '../../collections/grouped.ts';
-import { listNames, quoteName } from '../../messages/wording.ts';
+import type { Level } from '../../findings/level.ts';
+import { listNames, listSome, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
+import { areOneConcept } from '../../words/concepts.ts';
 import { NameFamilies } from '../../words/name-families.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { areSpellings } from '../../words/spellings.ts';
 import { normalisedText, wordsOf } from '../../words/text-likeness.ts';
-import { defineCheck } from '../define-check.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
 import { optionAbove } from '../option-above.ts';
 
 /** One finding for each text that several options of a command have. */
@@ -41,6 +43,7 @@ export const sameHelpTwice = defineCheck({
           ? undefined
           : normalisedText(text);
       });
+      const copied: Copied[] = [];
       let families: NameFamilies | undefined;
       for (const [first, ...rest] of byText.values()) {
         if (first === undefined || rest.length === 0) continue;
@@ -59,31 +62,94 @@ export const sameHelpTwice = defineCheck({
         );
         const [copy] = copies;
         if (copy?.help === undefined) continue;
-        report.finding({
-          command: at.path,
-          subject: mainName(copy).text,
-          // Texts that differ in what brackets tell are less surely copies.
-          level: areLetters([first, ...copies]) || !areAlike([first, ...copies]) ? 'note' : 'warning',
-          data: {
-            names: [...new Set(copies.map((option) => mainName(option).text))],
-            other: mainName(first).text,
-          },
-          place: copy.help.place,
-          related: [
-            { place: first.help?.place ?? null, note: `the text of ${quoteName(mainName(first).text)}` },
-            ...copies.slice(1, 5).map((option) => ({ place: option.help?.place ?? null, note: 'and here' })),
-          ],
-        });
+        // Texts that differ in what brackets tell are less surely copies.
+        const isSure = !areLetters([first, ...copies]) && areAlike([first, ...copies]);
+        copied.push({ first, copy, copies, level: isSure ? 'warning' : 'note' });
       }
+      // So many of them have one cause: the program lists the old and the new spellings of its options.
+      if (copied.length > MOST_APART) reportTogether(at.path, copied, report);
+      else for (const one of copied) reportOne(at.path, one, report);
     }
   },
-  message: ({ names, other }: { names: readonly string[]; other: string }) =>
-    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} the same text as ${quoteName(other)}`,
-  fix: ({ names, other }) =>
-    names.length === 1
+  message: ({ names, other, copied }: SameText) =>
+    other === null
+      ? `${names.length} options have the texts of others: ${listSome(
+          copied.map((one) => `${quoteName(one.name)} that of ${quoteName(one.of)}`),
+          COPIES_SHOWN,
+        )}`
+      : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} the same text as ${quoteName(other)}`,
+  fix: ({ names, other }) => {
+    if (other === null) return 'say of each how it differs from the other, or make them one option';
+    return names.length === 1
       ? `say how ${listNames(names)} differs from ${quoteName(other)}, or make them one option`
-      : `say of each how it differs from ${quoteName(other)}, or make them one option`,
+      : `say of each how it differs from ${quoteName(other)}, or make them one option`;
+  },
 });
+
+/** More texts than this that stand twice in one list are told together. */
+const MOST_APART = 5;
+
+/** So many of them a message names. */
+const COPIES_SHOWN = 3;
+
+type SameText = {
+  readonly names: readonly string[];
+  /** The option whose text they have; null where they have the texts of several. */
+  readonly other: string | null;
+  /** Each option with the one whose text it has, where there are several; empty where there is one. */
+  readonly copied: readonly { readonly name: string; readonly of: string }[];
+};
+
+interface Copied {
+  readonly first: Option;
+  readonly copy: Option;
+  readonly copies: readonly Option[];
+  readonly level: Level;
+}
+
+function namesOf(copies: readonly Option[]): string[] {
+  return [...new Set(copies.map((option) => mainName(option).text))];
+}
+
+function reportOne(
+  command: readonly string[],
+  { first, copy, copies, level }: Copied,
+  report: Reporter<SameText>,
+): void {
+  report.finding({
+    command,
+    subject: mainName(copy).text,
+    level,
+    data: { names: namesOf(copies), other: mainName(first).text, copied: [] },
+    place: copy.help?.place ?? null,
+    related: [
+      { place: first.help?.place ?? null, note: `the text of ${quoteName(mainName(first).text)}` },
+      ...copies.slice(1, 5).map((option) => ({ place: option.help?.place ?? null, note: 'and here' })),
+    ],
+  });
+}
+
+function reportTogether(
+  command: readonly string[],
+  copied: readonly Copied[],
+  report: Reporter<SameText>,
+): void {
+  // Those that are surely copied come first.
+  const sorted = [...copied].sort((a, b) => Number(b.level === 'warning') - Number(a.level === 'warning'));
+  const [one] = sorted;
+  if (one === undefined) return;
+  const pairs = sorted.flatMap(({ first, copies }) =>
+    namesOf(copies).map((name) => ({ name, of: mainName(first).text })),
+  );
+  report.finding({
+    command,
+    subject: mainName(one.copy).text,
+    level: one.level,
+    data: { names: [...new Set(pairs.map(({ name }) => name))], other: null, copied: pairs },
+    place: one.copy.help?.place ?? null,
+    related: sorted.slice(1, 5).map(({ copy }) => ({ place: copy.help?.place ?? null, note: 'and here' })),
+  });
+}
 
 /** Whether all have nothing but letters for names: these are often two for one thing, which no word of a name can tell. */
 function areLetters(options: readonly Option[]): boolean {
@@ -124,12 +190,16 @@ function maySpellOneOption(a: Option, b: Option): boolean {
   return shares || isQuestion || isShort(a) !== isShort(b) || haveSpellings(a, b);
 }
 
-/** Whether one has another spelling of a name of the other, and both take the same. */
+/** Whether one has another spelling of a name of the other, or a word that means the same, and both take the same. */
 function haveSpellings(a: Option, b: Option): boolean {
   const presence = (option: Option) => option.argument?.value.presence ?? 'none';
   if (presence(a) !== presence(b)) return false;
   const [first, second] = [a, b].map(({ names }) => names.slice(0, NAMES_LIMIT));
-  return first?.some((name) => second?.some((other) => areSpellings(name.text, other.text))) === true;
+  return (
+    first?.some((name) =>
+      second?.some((other) => areSpellings(name.text, other.text) || areOneConcept(name.text, other.text)),
+    ) === true
+  );
 }
 
 /** So many names of each are compared, whatever a stranger gives an option. */

@@ -1,6 +1,7 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Command, Form, FormOption } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { operandKey } from '../../notation/operand-key.ts';
@@ -19,6 +20,7 @@ type Disagreement = {
     | 'unlisted-operand'
     | 'unshown-operand'
     | 'count'
+    | 'program'
     | ArgumentDifference['kind'];
 };
 
@@ -42,7 +44,7 @@ export const usageDisagrees = defineCheck({
     for (const at of view.described) {
       if (at.command.forms.length === 0) continue;
       report.judged();
-      const found = disagreements(at);
+      const found = [...disagreements(at), ...programFaults(at, view.interface)];
       for (const { data, place } of found) {
         // `[X.Y][-][A.B]` is a pattern: what stands in it is no name that a list would have.
         const isPattern = data.kind === 'unlisted-operand' && !/^[\p{L}\d][\p{L}\d_-]*$/u.test(data.name);
@@ -70,6 +72,7 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
   'argument-unlisted': (name) => `the usage line shows an argument of ${name}, and the list none`,
   placeholder: (name) => `the usage line and the list have different words for the argument of ${name}`,
   count: (name) => `the usage line and the list disagree on how many words ${name} stands for`,
+  program: (name) => `the usage line calls the program ${name}, and the examples do not`,
   mandatory: (name) => `the usage line shows ${name} as something that must be given, and it may be left out`,
   optional: (name) => `the usage line shows ${name} in brackets, and it must be given`,
   'unlisted-operand': (name) => `the usage line shows the operand ${name}, which the list of operands lacks`,
@@ -84,6 +87,7 @@ const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set([
   'argument-unshown',
   'argument-unlisted',
   'placeholder',
+  'program',
 ]);
 
 interface Found {
@@ -253,4 +257,21 @@ function countFaults({ forms: [form, ...others], operands }: Command): Found[] {
       (count.value.least > 0 || shown.value.least === 0);
     return areAlike ? [] : [{ data: { name, kind: 'count' as const }, place: count.place }];
   });
+}
+
+/** A word that may be the name of a program, without its path and ending. */
+const PROGRAM_WORD = /^(?:\S{0,200}\/)?((?=\S*[a-z])[A-Za-z][\w+-]{0,60})(?:\.[a-z]{1,3})?$/;
+
+/** The program that all synopses call, where the examples call it as it was asked for, and no synopsis does. */
+function programFaults({ path, command }: CommandAt, { program, invocations }: Interface): Found[] {
+  const [first] = command.forms;
+  if (path.length > 1 || first === undefined || command.examples.length === 0 || invocations.length > 0)
+    return [];
+  const heads = command.forms.map(({ text }) => PROGRAM_WORD.exec(text.split(' ', 1)[0] ?? '')?.[1]);
+  const [name] = heads;
+  if (name === undefined || heads.some((head) => head !== name)) return [];
+  // `tiffin-3` and `tiffind` are likely to be other names of it.
+  if (program.value.includes(name) || name.includes(program.value)) return [];
+  const isShown = command.examples.some(({ commandLine }) => commandLine.split(' ', 1)[0] === program.value);
+  return isShown ? [{ data: { name, kind: 'program' }, place: first.place }] : [];
 }

@@ -5,6 +5,7 @@ import type { OptionName } from '../../model/option.ts';
 import { GNU_LONG_OPTIONS } from '../../standards/gnu-long-options.ts';
 import { CONCEPTS } from '../../words/concepts.ts';
 import { withoutCountry } from '../../words/country-spellings.ts';
+import { meantWord } from '../../words/meant-word.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { SHORT_FORMS } from '../../words/short-forms.ts';
 import { isSlipInside } from '../../words/slip-inside.ts';
@@ -39,7 +40,11 @@ export const misspelt = defineCheck({
         seen.add(name.text);
         report.judged();
         const found = slipIn(name, textOf(option.help?.value), words);
-        if (found !== undefined)
+        // `--iinclude` beside `--include` is another option, not a slip.
+        const isVariant = names.some(
+          (one) => one.name.text === name.text.replace(found?.word ?? '', found?.meant ?? ''),
+        );
+        if (found !== undefined && !isVariant)
           report.finding({
             command: at.path,
             subject: name.text,
@@ -101,15 +106,16 @@ const KNOWN: ReadonlySet<string> = new Set([
   ...CONCEPTS.flat().flatMap(nameWords),
 ]);
 
-/** In shorter words a letter that is left out or doubled makes another word. */
+/** In shorter words a letter that is left out makes another word. */
 const LEAST_FOR_ONE_LETTER = 7;
 
 function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet<string>) {
   for (const word of nameWords(text)) {
     if (word.length < MIN_LENGTH || !/^[a-z]+$/.test(word) || words.has(word) || KNOWN.has(word)) continue;
-    const customary = [...KNOWN].find(
-      (one) => isSwapped(word, one) || (one.length >= LEAST_FOR_ONE_LETTER && isSlipInside(word, one)),
-    );
+    const customary =
+      [...KNOWN].find(
+        (one) => isSwapped(word, one) || (one.length >= LEAST_FOR_ONE_LETTER && isSlipInside(word, one)),
+      ) ?? meantWord(word);
     const meant = customary ?? own.find((one) => isSlip(word, one));
     if (meant !== undefined) return { word, meant, isCustomary: customary !== undefined };
   }

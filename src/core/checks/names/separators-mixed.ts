@@ -84,7 +84,10 @@ function judgeNames(names: readonly JoinedName[], report: Reporter<Mixed>): void
   const distinct = [...firstBy(names, ({ text }) => text).values()];
   const groups = groupedBy(distinct, ({ text }) => styleOf(text));
   for (const { length } of groups.values()) report.judged(length);
-  const [usual, ...others] = [...groups].sort(([, a], [, b]) => b.length - a.length);
+  const [usual, ...others] = [...groups].sort(
+    ([one, a], [other, b]) => b.length - a.length || Number(other === 'hyphen') - Number(one === 'hyphen'),
+  );
+  // Of as many, those with hyphens are as the standard has them.
   if (usual === undefined) return;
   // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess.
   const known = new Set(usual[1].map(({ text }) => text));

@@ -141,12 +141,13 @@ function stackedEntries(entries: readonly OptionEntry[]): OptionEntry[] {
 
 /** Whether the text below two entries speaks of the argument of the upper one: `-w FEW, --warn=FEW`, `-f MANY, --fail=MANY`, and `warn of FEW boxes, and fail of MANY`. */
 function speaksOfFirst(run: readonly OptionEntry[]): boolean {
+  if (run.length !== MIN_STACKED) return false;
   const words = run[0]?.declaring.flatMap(({ declaration: { names } }) =>
     names.flatMap(({ argument }) => argument?.words.map(({ placeholder = '' }) => placeholder) ?? []),
   );
   const text = run.at(-1)?.pieces.map(({ line, start, end }) => ` ${line.text.slice(start, end)} `) ?? [];
   const told = new Set(text.flatMap((line) => line.match(/[\w-]+/g) ?? []));
-  return run.length === MIN_STACKED && words?.some((word) => /^[A-Z]/.test(word) && told.has(word)) === true;
+  return words?.some((word) => /^[A-Z]/.test(word) && told.has(word)) === true;
 }
 
 /** The lines around each run of unread lines that look like entries, from the one before it to the one behind it. */

@@ -2,6 +2,7 @@ import type { Example } from '../../model/command.ts';
 import { isSlipInside } from '../../words/slip-inside.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { LineWithRole } from './line-roles.ts';
+import type { TextLine } from './text-line.ts';
 
 /** The most examples that are kept of one text. */
 const EXAMPLES_LIMIT = 200;
@@ -42,6 +43,7 @@ export function readExamples(
     while (last.line.text.endsWith('\\') && lines[i + 1] !== undefined) last = lines[++i] ?? last;
     const next = lines[i + 1]?.line;
     if (next !== undefined && !next.blank && next.indent > first.line.indent) continue;
+    if (next !== undefined && isWrappedInColumns(first.line, next, program)) continue;
     const start = first.line.start + begin;
     const tail = last.line.text.slice(last === first ? begin : last.line.first);
     const told = tail.replace(BEHIND, '');
@@ -55,6 +57,20 @@ export function readExamples(
     });
   }
   return examples;
+}
+
+/** Two columns. */
+const IN_COLUMNS = /\S {2,}\S/;
+
+/** Whether a command line and its explanation stand in columns, and go on in those of the next line, which no program begins. */
+function isWrappedInColumns(first: TextLine, next: TextLine, program: string): boolean {
+  const more = next.text.trim().slice(0, CALL_LIMIT);
+  return (
+    next.indent === first.indent &&
+    IN_COLUMNS.test(first.text.trim().slice(0, CALL_LIMIT)) &&
+    (IN_COLUMNS.test(more) || /^\S+$/.test(more)) &&
+    !more.includes(program)
+  );
 }
 
 /** So much of a line is looked at for the name of the program. */

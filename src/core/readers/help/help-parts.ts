@@ -32,6 +32,7 @@ import { findShownParser } from './shown-parser.ts';
 import { firstLine, type SortedLines, sortLines } from './sorted-lines.ts';
 import type { TextLine } from './text-line.ts';
 import { withToldArguments } from './told-arguments.ts';
+import { withTwoLetterNames } from './two-letter-names.ts';
 import { readUsageAgain, type UsageSummary } from './usage.ts';
 import type { UsageLines } from './usage-found.ts';
 import { findUsage } from './usage-lines.ts';
@@ -65,7 +66,10 @@ function readOptions(
   cleaned: CleanedText,
   problems: Problem[],
 ): readonly Option[] {
-  const listed = [...listedOptions(entries, sections, cleaned, problems), ...defined.options];
+  const listed = withTwoLetterNames([
+    ...listedOptions(entries, sections, cleaned, problems),
+    ...defined.options,
+  ]);
   const joined = withArgumentsOfSame(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
   );

@@ -5,7 +5,8 @@ import type { TextLine } from './text-line.ts';
 const MARKS: Record<'options' | 'commands', readonly RegExp[]> = {
   options: [
     /\b(?:not|isn't) the (?:full|complete|whole) (?:help|list|set)\b/i,
-    /\b(?:common|basic|most used|frequently used|main) (?:options|flags)\b/i,
+    /\b(?:common|basic|most used|frequently used|main|most important|most useful|essential) (?:options|flags)\b/i,
+    /\b(?:more|other|further|additional) (?:options |flags )?(?:are|can be) (?:listed|described|documented|explained|found) (?:in|at|on|by)\b/i,
     /\b(?:see|list|show|display|for|print)s? (?:all|more|the full list of|the complete list of|further|advanced|additional) (?:the )?(?:available |possible )?(?:options|flags)\b/i,
   ],
   commands: [

@@ -7,25 +7,29 @@ import { notesIn, surestNote } from '../../notation/mark-notes.ts';
 import { numberedValues } from '../../notation/numbered-values.ts';
 import { valuesInProse } from '../../notation/prose-values.ts';
 import { slashedValues } from '../../notation/slashed-values.ts';
+import { speaksOfValue } from '../../notation/speaks-of-value.ts';
 import { toldDefault } from '../../notation/told-default.ts';
 import type { UsageReading } from '../../notation/usage-reading.ts';
 import { matches } from '../../source/matches.ts';
 
-/** A text that begins with what a value is: `Path to the ledger`, `List of quays`. */
-const BEGINS_WITH_VALUE =
-  /^(?:an? |the )?(?:max(?:imum)? |min(?:imum)? |file )?(?:paths?|file ?names?|names?|number|lists?(?! of (?:all|available|supported|possible|known)\b)|urls?|address|director(?:y|ies)|folders?|files?|extensions?|ports?|host(?:name)?s?|patterns?|globs?|interval|time-?out|delay|prefix|suffix|title|level|size|width|height|length|depth)(?:\(s\))? (?:to|of|for|in|with|that|on|from|between|which)\b/i;
-
-/** `Specify the quay`, but `specify whether` and `specify that` are about a switch. */
-const ASKS_FOR_VALUE = /^(?:specif(?:y|ies)|provides?|supply|supplies) (?!whether|if|that|more|to\b)/i;
-
-/** `only boxes that match this pattern`, `try so often: this many times` */
-const POINTS_AT_VALUE =
-  /(?<!\b(?:print|show|display|list|view|see|get|give|output|read)s? )\bthis (?:string|number|many|regexp?|pattern|file|name|path|directory|value|text|prefix|suffix|port|address|host|url)\b/i;
-
-/** Whether the text of an option that shows no argument says that it takes one: `Takes an argument in kbps.` */
-function saysSo({ argument, help }: Option): boolean {
+/** Whether the text of an option that shows no argument says that it takes one: `Takes an argument in kbps.`, or shows it with one: `such as --lid=oak`. */
+function saysSo({ argument, help, names }: Option): boolean {
   const isBare = argument === undefined || argument.value.presence === 'none';
-  return isBare && /(?:^|\. )(?:takes|requires|needs) an? (?:[a-z]+ )?argument\b/i.test(help?.value ?? '');
+  const text = help?.value ?? '';
+  if (!isBare || text === '') return false;
+  return (
+    /(?:^|\. )(?:takes|requires|needs) an? (?:[a-z]+ )?argument\b/i.test(text) ||
+    names.some(({ text: name, form }) => form === 'long' && isShownWithValue(text, name))
+  );
+}
+
+/** Behind these a name with a value is what the option means without one, or is left out for: `--colour  same as --colour=always`. */
+const IS_ALIKE = /\b(?:as|to|like|for|is|means|equals|of|than)[ "'`(]{1,3}$/i;
+
+/** Whether a text has a name with a value behind it, and does not say that it means the same without. */
+function isShownWithValue(text: string, name: string): boolean {
+  const at = text.indexOf(`${name}=`);
+  return at >= 0 && /[\w./"'<]/.test(text[at + name.length + 1] ?? '') && !IS_ALIKE.test(text.slice(0, at));
 }
 
 /** A default that no switch has. */
@@ -227,10 +231,11 @@ function withToldArgument(option: Option, isNeeded: boolean): Option {
   const { help } = option;
   const isKnown = option.argument?.basis === 'stated';
   if (help === undefined || isKnown || option.negatedNames.length > 0) return option;
+  if (saysSo(option)) return withAnyValue(option);
   const byDefault = toldDefault(help.value)?.value;
   const isTold =
     isNeeded ||
-    [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, POINTS_AT_VALUE].some((pattern) => pattern.test(help.value)) ||
+    speaksOfValue(help.value) ||
     (byDefault !== undefined && (VALUE.test(byDefault) || isValueInMark(help.value)));
   const told = quotedValues(help.value) ?? numberedValues(help.value)?.values ?? bulletedValues(help.value);
   if (!isTold && told === undefined) return option;

@@ -8,11 +8,15 @@ const NONE: UsageLines = { forms: [], taken: new Set(), announced: false, isPath
 /** A prompt, or a symbol in its place, and a command line in notation: `$ tiffin box [--late] <day>`, `▲ tiffin [options] <day>`. */
 const PROMPTED = /^\s*(?:\$|(?!\p{ASCII})\p{So}) [\w./-]+ .*[[<]/u;
 
-/** A synopsis behind a prompt, below a title. */
+/** What a log puts before a line: `2030-02-01T09:00:00Z pid=7 INFO: tiffin [options]`. */
+const LOGGED =
+  /^\d{4}-\d\d-\d\d\S* .{0,80}?\b(?:INFO|NOTICE|WARN|WARNING|ERROR|DEBUG)\b[:\]]{1,2} (?=[\w./-]+ [[<])/;
+
+/** A synopsis behind a prompt or what a log puts before it, below a title. */
 function prompted(lines: readonly TextLine[]): UsageLines {
-  const line = lines.find(({ text }) => PROMPTED.test(text.slice(0, 300)));
+  const line = lines.find(({ text }) => PROMPTED.test(text.slice(0, 300)) || LOGGED.test(text.slice(0, 300)));
   if (line === undefined || line.index > PROMPT_LIMIT) return amongSentences(lines);
-  const start = line.first + 2;
+  const start = LOGGED.exec(line.text.slice(0, 300))?.[0].length ?? line.first + 2;
   const piece = { line, start, end: withoutText(line, start) };
   return { forms: [{ pieces: [piece] }], taken: new Set([line.index]), announced: false, isPath: false };
 }

@@ -58,13 +58,17 @@ function showsAnyOptions(body: readonly TextPiece[]): boolean {
 }
 
 /**
- * Whether a line begins with an option that the synopses above it show already, and goes on with words or has a gutter behind it: an entry of a list.
+ * Whether a line begins with an option or an operand that the synopses above it show already, and goes on with words or has a gutter behind it: an entry of a list.
  */
 function isShownAbove(line: TextLine, body: readonly TextPiece[]): boolean {
   const text = line.text.slice(line.first, line.first + 80);
   const name = /^--?\w[\w-]*(?= +[A-Za-z][a-z]+(?: [A-Za-z]|$))/.exec(text)?.[0];
   // `-l   list`, where `[-lrv]` stands above.
   const letter = /^-(\w)(?: \S+)?(?:\t+| {2,})\s*[A-Za-z]/.exec(text)?.[1];
+  const operand = OPERAND_WITH_TEXT.exec(text)?.[1];
+  const opening = body[0];
+  const program = opening && firstWord(opening.line, opening.start);
+  if (operand !== undefined && operand !== program && isWordOf(operand, body)) return true;
   if (name === undefined && letter === undefined) return false;
   return body.some(({ line: above, start, end }) => {
     const words = above.text.slice(start, end).split(/[^\w-]+/);
@@ -72,6 +76,19 @@ function isShownAbove(line: TextLine, body: readonly TextPiece[]): boolean {
       word === name || (letter !== undefined && /^-\w+$/.test(word) && word.includes(letter));
     return words.some(isShown);
   });
+}
+
+/** `box     The box to open`, `DAY...: Days of the week`: a word that may be an operand, and its text. */
+const OPERAND_WITH_TEXT = /^([A-Za-z][\w-]{0,40})(?:\.{3})?(?:\t+| {2,}|: {1,4})[A-Z][a-z]+(?: [a-z\d]|$)/;
+
+/** Whether a word stands in the synopses above, as an operand does. */
+function isWordOf(word: string, body: readonly TextPiece[]): boolean {
+  return body.some(({ line, start, end }) =>
+    line.text
+      .slice(start, end)
+      .split(/[^\w-]+/)
+      .includes(word),
+  );
 }
 
 /** Whether a line goes on below the first words of a synopsis, or below a line that does: with notation or names, and no text in columns. */

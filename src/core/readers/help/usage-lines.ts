@@ -255,5 +255,5 @@ function laterForms(lines: readonly TextLine[], body: readonly TextPiece[], from
 
 /** Words in a row, as a notice has them and no synopsis. */
 function isSentence(text: string): boolean {
-  return !/[[<{|]|\s--?\w/.test(text) && /(?:\s[a-z]+){4}/.test(text);
+  return !/[[<{|]|\s--?\w/.test(text) && /(?:\s[a-z]+){4}|[a-z]\. [A-Z][a-z]+ [a-z]+ /.test(text);
 }
