@@ -157,9 +157,9 @@ function unknownIn(whole: string, listed: ReadonlySet<string>, program: string):
   const known = {
     has: (name: string) => listed.has(name) || EVERYWHERE.has(name) || /^--help-|-help$/.test(name),
   };
-  const long = [...text.matchAll(LONG)].flatMap(({ index, 1: before = '', 2: name = '' }) =>
+  const long = [...text.matchAll(LONG)].flatMap(({ 0: whole, index, 1: before = '', 2: name = '' }) =>
     known.has(name) ||
-    isOfAnotherProgram(beforeOptions(text.slice(0, index), before), program) ||
+    isOfAnotherProgram(wordBefore(text, index + whole.length - name.length) ?? before, program) ||
     WAS_NAME.test(before)
       ? []
       : [{ name, isFirst: index === 0 && before === '' }],
@@ -215,11 +215,11 @@ function nearest(name: string, names: readonly string[]): string[] {
 }
 
 /** A word, and options behind it, at the end of a text: `round plan -x`. */
-const WORD_AND_OPTIONS = /(\S{1,60})(?: -\S{1,60}){0,6} $/;
+const WORD_AND_OPTIONS = /(?:^|\s)([^\s-]\S{0,60})(?: -\S{1,60}){1,6} $/;
 
-/** The word before an option, or before those that it stands behind: in `round plan -x --late` that is `plan`. `text` stands before the word `before`. */
-function beforeOptions(text: string, before: string): string {
-  return before.startsWith('-') ? (WORD_AND_OPTIONS.exec(text.slice(-400))?.[1] ?? before) : before;
+/** The word before the options that stand before an index: in `round plan -x --late` that is `plan`; undefined where there are none before it. */
+function wordBefore(text: string, index: number): string | undefined {
+  return WORD_AND_OPTIONS.exec(text.slice(Math.max(0, index - 400), index))?.[1];
 }
 
 /** Behind the name of a program, an option is that program's. */

@@ -1,6 +1,14 @@
+import type { AuditView } from '../../audit-view.ts';
 import { argumentOf } from '../../model/option.ts';
-import { instanceOf, optionNames } from '../name-instances.ts';
+import { instanceOf, type NameAt, optionNames } from '../name-instances.ts';
 import { departsOrMeets, nothingToJudge, type Rule } from '../rule.ts';
+
+/** The letters of an interface that take a mandatory option-argument. */
+export function takingLetters(view: AuditView): NameAt[] {
+  return optionNames(view).filter(
+    ({ option, name }) => name.form === 'short' && argumentOf(option, name)?.value.presence === 'mandatory',
+  );
+}
 
 export const guideline6: Rule = {
   standard: 'posix',
@@ -8,9 +16,7 @@ export const guideline6: Rule = {
   label: 'separate option-arguments',
   asks: 'an option and its option-argument are separate words',
   judge(view) {
-    const taking = optionNames(view).filter(({ option, name }) => {
-      return name.form === 'short' && argumentOf(option, name)?.value.presence === 'mandatory';
-    });
+    const taking = takingLetters(view);
     if (taking.length === 0)
       return nothingToJudge('no short option with a mandatory option-argument is shown');
     // `-xVALUE` alone in the text says that the value is joined; beside a long form, the text shows that one's value.
