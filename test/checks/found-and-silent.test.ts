@@ -683,6 +683,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/default-told-twice': [
     {
+      why: 'a sentence behind the examples that begins with the option',
+      text: help(
+        '  --boxes=N  how many boxes (default: 12)\n  --map      draw a map\n\nExamples:\n  tiffin --map\n\n--boxes defaults to 9.\n',
+      ),
+      found: ['warning --boxes'],
+    },
+    {
+      why: 'defaults that depend on something else',
+      text: help(
+        '  --boxes=N  its meaning depends on the day. Default is 128. For the rest the default is 7\n  --map      draw a map\n',
+      ),
+      found: [],
+    },
+    {
       why: 'the number in a sentence about what is so without the option',
       text: help(
         '  --boxes=NUM  end after NUM (default: 10)\n  --map        draw a map\n\nWithout --boxes, the round ends after 12 boxes.\n',
@@ -1065,6 +1079,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/example-wrong': [
+    {
+      why: 'a word where a range of numbers is told',
+      text: help(
+        '  --boxes=N  how many boxes (1..9)\n  --map      draw a map\n\nExamples:\n  tiffin --boxes=many\n  tiffin --map\n',
+      ),
+      found: ['warning tiffin --boxes=many'],
+    },
+    {
+      why: 'a word for no limit, and one that the text speaks of',
+      text: help(
+        '  --boxes=N  how many boxes (1..9)\n  --lids=N   how many lids (1..9), or dozen\n\nExamples:\n  tiffin --boxes=all\n  tiffin --lids=dozen\n',
+      ),
+      found: [],
+    },
     {
       why: 'a slip of the pen for the program, and one for a command',
       text: help(

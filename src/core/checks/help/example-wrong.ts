@@ -14,6 +14,7 @@ import { isSwapped } from '../../words/swapped-letters.ts';
 import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
 import { unlistedOption } from '../unlisted-option.ts';
+import { wordForNumber } from '../word-for-number.ts';
 
 /** One finding for each example command line that the program would refuse. */
 export const exampleWrong = defineCheck({
@@ -165,7 +166,8 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     misspelt(trace.problems, words, names) ??
     misspeltCommand(at, trace, words) ??
     unlistedOption({ at, trace, words, names, view }) ??
-    brokenRelation(at, trace);
+    brokenRelation(at, trace) ??
+    wordForNumber(at, trace);
   return text === undefined ? undefined : { text, cause: text, isOfCount: false };
 }
 

@@ -200,7 +200,7 @@ function isBroken(name: string, known: ReadonlySet<string>, place: Place): boole
 
 /** Words that send the reader to the letter behind them. */
 const SENDS =
-  /^\(?(?:see|use|using|requires?|implies|overrides|for|as|to|needs|with|without|than|unless|when|if|like|only|option|specify|set|short|short:|shortcut:?|shorthand:?|alias:?|aliases:?)$/i;
+  /^\(?(?:see|of|use|using|requires?|implies|overrides|for|as|to|needs|with|without|than|unless|when|if|like|only|option|specify|set|short|short:|shortcut:?|shorthand:?|alias:?|aliases:?)$/i;
 
 /** Behind these stands what an option was called before. */
 const WAS_NAME = /^\(?(?:replaces|was|formerly|previously|renamed|obsoletes?|old)$/i;

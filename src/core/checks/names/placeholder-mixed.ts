@@ -6,7 +6,7 @@ import { mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 
-type Style = 'in capitals' | 'in angle brackets' | 'in lower case';
+type Style = 'in capitals' | 'in angle brackets' | 'in angle brackets and capitals' | 'in lower case';
 
 /** Fewer placeholders show no custom; brackets beside capitals do. */
 const MIN_OPTIONS = 4;
@@ -83,7 +83,9 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
     const first = odd?.[1][0];
     const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);
     const least =
-      usual?.[0] === 'in capitals' && odd?.[0] === 'in angle brackets' ? MIN_WITH_BRACKETS : MIN_OPTIONS;
+      usual?.[0] === 'in capitals' && odd?.[0].startsWith('in angle brackets')
+        ? MIN_WITH_BRACKETS
+        : MIN_OPTIONS;
     if (usual === undefined || odd === undefined || first === undefined || total < least) continue;
     // More of them are another custom, for another kind of value.
     if (odd[1].length > Math.max(1, total * MAX_SHARE)) continue;
@@ -115,6 +117,7 @@ function inStyle(placeholder: string, style: Style): string {
   return {
     'in capitals': joined.toUpperCase(),
     'in angle brackets': `<${word.toLowerCase()}>`,
+    'in angle brackets and capitals': `<${word.toUpperCase()}>`,
     'in lower case': joined.toLowerCase(),
   }[style];
 }
@@ -180,6 +183,9 @@ function plain(placeholder: string): string {
 }
 
 function styleOf(placeholder: string): Style | undefined {
+  // `<N>`, `<PID>`: a letter, and what is always written so, show no custom.
+  if (/^<[^<>a-z]{1,4}>/.test(placeholder)) return undefined;
+  if (/^<[^<>a-z]+>/.test(placeholder)) return 'in angle brackets and capitals';
   if (/^<[^<>]+>/.test(placeholder)) return 'in angle brackets';
   if (/^[A-Z][A-Z0-9_-]+$/.test(placeholder)) return 'in capitals';
   return /^[a-z][a-z0-9_-]+$/.test(placeholder) ? 'in lower case' : undefined;

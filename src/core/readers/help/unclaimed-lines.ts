@@ -31,6 +31,10 @@ const IMPRINT =
 /** `--late and --open tell`: each name can be read in one way only, so that none is tried twice. */
 const SPEAKS_OF_OPTIONS = /^\s*(?:-{1,2}\w[\w-]*,? )+(?:and|is|are|or|does) [a-z-]/;
 
+/** `--late defaults to noon.`: a sentence in one line that begins with the name of an option. */
+const SENTENCE_OF_OPTION =
+  /^\s*-{1,2}\w[\w-]* (?:is|was|can|may|must|should|does|has|takes|means|implies|requires|needs|overrides|defaults|replaces|works) [a-z\d](?:(?! {2}).)*\.$/;
+
 /** `attributes.  They may be left out`: two blanks behind the end of a sentence. */
 const ENDS_SENTENCE = /^\s*\S+[.!?] {2}[A-Z(]/;
 
@@ -60,7 +64,7 @@ export function unclaimedRole(
   const next = lines[line.index + 1];
   if (isLabel(line) && next !== undefined && !next.blank && next.indent > line.indent) return 'heading';
   const text = line.text.slice(0, LOOKED_AT);
-  const isSentence = SENTENCE.test(text) || WHOLE_SENTENCE.test(text);
+  const isSentence = readsAsSentence(text);
   if (isExampleLine(line, lines, roles.at(-1), around)) return 'example';
   if (TABLE_ROW.test(text) && !isSentence && isTableRow(lines[line.index - 1], lines[line.index + 1]))
     return 'table';
@@ -78,6 +82,10 @@ export function unclaimedRole(
   return isSentence || goesOn ? running : 'unread';
 }
 
+function readsAsSentence(text: string): boolean {
+  return [SENTENCE, WHOLE_SENTENCE, SENTENCE_OF_OPTION, SPEAKS_OF_OPTIONS].some((form) => form.test(text));
+}
+
 /** Whether a line shows what the program is called with, or stands among lines that do. `before` is the role of the line above. */
 function isExampleLine(
   line: TextLine,
@@ -87,10 +95,10 @@ function isExampleLine(
 ): boolean {
   const { text, first } = line;
   // What stands between examples at the margin speaks of them.
-  const isSentence = SENTENCE.test(text.slice(0, LOOKED_AT));
+  const isSentence = readsAsSentence(text.slice(0, LOOKED_AT));
   const isAddress = line.indent === 0 && ADDRESS.test(text);
   const isRemark =
-    isAddress || (line.indent === 0 && isSentence && (before === 'prose' || /^\p{Lu}/u.test(text)));
+    isAddress || (line.indent === 0 && isSentence && (before === 'prose' || /^[\p{Lu}-]/u.test(text)));
   if ((kind === 'examples' && !isRemark) || COMMAND_LINE.test(text)) return true;
   const at = first + (/^examples?:\s+/i.exec(text.slice(first, first + LOOKED_AT))?.[0].length ?? 0);
   const isOfProgram = program !== undefined && text.startsWith(`${program} `, at);
@@ -166,7 +174,7 @@ export function looksLikeEntry({ text: long }: TextLine): boolean {
   const text = long.slice(0, LOOKED_AT);
   if (LIKE_NUMBER.test(text) || /[.!?] {2}\S/.test(text)) return false;
   // `--late and --open tell ...` speaks of options; a gutter parts names from their text.
-  if (LIKE_OPTION.test(text)) return !SPEAKS_OF_OPTIONS.test(text);
+  if (LIKE_OPTION.test(text)) return !SPEAKS_OF_OPTIONS.test(text) && !SENTENCE_OF_OPTION.test(text);
   return LIKE_WORD.test(text);
 }
 
