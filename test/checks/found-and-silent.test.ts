@@ -874,6 +874,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/word-misspelt': [
     {
+      why: 'what the name of the program begins with, and words of a trade',
+      text: 'Usage: messagd-box [OPTION]...\n\n  --late    what messagd has late\n  --map     the strictures of it\n',
+      found: [],
+    },
+    {
       why: 'letters exchanged, left out, doubled and replaced',
       text: help(
         '  --late    list what is late, seperated by commas\n  --map     draw the whole direcory, and its direcory again\n  --box=ID  the followwing box\n  --day     an eaxmple\n',

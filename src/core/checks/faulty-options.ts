@@ -40,7 +40,7 @@ export function reportFaultyOptions(
       ...(level === undefined ? {} : { level }),
       command: at.path,
       subject: mainName(first).text,
-      data: { names: faulty.map((option) => mainName(option).text) },
+      data: { names: [...new Set(faulty.map((option) => mainName(option).text))] },
       place: placeOf(first),
     });
   }

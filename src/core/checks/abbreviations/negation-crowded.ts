@@ -1,5 +1,6 @@
 import type { OptionScope, ScopeName } from '../../abbreviations/option-scope.ts';
 import { quoteName } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Crowded = { readonly generated: string; readonly declared: string; readonly word: string | null };
@@ -32,6 +33,8 @@ export const negationCrowded = defineCheck({
         const met = declared.find((name) => name.option !== made.option && meets(made, name, scope));
         if (met === undefined) continue;
         const collides = met.name.text === made.name.text;
+        // A help that lists `--no-map` beside `--map` shows what the parser generates.
+        if (collides && view.isHelp(met.name.place) && takesNothing(met.option)) continue;
         report.finding({
           command: scope.at.path,
           subject: made.name.text,
@@ -72,4 +75,8 @@ function sharedPrefix(a: string, b: string): string {
   let length = 0;
   while (length < a.length && a[length] === b[length]) length++;
   return a.slice(0, length);
+}
+
+function takesNothing({ argument }: Option): boolean {
+  return argument === undefined || argument.value.presence === 'none';
 }

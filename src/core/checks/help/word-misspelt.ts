@@ -92,9 +92,11 @@ function slipsIn(view: AuditView, own: ReadonlySet<string>): ReadonlyMap<string,
         if (times.size >= WORDS_LIMIT && !times.has(word)) continue;
         times.set(word, (times.get(word) ?? 0) + 1);
       }
+  const program = view.interface.program.value.toLowerCase();
   const slips = new Map<string, string>();
   for (const [word, count] of times) {
-    const meant = count > MOST_TIMES || own.has(word) ? undefined : meantWord(word);
+    const isOwn = count > MOST_TIMES || own.has(word) || program.includes(word);
+    const meant = isOwn ? undefined : meantWord(word);
     if (meant !== undefined) slips.set(word, meant);
   }
   return slips;
