@@ -23,6 +23,7 @@ const crewScripts = ['crew.bash', '_crew', 'crew.fish'].flatMap((name) => [
   `demo/crew/completion/${name}`,
 ]);
 show(1, 'audit', 'demo/crew/crew.yaml', ...crewScripts);
+show(1, 'audit', 'demo/lidpress/help/lidpress.txt');
 show(1, 'audit', 'demo/rounds/rounds.yaml', '--with', 'demo/rounds/rounds-harbour.yaml');
 for (const script of ['boxsort', 'lidcount', 'ferrylog']) show(1, 'audit', `demo/scripts/${script}`);
 show(1, 'audit', 'demo/scripts/lidcount', 'demo/lidcount/lidcount.1');
