@@ -57,6 +57,7 @@ export const mentionsUnknown = defineCheck({
     // The help of a command alone may speak of options of the program.
     const isRootShown = view.interface.root.described;
     const longNames = [...known].filter((name) => name.startsWith('--'));
+    const hasOneHyphen = [...known].some((name) => /^-\w\w/.test(name));
     const program = view.interface.program.value;
     for (const { command, path } of view.described) {
       const told: Departure<Mentioned>[] = [];
@@ -75,7 +76,7 @@ export const mentionsUnknown = defineCheck({
             // Running text may name what others begin with.
             const isAbout = of !== null || (other !== undefined && !other.startsWith(mention.name));
             return other === undefined || !isAbout ? [] : [{ ...mention, other }];
-          })[0] ?? (option === undefined ? undefined : withOneHyphen(text, known));
+          })[0] ?? (option === undefined || hasOneHyphen ? undefined : withOneHyphen(text, known));
         // Where the list may lack some, only what is spelled almost as one that it has is surely wrong; what stands nowhere else is missed by the reader all the same.
         const alone = unbroken.find(
           ({ name, isFirst }) =>
@@ -181,8 +182,7 @@ function withOneHyphen(
   const [found] = [...text.matchAll(ONE_HYPHEN)].flatMap(([, word = '']) =>
     known.has(`--${word}`) && !known.has(`-${word}`) ? [word] : [],
   );
-  if (found === undefined || [...known].some((name) => /^-\w\w/.test(name))) return undefined;
-  return { name: `-${found}`, isFirst: false, other: `--${found}` };
+  return found === undefined ? undefined : { name: `-${found}`, isFirst: false, other: `--${found}` };
 }
 
 /** What names begin with is none: `options that start with -g or --param are passed on`. */

@@ -35,16 +35,16 @@ export const misspelt = defineCheck({
     const words = textWords(view);
     const seen = new Set<string>();
     for (const { at, names } of view.scopes) {
+      const known = new Set(names.map(({ name }) => name.text));
       for (const { name, option, generated } of names) {
         if (generated || seen.has(name.text)) continue;
         seen.add(name.text);
         report.judged();
         const found = slipIn(name, textOf(option.help?.value), words);
+        if (found === undefined) continue;
         // `--iinclude` beside `--include` is another option, not a slip.
-        const isVariant = names.some(
-          (one) => one.name.text === name.text.replace(found?.word ?? '', found?.meant ?? ''),
-        );
-        if (found !== undefined && !isVariant)
+        const meant = name.text.replace(found.word, found.meant);
+        if (!known.has(meant))
           report.finding({
             command: at.path,
             subject: name.text,

@@ -81,11 +81,14 @@ function isShownAbove(line: TextLine, body: readonly TextPiece[]): boolean {
 /** `box     The box to open`, `DAY...: Days of the week`: a word that may be an operand, and its text. */
 const OPERAND_WITH_TEXT = /^([A-Za-z][\w-]{0,40})(?:\.{3})?(?:\t+| {2,}|: {1,4})[A-Z][a-z]+(?: [a-z\d]|$)/;
 
+/** So much of each line of a synopsis is searched. */
+const SEEN_OF_LINE = 2000;
+
 /** Whether a word stands in the synopses above, as an operand does. */
 function isWordOf(word: string, body: readonly TextPiece[]): boolean {
   return body.some(({ line, start, end }) =>
     line.text
-      .slice(start, end)
+      .slice(start, Math.min(end, start + SEEN_OF_LINE))
       .split(/[^\w-]+/)
       .includes(word),
   );
