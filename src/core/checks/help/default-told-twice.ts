@@ -63,6 +63,7 @@ export const defaultToldTwice = defineCheck({
   fix: () => 'find out which of them is so, and remove the other',
 });
 
+/** What a text says that tells a default for each of several cases: `its meaning depends on the day`, `in this case`, `For FERRIES the default is 7`. */
 const DEPENDS =
   /\b(?:depend(?:s|ing) (?:up)?on|in (?:this|that|which) case|respectively)\b|(?:^|[.:*;] )\*? ?(?:for|with|in) [A-Z][\w-]+[ ,]/;
 

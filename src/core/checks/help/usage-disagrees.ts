@@ -61,7 +61,10 @@ export const usageDisagrees = defineCheck({
     }
   },
   message: ({ name, kind }: Disagreement) => MESSAGES[kind](quoteName(name)),
-  fix: ({ name }) => `correct the usage line or the list, whichever is wrong about ${quoteName(name)}`,
+  fix: ({ name, kind }) =>
+    kind === 'program'
+      ? 'call the program in the usage line and in the examples by one name'
+      : `correct the usage line or the list, whichever is wrong about ${quoteName(name)}`,
 });
 
 const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {

@@ -125,6 +125,10 @@ function namesOf({ names, options, operands }: Command): string[] {
 /** Where a word of a text stands; the whole text where lines part it. */
 function placeOf(word: string, place: Place): Place {
   if (place === null) return null;
-  const at = place.source.text.slice(place.start, place.end).toLowerCase().indexOf(word);
-  return at < 0 ? place : { ...place, start: place.start + at, end: place.start + at + word.length };
+  const found = new RegExp(`(?<![a-z])${word}(?![a-z])`, 'i').exec(
+    place.source.text.slice(place.start, place.end),
+  );
+  if (found === null) return place;
+  const start = place.start + found.index;
+  return { ...place, start, end: start + word.length };
 }

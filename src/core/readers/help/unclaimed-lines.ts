@@ -83,7 +83,7 @@ export function unclaimedRole(
 }
 
 function readsAsSentence(text: string): boolean {
-  return [SENTENCE, WHOLE_SENTENCE, SENTENCE_OF_OPTION, SPEAKS_OF_OPTIONS].some((form) => form.test(text));
+  return [SENTENCE, WHOLE_SENTENCE, SENTENCE_OF_OPTION].some((form) => form.test(text));
 }
 
 /** Whether a line shows what the program is called with, or stands among lines that do. `before` is the role of the line above. */
