@@ -17,8 +17,8 @@ const JOINED: Readonly<Record<Style, string>> = {
 /** A long name of several words, or the name of a command. */
 interface JoinedName {
   readonly text: string;
-  /** All names of its option or command. */
-  readonly spellings: readonly string[];
+  /** What has the name, with all names that it has. */
+  readonly owner: { readonly names: readonly { readonly text: string }[] };
   readonly command: readonly string[];
   readonly place: Place;
 }
@@ -60,7 +60,7 @@ function longNames(view: AuditView): JoinedName[] {
   return view.scopes.flatMap(({ at, names }) =>
     names.map(({ name, option }) => ({
       text: name.text,
-      spellings: option.names.map(({ text }) => text),
+      owner: option,
       command: at.path,
       place: name.place,
     })),
@@ -69,10 +69,10 @@ function longNames(view: AuditView): JoinedName[] {
 
 function commandNames(view: AuditView): JoinedName[] {
   return view.commands.flatMap(({ command, path }) =>
-    command.commands.items.flatMap(({ names }) =>
-      names.map(({ text, place }) => ({
+    command.commands.items.flatMap((owner) =>
+      owner.names.map(({ text, place }) => ({
         text,
-        spellings: names.map((name) => name.text),
+        owner,
         command: path,
         place,
       })),
@@ -91,8 +91,14 @@ function judgeNames(names: readonly JoinedName[], report: Reporter<Mixed>): void
   if (usual === undefined) return;
   // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess.
   const known = new Set(usual[1].map(({ text }) => text));
-  const isKept = ({ text, spellings }: JoinedName) =>
-    spellings.some((other) => known.has(other) && inLetters(other) === inLetters(text));
+  const usualOf = new Map<JoinedName['owner'], ReadonlySet<string>>();
+  const isKept = ({ text, owner }: JoinedName) => {
+    const letters =
+      usualOf.get(owner) ??
+      new Set(owner.names.flatMap((other) => (known.has(other.text) ? inLetters(other.text) : [])));
+    usualOf.set(owner, letters);
+    return letters.has(inLetters(text));
+  };
   const oddOf = (all: readonly JoinedName[]) => all.filter((name) => !isKept(name));
   const odd = others.flatMap(([, all]) => oddOf(all));
   const [first, ...more] = odd;

@@ -1,4 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { withoutCountry } from '../../words/country-spellings.ts';
 import { nameWords } from '../../words/name-words.ts';
@@ -32,18 +33,20 @@ export const spellingMixed = defineCheck({
   judge(view, report) {
     const first = new Map<string, Spelt>();
     const told = new Set<string>();
+    const words = new Map<Option, ReadonlySet<string>>();
     for (const { at, names } of view.scopes) {
       for (const { name, option, generated } of names) {
         if (generated) continue;
         report.judged();
-        const own = option.names.flatMap(({ text }) => nameWords(text.toLowerCase()));
+        const own = words.get(option) ?? wordsOf(option);
+        words.set(option, own);
         for (const word of nameWords(name.text.toLowerCase())) {
           const key = withoutCountry(word);
           if (word.length < LEAST_LENGTH || told.has(key)) continue;
           const before = first.get(key);
           if (before === undefined) first.set(key, { word, name: name.text, place: name.place });
           // An option that has both spellings is there for everybody.
-          if (before === undefined || before.word === word || own.includes(before.word)) continue;
+          if (before === undefined || before.word === word || own.has(before.word)) continue;
           told.add(key);
           report.finding({
             command: at.path,
@@ -60,6 +63,11 @@ export const spellingMixed = defineCheck({
     `${quoteName(names[0])} has ${quoteName(words[0])}, and ${quoteName(names[1])} ${quoteName(words[1])}`,
   fix: ({ words }) => `spell it ${quoteName(words[1])} in all names, and keep the others as hidden aliases`,
 });
+
+/** The words of all names of an option, in small letters. */
+function wordsOf({ names }: Option): ReadonlySet<string> {
+  return new Set(names.flatMap(({ text }) => nameWords(text.toLowerCase())));
+}
 
 /** Shorter words look alike by chance. */
 const LEAST_LENGTH = 4;

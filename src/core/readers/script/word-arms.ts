@@ -48,7 +48,7 @@ export function readWordArms(branches: readonly Branch[], loop: WordLoop, readin
     .filter((branch) => !branch.patterns.some(matchesAll) && !refusesBeginnings(branch, forms, long, reading))
     .map((branch) => {
       const names = namesOf(branch, reading, forms);
-      const whole = loop.isDeclared ? names : names.filter(({ name }) => !isBeginning(name, names));
+      const whole = loop.isDeclared ? names : withoutBeginnings(names);
       hasPrefixes ||= whole.length < names.length;
       return wordArm(branch, whole, forms, loop, reading);
     })
@@ -106,7 +106,16 @@ function namesOf(
 /** More names of one arm are no spellings of a few options. */
 const MOST_SPELLINGS = 50;
 
-/** Whether a long name is one of several beginnings of another in the same arm: people write `--vers | --versi | --version`. */
+/** The names of an arm without those that are one of several beginnings of another: people write `--vers | --versi | --version`. */
+function withoutBeginnings(names: readonly HandledName[]): readonly HandledName[] {
+  if (names.length <= MOST_SPELLINGS) return names.filter(({ name }) => !isBeginning(name, names));
+  // `--h | --help`
+  const letters = new Set(names.flatMap(({ name }) => (name.length > LETTER ? [name.slice(0, LETTER)] : [])));
+  return names.filter(({ name }) => !(name.length === LETTER && name.startsWith('--') && letters.has(name)));
+}
+
+const LETTER = '--h'.length;
+
 function isBeginning(name: string, names: readonly HandledName[]): boolean {
   const whole = names
     .filter((other) => other.name.startsWith(name) && other.name !== name)
@@ -114,9 +123,8 @@ function isBeginning(name: string, names: readonly HandledName[]): boolean {
       (longest, one) => (one.name.length > (longest?.name.length ?? 0) ? one : longest),
       undefined,
     );
-  // `--h | --help`
-  if (whole !== undefined && name.length === '--h'.length && name.startsWith('--')) return true;
-  if (whole === undefined || names.length > MOST_SPELLINGS) return false;
+  if (whole === undefined) return false;
+  if (name.length === LETTER && name.startsWith('--')) return true;
   return names.filter((other) => other.name !== whole.name && whole.name.startsWith(other.name)).length > 1;
 }
 
