@@ -1,4 +1,4 @@
-// Builds dist/: the library as modules with declarations, and the command as one bundle in parts.
+// Builds dist/: the library in parts with declarations, and the command as one bundle in parts.
 import { spawnSync } from 'node:child_process';
 import { chmodSync, cpSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -20,26 +20,26 @@ tsc('-p', 'src/testing');
 tsc('-p', 'src/cli');
 
 const { build } = await import('esbuild');
+const { BUNDLE, ENTRIES, buildLibrary } = await import('./build-library.mjs');
+await buildLibrary(root);
+
 const { metafile } = await build({
+  ...BUNDLE,
   entryPoints: ['src/cli/bin.ts'],
   outdir: 'dist/cli',
-  bundle: true,
-  splitting: true,
+  // From its modules, so that each subcommand loads no more than it needs.
+  alias: ENTRIES,
   minifySyntax: true,
   minifyWhitespace: true,
-  format: 'esm',
-  platform: 'node',
-  target: 'node20',
   // commander is a CommonJS package and asks for Node.js modules by `require`.
   banner: {
     js: "import{createRequire}from'node:module';const require=createRequire(import.meta.url);",
   },
   metafile: true,
-  logLevel: 'warning',
 });
 // What is run in shells and in programs stands beside the module that runs it, in the library and in the bundle.
 for (const area of ['completion', 'declarations'])
-  for (const folder of [`dist/node/${area}`, 'dist/cli'])
+  for (const folder of ['dist/node', 'dist/cli'])
     cpSync(`src/node/${area}/drivers`, `${folder}/drivers`, {
       recursive: true,
       filter: (path) => !path.includes('__pycache__'),

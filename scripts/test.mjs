@@ -23,14 +23,14 @@ const files = readdirSync(join(root, 'test'), { recursive: true })
   .map((name) => join('test', name));
 if (files.length === 0) fail('no test file matches');
 
+// esbuild is there only when the packages are installed.
+const { buildTests } = await import('./build-tests.mjs');
 const scratch = mkdtempSync(join(tmpdir(), 'dabbawala-tests-'));
 const tap = join(scratch, 'results.tap');
 const { status } = spawnSync(
   process.execPath,
   [
     '--enable-source-maps',
-    '--import',
-    'tsx',
     '--test',
     // Only what never ends reaches this: on a busy machine a test may take many times as long.
     '--test-timeout=1800000',
@@ -40,7 +40,7 @@ const { status } = spawnSync(
     '--test-reporter-destination=stdout',
     '--test-reporter=tap',
     `--test-reporter-destination=${tap}`,
-    ...files,
+    ...(await buildTests(root, files)),
   ],
   { cwd: root, stdio: 'inherit' },
 );

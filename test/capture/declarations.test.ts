@@ -251,7 +251,7 @@ test('the exporter can be called from a program of one’s own', { skip }, async
     "import argparse, json, dabbawala_declarations\nparser = argparse.ArgumentParser(prog='lamp')\nparser.add_argument('--oil', type=float)\n" +
     'print(json.dumps(dabbawala_declarations.document(parser)))\n' +
     "try:\n    dabbawala_declarations.document('lamp')\nexcept TypeError as mistake:\n    print(mistake)\n";
-  const PYTHONPATH = join(ROOT, 'dist/node/declarations/drivers/python');
+  const PYTHONPATH = join(ROOT, 'dist/node/drivers/python');
   const { stdout } = await runProgram('python3', ['-c', code], '', { PYTHONPATH });
   const [text = '', mistake] = stdout.split('\n');
   const { interface: cli, problems } = readDocument({ name: 'lamp.json', text });

@@ -29,7 +29,7 @@ after(() => rm(folder, { recursive: true, force: true }));
 
 test('the package holds what a user needs, and nothing else', () => {
   const wanted =
-    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)(?:\.map)?|src\/(?:core|node|testing)\/[\w/-]+\.ts|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|dist\/(?:cli|node\/completion)\/drivers\/ask\.(?:bash|fish|zsh)|dist\/(?:cli|node\/declarations)\/drivers\/(?:c|python|node|perl|ruby)\/\w[\w-]*\.(?:c|py|mjs|pm|rb)|completions\/_?dabbawala(?:\.bash|\.fish)?|man\/dabbawala\.1|docs\/reference\/[\w/]+\.md|schema\/[\w.-]+\.json|README\.md|LICENSE|package\.json)$/;
+    /^(?:dist\/(?:core|node|testing)\/[\w/-]+\.(?:js|d\.ts)(?:\.map)?|src\/(?:core|node|testing)\/[\w/-]+\.ts|dist\/cli\/[\w-]+\.js|dist\/cli\/NOTICES\.txt|dist\/(?:cli|node)\/drivers\/ask\.(?:bash|fish|zsh)|dist\/(?:cli|node)\/drivers\/(?:c|python|node|perl|ruby)\/\w[\w-]*\.(?:c|py|mjs|pm|rb)|completions\/_?dabbawala(?:\.bash|\.fish)?|man\/dabbawala\.1|docs\/reference\/[\w/]+\.md|schema\/[\w.-]+\.json|README\.md|LICENSE|package\.json)$/;
   assert.deepEqual(
     files.filter((path) => !wanted.test(path)),
     [],

@@ -129,23 +129,26 @@ test('a page of an audit has every finding with its line, the letters, and what 
 });
 
 test('names of strangers are inert in a page', { skip }, async () => {
-  for (const name of HOSTILE_NAMES) {
+  const interfaces = HOSTILE_NAMES.flatMap((name) => {
     const document = {
       dabbawala: 1,
       program: name,
       options: { '--late': name, '--later': name, '-l': name },
       commands: { [name]: { summary: name, options: { '-l': name, '--late_box': name } } },
     };
-    const { interface: cli } = readSource({ name: `${name}.yaml`, text: JSON.stringify(document) });
-    if (cli === undefined) continue;
-    const html = AUDIT_REPORTS.html(audit([cli]), CONTEXT);
+    return readSource({ name: `${name}.yaml`, text: JSON.stringify(document) }).interface ?? [];
+  });
+  assert.ok(interfaces.length > 20);
+  // A browser takes a second for each page: several names stand in one.
+  for (let i = 0; i < interfaces.length; i += 8) {
+    const html = AUDIT_REPORTS.html(audit(interfaces.slice(i, i + 8)), CONTEXT);
     assert.doesNotMatch(html, /[\0-\x08\x0b-\x1f\x7f-\x9f\u200e\u200f\u202a-\u202e\u2066-\u2069]/);
     const { requests, errors, elements } = await opened(html, 'light', false);
-    assert.deepEqual([requests, errors], [1, []], name);
+    assert.deepEqual([requests, errors], [1, []], `${i}`);
     assert.deepEqual(
       elements.filter((one) => !ELEMENTS.has(one)),
       [],
-      name,
+      `${i}`,
     );
   }
 });
