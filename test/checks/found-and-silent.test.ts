@@ -1123,7 +1123,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'an option that stands in the help in a way of its own, or may be that of a command which is not listed',
       text: help(
-        '  --late      what is late\n  --(no)clip  cut the edges\n\nExamples:\n  tiffin --clip\n  tiffin open --gently\n',
+        '  --late      what is late\n  --{no}clip  cut the edges\n\nExamples:\n  tiffin --clip\n  tiffin open --gently\n',
         'COMMAND [ARG]...',
       ),
       found: [],

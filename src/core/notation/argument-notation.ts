@@ -21,7 +21,8 @@ export interface ScannedArgument {
 export function scanArgument(text: string, start: number, to: number): ScannedArgument | undefined {
   if (start >= to) return undefined;
   const character = text[start];
-  if (character === '=' && isValueUnnamed(text, start + 1, to)) return unnamed(start);
+  if (character === '=' && isValueUnnamed(text, start + 1, to))
+    return inOwnColumn(text, start, to) ?? unnamed(start);
   if (character === '=' && isBlank(text[start + 1])) return undefined;
   if (character === '=' || (character === ':' && isValueStart(text, start + 1))) {
     return joined(text, start, start + 1, to);
@@ -45,6 +46,22 @@ function isValueUnnamed(text: string, index: number, to: number): boolean {
   // `[--set=...]`: the dots of a synopsis are no part of its word.
   const areDots = index >= to && text.startsWith('...', index);
   return areDots || /^(?:,|\t|\s{2}|\s*$|[\])|])/.test(text.slice(index, index + GUTTER_SEEN));
+}
+
+/** `--quay=   [north:]quay   the text`: what stands between `=` and a further gutter, in one word, is the value's placeholder. */
+function inOwnColumn(text: string, start: number, to: number): ScannedArgument | undefined {
+  const column = to < text.length ? /^=\s{2,40}(?=[^\s-]\S{0,40}$)/.exec(text.slice(start, to)) : null;
+  if (column === null || !/^(?: {2,}|\t)\s*\S/.test(text.slice(to, to + GUTTER_SEEN))) return undefined;
+  const from = start + column[0].length;
+  return {
+    presence: 'mandatory',
+    words: [makeScannedWord(text, from, to)],
+    repeats: false,
+    separate: false,
+    loose: false,
+    start,
+    end: to,
+  };
 }
 
 function unnamed(start: number): ScannedArgument {

@@ -63,8 +63,8 @@ export function separateWordEnd(
   // `-n Number`, with nothing behind it.
   const isTypeAlone = end === text.length && (TYPE.test(word) || word.startsWith('/'));
   if (!isPlaceholderLike(word.replace(/\[="[^"]*"\]$/, ''), isBeforeGutter || isTypeAlone)) return undefined;
-  // `-c or --calm`: another name follows.
-  if (word === 'or' && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
+  // `-c or --calm`, `-c and --calm`: another name follows.
+  if (/^(?:or|and)$/.test(word) && /^ +[-+]/.test(text.slice(end, end + 8))) return undefined;
   // `WHEN:{late,early}`: what stands in the bracket is no text.
   // `-verify /path/to/lid.pem`: no text begins so.
   if (PATH.test(word)) return { end, loose: false, dots: false };

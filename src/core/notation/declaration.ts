@@ -251,16 +251,34 @@ function foreignNamesLength(text: string, at: number, to: number): number {
   return foreign?.[0].length ?? 0;
 }
 
+/** `-l and --late`, `--late and -l`: names of two forms; `-c and -C` are two options. */
+function isAndOtherForm(text: string, start: number, at: number): boolean {
+  const next = at > start ? /^and (--?)\w/.exec(text.slice(at, at + 8))?.[1] : undefined;
+  const before = /(?:^|\s)(--?)\w[^\s,]*$/.exec(text.slice(Math.max(0, start - 80), start))?.[1];
+  return next !== undefined && before !== undefined && next !== before;
+}
+
+/** A letter in a bracket, alone or with its argument, and nothing behind it. */
+const BRACKETED_LETTER = /^\[-\w(?:[ =]?[^\s[\]]{1,60})?\](?=\s|$|[:,])/;
+
+/** A long name, alone or with its argument, right before. */
+const BEHIND_LONG_NAME = /(?:^|\s)--\w\S*(?: [^\s-]\S*)?$/;
+
 /** The index of the next name behind a separator; undefined where no separator with a name behind it follows. */
 function separatorEnd(text: string, start: number, to: number): number | undefined {
   let i = start;
   while (i < to && isBlank(text[i])) i++;
   if (i > start && text[i] === '[') {
     const name = text[i + 1] === ' ' ? i + 2 : i + 1;
-    return text.startsWith('--', name) ? name : undefined;
+    // `--quiet [-q]`, `--quay=QUAY [-q QUAY]`; in `-q [-n] BOX` the bracket is a part of what stands behind.
+    const isLetter =
+      BRACKETED_LETTER.test(text.slice(i, Math.min(to, i + 80))) &&
+      BEHIND_LONG_NAME.test(text.slice(Math.max(0, start - 80), start));
+    return text.startsWith('--', name) || isLetter ? name : undefined;
   }
   if (i > start && text[i] === '(' && text[i + 1] === '-') return i + 1;
   if (text.startsWith('or ', i) && i > start) i += 3;
+  else if (isAndOtherForm(text, start, i)) i += 4;
   else if (',|/;'.includes(text[i] ?? ' ')) {
     i++;
     if (text.startsWith(' or ', i)) i += 4;

@@ -11,6 +11,8 @@ export type NoteKind =
   | 'inverse'
   | 'required'
   | 'range'
+  /** That the option may be given more than once. */
+  | 'repeated'
   | 'type'
   | 'deprecated';
 

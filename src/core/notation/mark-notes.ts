@@ -1,14 +1,20 @@
 import { flatMapped } from '../collections/flat-mapped.ts';
 import { matches } from '../source/matches.ts';
+import { endingNotes } from './ending-notes.ts';
 import type { MarkNote, NoteKind } from './mark-note.ts';
 import { NEXT_NOTE } from './note-keys.ts';
 import { readNote } from './read-note.ts';
 import { sentenceNotes } from './sentence-notes.ts';
 import { scanMarks, type TextMark } from './text-marks.ts';
 
-/** The notes of a text: those of all brackets, in their order, and sentences that are a note and nothing else. */
-export function notesIn(text: string): MarkNote[] {
-  return [...flatMapped(scanMarks(text), (mark) => readNotes(text, mark)), ...sentenceNotes(text)];
+/**
+ * The notes of a text: those of all brackets, in their order, sentences that are notes and nothing else, and what it ends with, behind dashes or in
+ * lines of their own. `starts` are where its lines begin.
+ */
+export function notesIn(text: string, starts: readonly number[] = []): MarkNote[] {
+  const ending = endingNotes(text, starts);
+  const own = text.slice(0, ending[0]?.mark.start);
+  return [...flatMapped(scanMarks(text), (mark) => readNotes(text, mark)), ...sentenceNotes(own), ...ending];
 }
 
 /** Of several notes about one thing, the last of those that end the text: a parser adds its own behind what was written. Else the first. */

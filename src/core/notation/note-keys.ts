@@ -9,7 +9,7 @@ const KEYS: readonly (readonly [NoteKind, string])[] = [
   ['environment', 'env(?:ironment)?(?:[ -]?var(?:iable)?s?)?'],
   [
     'values',
-    '(?:possible |allowed |valid |accepted )?values(?: are)?|choices(?: are)?|choose from|choice of|one of|must be(?: one of)?|valid (?:choices|options)|(?:currently )?(?:possible|allowed|valid|accepted|supported|known|available|permitted)(?: [a-z]{3,20}s)?(?=:)',
+    '(?:possible |allowed |valid |accepted )?values(?: are)?|choices(?: are)?|choose from|choice of|one of|either|(?:must|can|may) be(?: one of| either)?|enum(?=:)|options(?=:)|valid (?:choices|options)|(?:currently )?(?:possible|allowed|valid|accepted|supported|known|available|permitted)(?: [a-z]{3,20}s)?(?=:)',
   ],
   ['aliases', 'alias(?:es)?|also|synonyms?'],
   ['inverse', 'inverse|opposite|negation'],
@@ -26,7 +26,7 @@ const KINDS = KEYS.map(
 const ANY_KEY = KEYS.map(([, words]) => words).join('|');
 
 /** The words that a note begins with, and the sign behind them. */
-export const NOTE_KEY = new RegExp(`^(?:the )?(${ANY_KEY})\\b\\s*([:=]?)\\s*`, 'i');
+export const NOTE_KEY = new RegExp(`^(?:the )?(${ANY_KEY})\\b\\s*([-=]>|[:=]?)\\s*`, 'i');
 
 /** What a note is about that begins with some words. */
 export function kindOfKey(words: string): NoteKind | undefined {
@@ -39,13 +39,22 @@ const STARTS = [
   // A default of one word, and nothing behind it.
   `(?:by )?default(?:s to| is| =)? (?:[^\\s,;"'\`]{1,200}|"[^"]{0,200}"|'[^']{0,200}'|\`[^\`]{0,200}\`)(?=[,;]|$)`,
   'env(?:ironment)?(?: var(?:iable)?)? \\$?[A-Z][A-Z0-9_]*(?=[,;]|$)',
-  '\\$[A-Z_][A-Z0-9_]*(?=[,;]|$)',
-  '(?:one of|must be) ',
+  '\\$\\{?[A-Z_][A-Z0-9_]*\\}?(?=[,;]|$)',
+  '%[A-Z_][A-Z0-9_]*%(?=[,;]|$)',
+  '(?:one of|either|must be) ',
   '(?:range|from|between) -?\\d',
   'min(?:imum)?[:= ] ?-?\\d',
   '(?<!\\bmin(?:imum)?[:= ] ?-?[\\d.]{1,30},\\s{0,9})max(?:imum)?[:= ] ?-?\\d',
   '(?:can|may) be (?:repeated|given|used|specified)\\b',
   'repeatable(?=[,;]|$)',
+  '(?:this )?(?:option|argument|parameter) is (?:required|mandatory)(?=[,;]|$)',
+  'must be (?:given|specified|provided|set|supplied)(?=[,;]|$)',
+  '(?:[\\w.+-]{1,40}|"[^"]{1,200}"|\'[^\']{1,200}\'|`[^`]{1,200}`) by default(?=[,;]|$)',
+  '(?:can (?:also )?be |also )?(?:set|read) (?:with|by|via|from) \\$?[A-Z_][A-Z0-9_]*(?=[,;]|$)',
+  'overrides \\$[A-Z_][A-Z0-9_]*(?=[,;]|$)',
+  '(?:if|when) (?:absent|omitted|unset|not (?:given|set|specified)),? (?=\\S+ is used)',
+  '(?:in |>= ?|at least )-?\\d',
+  '(?<!(?:>= ?|at least )-?[\\d.]{1,30},?\\s{0,9})(?:<= ?|at most )-?\\d',
   // `default: 80, test: 90`: what else there is, by its name.
   '(?!max|min)[a-z]{3,15}: \\S',
 ].join('|');

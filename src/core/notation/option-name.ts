@@ -32,7 +32,10 @@ function scanAny(text: string, start: number, to: number): ScannedName | undefin
 function scanLong(text: string, start: number, to: number): ScannedName | undefined {
   let from = start + 2;
   let negation: string | undefined;
-  const bracket = /^\[(no-?|no_|dont-|un|not-|skip-)\]/.exec(text.slice(from, Math.min(to, from + 12)));
+  // `--[no-]map`, `--(no-)map`
+  const bracket = /^(?=\[[^\]]*\]|\([^)]*\))[[(](no-?|no_|dont-|un|not-|skip-)[\])]/.exec(
+    text.slice(from, Math.min(to, from + 12)),
+  );
   if (bracket !== null) {
     negation = bracket[1];
     from += bracket[0].length;
@@ -173,8 +176,16 @@ function nameEnd(text: string, from: number, to: number): number {
   return isBlankOrEnd(text, i + plus, to) ? i + plus : i;
 }
 
-/** `--lids:LID`, `--lids:on|off`: a placeholder or a choice behind a colon is no part of the name. */
+/** What a value is of: as a name's last part behind a colon, each is rare. */
+const KIND_OF_VALUE =
+  /^(?:addr(?:ess)?|bool(?:ean)?|char|count|date|dir(?:ectory)?|double|duration|file(?:name)?|float|host(?:name)?|id|int(?:eger)?|level|list|n|name|num(?:ber)?|path|pattern|port|regex|seconds|size|str(?:ing)?|text|time|uint|url|user|val(?:ue)?|word)$/;
+
+/** `--lids:LID`, `--lids:on|off`, `--lids:count`, `--lid:lid`: a placeholder or a choice behind a colon is no part of the name. */
 function isValueBehindColon(text: string, colon: number, to: number): boolean {
+  const word = /^:([a-z][\w-]{0,40})(?=\s{2}|[\t,|]|$)/.exec(
+    text.slice(colon, Math.min(to, colon + 60)),
+  )?.[1];
+  if (word !== undefined && (KIND_OF_VALUE.test(word) || text.slice(0, colon).endsWith(word))) return true;
   return /^:(?:[A-Z][A-Z0-9_]*(?![\w-])|\w[\w-]{0,40}\|)/.test(text.slice(colon, Math.min(to, colon + 60)));
 }
 

@@ -3,7 +3,7 @@ const TIMES =
 
 /** The ways in which a text says that an option may be given more than once. */
 const REPEATED = new RegExp(
-  `\\b(?:can|may) be (?:(?:given|used|specified|repeated|provided|set|passed|supplied|stated|listed|added|declared) ${TIMES}|repeated(?! by\\b))|\\brepeatable\\b|\\b(?:multiple|several) (?:allowed|times allowed|uses allowed)|\\bmultiple occurrences (?:are )?(?:allowed|permitted)|\\buse ${TIMES}\\b`,
+  `\\b(?:can|may) be (?:(?:given|used|specified|repeated|provided|set|passed|supplied|stated|listed|added|declared) ${TIMES}|repeated(?! by\\b))|\\brepeatable\\b|\\b(?:multiple|several) (?:allowed|times allowed|times possible|uses allowed)|\\bmultiple occurrences (?:are )?(?:allowed|permitted)|\\buse ${TIMES}\\b`,
   'i',
 );
 

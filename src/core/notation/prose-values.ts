@@ -52,9 +52,10 @@ export function valuesInProse(
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isAll = NAMED_ALL.test(match[0]) && list?.hasAnd && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isChoice = list?.hasOr && !isVague && !isLoose;
+    const byDefault = defaultAhead(text, match.index);
     const isSentence = list !== undefined && ARE.test(match[0]) && isWholeSentence(text, match.index, list);
     if (list !== undefined && (list.isQuoted || isChoice || isToTheEnd || isAnnounced || isAll || isSentence))
-      return { values: list.values, start: match.index, end: list.end };
+      return { values: [...byDefault, ...list.values], start: match.index, end: list.end };
   }
   const listed =
     wholeList(text) ?? listOfPlaceholder(text) ?? valuesOfPlaceholder(text) ?? supportedValues(text);
@@ -74,6 +75,17 @@ export function valuesInProse(
       return { values: list.values, start: match.index + 3, end: list.end, isByPlace: true };
   }
   return undefined;
+}
+
+/** `defaults to 'early' or `, in front of `can be 'late' or 'noon'`: the default is one of the values. */
+const DEFAULT_AHEAD = /\bdefault(?:s to| is) (["'`])([\w.+-]{1,40})["'`],? or $/i;
+
+function defaultAhead(text: string, index: number): ListedValue[] {
+  const told = DEFAULT_AHEAD.exec(text.slice(Math.max(0, index - 70), index));
+  if (told === null) return [];
+  const start = index - told[0].length + told[0].indexOf(told[1] ?? '') + 1;
+  const value = told[2] ?? '';
+  return [{ value, start, end: start + value.length }];
 }
 
 /** `Options are a, b and c.`: a list of three or more, and nothing else in its sentence. */

@@ -7,19 +7,26 @@ const LEAST_AND_MOST = new RegExp(
   `\\bmin(?:imum)?\\s?[:= ]\\s?(${NUMBER}),?\\s(?:and )?max(?:imum)?\\s?[:= ]\\s?(${NUMBER})`,
   'i',
 );
+/** `>= 1, <= 9`, `at least 1 and at most 9` */
+const FROM_AND_TO = new RegExp(
+  `(?:>=\\s?|\\bat least )(${NUMBER}),? (?:and )?(?:<=\\s?|at most )(${NUMBER})`,
+  'i',
+);
 const AT_LEAST = new RegExp(
-  `\\w+\\s*>=?\\s*(${NUMBER})|(${NUMBER})\\s*<=?\\s*\\w+$|\\b(?:min(?:imum)?\\s?[:= ]|at least)\\s?(${NUMBER})`,
+  `\\w*\\s*>=?\\s*(${NUMBER})|(${NUMBER})\\s*<=?\\s*\\w+$|\\b(?:min(?:imum)?\\s?[:= ]|at least)\\s?(${NUMBER})`,
   'i',
 );
 const AT_MOST = new RegExp(
-  `\\w+\\s*<=?\\s*(${NUMBER})|\\b(?:max(?:imum)?\\s?[:= ]|at most)\\s?(${NUMBER})`,
+  `\\w*\\s*<=?\\s*(${NUMBER})|\\b(?:max(?:imum)?\\s?[:= ]|at most)\\s?(${NUMBER})`,
   'i',
 );
 
 /** A text that is a range and nothing else. */
 const RANGE = new RegExp(
   `^(?:${[
-    `(?:range\\s?[:=]?\\s?)?${NUMBER}\\s*(?:\\.{2,3}|-|–)\\s*${NUMBER}`,
+    `(?:range\\s?[:=]?\\s?|in )?${NUMBER}\\s*(?:\\.{2,3}=?|-|–)\\s*${NUMBER}`,
+    `(?:>=\\s?|at least )${NUMBER},? (?:and )?(?:<=\\s?|at most )${NUMBER}`,
+    `[<>]=\\s?${NUMBER}`,
     `range\\s?[:=]?\\s?\\[?${NUMBER}\\s*(?:,|to)\\s*${NUMBER}\\]?`,
     `(?:from )?${NUMBER} to ${NUMBER}`,
     `between ${NUMBER} and ${NUMBER}`,
@@ -39,7 +46,8 @@ export function isRange(text: string): boolean {
 
 /** The bounds that a note tells: `1<=x<=9`, `x>=1`, `1-9`, `1..9`, `[1, 9]`; undefined where it tells none. */
 export function rangeOf(text: string): Range | undefined {
-  const both = BETWEEN.exec(text) ?? LEAST_AND_MOST.exec(text) ?? FROM_TO.exec(text);
+  const both =
+    BETWEEN.exec(text) ?? LEAST_AND_MOST.exec(text) ?? FROM_AND_TO.exec(text) ?? FROM_TO.exec(text);
   if (both !== null) return { least: Number(both[1]), most: Number(both[2]) };
   const least = AT_LEAST.exec(text);
   if (least !== null) return { least: Number(least[1] ?? least[2] ?? least[3]), most: undefined };

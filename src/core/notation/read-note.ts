@@ -1,5 +1,6 @@
 import type { MarkNote, NoteKind } from './mark-note.ts';
 import { kindOfKey, NOTE_KEY } from './note-keys.ts';
+import { repetitionInProse } from './prose-repetition.ts';
 import { isRange } from './range-notation.ts';
 import type { TextMark } from './text-marks.ts';
 
@@ -12,8 +13,17 @@ const BAR_LIST = /^[\w.+-]{1,40}(?:\s?\|\s?[\w.+-]{1,40}){1,40}$/;
 /** `absent BOX env`, and `BOX env` behind `or` */
 const VARIABLE_BY_NAME = /^(?:absent\s+)?([A-Z][A-Z0-9_]*)\s+env$/;
 const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
-/** `BOX`, `$BOX`: a variable that no colon announces. */
-export const VARIABLE_NAME = /^\$?\{?[A-Z][A-Z0-9_]+\}?$/;
+/** `BOX`, `$BOX`, `%BOX%`: a variable that no colon announces. */
+export const VARIABLE_NAME = /^(?:\$?\{?[A-Z][A-Z0-9_]+\}?|%[A-Z][A-Z0-9_]+%)$/;
+/** `BOX` behind words that say where a value comes from: `can be set with BOX`, `overrides $BOX`, `also read from $BOX` */
+const VARIABLE_TOLD =
+  /^(?:(?:can (?:also )?be |also )?(?:set|read|taken) (?:with|by|via|from)|overrides) (?:\$|(?=[A-Z0-9]+_))\{?([A-Z][A-Z0-9_]*)\}?$/i;
+/** `this option is required`, `must be given`, `mandatory option` */
+const REQUIRED_TOLD =
+  /^(?:(?:this )?(?:option|argument|parameter) is (?:required|mandatory)|must be (?:given|specified|provided|set|supplied)|(?:required|mandatory) (?:option|argument|parameter))$/i;
+/** `3 by default`, `"late" by default`, `if not given, late is used`, `=3`: a bare word before `by default` may be what the option is like, `silent by default`. */
+const DEFAULT_TOLD =
+  /^([\w+-]*[\d/.:~$_][^\s"'`,;]*|"[^"]*"|'[^']*'|`[^`]*`) by default$|^(?:if|when) (?:absent|omitted|unset|not (?:given|set|specified)),? ([^\s"'`]+|"[^"]*"|'[^']*'|`[^`]*`) is used$|^=\s?([^\s"'`=]\S*|"[^"]*"|'[^']*'|`[^`]*`)$/i;
 /** `a, b`, `a|b`, `a, b or c`, `'a' and 'b'`, behind words that announce values without a colon. */
 const LIST = /^[^\s,|]+(?:(?:\s*[,|]\s*|,? (?:or|and) |, (?:or|and) )[^\s,|]+)+$/;
 /** Behind `must be`, two words may be what a value is like: `positive or zero`. Two numbers are none of that. */
@@ -21,9 +31,9 @@ const LONG_LIST =
   /^(?:[^\s,|]+\s*[,|]\s*){2}|^[^\s,|]+, [^\s,|]+,? or |^(?:[^\s,|]+ or ){2}|^["'`]|^-?[\d.]+ or -?[\d.]+$/;
 
 /** Reads one note, the part of a bracket or a sentence that begins at `offset`; undefined where it is none. */
-export function readNote(part: string, offset: number, mark: TextMark): MarkNote | undefined {
-  const lead = part.length - part.trimStart().length;
-  const text = part.trim();
+export function readNote(stretch: string, offset: number, mark: TextMark): MarkNote | undefined {
+  const lead = stretch.length - stretch.trimStart().length;
+  const text = stretch.trim();
   const start = offset + lead;
   const note = (kind: NoteKind, from: number): MarkNote => ({
     kind,
@@ -32,12 +42,21 @@ export function readNote(part: string, offset: number, mark: TextMark): MarkNote
     end: start + text.length,
     mark,
   });
+  const part = (kind: NoteKind, value: string): MarkNote => {
+    const from = start + text.lastIndexOf(value);
+    return { kind, value, start: from, end: from + value.length, mark };
+  };
   const variable = VARIABLE_BY_NAME.exec(text)?.[1];
-  if (variable !== undefined) {
-    const from = start + text.indexOf(variable);
-    return { kind: 'environment', value: variable, start: from, end: from + variable.length, mark };
-  }
+  if (variable !== undefined) return part('environment', variable);
   if (isRange(text)) return note('range', 0);
+  if (REQUIRED_TOLD.test(text)) return note('required', text.length);
+  if (isRepetition(text)) return note('repeated', text.length);
+  const told = DEFAULT_TOLD.exec(text);
+  // `EDNS(=version)`: a sign in a bracket within a text is a part of a notation.
+  const value = told?.[1] ?? told?.[2] ?? (mark.isTrailing ? told?.[3] : undefined);
+  if (value !== undefined) return part('default', value);
+  const source = VARIABLE_TOLD.exec(text)?.[1];
+  if (source !== undefined) return part('environment', source);
   const key = NOTE_KEY.exec(text);
   if (key !== null) {
     const kind = keyedNote(text, key);
@@ -49,6 +68,14 @@ export function readNote(part: string, offset: number, mark: TextMark): MarkNote
   if (BAR_LIST.test(text)) return note('values', 0);
   if (VARIABLE.test(text)) return note('environment', 0);
   return undefined;
+}
+
+/** `can be repeated`, `multiple allowed`: as much, and nothing else. */
+function isRepetition(text: string): boolean {
+  const told = repetitionInProse(text);
+  return (
+    told !== undefined && told.end === text.length && /^(?:this option )?$/i.test(text.slice(0, told.start))
+  );
 }
 
 /** What a note that begins with a key is about, and where its value begins; undefined where the words are those of a remark. */
@@ -70,7 +97,10 @@ function keyedNote(text: string, key: RegExpExecArray): [NoteKind, number] | und
     case 'values':
       if (sign !== '') return isAlone ? undefined : [kind, before.length];
       if (!LIST.test(behind)) return undefined;
-      return [/^must be$/i.test(words) && !LONG_LIST.test(behind) ? 'either' : kind, before.length];
+      return [
+        /^(?:(?:must|can|may) be|either)$/i.test(words) && !LONG_LIST.test(behind) ? 'either' : kind,
+        before.length,
+      ];
     case 'environment':
       return (sign !== '' && !isAlone) || VARIABLE_NAME.test(behind) ? [kind, before.length] : undefined;
     default:

@@ -1,6 +1,8 @@
 import { matches } from '../source/matches.ts';
 import type { MarkNote } from './mark-note.ts';
+import { NEXT_NOTE } from './note-keys.ts';
 import { readNote, VARIABLE_NAME } from './read-note.ts';
+import type { TextMark } from './text-marks.ts';
 
 /** Where a sentence can begin: a capital, a number, or a variable, at the beginning or behind the end of another. */
 const SENTENCE_START = /(?:^|(?<=[.!?)\]]\s{1,2}))(?=[A-Z$\d])/g;
@@ -21,7 +23,7 @@ const ONE_WORD = /^(?:[^\s"'`]\S*|"[^"]*"|'[^']*'|`[^`]*`)$/;
 const NO_VALUE =
   /^(?:action|behaviou?r|case|format|level|method|mode|name|option|order|output|setting|style|type|value)s?$/i;
 
-/** Sentences that are a note and nothing else: `Required.`, `Default: 3.`, `Between 1 and 9.`, `Environment variable: BOX.` */
+/** Sentences that are notes and nothing else: `Required.`, `Default: 3.`, `Between 1 and 9.`, `Choices: a, b, default: a.` */
 export function sentenceNotes(text: string): MarkNote[] {
   const notes: MarkNote[] = [];
   let tried = 0;
@@ -29,8 +31,27 @@ export function sentenceNotes(text: string): MarkNote[] {
     if (++tried > SENTENCES_LIMIT) break;
     const [matched, inner = ''] = SENTENCE.exec(text.slice(start, start + SENTENCE_LIMIT + 1)) ?? [];
     if (matched === undefined) continue;
-    const note = readNote(inner, start, { start, end: start + matched.length, isTrailing: false });
-    if (note !== undefined && isSure(note, inner, start > 0)) notes.push(note);
+    const mark = { start, end: start + matched.length, isTrailing: false };
+    for (const note of notesOf(inner, start, mark, start > 0) ?? []) notes.push(note);
+  }
+  return notes;
+}
+
+/** The notes of a sentence, or of as much, that holds nothing else; undefined where it does. */
+export function notesOf(
+  sentence: string,
+  start: number,
+  mark: TextMark,
+  isBehindText: boolean,
+): MarkNote[] | undefined {
+  const notes: MarkNote[] = [];
+  let at = 0;
+  for (const cut of [...matches(sentence, NEXT_NOTE), undefined]) {
+    const part = sentence.slice(at, cut?.index ?? sentence.length);
+    const note = readNote(part, start + at, mark);
+    if (note === undefined || !isSure(note, part.trim(), isBehindText || at > 0)) return undefined;
+    notes.push(note);
+    if (cut !== undefined) at = cut.index + cut[0].length;
   }
   return notes;
 }
@@ -51,6 +72,7 @@ function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boole
       return isBehindText || /^(?:between|from|range|min|max|at )/i.test(value);
     case 'values':
     case 'either':
+    case 'repeated':
       return true;
     default:
       return false;

@@ -22,7 +22,7 @@ export const secretInArguments = defineCheck({
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
       '  --output-token=BOX  write the token to BOX\n  --secret=NAME[,lid=LID]  a secret for the carrier\n' +
-      '  --ask-password  ask for a word on the terminal\n  --passphrase[=WORD]  the word for the ledger, solicited on the tty if left out\n',
+      '  --clear-password=USER  empty the word of USER\n  --ask-password  ask for a word on the terminal\n  --passphrase[=WORD]  the word for the ledger, solicited on the tty if left out\n',
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
@@ -92,10 +92,12 @@ function secretWord(option: Option): string | undefined {
     if (name.form === 'short') continue;
     const words = nameWords(name.text).map((word) => word.toLowerCase());
     const secret = words.map(secretIn).find((word) => word !== undefined) ?? secretKey(words);
-    // A token of a text, or one that is searched for, is no secret, and a plural counts them.
+    // A token of a text, one that is searched for, or one that is cleared for somebody, is no secret, and a plural counts them.
     if (
       secret === undefined ||
-      /^(?:match|find|search|filter|store|delete|remove|list|generate|export|import)$/.test(words[0] ?? '') ||
+      /^(?:match|find|search|filter|store|delete|remove|list|generate|export|import|clear|reset|revoke|expire|forget|show|print|rename)$/.test(
+        words[0] ?? '',
+      ) ||
       !(
         words.at(-1) === 'key' ||
         secretIn(words.at(-1) ?? '') !== undefined ||

@@ -45,7 +45,7 @@ export const separatorsMixed = defineCheck({
     right:
       'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --late-boxes  show late boxes\n  --box-size=N  litres of a box\n',
     nearMiss:
-      'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --__proto__   an odd name of one word\n',
+      'Usage: tiffin [OPTION]...\n\n  --dry-run     change nothing\n  --__proto__   an odd name of one word\n  --no-v1_2     leave version 1.2 of the ledger out\n',
   },
   judge(view, report) {
     judgeNames(longNames(view), report);
@@ -143,7 +143,8 @@ function inLetters(name: string): string {
 function styleOf(name: string): Style | undefined {
   // The hyphen of `--no-` is the parser's.
   const word = name.replace(/^-+(?:no-)?/, '');
-  if (/[^_]_[^_]/.test(word)) return 'underscore';
+  // Between two digits it is the point of a number: `--no-ledger-1_2`.
+  if (/[^_\d]_[^_]|[^_]_[^_\d]/.test(word)) return 'underscore';
   if (word.includes('-')) return 'hyphen';
   return /^[a-z]+[A-Z][a-z]/.test(word) ? 'camel case' : undefined;
 }

@@ -194,19 +194,27 @@ function commonPath(entries: readonly WordEntry[], programPath: readonly string[
   return path;
 }
 
+const HEAD_PARTS = /[^\s,|()]+|[,|()]/g;
+const HEAD_PARTS_BY_SLASH = /[^\s,|()/]+|[,|()/]/g;
+
+/** `status/st`: two or three names, and no path. */
+const SLASHED_NAMES =
+  /^(?!(?:bin|etc|lib|src|tmp|usr|var)\/)[a-z][\w-]{0,40}(?:\/[a-z][\w-]{0,40}){1,2}(?=\s|$)/;
+
 function readHead(entry: WordEntry, cleaned: CleanedText, programPath: readonly string[]): Head | undefined {
   const { line, end } = entry;
   const at = pathEnd(entry, programPath);
   const names: CommandName[] = [];
   let expectsName = true;
-  for (const match of matches(line.text.slice(at, end), /[^\s,|()]+|[,|()]/g)) {
+  const left = line.text.slice(at, end);
+  for (const match of matches(left, SLASHED_NAMES.test(left) ? HEAD_PARTS_BY_SLASH : HEAD_PARTS)) {
     // `box:   text`, `box*  text` with a mark for a note.
     const text = names.length === 0 ? match[0].replace(/[:*]$/, '') : match[0];
     const start = line.start + at + match.index;
     const name = { text, place: cleaned.span(start, start + text.length) };
     // `box(quay)` has an operand and no alias, and `(none)` is no name.
     if (text === '(' && (names.length === 0 || line.text[at + match.index - 1] !== ' ')) break;
-    if (',|('.includes(text)) {
+    if (',|(/'.includes(text) || (text === 'or' && !expectsName)) {
       expectsName = true;
     } else if (text === ')') {
       expectsName = false;

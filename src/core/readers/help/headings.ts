@@ -63,6 +63,9 @@ export function findSections(
 /** A heading between marks: `**** Output ****`, `=== Output ===`. */
 const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$/;
 
+/** A heading as Markdown has it: `## Options`, `*Options*`, `**Options:**`. */
+const IN_MARKDOWN = /^\s*(?:#{1,4} ([^\s#].{0,80})|(\*{1,2})([^\s*][^*]{0,80}):?\2:?)\s*$/;
+
 /** A section while its lines are gathered, with the first of them that is not blank. */
 interface OpenSection {
   readonly headingLine: TextLine | undefined;
@@ -104,9 +107,19 @@ const BRACKETED = /^\s*\[([\p{L}][^[\]|<>]{2,60})\]$/u;
 
 /** The words of a heading, without the marks around them and the colon behind. */
 function headingWords(text: string): string {
-  return (DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? wordsInAngles(text) ?? text)
-    .trim()
-    .replace(/\s*:$/, '');
+  const marked = DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? markdownWords(text);
+  return (marked ?? wordsInAngles(text) ?? text).trim().replace(/\s*:$/, '');
+}
+
+function markdownWords(text: string): string | undefined {
+  const heading = IN_MARKDOWN.exec(text);
+  return heading?.[1] ?? heading?.[3];
+}
+
+/** Whether a line is a heading with a mark of Markdown. A comment of an example has the same, so that the words must be known. */
+function isKnownInMarkdown(text: string): boolean {
+  const words = markdownWords(text);
+  return words !== undefined && headingKind(words.trim().replace(/:$/, '')) !== 'other';
 }
 
 /** Headings with nothing but other headings below them: `Commands:`, and below it `Boxes:` and `Routes:`, each over its own. */
@@ -147,7 +160,7 @@ function isHeading(
 ): boolean {
   const text = line.text.trim();
   if (text === '' || text.length > HEADING_LIMIT) return false;
-  const isDecorated = DECORATED.test(text) && !isFirst;
+  const isDecorated = (DECORATED.test(text) || isKnownInMarkdown(text)) && !isFirst;
   // `{` begins an example, and no part of the help.
   if (!isDecorated && (/^[-+*•$#/\\.,;&|=]/.test(text) || !/\p{L}/u.test(text))) return false;
   const before = lines[line.index - 1];

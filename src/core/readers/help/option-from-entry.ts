@@ -90,8 +90,11 @@ function placeOf({ declared, toSpan }: ShownName): Place {
 function helpText({ ownText }: TextNotations, flow: TextFlow): Option['help'] {
   if (ownText !== undefined)
     return stated(flow.text.slice(ownText.start, ownText.end), flow.span(ownText.start, ownText.end));
-  return flow.text === '' ? undefined : stated(flow.text, flow.place);
+  // `--help [boxes] [quays]`: more of the command line.
+  return flow.text === '' || BRACKETS_ALONE.test(flow.text) ? undefined : stated(flow.text, flow.place);
 }
+
+const BRACKETS_ALONE = /^(?:\[[\w.|-]{1,40}\](?:\s+|$)){2,60}$/;
 
 /** `--count <n> (REQUIRED)` */
 function requiredBesideNames({ declaring }: OptionEntry, cleaned: CleanedText): Fact<boolean> | undefined {

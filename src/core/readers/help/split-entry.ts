@@ -48,7 +48,7 @@ function namesAlone(line: TextLine): SplitEntry | undefined {
 }
 
 /** `-x VALUE ..... text`: dots that lead to the text. */
-const LEADER = / \.{2,} (?=\S)/;
+const LEADER = / \.{2,} {1,3}(?=\S)/;
 
 /** Two or three dots alone lead to a text behind a bracket, or where other texts begin: elsewhere they mean more of what is before them. */
 function atLeader(line: TextLine, columns: readonly number[]): SplitEntry | undefined {
@@ -56,7 +56,7 @@ function atLeader(line: TextLine, columns: readonly number[]): SplitEntry | unde
   if (leader === null) return undefined;
   const textStart = leader.index + leader[0].length;
   const isSure =
-    leader[0].length > 5 ||
+    leader[0].trim().length > 3 ||
     /[>\]]/.test(line.text[leader.index - 1] ?? '') ||
     columns.includes(columnAt(line, textStart));
   const declaration = isSure ? declarationBetween(line.text, line.first, leader.index) : undefined;
@@ -101,7 +101,8 @@ function atGutter(line: TextLine): SplitEntry | undefined {
       textColumn: columnAt(line, i),
     };
     // Padded columns (`-b  --backup  text`, `-n  NUM  text`) go on behind the gutter; a text may begin with a hyphen.
-    if (isPlaceholderColumn(text, i) && !hasOwnWord(declaration)) continue;
+    const isPlaceholder = isPlaceholderColumn(text, i) || isNamedInColumn(text, gutter, i);
+    if (isPlaceholder && !hasOwnWord(declaration)) continue;
     if (isPlaceholderAgain(declaration, text, i)) continue;
     if (!continuesNames(text, i)) return fallback !== undefined && saysMore(declaration) ? fallback : entry;
     fallback ??= entry;
@@ -117,6 +118,11 @@ function atGutter(line: TextLine): SplitEntry | undefined {
   return isRemark
     ? { declaration: all, certainty: 'columns', textStart, textColumn: columnAt(line, textStart) }
     : fallback;
+}
+
+/** `--quay=   [north:]quay   the text`: a word in a column of its own behind a name that ends in `=`. */
+function isNamedInColumn(text: string, gutter: number, at: number): boolean {
+  return text[gutter - 1] === '=' && /^[^\s-]\S{0,40}(?: {2,}|\t)\s*\S/.test(text.slice(at, at + 60));
 }
 
 /** `-m n           text   [default: 3]`: behind a word of its own no further placeholder stands in a column. */
@@ -189,8 +195,8 @@ function alone(line: TextLine, takesBareWord: boolean): SplitEntry | undefined {
 const HASH = ' # ';
 
 /** Marks that part a text from one placeholder in small letters too. */
-const MARKS_ALONE: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ', ' : ', HASH]);
-const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' – ', ' — '];
+const MARKS_ALONE: ReadonlySet<string> = new Set([' - ', ' -- ', ' – ', ' — ', ' : ', ' => ', ' -> ', HASH]);
+const MARKS = [' - ', ' -- ', ' : ', ': ', ' = ', ' => ', ' -> ', ' – ', ' — '];
 
 /** So many bare words are placeholders, where a colon between blanks parts them from a text. */
 const MAX_BARE_WORDS = 3;

@@ -1,5 +1,5 @@
 /** What parts a text in a column from the names before it. */
-const MARK = ':|=|#|(?:\\* )?\\||-{1,2}|[–—]';
+const MARK = '[-=]>|:|=|#|(?:\\* )?\\||-{1,2}|[–—]';
 
 /** A mark in front of a text in a column: `-b     : the text`, `-b   | the text`, `-b   * | the text`. */
 const TEXT_MARK = new RegExp(`^(?:${MARK}) +(?=[^\\s-])`);
@@ -16,7 +16,7 @@ export function markEndsAt(text: string, at: number): boolean {
 }
 
 /** A mark between a name and its text, with one blank on either side: `box - the text`. */
-const MARK_BETWEEN = /^ (?:-{1,2}|[–—:]) /;
+const MARK_BETWEEN = /^ (?:-{1,2}|[-=]>|[–—:=]) /;
 
 /** How long such a mark at an index is, with both blanks; 0 where there is none. */
 export function markBetweenLength(text: string, at: number): number {

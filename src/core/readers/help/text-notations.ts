@@ -66,7 +66,7 @@ const DEPRECATED = /^(?:deprecated|obsolete)\b/i;
 export function readNotations(flow: TextFlow): TextNotations {
   const text = flow.text.slice(0, READ_LIMIT);
   const fact: ToFact = (value, at) => stated(value, flow.span(at.start, at.end));
-  const notes = notesIn(text);
+  const notes = notesIn(text, flow.starts);
   const of = (kind: NoteKind) => surestNote(notes, kind);
   const ownEnd = notes.find(({ mark }) => mark.isTrailing)?.mark.start ?? text.length;
   const values = valuesOfText(flow, text, ownEnd, of('values') ?? eitherOf(notes), fact);

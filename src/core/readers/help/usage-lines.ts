@@ -8,7 +8,11 @@ import { markEnd, splitForms, withoutLabels } from './usage-forms.ts';
 import type { UsageLines } from './usage-found.ts';
 import { withoutText } from './usage-text.ts';
 
-const ANNOUNCEMENT = new RegExp(`^\\s*(?:${USAGE_WORDS})\\s*(?:::?|：|$)\\s*`, 'iu');
+/** `Usage:`, also as a heading with marks, `# Usage`, `*Usage*`. */
+const ANNOUNCEMENT = new RegExp(
+  `^\\s*(?:(?:${USAGE_WORDS})\\s*(?:::?|：|$)|#{1,4} (?:${USAGE_WORDS}):?\\s*$|(\\*{1,2})(?:${USAGE_WORDS}):?\\1:?\\s*$)\\s*`,
+  'iu',
+);
 /** `usage: one of:` above several. */
 const ABOVE_SEVERAL = /^\s*usage:\s*(?:is )?(?:one|any) of(?: these| the following)?:?\s*$/i;
 /** A heading of a manual page with the first synopsis beside it. */

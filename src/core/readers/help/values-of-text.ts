@@ -104,8 +104,8 @@ function partsOf(list: string): RegExp {
 /** The values of a list parted by commas, bars, semicolons, slashes, blanks or words; undefined where one of them is no word. */
 function valuesIn(note: string, offset: number): ListedValue[] | undefined {
   const values: ListedValue[] = [];
-  // `one of: [a, b]`, `one of: (a, b)`
-  const list = note.replace(/^[[(]([^[\]()]*)[)\]]$/, ' $1 ');
+  // `one of: [a, b]`, `one of: (a, b)`, `one of {a, b}`
+  const list = note.replace(/^[[({]([^[\](){}]*)[)\]}]$/, ' $1 ');
   const parts = matches(list, partsOf(list));
   const words = flatMapped(parts, ({ 0: part, index }) => partedByWords(part, index));
   for (const { text, index } of words) {

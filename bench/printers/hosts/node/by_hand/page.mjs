@@ -3,15 +3,18 @@ import { interfaces, show } from '../declared.mjs';
 import { entryLines, wrapped } from './layout.mjs';
 import { textWithNotes } from './notes.mjs';
 import { optionHead, optionInSynopsis } from './option-heads.mjs';
-import { COMMAND_HEADS, heading, ORDERS, TITLES } from './parts.mjs';
+import { EVERY_COMMAND_HEAD, heading, ORDERS, TITLES } from './parts.mjs';
 import { EVEN } from './slips.mjs';
-import { styleOf } from './style.mjs';
+import { AXES, styleOf } from './style.mjs';
 import { operandWord, synopsisLines } from './synopsis.mjs';
 
-/** Prints the helps of all interfaces of standard input; `hyphens` stand before long names, `slipsOf` gives what is uneven in the help of a path. */
-export function printHelps(hyphens, slipsOf = () => EVEN) {
+/**
+ * Prints the helps of all interfaces of standard input; `hyphens` stand before long names, `slipsOf` gives what is uneven in the help of a path, `axes`
+ * are what its style is drawn from.
+ */
+export function printHelps(hyphens, slipsOf = () => EVEN, axes = AXES) {
   for (const from of interfaces()) {
-    const style = styleOf(from);
+    const style = styleOf(from, axes);
     const visit = (command, path) => {
       const words = [from.program, ...path];
       const page = { style, hyphens, slips: slipsOf(style, words), from, path: words, command };
@@ -102,7 +105,7 @@ function commandList({ style, slips, from, command: { commands } }) {
   const shown = commands.filter(({ isHidden }) => !isHidden);
   if (shown.length === 0) return [];
   const entries = shown.map((below) => ({
-    head: COMMAND_HEADS[style['command head']](style, below),
+    head: EVERY_COMMAND_HEAD[style['command head']](style, below),
     text: below.summary,
   }));
   return [

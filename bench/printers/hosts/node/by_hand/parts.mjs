@@ -26,6 +26,22 @@ export const HEADINGS = {
   '== Options ==': (word) => [`== ${capital(word)} ==`],
 };
 
+export const MORE_HEADINGS = {
+  'Options :': (word) => [`${capital(word)} :`],
+  '[Options]:': (word) => [`[${capital(word)}]:`],
+  '--- Options ---': (word) => [`--- ${capital(word)} ---`],
+  '# Options': (word) => [`# ${capital(word)}`],
+  '*Options*': (word) => [`*${capital(word)}*`],
+  'where options are:': (word) => [`where ${word} are:`],
+  'List of options:': (word) => [`List of ${word}:`],
+  'underlined with =': (word) => [`${capital(word)}:`, '='.repeat(word.length + 1)],
+  'The following options are available:': (word) => [`The following ${word} are available:`],
+  'Supported options:': (word) => [`Supported ${word}:`],
+  'indented Options:': (word) => [`  ${capital(word)}:`],
+};
+
+const EVERY_HEADING = { ...HEADINGS, ...MORE_HEADINGS };
+
 export const LIST_NAMES = {
   options: ['options', 'flags', 'optional arguments', 'switches'],
   commands: ['commands', 'subcommands', 'actions'],
@@ -49,8 +65,17 @@ export const COMMAND_HEADS = {
     [name, ...operands.map((operand) => operandWord(style, operand))].join(' '),
 };
 
+export const MORE_COMMAND_HEADS = {
+  'name/alias': (_style, { name, aliases }) => [name, ...aliases].join('/'),
+  'name or alias': (_style, { name, aliases }) => [name, ...aliases].join(' or '),
+  'name - ': (_style, { name, aliases }) => [name, ...aliases].join(' | '),
+};
+
+/** Every way in which a list shows a command, by its name. */
+export const EVERY_COMMAND_HEAD = { ...COMMAND_HEADS, ...MORE_COMMAND_HEADS };
+
 export function heading(style, word) {
-  return HEADINGS[style.heading](word);
+  return EVERY_HEADING[style.heading](word);
 }
 
 export function capital(word) {

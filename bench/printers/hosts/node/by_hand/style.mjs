@@ -1,14 +1,59 @@
 // The style of one help: a choice on each axis, drawn on its own, so that what stands together here has stood together nowhere.
 import { createHash } from 'node:crypto';
 import { Random } from '../../../../random.mjs';
-import { GUTTERS } from './layout.mjs';
-import { BRACKETS, DEFAULTS, ENVIRONMENTS, QUOTES, RANGES, REPEATED, REQUIRED, VALUES } from './notes.mjs';
-import { ARGUMENTS, LETTER_ARGUMENTS, NEGATIONS, SEPARATORS } from './option-heads.mjs';
-import { COMMAND_HEADS, HEADINGS, LIST_NAMES, ORDERS, TITLES } from './parts.mjs';
-import { COMMAND_WORDS, MANY, OPTION_WORDS, OPTIONAL, PLACES, USAGE_WORDS } from './synopsis.mjs';
+import { BULLETS, GUTTERS, MORE_GUTTERS } from './layout.mjs';
+import {
+  BRACKETS,
+  DEFAULTS,
+  ENVIRONMENTS,
+  MORE_BRACKETS,
+  MORE_DEFAULTS,
+  MORE_ENVIRONMENTS,
+  MORE_RANGES,
+  MORE_REPEATED,
+  MORE_REQUIRED,
+  MORE_VALUES,
+  NOTE_PLACES,
+  QUOTES,
+  RANGES,
+  REPEATED,
+  REQUIRED,
+  VALUES,
+} from './notes.mjs';
+import {
+  ARGUMENTS,
+  LETTER_ARGUMENTS,
+  MORE_ARGUMENTS,
+  MORE_LETTER_ARGUMENTS,
+  MORE_NEGATIONS,
+  MORE_SEPARATORS,
+  NEGATIONS,
+  SEPARATORS,
+} from './option-heads.mjs';
+import {
+  COMMAND_HEADS,
+  HEADINGS,
+  LIST_NAMES,
+  MORE_COMMAND_HEADS,
+  MORE_HEADINGS,
+  ORDERS,
+  TITLES,
+} from './parts.mjs';
+import {
+  COMMAND_WORDS,
+  MANY,
+  MORE_COMMAND_WORDS,
+  MORE_MANY,
+  MORE_OPTION_WORDS,
+  MORE_USAGE_WORDS,
+  OPTION_WORDS,
+  OPTIONAL,
+  PLACES,
+  USAGE_WORDS,
+} from './synopsis.mjs';
 
 /** From each axis to its choices. A choice that is a list, `[choice, weight]`, is drawn so many times as often as another. */
-const AXES = {
+export const AXES = {
   title: Object.keys(TITLES),
   usage: [['Usage:', 6], ['usage:', 3], ...Object.keys(USAGE_WORDS).slice(2)],
   'usage place': Object.keys(PLACES),
@@ -46,11 +91,48 @@ const AXES = {
   examples: [['none', 2], 'at the end'],
 };
 
+/** Choices that are met less often, or that nobody had looked at when those above were. */
+const MORE = {
+  usage: MORE_USAGE_WORDS,
+  'usage options': MORE_OPTION_WORDS,
+  'usage command': MORE_COMMAND_WORDS,
+  'operand many': MORE_MANY,
+  heading: MORE_HEADINGS,
+  gutter: MORE_GUTTERS,
+  'command gutter': MORE_GUTTERS,
+  separator: MORE_SEPARATORS,
+  argument: MORE_ARGUMENTS,
+  'letter argument': MORE_LETTER_ARGUMENTS,
+  negation: MORE_NEGATIONS,
+  'command head': MORE_COMMAND_HEADS,
+  brackets: MORE_BRACKETS,
+  default: MORE_DEFAULTS,
+  values: MORE_VALUES,
+  range: MORE_RANGES,
+  environment: MORE_ENVIRONMENTS,
+  required: MORE_REQUIRED,
+  repeated: MORE_REPEATED,
+  'note place': NOTE_PLACES,
+};
+
+/** Every choice, those of `MORE` as often as all others of their axis together. */
+export const WIDER_AXES = {
+  ...AXES,
+  ...Object.fromEntries(
+    Object.entries(MORE).map(([axis, more]) => {
+      const before = (AXES[axis] ?? []).flatMap(weighted);
+      const weight = Math.max(1, Math.round(before.length / Object.keys(more).length));
+      return [axis, [...before, ...Object.keys(more).map((choice) => [choice, weight])]];
+    }),
+  ),
+  bullet: [['none', 6], ...Object.keys(BULLETS).slice(1)],
+};
+
 /** The style of an interface: from each axis to a choice, and a `seed` for what is drawn within its help. It stays the same when a fact is taken away from the interface. */
-export function styleOf({ program, version, summary, epilogue, width }) {
+export function styleOf({ program, version, summary, epilogue, width }, axes) {
   const hash = createHash('sha256').update([program, version, summary, epilogue, width].join('\t')).digest();
   const random = new Random(hash.readUInt32LE(0), hash.readUInt32LE(4));
-  const chosen = Object.entries(AXES).map(([axis, choices]) => [
+  const chosen = Object.entries(axes).map(([axis, choices]) => [
     axis,
     random.pick(choices.flatMap(weighted)),
   ]);

@@ -13,6 +13,17 @@ export const USAGE_WORDS = {
   none: '',
 };
 
+export const MORE_USAGE_WORDS = {
+  'Usage :': 'Usage :',
+  'USAGE :': 'USAGE :',
+  Usage: 'Usage',
+  'Use:': 'Use:',
+  'Usage is:': 'Usage is:',
+  'Command syntax:': 'Command syntax:',
+  'How to use:': 'How to use:',
+  '# Usage': '# Usage',
+};
+
 /** Where the synopsis stands. */
 export const PLACES = { 'behind the word': '', 'below, 2': '  ', 'below, 4': '    ', 'below, tab': '\t' };
 
@@ -26,12 +37,30 @@ export const OPTION_WORDS = {
   'each by itself': undefined,
 };
 
+export const MORE_OPTION_WORDS = {
+  '{options}': '{options}',
+  '<options>': '<options>',
+  '[-options]': '[-options]',
+  '[OPTIONS...]': '[OPTIONS...]',
+  '[switches]': '[switches]',
+  '[--options]': '[--options]',
+};
+
 export const COMMAND_WORDS = {
   '<command>': '<command>',
   COMMAND: 'COMMAND',
   '<command> [<args>]': '<command> [<args>]',
   'command [arguments]': 'command [arguments]',
   '[command]': '[command]',
+};
+
+export const MORE_COMMAND_WORDS = {
+  '<cmd>': '<cmd>',
+  '{command}': '{command}',
+  '<subcommand>': '<subcommand>',
+  'COMMAND [ARG...]': 'COMMAND [ARG...]',
+  '[COMMAND] [OPTIONS]': '[COMMAND] [OPTIONS]',
+  'command ...': 'command ...',
 };
 
 export const OPTIONAL = { '[X]': (word) => `[${word}]` };
@@ -44,10 +73,24 @@ export const MANY = {
   '[X]...': [(word) => `${word}...`, (word) => `[${word}]...`],
 };
 
+export const MORE_MANY = {
+  'X [X ...]': [(word) => `${word} [${word} ...]`, (word) => `[${word} ...]`],
+  'X…': [(word) => `${word}…`, (word) => `[${word}…]`],
+  'X [...]': [(word) => `${word} [...]`, (word) => `[${word} [...]]`],
+  'X+': [(word) => `${word}+`, (word) => `${word}*`],
+};
+
+const EVERY = {
+  usage: { ...USAGE_WORDS, ...MORE_USAGE_WORDS },
+  options: { ...OPTION_WORDS, ...MORE_OPTION_WORDS },
+  command: { ...COMMAND_WORDS, ...MORE_COMMAND_WORDS },
+  many: { ...MANY, ...MORE_MANY },
+};
+
 /** The lines of the synopsis of a command. */
 export function synopsisLines(style, hyphens, path, command, width) {
   const place = PLACES[style['usage place']];
-  const word = USAGE_WORDS[style.usage];
+  const word = EVERY.usage[style.usage];
   // A word without a colon is a heading; where there is none, the synopsis stands at the margin.
   const isBehind = place === '' && word.endsWith(':');
   const below = place === '' ? '  ' : place;
@@ -73,7 +116,7 @@ function grouped(words, width) {
 function optionWords(style, hyphens, { options, commands }) {
   const shown = options.filter(({ flags }) => !flags.includes('hidden'));
   if (shown.length === 0) return [];
-  const word = OPTION_WORDS[style['usage options']];
+  const word = EVERY.options[style['usage options']];
   if (word !== undefined || (commands.length > 0 && shown.length > 6)) return [word ?? '[options]'];
   return shown.map((option) => {
     const one = optionInSynopsis(style, hyphens, option);
@@ -82,12 +125,12 @@ function optionWords(style, hyphens, { options, commands }) {
 }
 
 function operandWords(style, { operands, commands }) {
-  if (commands.length > 0) return [COMMAND_WORDS[style['usage command']]];
+  if (commands.length > 0) return [EVERY.command[style['usage command']]];
   return operands.map((operand) => operandWord(style, operand));
 }
 
 export function operandWord(style, { placeholder, least, most }) {
   const word = style['operand brackets'] === '<>' ? `<${placeholder}>` : placeholder;
-  if (most < 0) return MANY[style['operand many']][least > 0 ? 0 : 1](word);
+  if (most < 0) return EVERY.many[style['operand many']][least > 0 ? 0 : 1](word);
   return least > 0 ? word : OPTIONAL[style['operand optional']](word);
 }

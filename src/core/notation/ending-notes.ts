@@ -1,0 +1,59 @@
+import { matches } from '../source/matches.ts';
+import type { MarkNote } from './mark-note.ts';
+import { notesOf } from './sentence-notes.ts';
+
+/** What parts a note from the text before it: ` - default: 3`. */
+const DASH = /\s[-–] /g;
+
+/** What a line of notes begins with, where a bullet or a capital tells that no sentence goes on in it. */
+const LINE_START = /^(?:[-*•] (?=\S)|(?=[A-Z$]))/;
+
+/** So many lines may hold one note. */
+const LINES_LIMIT = 6;
+
+/** Longer stretches are no notes. */
+const STRETCH_LIMIT = 400;
+
+/**
+ * The notes that a text ends with and nothing but their lines or dashes parts from it: `the port - default: 80 - required`, or one to a line. `starts` are
+ * where the lines of the text begin.
+ */
+export function endingNotes(text: string, starts: readonly number[]): MarkNote[] {
+  const lines = starts.filter((start) => start > 0);
+  const byLines = notesBehind(
+    text,
+    lines.flatMap((at) => {
+      const lead = LINE_START.exec(text.slice(at, at + 2 + 1))?.[0];
+      return lead === undefined ? [] : [{ end: at, start: at + lead.length }];
+    }),
+    LINES_LIMIT,
+  );
+  if (byLines.length > 0) return byLines;
+  const dashes = matches(text, DASH).map(({ index, 0: dash }) => ({
+    end: index,
+    start: index + dash.length,
+  }));
+  return notesBehind(text, dashes, 1);
+}
+
+/** Reads from the end, as long as what stands between two cuts is notes and nothing else. */
+function notesBehind(
+  text: string,
+  cuts: readonly { readonly end: number; readonly start: number }[],
+  limit: number,
+): MarkNote[] {
+  let notes: MarkNote[] = [];
+  let end = text.length;
+  let joined = 0;
+  for (const cut of cuts.toReversed()) {
+    const inner = text.slice(cut.start, end).replace(/\.?\s*$/, '');
+    const mark = { start: cut.start, end, isTrailing: false };
+    const own = inner.length > STRETCH_LIMIT ? undefined : notesOf(inner, cut.start, mark, true);
+    if (own !== undefined) {
+      notes = [...own, ...notes];
+      end = cut.end;
+      joined = 0;
+    } else if (++joined >= limit) break;
+  }
+  return notes;
+}
