@@ -512,7 +512,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'a text that does not',
       text: help('  -q QUAY, --quay=QUAY\n  -m MAP, --map=MAP\n      the map\n'),
-      found: ['warning --quay'],
+      found: ['note --quay'],
     },
     {
       why: 'a long name in one line, and its letter with the text in the next',
@@ -563,7 +563,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       ),
       found: [],
     },
-    { why: 'another name below', text: help('  --map=FILE  a\n  --box=ID\n'), found: ['warning --box'] },
+    { why: 'another name below', text: help('  --map=FILE  a\n  --box=ID\n'), found: ['note --box'] },
   ],
   'help/unit-unstated': [
     {
@@ -850,14 +850,14 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help(
         '  --ledger  path of the ledger\n  --output  set the output directory\n  --boxes   number of boxes (default: 4)\n  --brief   print less\n',
       ),
-      found: ['warning --ledger'],
+      found: ['note --ledger'],
     },
     {
       why: 'one beside others that show theirs',
       text: help(
         '  --ledger=FILE  read it\n  --boxes        maximum number of boxes\n  --brief        print less\n',
       ),
-      found: ['warning --boxes'],
+      found: ['note --boxes'],
     },
     {
       why: 'what switches print, set to one thing, or switch off',
@@ -1408,7 +1408,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
           ])
           .join(''),
       ),
-      found: ['warning --xledger0'],
+      found: ['note --xledger0'],
     },
     {
       why: 'two words for one thing',
@@ -1454,7 +1454,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help(
         '  --lid-x=N     how wide a lid is\n  --lid-y=N     how wide a lid is\n  --old-quay=Q  where it lies\n  --new-quay=Q  where it lies\n',
       ),
-      found: ['warning --new-quay'],
+      found: ['note --new-quay'],
     },
     {
       why: 'remarks in brackets are no texts',

@@ -151,7 +151,7 @@ test('a name that selects nothing is a mistake of the caller, not a green result
       check.startsWith('names/'),
     ),
   );
-  const text = `${HELP}  -v, --verbose\n`;
+  const text = `${HELP}  --n=DAY  the day\n`;
   assert.throws(() => assertNoFindings(text), { name: 'AssertionError' });
   const wrong = (settings: object) => () => assertNoFindings(text, settings);
   assert.throws(

@@ -38,7 +38,7 @@ export function scanArgument(text: string, start: number, to: number): ScannedAr
   // `-o$`: a text joined to its letter.
   if (character === '$' && (start + 1 >= to || isBlank(text[start + 1])))
     return joined(text, start, start, to);
-  return isBlank(character) ? separate(text, start, to) : undefined;
+  return isBlank(character) ? (typeInColumn(text, start, to) ?? separate(text, start, to)) : undefined;
 }
 
 /** Whether nothing of a name's argument is shown behind `=`: `--set=, --variable=NAME`, `[--set=]`. In `--set= text` it is a mark. */
@@ -47,6 +47,27 @@ function isValueUnnamed(text: string, index: number, to: number): boolean {
   const areDots = index >= to && text.startsWith('...', index);
   return areDots || /^(?:,|\t|\s{2}|\s*$|[\])|])/.test(text.slice(index, index + GUTTER_SEEN));
 }
+
+/** `--quay   (string)   the text`: what kind of value it is, in a column of its own. */
+function typeInColumn(text: string, start: number, to: number): ScannedArgument | undefined {
+  if (to >= text.length || to - start > 60) return undefined;
+  const column = TYPE_IN_COLUMN.exec(text.slice(start, to));
+  if (column === null) return undefined;
+  const from = start + column[0].indexOf('(') + 1;
+  const end = from + (column[1]?.length ?? 0);
+  return {
+    presence: 'mandatory',
+    words: [makeScannedWord(text, from, end)],
+    repeats: false,
+    separate: true,
+    loose: false,
+    start,
+    end: end + 1,
+  };
+}
+
+const TYPE_IN_COLUMN =
+  /^(?: {2,}|\t)\s*\((date|directory|double|file|float|int|integer|number|path|string|text|time|url)\)\s*$/;
 
 /** `--quay=   [north:]quay   the text`: what stands between `=` and a further gutter, in one word, is the value's placeholder. */
 function inOwnColumn(text: string, start: number, to: number): ScannedArgument | undefined {

@@ -8,7 +8,7 @@ import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 /** One finding for each command with options that take an argument by what their texts say, and are listed without one. */
 export const argumentUnshown = defineCheck({
   name: 'help/argument-unshown',
-  level: 'warning',
+  level: 'note',
   title: 'An option takes an argument that its list does not show',
   why: 'Callers give the option alone, and the next word of the command line becomes its argument, or the program complains of one that nobody told them of.',
   standard: 'POSIX XBD 12.1',

@@ -8,7 +8,7 @@ import { defineCheck } from '../define-check.ts';
 /** One finding for each command that lists options without a text, beside others with one. */
 export const optionUndescribed = defineCheck({
   name: 'help/option-undescribed',
-  level: 'warning',
+  level: 'note',
   title: 'An option is listed without a text',
   why: 'The list should say what each option does. For these the reader has to try it out.',
   standard: 'GNU Coding Standards 4.8.2',
@@ -43,8 +43,6 @@ export const optionUndescribed = defineCheck({
           names: undescribed.map((option) => mainName(option).text),
           described: listed.length - undescribed.length,
         },
-        // A list in which hardly any has a text is one of names, which are told elsewhere: in the heading or its sentence, or on the manual page.
-        level: isListOfNames(undescribed, listed) ? 'note' : 'warning',
         place: first.place,
         related: undescribed.slice(1, 5).map((option) => ({
           place: option.place,
@@ -60,23 +58,6 @@ export const optionUndescribed = defineCheck({
       : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other option')} listed ${described === 1 ? 'has' : 'have'} one`,
   fix: () => 'say in a few words what it does, with its default and allowed values',
 });
-
-/** Fewer options under one heading may each have been forgotten. */
-const LIST_OF_NAMES = 3;
-
-/** Where so large a part of a list has no texts, it is a list of names. */
-const WITHOUT_TEXTS = 0.8;
-
-/** Whether the options without a text are all that stand under their headings, or nearly all that there are. */
-function isListOfNames(undescribed: readonly Option[], listed: readonly Option[]): boolean {
-  const headings = new Set(undescribed.map(({ heading }) => heading?.value));
-  const below = listed.filter(({ heading }) => headings.has(heading?.value));
-  return (
-    undescribed.length >= Math.max(LIST_OF_NAMES, listed.length * WITHOUT_TEXTS) ||
-    undescribed.length === listed.length ||
-    (undescribed.length >= LIST_OF_NAMES && below.length === undescribed.length)
-  );
-}
 
 /** Whether an entry is followed, in the next line and further in, by another one: then that may be its second half. */
 function isGoneOnWith(place: Place, next: Place): boolean {

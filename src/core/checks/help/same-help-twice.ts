@@ -22,7 +22,7 @@ export const sameHelpTwice = defineCheck({
   since: 1,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --early   deliver the boxes before eight\n  --late    deliver the boxes before eight\n',
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --early: deliver the boxes before eight\n  --late: deliver the boxes before eight\n',
     right:
       'Usage: tiffin [OPTION]...\n\n  --early   deliver the boxes before eight\n  --late    deliver the boxes after six\n',
     nearMiss:
@@ -62,8 +62,9 @@ export const sameHelpTwice = defineCheck({
         );
         const [copy] = copies;
         if (copy?.help === undefined) continue;
-        // Texts that differ in what brackets tell are less surely copies.
-        const isSure = !areLetters([first, ...copies]) && areAlike([first, ...copies]);
+        // Texts that differ in what brackets tell are less surely copies. Help output may show one option in two ways, and both with its text.
+        const isSure =
+          !areLetters([first, ...copies]) && areAlike([first, ...copies]) && !view.isHelp(copy.place);
         copied.push({ first, copy, copies, level: isSure ? 'warning' : 'note' });
       }
       // So many of them have one cause: the program lists the old and the new spellings of its options.

@@ -17,8 +17,6 @@ const JOINED: Readonly<Record<Style, string>> = {
 /** A long name of several words, or the name of a command. */
 interface JoinedName {
   readonly text: string;
-  /** What has the name, with all names that it has. */
-  readonly owner: { readonly names: readonly { readonly text: string }[] };
   readonly command: readonly string[];
   readonly place: Place;
 }
@@ -58,9 +56,8 @@ export const separatorsMixed = defineCheck({
 
 function longNames(view: AuditView): JoinedName[] {
   return view.scopes.flatMap(({ at, names }) =>
-    names.map(({ name, option }) => ({
+    names.map(({ name }) => ({
       text: name.text,
-      owner: option,
       command: at.path,
       place: name.place,
     })),
@@ -69,10 +66,9 @@ function longNames(view: AuditView): JoinedName[] {
 
 function commandNames(view: AuditView): JoinedName[] {
   return view.commands.flatMap(({ command, path }) =>
-    command.commands.items.flatMap((owner) =>
-      owner.names.map(({ text, place }) => ({
+    command.commands.items.flatMap(({ names }) =>
+      names.map(({ text, place }) => ({
         text,
-        owner,
         command: path,
         place,
       })),
@@ -89,16 +85,9 @@ function judgeNames(names: readonly JoinedName[], report: Reporter<Mixed>): void
   );
   // Of as many, those with hyphens are as the standard has them.
   if (usual === undefined) return;
-  // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess.
-  const known = new Set(usual[1].map(({ text }) => text));
-  const usualOf = new Map<JoinedName['owner'], ReadonlySet<string>>();
-  const isKept = ({ text, owner }: JoinedName) => {
-    const letters =
-      usualOf.get(owner) ??
-      new Set(owner.names.flatMap((other) => (known.has(other.text) ? inLetters(other.text) : [])));
-    usualOf.set(owner, letters);
-    return letters.has(inLetters(text));
-  };
+  // A name that is kept beside the same in the usual style (`--box-size, --box_size`) asks nobody to guess. Where the other is one of another option, that is a collision, and told as one.
+  const inUsual = new Set(usual[1].map(({ text }) => inLetters(text)));
+  const isKept = ({ text }: JoinedName) => inUsual.has(inLetters(text));
   const oddOf = (all: readonly JoinedName[]) => all.filter((name) => !isKept(name));
   const odd = others.flatMap(([, all]) => oddOf(all));
   const [first, ...more] = odd;

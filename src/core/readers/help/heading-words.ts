@@ -3,7 +3,7 @@
  * Polish, Dutch, Danish, Swedish, Norwegian, Finnish, Czech, Hungarian, Turkish, Catalan, Russian, Japanese and Chinese. Without word boundaries, which only Latin letters have.
  */
 export const USAGE_WORDS =
-  'usage is(?: as follows)?|usage|how to (?:use|run|call)(?: it)?|synopsis|use|aufruf|verwendung|syntax|utilisation|uso|sintaxis|użycie|składnia|gebruik|brug|bruk|användning|käyttö|použití|použitie|használat|kullanım|ús|использование|使い方|使用法|用法';
+  'usage is(?: as follows)?|usage|how to (?:use|run|call)(?: it)?|invocation|calling sequence|command(?:[- ]line)? (?:info(?:rmation)?|syntax|usage|format)|synopsis|use|aufruf|verwendung|syntax|utilisation|uso|sintaxis|użycie|składnia|gebruik|brug|bruk|användning|käyttö|použití|použitie|használat|kullanım|ús|использование|使い方|使用法|用法';
 
 export const COMMAND_WORDS =
   'befehle|unterbefehle|opdrachten|kommandoer|příkazy|parancsok|komutlar|kommandos|commandes|sous-commandes|comandos|comandi|polecenia|команды|コマンド|命令|子命令';

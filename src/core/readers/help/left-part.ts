@@ -46,7 +46,7 @@ export function continuesNames(text: string, index: number): boolean {
 const CALL = /^(?:-[A-Za-z][\w-]{0,30}(?:[ =][^\s,|-][^\s,|]{0,30})? ){2}-[A-Za-z]/;
 
 const PLACEHOLDER_COLUMN =
-  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}(?: [A-Z]{2,20})?|<[\w.][^<>]{0,40}>(?:\.{3})?|\[[\w.|-]{1,60}\]|\w[\w.-]{0,20}(?:\|\w[\w.-]{0,20}){1,5}|#(?:\[\w+\])?|\/\w[\w.-]{0,20}\/[\w./-]{1,60})(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})(?=.*[a-z]{2})\S/;
+  /^(?:(?:[A-Z][A-Z0-9_-]{0,40}(?: [A-Z]{2,20})?|<[\w.][^<>]{0,40}>(?:\.{3})?|\[[\w.|-]{1,60}\]|\w[\w.-]{0,20}(?:\|\w[\w.-]{0,20}){1,5}|#(?:\[\w+\])?|\((?:date|directory|double|file|float|int|integer|number|path|string|text|time|url)\)|\/\w[\w.-]{0,20}\/[\w./-]{1,60})(?: {2,}|\t\s*| [-:] )|(?:[a-z][\w-]{0,40}|\.{1,2}\w{0,20}) {4,})(?=.*[a-z]{2})\S/;
 
 /** `-l, --list   FORMAT   text`, `-d <dev> : text`: a placeholder in a column of its own, with a gutter or a mark behind it. */
 export function isPlaceholderColumn(text: string, index: number): boolean {
