@@ -65,7 +65,8 @@ function readLines(source: Source, marksPlaceholders: boolean): PageReading {
     else if (!macros.call(event) && !carryOutRequest(event, reading))
       reading.unknown.set(event.name, reading.unknown.get(event.name) ?? event.rest);
   }
-  table?.end(source.text.length);
+  // What a table makes of itself stands at the last character of a page that does not end it, and the line end behind it right after.
+  table?.end(Math.max(0, source.text.length - 1));
   return reading;
 }
 
