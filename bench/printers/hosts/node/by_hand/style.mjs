@@ -129,7 +129,7 @@ export const WIDER_AXES = {
 };
 
 /** The style of an interface: from each axis to a choice, and a `seed` for what is drawn within its help. It stays the same when a fact is taken away from the interface. */
-export function styleOf({ program, version, summary, epilogue, width }, axes) {
+export function styleOf({ program, version, summary, epilogue, width }, axes = AXES) {
   const hash = createHash('sha256').update([program, version, summary, epilogue, width].join('\t')).digest();
   const random = new Random(hash.readUInt32LE(0), hash.readUInt32LE(4));
   const chosen = Object.entries(axes).map(([axis, choices]) => [
