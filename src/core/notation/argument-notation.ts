@@ -55,15 +55,7 @@ function typeInColumn(text: string, start: number, to: number): ScannedArgument 
   if (column === null) return undefined;
   const from = start + column[0].indexOf('(') + 1;
   const end = from + (column[1]?.length ?? 0);
-  return {
-    presence: 'mandatory',
-    words: [makeScannedWord(text, from, end)],
-    repeats: false,
-    separate: true,
-    loose: false,
-    start,
-    end: end + 1,
-  };
+  return inColumn(text, { start, from, to: end, end: end + 1 }, true);
 }
 
 const TYPE_IN_COLUMN =
@@ -74,15 +66,17 @@ function inOwnColumn(text: string, start: number, to: number): ScannedArgument |
   const column = to < text.length ? /^=\s{2,40}(?=[^\s-]\S{0,40}$)/.exec(text.slice(start, to)) : null;
   if (column === null || !/^(?: {2,}|\t)\s*\S/.test(text.slice(to, to + GUTTER_SEEN))) return undefined;
   const from = start + column[0].length;
-  return {
-    presence: 'mandatory',
-    words: [makeScannedWord(text, from, to)],
-    repeats: false,
-    separate: false,
-    loose: false,
-    start,
-    end: to,
-  };
+  return inColumn(text, { start, from, to, end: to }, false);
+}
+
+/** An argument of one word, which stands from `from` to `to`. */
+function inColumn(
+  text: string,
+  { start, from, to, end }: Record<'start' | 'from' | 'to' | 'end', number>,
+  separate: boolean,
+): ScannedArgument {
+  const words = [makeScannedWord(text, from, to)];
+  return { presence: 'mandatory', words, repeats: false, separate, loose: false, start, end };
 }
 
 function unnamed(start: number): ScannedArgument {

@@ -46,9 +46,10 @@ function notesBehind(
   let end = text.length;
   let joined = 0;
   for (const cut of cuts.toReversed()) {
-    const inner = text.slice(cut.start, end).replace(/\.?\s*$/, '');
+    // Cut before its end is looked for, so that blanks without end cost nothing.
+    const inner = text.slice(cut.start, Math.min(end, cut.start + STRETCH_LIMIT + 1)).replace(/\.?\s*$/, '');
     const mark = { start: cut.start, end, isTrailing: false };
-    const own = inner.length > STRETCH_LIMIT ? undefined : notesOf(inner, cut.start, mark, true);
+    const own = end - cut.start > STRETCH_LIMIT ? undefined : notesOf(inner, cut.start, mark, true);
     if (own !== undefined) {
       notes = [...own, ...notes];
       end = cut.end;
