@@ -3,7 +3,7 @@ import type { Fact } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { Place } from '../source/source.ts';
-import { timesInSource } from '../source/word-counts.ts';
+import { letterTimesInSource, timesInSource } from '../source/word-counts.ts';
 
 /** A text of a command, and what it belongs to. */
 export interface ToldText {
@@ -30,7 +30,11 @@ export function toldTexts(command: Command): ToldText[] {
   ];
 }
 
-/** Whether the word of a name stands nowhere in the source of a text but there. */
+/** Whether the word of a name, or a letter behind its hyphen, stands nowhere in the source of a text but there. */
 export function standsAlone(name: string, place: Place): boolean {
-  return place === null || timesInSource(name, place.source) <= 1;
+  if (place === null) return true;
+  const letter = /^-(\w)$/.exec(name)?.[1];
+  return letter === undefined
+    ? timesInSource(name, place.source) <= 1
+    : letterTimesInSource(letter, place.source) <= 1;
 }

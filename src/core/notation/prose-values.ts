@@ -144,7 +144,10 @@ function listOfPlaceholder(text: string): ProseValues | undefined {
     const list = scanValueList(text, match.index + match[0].length);
     const isQuotedOrTold = !/ is $/.test(match[0]) || list?.hasOr === true;
     const isWhole =
-      list !== undefined && /^(?:\)|\.?\s*$| \(default )/.test(text.slice(list.end, list.end + 10));
+      list !== undefined &&
+      /^(?:\)|\.?\s*$| \(default |;|,? (?:which is |being )?the default\b)/.test(
+        text.slice(list.end, list.end + 24),
+      );
     if (isWhole && isQuotedOrTold) return { values: list.values, start: match.index, end: list.end };
   }
   return undefined;

@@ -21,3 +21,21 @@ export function timesInSource(word: string, source: Source): number {
   }
   return counts.get(word.replace(/^-+/, '').toLowerCase()) ?? 0;
 }
+
+const LETTERS = new WeakMap<Source, ReadonlyMap<string, number>>();
+
+/** Letters behind one hyphen, alone or in a group. */
+const GROUP = /(?<![\w-])-([A-Za-z\d]{1,60})(?![\w-])/g;
+
+/** How often a letter stands behind one hyphen in a source, alone or in a group; `-o` is not `-O`. They are counted once. */
+export function letterTimesInSource(letter: string, source: Source): number {
+  let counts = LETTERS.get(source);
+  if (counts === undefined) {
+    const found = new Map<string, number>();
+    for (const [, group = ''] of source.text.matchAll(GROUP))
+      for (const one of group) found.set(one, (found.get(one) ?? 0) + 1);
+    counts = found;
+    LETTERS.set(source, counts);
+  }
+  return counts.get(letter) ?? 0;
+}

@@ -71,12 +71,20 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
     const required = words
       .slice(i + 1)
       .find(({ count, name }) => (count?.value.least ?? 0) > 0 && name !== optional.name);
+    // `FILE1 [FILE2 ... FILEn] DIR`: one of a series, which begins before it.
+    if (words.slice(0, i).some(({ name }) => areOfSeries(name, optional.name))) continue;
     if (isBesideOption(optional) || words.slice(0, i).some(({ name }) => ACTION.test(name))) continue;
     if (required !== undefined && isParted(text, optional, required)) continue;
     if (required !== undefined && words.some((other) => other !== optional && varies(other)))
       return { optional, required };
   }
   return undefined;
+}
+
+/** Whether two names differ in a number or a letter at their end: `box1`, `box_2.txt`, `box-n`. */
+function areOfSeries(one: string, other: string): boolean {
+  const base = (name: string) => name.toLowerCase().replace(/[-_ ]?(?:\d{1,3}|n)(?=$|\.\w{1,5}$)/, '');
+  return one !== other && base(one) === base(other);
 }
 
 /** Whether an operand is a part of a word (`{add,drop}[qv]`, `[OWNER][:GROUP]`). */

@@ -1,9 +1,19 @@
 import { quoteName } from '../../messages/wording.ts';
+import type { Command } from '../../model/command.ts';
 import { mainName } from '../../model/option.ts';
+import { operandKey } from '../../notation/operand-key.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** What parsers print where there is no default: `[default: none]`. */
 const NOTHING = /^(?:none|null|nil|undefined)$/i;
+
+/** The fewest words that the only synopsis of a command shows for an operand; undefined where there are several, or it shows none. */
+function leastInOnlyForm({ forms: [form, ...others] }: Command, name: string): number | undefined {
+  if (form === undefined || others.length > 0) return undefined;
+  const isNotation = /[[<{]/.test(form.text);
+  const shown = form.operands.find((operand) => operandKey(operand.name) === operandKey(name));
+  return isNotation ? shown?.count?.value.least : undefined;
+}
 
 /** One finding for each option or operand that must be given and has a default all the same. */
 export const requiredWithDefault = defineCheck({
@@ -37,7 +47,8 @@ export const requiredWithDefault = defineCheck({
         });
       }
       for (const { name, word, count, place } of command.operands.items) {
-        if (count === undefined || count.value.least < 1) continue;
+        const least = count?.value.least ?? leastInOnlyForm(command, name);
+        if (least === undefined || least < 1) continue;
         report.judged();
         if (word.default === undefined || NOTHING.test(word.default.value)) continue;
         report.finding({

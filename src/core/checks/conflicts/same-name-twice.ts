@@ -3,6 +3,7 @@ import { quoteName } from '../../messages/wording.ts';
 import type { Command, CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
+import type { Place } from '../../source/source.ts';
 import { areSpellings } from '../../words/spellings.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
@@ -54,7 +55,8 @@ export const sameNameTwice = defineCheck({
           } else if (areListedApart(before.option, option, name.text))
             reportTwice(at.path, 'option', before.name, name, report, 'warning');
           else if (
-            (areToldApart(before.option, option, name.text) && !isCombination(option, declared)) ||
+            ((areToldApart(before.option, option, name.text) || isLetterOfTwo(before.option, option, name)) &&
+              !isCombination(option, declared)) ||
             areArgumentAndFlag(before.option, option, name)
           )
             reportTwice(at.path, 'option', before.name, name, report, 'note');
@@ -138,21 +140,20 @@ function areListedApart(a: Option, b: Option, shared: string): boolean {
   const [one, other] = [a, b].map((option) => option.argument?.value.words[0]?.placeholder?.value);
   if (one === undefined || other === undefined || one === other) return false;
   if ([a, b].some((option) => givesValue(option, shared) || tellsWhen(option, shared))) return false;
-  const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(help?.value ?? ''));
-  if (aWords === undefined || bWords === undefined || aWords.size === 0 || bWords.size === 0) return false;
-  return [...aWords].filter((word) => bWords.has(word)).length * 3 <= Math.min(aWords.size, bWords.size);
+  return shareAtMost(wordsOf(a.help?.value ?? ''), wordsOf(b.help?.value ?? ''), 1 / 3);
 }
 
-/** Whether two entries of one list have one long name, take the same, and have texts that share no word. */
+/** Whether two entries of one list have one long name, take the same, and have texts of which no more than half is the same. */
 function areToldApart(a: Option, b: Option, shared: string): boolean {
-  if (!/^--\w{2}/.test(shared) || !areInOneList(a, b, shared)) return false;
+  if (!/^--?\w{2}/.test(shared) || !areInOneList(a, b, shared)) return false;
+  if ([a, b].some((option) => goesOn(option, shared))) return false;
   const [one, other] = [a, b].map(({ argument }) => argument?.value);
   const placeholderOf = (argument: typeof one) =>
     argument?.words.map(({ placeholder }) => placeholder?.value).join(' ');
   if (one?.presence !== other?.presence || placeholderOf(one) !== placeholderOf(other)) return false;
   const [aWords, bWords] = [a, b].map(({ help }) => wordsOf(withoutNotes(help?.value ?? '')));
   if (aWords === undefined || bWords === undefined || aWords.size < 2 || bWords.size < 2) return false;
-  return ![...aWords].some((word) => bWords.has(word));
+  return shareAtMost(aWords, bWords, areInOneBlock(a.place, b.place) ? 1 / 2 : 0);
 }
 
 /** Whether two entries of one list have one letter, long names of their own, and only one of them takes an argument. */
@@ -167,9 +168,46 @@ function areArgumentAndFlag(a: Option, b: Option, { form, text }: OptionName): b
   );
 }
 
+/** Whether two entries of one list have one letter, and behind it names and texts that are of two things. */
+function isLetterOfTwo(a: Option, b: Option, { form, text }: OptionName): boolean {
+  if (form !== 'short' || !areInOneList(a, b, text) || [a, b].some((option) => givesValue(option, text)))
+    return false;
+  const [one, other] = [a, b].map((option) => option.names.filter((name) => name.form === 'long'));
+  if (one?.length !== 1 || other?.length !== 1) return false;
+  const [oneName = '', otherName = ''] = [one, other].map(([name]) => name?.text);
+  if (oneName === otherName || areSpellings(oneName, otherName)) return false;
+  const [own, next] = [a, b].map(({ help }) => help?.value ?? '');
+  // A text that names the other is of another way to say the same.
+  if (own === undefined || next === undefined || own.includes(otherName) || next.includes(oneName))
+    return false;
+  return shareAtMost(wordsOf(withoutNotes(own)), wordsOf(withoutNotes(next)), 1 / 2);
+}
+
+/** Whether no empty line stands between two entries, and no more than a screen of text. */
+function areInOneBlock(a: Place, b: Place): boolean {
+  if (a === null || b === null || b.start < a.end || b.start - a.end > NEARBY / 2) return false;
+  return !/\n[ \t]*\n/.test(a.source.text.slice(a.end, b.start));
+}
+
+/** Whether of the words of the shorter of two texts no more than a share is in both. */
+function shareAtMost(a: ReadonlySet<string>, b: ReadonlySet<string>, share: number): boolean {
+  if (a.size === 0 || b.size === 0) return false;
+  return [...a].filter((word) => b.has(word)).length <= share * Math.min(a.size, b.size);
+}
+
 function areInOneList(a: Option, b: Option, shared: string): boolean {
   if (!a.listed || !b.listed || a.heading?.value !== b.heading?.value || areOfTwoCommands(a, b)) return false;
   return optionAbove(a.place) === optionAbove(b.place) && ![a, b].some((option) => tellsWhen(option, shared));
+}
+
+/** Whether a name goes on in its entry: `-pv-` switches `-pv` off, `-nome -all` shows two together. */
+function goesOn({ names }: Option, text: string): boolean {
+  const place = names.find((name) => name.text === text)?.place ?? null;
+  if (place === null) return false;
+  const { text: whole } = place.source;
+  return (
+    whole.slice(place.start, place.end) !== text || /^(?:-| -\w)/.test(whole.slice(place.end, place.end + 3))
+  );
 }
 
 /** Whether an entry shows a name with a given value (`--check=quiet`), or with the beginning of one (`-S near=BOX`), which makes it one form of several. */

@@ -39,6 +39,8 @@ export const commandUndescribed = defineCheck({
         subject: commandName(first),
         data: { names: bare.map(commandName), described },
         place: first.place,
+        // In a list where names may stand above others, it is one of two readings.
+        ...(isAmongAliases(bare, listed) ? { level: 'note' } : {}),
       });
     }
   },
@@ -72,10 +74,38 @@ function aliasesAbove(listed: readonly Command[]): ReadonlySet<Command> {
   const found = new Set<Command>();
   for (let i = listed.length - 2; i >= 0; i--) {
     const [command, next] = [listed[i], listed[i + 1]];
-    if (command === undefined || next === undefined || !isRightAbove(command, next)) continue;
+    if (command === undefined || next === undefined || hasText(command)) continue;
+    if (!isRightAbove(command, next)) continue;
     if (next.summary !== undefined || found.has(next)) found.add(command);
   }
-  return found;
+  // One alone that is no short form of the next may as well lack a text.
+  const [one, ...more] = found;
+  const isBare =
+    one !== undefined && more.length === 0 && !isShortOf(one, listed) && hasTextBeside(one, listed);
+  return isBare ? new Set() : found;
+}
+
+/** Whether the text of the command below another stands in its line: below it, it may be that of both. */
+function hasTextBeside(command: Command, listed: readonly Command[]): boolean {
+  const next = listed[listed.indexOf(command) + 1];
+  const [name, text] = [next?.place ?? null, next?.summary?.place ?? null];
+  return name !== null && text !== null && !name.source.text.slice(name.end, text.start).includes('\n');
+}
+
+/** Whether the name of a command is short for that of the next, or begins as it does: `ls` above `list`. */
+function isShortOf(command: Command, listed: readonly Command[]): boolean {
+  const next = listed[listed.indexOf(command) + 1];
+  const [own, other] = [commandName(command), next === undefined ? '' : commandName(next)];
+  const letters = [...own];
+  let at = 0;
+  for (const letter of other) if (letter === letters[at]) at++;
+  return at === letters.length || other.startsWith(own.slice(0, 2));
+}
+
+/** Whether the only command without a text stands right above one that has one. */
+function isAmongAliases([first, ...more]: readonly Command[], listed: readonly Command[]): boolean {
+  const next = first === undefined ? undefined : listed[listed.indexOf(first) + 1];
+  return first !== undefined && more.length === 0 && next !== undefined && isRightAbove(first, next);
 }
 
 function isRightAbove({ place }: Command, { place: next }: Command): boolean {

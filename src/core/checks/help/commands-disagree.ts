@@ -6,7 +6,7 @@ import { stemsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Disagreement = { readonly command: string } & (
-  | { readonly kind: 'help-option'; readonly other: string }
+  | { readonly kind: 'help-option' | 'version-option'; readonly other: string }
   | { readonly kind: 'summary'; readonly other: string }
   | { readonly kind: 'synopsis'; readonly other: string }
 );
@@ -32,6 +32,7 @@ export const commandsDisagree = defineCheck({
     for (const at of view.described) {
       const found = [
         ...helpOption(at, new Set(view.commands.flatMap(({ path }) => path))),
+        ...ofAnotherProgram(at),
         ...summary(at),
         ...synopsis(at),
       ];
@@ -43,9 +44,11 @@ export const commandsDisagree = defineCheck({
   message: (data: Disagreement) =>
     data.kind === 'help-option'
       ? `the help option of ${quoteName(data.command)} speaks of ${quoteName(data.other)}`
-      : data.kind === 'synopsis'
-        ? `the usage line of ${quoteName(data.command)} is that of ${quoteName(data.other)}`
-        : `the list calls ${quoteName(data.command)} ${quoteName(data.other)}, and its own help shares no word with that`,
+      : data.kind === 'version-option'
+        ? `the version option of ${quoteName(data.command)} speaks of ${quoteName(data.other)}`
+        : data.kind === 'synopsis'
+          ? `the usage line of ${quoteName(data.command)} is that of ${quoteName(data.other)}`
+          : `the list calls ${quoteName(data.command)} ${quoteName(data.other)}, and its own help shares no word with that`,
   fix: () => 'correct the text that was copied or left behind',
 });
 
@@ -76,6 +79,37 @@ function helpOption({ command, path }: CommandAt, known: ReadonlySet<string>): F
       ]
     : [];
 }
+
+/** `help for NAME` and `version for NAME` in the help of a program that is called otherwise. */
+function ofAnotherProgram({ command, path }: CommandAt): Found[] {
+  if (path.length > 1) return [];
+  const own = [...path, ...command.names.map(({ text }) => text)].map((name) => name.toLowerCase());
+  for (const { names, help } of command.options.items.filter(({ help }) => help !== undefined)) {
+    const [, asked = '', other = ''] =
+      /^(?:show |print |display )?(help|version) (?:for|of) ([a-z][\w-]*)$/i.exec(help?.value.trim() ?? '') ??
+      [];
+    const isOption = names.some(({ text }) => text === `--${asked.toLowerCase()}`);
+    const called = other.toLowerCase();
+    const isRelated = own.some((name) => name.includes(called) || called.includes(name));
+    if (!isOption || other === '' || isRelated || GENERAL.test(other)) continue;
+    return [
+      {
+        data: {
+          command: path.join(' '),
+          kind: asked.toLowerCase() === 'help' ? 'help-option' : 'version-option',
+          other,
+        },
+        place: help?.place ?? null,
+        level: 'note',
+      },
+    ];
+  }
+  return [];
+}
+
+/** What help and versions are of without being called so. */
+const GENERAL =
+  /^(?:commands?|subcommands?|this|the|options?|usage|more|everything|all|it|program|tool|details?|[a-z]+s)$/i;
 
 /** A synopsis of another command: it begins with the path of this one but for its last word. */
 function synopsis({ command, path }: CommandAt): Found[] {

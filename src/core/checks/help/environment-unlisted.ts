@@ -50,7 +50,7 @@ export const environmentUnlisted = defineCheck({
       report.finding({ command: path, subject: of, data: { name, kind, other }, place });
     };
     const known = new Set([...listed, ...ofOptions(view).map(({ name }) => name)]);
-    const prefix = usualPrefix(all);
+    const prefix = usualPrefix(all, view.interface.program.value);
     if (listed.size > 0)
       for (const variable of toldVariables(view, prefix))
         if (!known.has(variable.name)) tell(variable, 'unlisted', '');
@@ -58,7 +58,9 @@ export const environmentUnlisted = defineCheck({
     for (const variable of all) {
       const own = prefixOf(variable.name);
       // A slip of a letter or two; another prefix may be another program's.
-      if (own !== undefined && own !== prefix && distance(own, prefix) <= 2) tell(variable, 'prefix', prefix);
+      const isOdd = own !== undefined && own !== prefix;
+      if (isOdd && (distance(own, prefix) <= 2 || isOwnByName(variable, own)))
+        tell(variable, 'prefix', prefix);
     }
   },
   message: ({ name, kind, other }: Unlisted) =>
@@ -106,6 +108,15 @@ function toldVariables(view: AuditView, prefix: string | undefined): Variable[] 
   );
 }
 
+/** Whether the rest of a variable is the name of its option, of two words or more: `DEPOT_TOKEN_FILE` of `--token-file`. What is another program's is called as it is there. */
+function isOwnByName({ name, of }: Variable, prefix: string): boolean {
+  const rest = name
+    .slice(prefix.length + 1)
+    .toLowerCase()
+    .replaceAll('_', '-');
+  return rest.includes('-') && of === `--${rest}`;
+}
+
 function prefixOf(name: string): string | undefined {
   return /^([A-Z][A-Z\d]{2,})_/.exec(name)?.[1];
 }
@@ -113,12 +124,15 @@ function prefixOf(name: string): string | undefined {
 /** Fewer variables show no custom. */
 const MIN_ALIKE = 2;
 
-function usualPrefix(all: readonly Variable[]): string | undefined {
+/** The prefix that most variables have, or that of the program where any has it. */
+function usualPrefix(all: readonly Variable[], program: string): string | undefined {
   const counts = new Map<string, number>();
   for (const { name } of all) {
     const prefix = prefixOf(name);
     if (prefix !== undefined) counts.set(prefix, (counts.get(prefix) ?? 0) + 1);
   }
+  const own = program.toUpperCase().replace(/[^A-Z\d]/g, '_');
+  if (counts.has(own)) return own;
   const [usual, next] = [...counts].sort(([, a], [, b]) => b - a);
   return usual !== undefined && usual[1] >= MIN_ALIKE && usual[1] > (next?.[1] ?? 0) ? usual[0] : undefined;
 }

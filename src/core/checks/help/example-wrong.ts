@@ -142,7 +142,7 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     // Of a command that is not described, the words before it are still the options of those above it.
     const first = trace.words.find(({ parts }) => parts.some(({ role }) => role === 'command'));
     const before = trace.problems.filter(({ word }) => word !== null && word < (first?.index ?? 0));
-    const text = misspelt(before, words, names);
+    const text = misspelt(before, words, names) ?? slipOfAbove(trace.problems, words, names);
     return text === undefined ? undefined : { text, cause: text, isOfCount: false };
   }
   const problem = sureProblems(
@@ -213,6 +213,22 @@ function misspeltCommand(
   return near === undefined
     ? undefined
     : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
+}
+
+/** An option of a command that is not described, which is that of a command above it but for a slip inside. */
+function slipOfAbove(
+  problems: readonly TraceProblem[],
+  words: readonly ShellWord[],
+  names: readonly string[],
+): string | undefined {
+  for (const { word } of problems) {
+    const given = word === null ? undefined : words[word];
+    const name = given?.literal === true ? (given.text.split('=', 1)[0] ?? '') : '';
+    const near = names.find((one) => /^--\w{4}/.test(one) && isSlipInside(name, one));
+    if (near !== undefined && !names.includes(name))
+      return `${quoteName(name)} is no option that the help lists, ${quoteName(near)} is`;
+  }
+  return undefined;
 }
 
 /** An option that a list which may not be complete lacks, where it has one that is spelled almost alike. */

@@ -4,7 +4,7 @@ import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 import { toldTexts } from '../told-texts.ts';
 
-type Unclear = { readonly status: string; readonly kind: 'twice' | 'zero' | 'alone' | 'unlisted' };
+type Unclear = { readonly status: string; readonly kind: 'twice' | 'zero' | 'over' | 'alone' | 'unlisted' };
 
 /** One finding for each exit status that is told with two meanings, and one where success is told as an error. */
 export const exitStatusUnclear = defineCheck({
@@ -56,6 +56,7 @@ export const exitStatusUnclear = defineCheck({
 
 const MESSAGES: { readonly [K in Unclear['kind']]: (status: string) => string } = {
   zero: () => 'the exit status 0 is told as an error',
+  over: (status) => `the exit status ${status} cannot be: a shell sees the last eight bits of it`,
   twice: (status) => `the exit status ${status} is told with two meanings`,
   alone: () => 'of the exit statuses only 0 is told',
   unlisted: (status) => `a text tells of the exit status ${status}, which the list lacks`,
@@ -63,6 +64,7 @@ const MESSAGES: { readonly [K in Unclear['kind']]: (status: string) => string } 
 
 const FIXES: { readonly [K in Unclear['kind']]: string } = {
   zero: 'end with another status, and keep 0 for success',
+  over: 'use a status from 0 to 125',
   twice: 'give each meaning a status of its own',
   alone: 'say with which status the program ends where it fails',
   unlisted: 'add it to the list, or correct the text',
@@ -99,6 +101,7 @@ function faultOf(
   seen: ReadonlyMap<number, ExitStatus>,
 ): { readonly kind: Unclear['kind']; readonly other: ExitStatus | undefined } | undefined {
   const text = help?.value ?? '';
+  if (to > MOST) return { kind: 'over', other: undefined };
   if (status !== to) return undefined;
   if (status === 0 && ERROR.test(text) && !NO_ERROR.test(text)) return { kind: 'zero', other: undefined };
   const other = seen.get(status);
@@ -107,7 +110,11 @@ function faultOf(
   return other === undefined || isSame ? undefined : { kind: 'twice', other };
 }
 
-const ERROR = /\b(?:errors?|fail(?:ed|s|ure)?|invalid|cannot|could not|unable)\b/i;
+/** No status is larger. */
+const MOST = 255;
+
+const ERROR =
+  /\b(?:errors?|fail(?:ed|s|ures?)?|invalid|cannot|can(?:not|’t|'t)|could(?: not|n’t|n't)|unable|wrong|bad|missing|refused|denied|timed out|unknown|malformed)\b/i;
 
 /** `no error`, `without errors`, `if it did not fail`, `success, else an error`. */
 const NO_ERROR = /\b(?:no|not|without|never|none|success\w*|ok|otherwise|else|unless|even)\b/i;

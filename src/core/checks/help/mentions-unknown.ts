@@ -1,11 +1,13 @@
 import { distance } from 'fastest-levenshtein';
+import type { AuditView } from '../../audit-view.ts';
 import { quoteName } from '../../messages/wording.ts';
+import type { Fact } from '../../model/fact.ts';
 import { walkCommands } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
 import { suggest } from '../../words/suggest.ts';
 import { isSwapped } from '../../words/swapped-letters.ts';
 import { type Departure, defineCheck } from '../define-check.ts';
-import { standsAlone, toldTexts } from '../told-texts.ts';
+import { standsAlone, type ToldText, toldTexts } from '../told-texts.ts';
 import { EVERYWHERE, isNegation } from '../unlisted-names.ts';
 
 /** So many mentions of one text are held against all names. */
@@ -61,7 +63,8 @@ export const mentionsUnknown = defineCheck({
     const program = view.interface.program.value;
     for (const { command, path } of view.described) {
       const told: Departure<Mentioned>[] = [];
-      for (const { text, place, option, of } of toldTexts(command)) {
+      const texts = path.length > 1 ? toldTexts(command) : [...toldTexts(command), ...textsOfVariables(view)];
+      for (const { text, place, option, of } of texts) {
         // What is declared of it is the matter of `conflicts/reference-dangles`.
         const declared = [option?.sameAs?.value.option, option?.deprecated?.value.replacedBy?.value];
         const unknown = unknownIn(text, known, program).filter(
@@ -129,6 +132,16 @@ export const mentionsUnknown = defineCheck({
       : `write ${quoteName(near)}, if that is meant`,
 });
 
+/** What the help says of environment variables and exit statuses. */
+function textsOfVariables({ interface: { environment, exitStatuses } }: AuditView): ToldText[] {
+  const told = (of: string, help: Fact<string> | undefined): ToldText[] =>
+    help === undefined ? [] : [{ text: help.value, place: help.place, option: undefined, of }];
+  return [
+    ...environment.flatMap(({ name, help }) => told(name, help)),
+    ...exitStatuses.flatMap(({ from, help }) => told(`exit status ${from}`, help)),
+  ];
+}
+
 /** Whether a name is another one with a slip, and not its beginning: a parser may take that for it, but nobody ends a name within a word. */
 function isSlip(name: string, other: string): boolean {
   return (
@@ -148,6 +161,9 @@ const LONG = /(\S{0,60})(?:^|[\s('"`,])(--[a-z][\w-]{0,60}[a-z\d])(?![\w-]|\.\w)
 /** A letter in a text, with the word before it and what stands behind it. */
 const LETTER = /(\S{0,60})(?:^|[\s(,;])(-[A-Za-z])(?=[\s,;)]|[.:](?:\s|$)|$)( is the same\b)?/g;
 
+/** A letter, and a blank or a comma behind it. */
+const LETTER_BEFORE = /(?:^|\s)-[A-Za-z],? $/;
+
 /** Command lines in quotes, which may be another program's. */
 const QUOTED = /`[^`\s]+ [^`]*`/g;
 
@@ -165,9 +181,14 @@ function unknownIn(whole: string, listed: ReadonlySet<string>, program: string):
       ? []
       : [{ name, isFirst: index === 0 && before === '' }],
   );
-  const letters = [...text.matchAll(LETTER)].flatMap(([, before = '', name = '', behind]) =>
-    known.has(name) || !(SENDS.test(before) || behind !== undefined) ? [] : [{ name, isFirst: false }],
-  );
+  const letters = [...text.matchAll(LETTER)].flatMap(({ 1: before = '', 2: name = '', 3: behind, index }) => {
+    // `see -g and -y`
+    const isListed =
+      /^(?:and|or|nor)$/.test(before) && LETTER_BEFORE.test(text.slice(Math.max(0, index - 4), index));
+    return known.has(name) || !(SENDS.test(before) || isListed || behind !== undefined)
+      ? []
+      : [{ name, isFirst: false }];
+  });
   return [...long, ...letters];
 }
 

@@ -1,5 +1,6 @@
 import { countOf, listNames } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
 import type { Place } from '../../source/source.ts';
 import { nameWords } from '../../words/name-words.ts';
 import type { WordLists } from '../../words/word-lists.ts';
@@ -31,9 +32,8 @@ export const optionUndescribed = defineCheck({
         ({ help, place }, i) => help !== undefined || !isGoneOnWith(place, shown[i + 1]?.place ?? null),
       );
       report.judged(listed.length);
-      const undescribed = listed.filter(
-        (option, i) => option.help === undefined && !sharesText(i, listed, view.words),
-      );
+      const isBare = barePredicate(listed);
+      const undescribed = listed.filter((option, i) => isBare(option) && !sharesText(i, listed, view.words));
       const first = undescribed[0];
       if (first === undefined) continue;
       report.finding({
@@ -58,6 +58,21 @@ export const optionUndescribed = defineCheck({
       : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, ${countOf(described, 'other option')} listed ${described === 1 ? 'has' : 'have'} one`,
   fix: () => 'say in a few words what it does, with its default and allowed values',
 });
+
+/** A list tells in words what its options do where so many times as many have a text as have notes alone. */
+const TOLD_FOR_NOTED = 3;
+
+/** What has no text: also one with notes alone, `(default: 4)`, in a list where hardly any other has. */
+function barePredicate(listed: readonly Option[]): (option: Option) => boolean {
+  const isNoted = ({ help, deprecated }: Option) =>
+    help !== undefined &&
+    deprecated === undefined &&
+    !/deprecated/i.test(help.value) &&
+    withoutNotes(help.value) === '';
+  const noted = listed.filter(isNoted).length;
+  const told = listed.filter(({ help }) => help !== undefined).length - noted;
+  return (option) => option.help === undefined || (noted * TOLD_FOR_NOTED <= told && isNoted(option));
+}
 
 /** Whether an entry is followed, in the next line and further in, by another one: then that may be its second half. */
 function isGoneOnWith(place: Place, next: Place): boolean {

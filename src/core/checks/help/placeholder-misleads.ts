@@ -1,10 +1,18 @@
 import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
+import { unknownArguments } from '../unknown-arguments.ts';
 
-type Misleading = { readonly name: string; readonly placeholder: string; readonly says: 'number' | 'file' };
+type Misleading = {
+  /** The option whose text it is; null where it is what the help says of the program. */
+  readonly name: string | null;
+  /** What its argument is called; null where the text speaks of one that nothing is called. */
+  readonly placeholder: string | null;
+  /** What the text says that it is, or the word that it has for it. */
+  readonly says: string;
+};
 
-/** One finding for each option whose placeholder calls its argument a number where the text calls it a file, or the other way round. */
+/** One finding for each option whose placeholder calls its argument a number where the text calls it a file, or the other way round, and for each text that speaks of an argument by a word that none has. */
 export const placeholderMisleads = defineCheck({
   name: 'help/placeholder-misleads',
   level: 'note',
@@ -38,10 +46,21 @@ export const placeholderMisleads = defineCheck({
           place: option.help.place,
         });
       }
+      for (const { of, word, place } of unknownArguments(command)) {
+        report.judged();
+        report.finding({
+          command: path,
+          subject: of ?? word,
+          data: { name: of, placeholder: null, says: word },
+          place,
+        });
+      }
     }
   },
   message: ({ name, placeholder, says }: Misleading) =>
-    `the argument of ${quoteName(name)} is called ${placeholder}, and its text says that it is a ${says}`,
+    placeholder === null
+      ? `${name === null ? 'the help' : `the text of ${quoteName(name)}`} speaks of ${says}, and no argument is called so`
+      : `the argument of ${quoteName(name ?? '')} is called ${placeholder}, and its text says that it is a ${says}`,
   fix: () => 'call the argument what it is',
 });
 
@@ -52,7 +71,7 @@ const OF_FILE =
 const OF_NUMBER =
   /^(?:the )?(?:(?:maximum |minimum )?number of|how many|how often|(?:seconds|minutes|bytes) (?:to|of|before|between))\b/i;
 
-function contradicted(placeholder: string, text: string): Misleading['says'] | undefined {
+function contradicted(placeholder: string, text: string): 'number' | 'file' | undefined {
   if (NUMBER.test(placeholder) && OF_FILE.test(text)) return 'file';
   return FILE.test(placeholder) && OF_NUMBER.test(text) ? 'number' : undefined;
 }

@@ -67,7 +67,7 @@ export const saysNothing = defineCheck({
 
 /** A name that begins so is a sentence: `--ignore-case` says all that there is to say. */
 const SENTENCE =
-  /^(?:ignore|show|print|list|use|set|add|remove|delete|enable|disable|allow|disallow|require|prefer|accept|reject|stop|start|keep|skip|follow|preserve|dump|include|exclude|force|read|write|sort|reverse|count|no|not|create|check|test|update|display|output|generate|run|open|merge|strip|convert|expand|suppress|omit|hide|warn) /;
+  /^(?:ignore|show|print|list|use|set|add|remove|delete|enable|disable|allow|disallow|require|prefer|accept|reject|stop|start|keep|skip|follow|preserve|dump|include|exclude|force|read|write|sort|reverse|count|no|not|create|check|test|update|display|output|generate|run|open|merge|strip|convert|expand|suppress|omit|hide|warn|clear|reset|save|load|send|quit|exit|close|wait|retry|resume|restart|reload|rename|replace|restore|reuse|compress|decompress|encrypt|decrypt|verify|validate|edit|fix|mount|unmount|lock|unlock|sync|trace|debug|log|record|play|copy|move|link|unlink|install|uninstall|upgrade|download|upload|search|find|get|put|push|pull|kill|abort|confirm|swap|flip|rotate|scale|resize|trim|split|join|wrap|fold|escape|unescape|quote|unquote|parse|build|compile|clean|purge|prune|drop|truncate|append|prepend|insert|apply|undo|redo|bypass|bind|connect|disconnect|listen|resolve|expose|hold|mark|group|limit|filter|match|invert|assume|detect|measure|calculate|compute) /;
 
 /** Whether an option is a flag of one word, `--decompress`: its name may say all that there is to say. */
 function mayNameAll({ argument, names, help }: Option): boolean {

@@ -4,7 +4,7 @@ import { mainName } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
 import { defineCheck } from '../define-check.ts';
 
-type Slip = 'word-twice' | 'open-bracket' | 'comma';
+type Slip = 'word-twice' | 'open-bracket' | 'comma' | 'unfilled' | 'no-value';
 
 type Slips = { readonly names: readonly string[]; readonly slip: Slip };
 
@@ -12,7 +12,7 @@ type Slips = { readonly names: readonly string[]; readonly slip: Slip };
 export const textSlip = defineCheck({
   name: 'help/text-slip',
   level: 'note',
-  title: 'A text has a word twice, a bracket that is not closed, or a comma at its end',
+  title: 'A text has a word twice, an open bracket, a comma at its end, or a place that was not filled in',
   why: 'Either it is a slip of the pen, or the rest was lost in an edit, and with it what the reader needs.',
   standard: 'practice',
   needs: ['the texts of the options'],
@@ -54,12 +54,29 @@ const SLIPS: { readonly [K in Slip]: { readonly one: string; readonly many: stri
     many: 'open brackets and do not close them',
   },
   comma: { one: 'ends with a comma', many: 'end with a comma' },
+  unfilled: {
+    one: 'has a place that the program did not fill in',
+    many: 'have places that the program did not fill in',
+  },
+  'no-value': {
+    one: 'tells a default that only means that there is none',
+    many: 'tell a default that only means that there is none',
+  },
 };
 
 /** A word of grammar that stands twice. */
 const TWICE = /(?:^|\s)(the|a|an|of|to|is|are|and|or|for|with|be|by|if) \1(?=\s)/i;
 
+/** What parsers and templates put a value in, and what they print where there is none. */
+const UNFILLED =
+  /%\((?:default|prog|choices|type|dest|metavar|nargs|const)\)[sdr]|%!\w?\(|\[object Object\]|<no value>|\bdefaults?(?: to|:|=| is)? ?["'`]?(?:undefined|NaN|<built-in )/;
+
+/** A default that is a word of the language that the program is written in. */
+const NO_VALUE = /[([]defaults?(?: to|:|=| is)? ?["'`]?(?:None|null|nil|<nil>)["'`]?[)\]]/;
+
 function slipIn(whole: string): Slip | undefined {
+  if (UNFILLED.test(whole.slice(0, SEARCHED))) return 'unfilled';
+  if (NO_VALUE.test(whole.slice(0, SEARCHED))) return 'no-value';
   if (TWICE.test(whole.slice(0, SEARCHED))) return 'word-twice';
   const text = withoutNotes(whole).slice(0, SEARCHED);
   if (/(?:^|\s)[a-z]+ [a-z]{2,},$/.test(text)) return 'comma';

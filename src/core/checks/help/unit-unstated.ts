@@ -1,5 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
-import type { Option } from '../../model/option.ts';
+import { longNames, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
@@ -16,6 +16,14 @@ const TIMES: readonly string[] = [
   'lifetime',
   'period',
   'grace',
+  'pause',
+  'sleep',
+  'expire',
+  'expires',
+  'expiry',
+  'keepalive',
+  'linger',
+  'cooldown',
 ];
 
 /** Last words of names whose numbers are measured in something. */
@@ -34,7 +42,7 @@ const MEASURED: ReadonlySet<string> = new Set([
 ]);
 
 const UNIT =
-  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times?|litres?|cm|mm|inch(?:es)?)\b|\bin (?:[a-z]+ )?[a-z]+s\b|%/i;
+  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times|hops?|litres?|cm|mm|inch(?:es)?)\b|\bin (?:[a-z]+ )?[a-z]+s\b|%/i;
 
 /** One finding for each command with options that take a number of what is not said. */
 export const unitUnstated = defineCheck({
@@ -73,13 +81,30 @@ function takesNumber(option: Option): boolean {
   return (
     type?.value === 'integer' ||
     type?.value === 'number' ||
-    (isTold && endsIn(option, (end) => TIMES.includes(end))) ||
+    (isTold && (endsIn(option, (end) => TIMES.includes(end)) || VAGUE.test(placeholder?.value ?? ''))) ||
+    (SIZED.test(longNames(option)[0]?.text ?? '') && Number(literal?.value ?? '') >= MIN_BYTES) ||
     /^[<[]?(?:n|num|number|int|integer|count|uint\d*|float)[>\]]?$/i.test(placeholder?.value ?? '')
   );
 }
 
+/** Words that stand for what is measured, in whatever unit. */
+const VAGUE =
+  /^[<[]?(?:time|timeout|delay|interval|period|wait|duration|age|ttl|length|distance|weight|temperature|volume|speed)[>\]]?$/i;
+
+/** Names of sizes in memory or on a disk; those of a batch or a page are counted in other things. */
+const SIZED =
+  /^--(?:(?:max|min|limit|buffer|block|file|cache|log|memory|chunk|heap|stack|disk|upload)-){0,2}size$/;
+
+/** A default of so much is one of bytes, or of blocks. */
+const MIN_BYTES = 1000;
+
 function isMeasured(option: Option): boolean {
-  return endsIn(option, (end) => MEASURED.has(end));
+  const [word] = option.argument?.value.words ?? [];
+  return (
+    endsIn(option, (end) => MEASURED.has(end)) ||
+    VAGUE.test(word?.placeholder?.value ?? '') ||
+    /^how long\b/i.test(option.help?.value ?? '')
+  );
 }
 
 /** Whether the last word of a long name is such a one. */

@@ -8,11 +8,12 @@ import type { CommandAt } from '../../model/walk.ts';
 import { unquoted } from '../../notation/prose-default.ts';
 import { rangesInProse } from '../../notation/prose-range.ts';
 import type { Place } from '../../source/source.ts';
+import { isWordForNumber, otherUnit } from '../default-misfits.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Disagreement = {
   readonly name: string;
-  readonly kind: 'default' | 'range' | 'reversed' | 'value' | 'explained' | 'word';
+  readonly kind: 'default' | 'range' | 'reversed' | 'value' | 'explained' | 'word' | 'no-number' | 'unit';
   /** The default, or the bounds that are declared. */
   readonly one: string;
   /** The values or bounds that the other place tells. */
@@ -54,6 +55,8 @@ export const valuesDisagree = defineCheck({
             place: (found.kind === 'default' ? word.default?.place : word.range?.place) ?? place,
             // Many programs take 0 or -1 for "as many as there are".
             ...(found.kind === 'word' ||
+            found.kind === 'no-number' ||
+            found.kind === 'unit' ||
             found.kind === 'explained' ||
             (found.kind === 'default' && /^(?:0|-1)$/.test(found.one))
               ? { level: 'note' }
@@ -77,6 +80,9 @@ const MESSAGES: {
   value: (name, one, other) => `the text of ${name} tells ${quoteName(one)}, but its values are ${other}`,
   explained: (name, one, other) =>
     `the text of ${name} explains ${quoteName(one)}, but its values are ${other}`,
+  'no-number': (name, one) => `the default of ${name} is ${quoteName(one)}, and its argument is a number`,
+  unit: (name, one, other) =>
+    `the default of ${name} is ${quoteName(one)}, and its argument is counted in ${other}`,
   word: (name, one, other) => `the default of ${name} is ${quoteName(one)}, but its values go ${other}`,
   reversed: (name, one) => `the values of ${name} go ${one}, which is none`,
 };
@@ -121,6 +127,8 @@ function disagreement(
     return { name, kind: 'range', one: drawn(range), other: drawn(apart) };
   const unlisted = unlistedValue(word, help?.value ?? '') ?? explainedValue(word, help?.value ?? '');
   if (unlisted !== undefined) return { name, ...unlisted };
+  const counted = otherUnit(word);
+  if (counted !== undefined) return { name, kind: 'unit', one: word.default?.value ?? '', other: counted };
   // A declared default is the matter of `conflicts/default-not-allowed`, but for what only a text says.
   const literal = word.default === undefined ? undefined : unquoted(word.default.value);
   if (literal === undefined || !LITERAL.test(literal))
@@ -132,6 +140,7 @@ function disagreement(
       ? { name, kind: 'default', one: literal, other: listed(values) }
       : 'none';
   }
+  if (isShown && isWordForNumber(literal, word)) return { name, kind: 'no-number', one: literal, other: '' };
   const bounds = (isShown ? range : undefined) ?? told;
   const number = Number(literal);
   if (bounds === undefined) return undefined;

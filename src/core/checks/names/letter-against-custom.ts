@@ -7,7 +7,7 @@ import { defineCheck } from '../define-check.ts';
 /** Letters, each with the names that it stands for by custom; the first ones are what people expect. */
 const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
   Object.entries({
-    h: ['help', 'host', 'hostname', 'human-readable', 'no-dereference', 'height', 'header'],
+    h: ['help', 'host', 'hostname', 'human-readable', 'no-dereference', 'dereference', 'height', 'header'],
     V: ['version', 'verify', 'volume', 'verbose'],
     v: ['verbose', 'version', 'invert-match', 'volume', 'verify', 'variable', 'value'],
     q: ['quiet', 'silent', 'query'],
@@ -90,7 +90,9 @@ export const letterAgainstCustom = defineCheck({
           );
           const custom = customary(names[0] ?? '', options);
           if (own.length === 0 || isCustomary || custom === undefined) continue;
-          const instead = custom.option.names.find(({ form }) => form === 'short')?.text ?? null;
+          // `-?` is what is left for help where `-h` is taken.
+          const instead =
+            custom.option.names.find(({ form, text }) => form === 'short' && text !== '-?')?.text ?? null;
           if (instead !== null && !isOfOther(own, letter.text.slice(1))) continue;
           report.finding({
             command: at.path,

@@ -68,13 +68,15 @@ export const valuesMixed = defineCheck({
     }
   },
   message: (data: Mixed) =>
-    data.kind === 'case'
-      ? `values of ${quoteName(data.name)} differ in capitals only: ${listNames(data.values)}`
-      : data.kind === 'capital'
-        ? `a value of ${quoteName(data.name)} begins with a capital, and the others do not: ${listNames(data.values)}`
-        : data.kind === 'separators'
-          ? `values of ${quoteName(data.name)} join their words in different ways: ${listNames(data.values)}`
-          : `a value of ${quoteName(data.name)} is ${quoteName(data.values[0] ?? '')} here and ${quoteName(data.values[1] ?? '')} in ${quoteName(data.command)}`,
+    data.kind === 'case' && data.values[0] === data.values[1]
+      ? `a value of ${quoteName(data.name)} is listed twice: ${quoteName(data.values[0] ?? '')}`
+      : data.kind === 'case'
+        ? `values of ${quoteName(data.name)} differ in capitals only: ${listNames(data.values)}`
+        : data.kind === 'capital'
+          ? `a value of ${quoteName(data.name)} begins with a capital, and the others do not: ${listNames(data.values)}`
+          : data.kind === 'separators'
+            ? `values of ${quoteName(data.name)} join their words in different ways: ${listNames(data.values)}`
+            : `a value of ${quoteName(data.name)} is ${quoteName(data.values[0] ?? '')} here and ${quoteName(data.values[1] ?? '')} in ${quoteName(data.command)}`,
   fix: () => 'write all values in one way, and keep accepting the others',
 });
 
@@ -101,7 +103,7 @@ function mixedAmong(name: string, values: readonly string[]): Mixed | undefined 
 
 /** A word that begins with a capital among at least two that do not, and one of those. */
 function oddCapital(values: readonly string[]): readonly [string, string] | undefined {
-  const words = values.filter((value) => /^[A-Za-z][a-z]{2,}(?:[-_][a-z]+)*$/.test(value));
+  const words = values.filter((value) => /^[A-Za-z][a-z]+(?:[-_][a-z]+)*$/.test(value));
   const capitals = words.filter((value) => /^[A-Z]/.test(value));
   const [capital] = capitals;
   const small = words.find((value) => /^[a-z]/.test(value));

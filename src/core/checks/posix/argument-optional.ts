@@ -23,7 +23,10 @@ export const argumentOptional = defineCheck({
     const { taking, optional: all } = optionalArguments(view);
     report.judged(taking.length);
     // Joined by '=' or to its letter, as `-c[WHEN]`, it leaves no doubt; POSIX has it mandatory all the same.
-    const optional = view.claims('posix') ? all : view.hasLongOptions ? [] : all.filter(isShownApart);
+    const apart = all.filter(isShownApart);
+    // With long names, a parser may take it as a word of its own; where others are shown joined, it does not.
+    const isCustom = view.hasLongOptions && apart.length === all.length;
+    const optional = view.claims('posix') ? all : isCustom ? [] : apart;
     const first = optional[0];
     if (first === undefined) return;
     const seen = new Set<Option>();

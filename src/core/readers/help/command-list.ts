@@ -116,9 +116,9 @@ function headSynopsis(names: readonly CommandName[], { line, start, end }: WordE
   return readHeadSynopsis(name, { line, start: at + mark, end }, cleaned);
 }
 
-/** Brackets, or an option, and nothing else: more of the command line, and no text. */
+/** Brackets, an option, or the mark in front of a text, and nothing else: no text. */
 function isNotation(text: string): boolean {
-  if (/^--?\w[\w-]{0,60}$/.test(text)) return true;
+  if (/^(?:--?\w[\w-]{0,60}|[#:|=–—-]{1,2})$/.test(text)) return true;
   return (
     /^[[{<]/.test(text) &&
     text

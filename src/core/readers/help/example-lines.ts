@@ -34,6 +34,7 @@ export function readExamples(
   cleaned: CleanedText,
 ): Example[] {
   const examples: Example[] = [];
+  const columns = textColumns(lines);
   for (let i = 0; i < lines.length && examples.length < EXAMPLES_LIMIT; i++) {
     const first = lines[i];
     if (first?.role !== 'example') continue;
@@ -42,7 +43,8 @@ export function readExamples(
     let last = first;
     while (last.line.text.endsWith('\\') && lines[i + 1] !== undefined) last = lines[++i] ?? last;
     const next = lines[i + 1]?.line;
-    if (next !== undefined && !next.blank && next.indent > first.line.indent) continue;
+    const isDeeper = next !== undefined && !next.blank && next.indent > first.line.indent;
+    if (isDeeper && !isExplanation(next, last.line, columns)) continue;
     if (next !== undefined && isWrappedInColumns(first.line, next, program)) continue;
     const start = first.line.start + begin;
     const tail = last.line.text.slice(last === first ? begin : last.line.first);
@@ -57,6 +59,30 @@ export function readExamples(
     });
   }
   return examples;
+}
+
+/** The columns at which explanations stand beside examples. */
+function textColumns(lines: readonly LineWithRole[]): ReadonlySet<number> {
+  const columns = new Set<number>();
+  for (const { role, line } of lines) {
+    if (role !== 'example') continue;
+    const gutter = /^\s*\S.{0,100}?\S( {2,})(?=[A-Za-z(])/.exec(line.text.slice(0, CALL_LIMIT));
+    if (gutter !== null) columns.add(gutter[0].length);
+  }
+  return columns;
+}
+
+/** So long a command line may have been wrapped at the width of a terminal. */
+const WRAPPED = 60;
+
+/** A sentence: words in a row, with nothing of a command line. */
+const SENTENCE = /^[A-Za-z][\w'’]*,?(?: [A-Za-z\d][\w'’-]*[,;:]?){2,}[.]?$/;
+
+/** Whether a deeper line tells what the command line above it does: at the column where others tell it, or as a sentence below a short one. */
+function isExplanation(next: TextLine, above: TextLine, columns: ReadonlySet<number>): boolean {
+  const text = next.text.trim().slice(0, CALL_LIMIT);
+  if (/(?:^|\s)(?:-\w|--\w|[|<>&])|[\w.]\/|^\S*\.\w{1,4}(?:\s|$)/.test(text)) return false;
+  return columns.has(next.indent) || (above.text.trimEnd().length < WRAPPED && SENTENCE.test(text));
 }
 
 /** Two columns. */

@@ -11,7 +11,7 @@ export function continuesUsage(
   body: readonly TextPiece[],
   afterMark: number,
 ): boolean {
-  if (next.text[next.first] === '#') return false;
+  if (next.text[next.first] === '#' || NAME_AND_VERSION.test(next.text.slice(0, 100))) return false;
   if (body.length === 0 || isBroken(body.at(-1))) return true;
   if (ANOTHER_FORM.test(next.text)) return true;
   const startsBelow = afterMark >= first.text.length;
@@ -41,6 +41,9 @@ export function continuesUsage(
       !LETTER_AND_TEXT.test(next.text))
   );
 }
+
+/** `tiffin 2.1.0`, `tiffin version 2.1` */
+const NAME_AND_VERSION = /^\s*[\w.-]{1,60},? (?:version |v)?\d+(?:\.\d+)+\w*$/i;
 
 /** Whether a backslash at the end of a line breaks the synopsis there, as shells have it. */
 function isBroken(piece: TextPiece | undefined): boolean {

@@ -36,11 +36,32 @@ export function splitForms(body: readonly TextPiece[]): UsageForm[] {
     }
     const isSibling =
       piece.line.indent === first.line.indent && areOneFamily(firstWord(piece.line, start), program);
-    if (forms.length === 0 || isOther || isName || isSibling || firstWord(piece.line, start) === program)
-      forms.push([text]);
+    const isOfAnother = isNotedApart(piece, start, body, program);
+    const isOwn = isOther || isName || isSibling || isOfAnother || firstWord(piece.line, start) === program;
+    if (forms.length === 0 || isOwn) forms.push([text]);
     else forms.at(-1)?.push(text);
   }
   return withoutAlignedTexts(forms).map((pieces) => ({ pieces }));
+}
+
+/** So many synopses that begin with one word show that each line at their indentation is one. */
+const MIN_ALIKE = 2;
+
+/** Whether a line below `Usage:` begins with a name and notation where the lines beside it begin with the program: a synopsis of another. */
+function isNotedApart(
+  { line }: TextPiece,
+  start: number,
+  body: readonly TextPiece[],
+  program: string,
+): boolean {
+  const first = body[0];
+  if (first === undefined || first.start !== first.line.first || line.indent !== first.line.indent)
+    return false;
+  if (!/^[a-z][\w.-]{1,40} (?=[-[<])/.test(line.text.slice(start, start + 60))) return false;
+  const alike = body.filter(
+    (one) => one.line.indent === line.indent && firstWord(one.line, one.start) === program,
+  );
+  return alike.length >= MIN_ALIKE;
 }
 
 /** `tiffin-open`, `tiffin-close`: programs that one text describes. */

@@ -1,0 +1,115 @@
+import { type Command, commandName, type Form } from '../model/command.ts';
+import { operandKey } from '../notation/operand-key.ts';
+import type { Place } from '../source/source.ts';
+import type { SynopsisFault } from './synopsis-fault.ts';
+
+/** What is wrong with the operands that the synopses show. */
+export function operandFaults(command: Command): SynopsisFault[] {
+  return [
+    ...memberFaults(command),
+    ...countFaults(command),
+    ...orderFaults(command),
+    ...unshownCommands(command),
+  ];
+}
+
+function memberFaults({ forms, operands }: Command): SynopsisFault[] {
+  const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
+  if (listed.length === 0) return [];
+  const shown = forms.flatMap((form: Form) => form.operands);
+  // `box/lid` may list two that share a text.
+  const names = new Set(listed.flatMap(({ name }) => [name, ...name.split('/')].map(operandKey)));
+  const shownNames = new Set(shown.map(({ name }) => operandKey(name)));
+  // `[ARGUMENT]...`, and dots alone, stand for all of them.
+  if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
+  if ([...shownNames].some((name) => /^(?:args?|arguments?|operands?)$/.test(name))) return [];
+  // A list that has nothing of the usage line is one of other things; one name alone may have been changed in one place.
+  const areSingle = names.size === 1 && shownNames.size === 1;
+  if (!areSingle && ![...shownNames].some((name) => names.has(name))) return [];
+  // `[FLAG ...]` and `+NAME` are read as options; `lid=NAME` is a setting, of which a usage line need not show every one.
+  const unshown = listed.filter(
+    ({ name }) =>
+      !shownNames.has(operandKey(name)) &&
+      !name.split('/').every((part) => shownNames.has(operandKey(part))) &&
+      !/^(?:\+|flags?$|options?$)|=/i.test(name),
+  );
+  // A list of which the usage line shows the smaller part is of more than the operands.
+  if (unshown.length > shownNames.size && unshown.length * 2 > listed.length) return [];
+  return [
+    ...shown
+      .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(operandKey(name)))
+      .map(({ name, place }): SynopsisFault => ({ name, kind: 'unlisted-operand', place })),
+    ...unshown.map(({ name, place }): SynopsisFault => ({ name, kind: 'unshown-operand', place })),
+  ];
+}
+
+/** Operands of which the list states how many there are, where the only synopsis shows it otherwise. */
+function countFaults({ forms: [form, ...others], operands }: Command): SynopsisFault[] {
+  if (form === undefined || others.length > 0) return [];
+  return operands.items.flatMap(({ name, count, place }) => {
+    const operand = form.operands.find((one) => operandKey(one.name) === operandKey(name));
+    const [shown, shownPlace] = [operand?.count, operand?.place ?? null];
+    if (shown === undefined) return [];
+    // `[BOX]` in the list, where the synopsis has `[BOX]...`.
+    if (isInBrackets(place) && shown.value.most === null && shown.value.least === 0)
+      return [{ name, kind: 'count' as const, place }];
+    if (
+      isBehindBracket(place) &&
+      form.text.includes('[') &&
+      shownPlace !== null &&
+      !isBehindBracket(shownPlace)
+    )
+      return [{ name, kind: 'count' as const, place }];
+    if (count?.basis !== 'stated') return [];
+    // A list may name an operand without the brackets that it has in a synopsis.
+    const areAlike =
+      (count.value.most === 1) === (shown.value.most === 1) &&
+      (count.value.least > 0 || shown.value.least === 0);
+    return areAlike ? [] : [{ name, kind: 'count' as const, place: count.place }];
+  });
+}
+
+/** Operands that the list has in another order than the only synopsis; an order by name is that of an index. */
+function orderFaults({ forms: [form, ...others], operands }: Command): SynopsisFault[] {
+  if (form === undefined || others.length > 0) return [];
+  const listed = operands.items.map(({ name }) => operandKey(name));
+  const shown = form.operands.filter(({ name }) => listed.includes(operandKey(name)));
+  const ranks = shown.map(({ name }) => listed.indexOf(operandKey(name)));
+  const at = ranks.findIndex((rank, i) => (ranks[i + 1] ?? rank) < rank);
+  const [first] = shown.slice(at);
+  const isSorted = [...listed].sort().every((name, i) => name === listed[i]);
+  if (at < 0 || first === undefined || isSorted || new Set(ranks).size < ranks.length) return [];
+  return [{ name: first.name, kind: 'order', place: first.place }];
+}
+
+/** Whether an operand stands in square brackets of its own, with no dots in or behind them. */
+function isInBrackets(place: Place): boolean {
+  if (place === null) return false;
+  const { text } = place.source;
+  const shown = text.slice(Math.max(0, place.start - 1), place.end + 4);
+  return /^\[?[\s\S]?\[|^\[/.test(shown) && /\](?!\.|\s\.)/.test(shown) && !shown.includes('...');
+}
+
+/** Whether an operand stands right behind an opening square bracket. */
+function isBehindBracket(place: Place): boolean {
+  if (place === null) return false;
+  return place.source.text.slice(Math.max(0, place.start - 2), place.start + 1).includes('[');
+}
+
+/** A choice in braces of which each member may be a command. */
+const BRACES = /\{([a-z\d][\w:-]*(?:,[a-z\d][\w:-]*)+)\}/g;
+
+/** Commands that are listed, where the braces of a synopsis name all others. */
+function unshownCommands({ forms, commands }: Command): SynopsisFault[] {
+  const names = new Set(commands.items.flatMap((one) => one.names.map(({ text }) => text)));
+  const shown = forms
+    .flatMap(({ text }) => [...text.matchAll(BRACES)].map(([, list = '']) => list.split(',')))
+    .find((list) => list.every((word) => names.has(word)));
+  if (shown === undefined) return [];
+  const unshown = commands.items.filter(
+    (one) => one.hidden?.value !== true && !one.names.some(({ text }) => shown.includes(text)),
+  );
+  const [first] = unshown;
+  if (first === undefined || unshown.length > shown.length / 2) return [];
+  return [{ name: commandName(first), kind: 'unshown-command', place: first.place }];
+}

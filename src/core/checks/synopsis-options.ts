@@ -1,0 +1,132 @@
+import type { Command, Form, FormOption } from '../model/command.ts';
+import { mainName, type Option } from '../model/option.ts';
+import type { SynopsisFault } from './synopsis-fault.ts';
+
+/** What is wrong with which options the synopses show. */
+export function optionFaults(command: Command, byName: ReadonlyMap<string, Option>): SynopsisFault[] {
+  return [
+    ...command.forms.flatMap((form) => faultsOf(form, command, byName)),
+    ...(command.options.complete?.value === true ? [] : unlistedOptions(command, byName)),
+    ...unshownOptions(command),
+    ...shownTwice(command),
+  ];
+}
+
+function faultsOf(form: Form, command: Command, byName: ReadonlyMap<string, Option>): SynopsisFault[] {
+  return form.options.flatMap((shown) =>
+    lettersOf(shown.name, (name) => byName.has(name)).flatMap(
+      (name) => faultOf({ ...shown, name }, byName.get(name), command) ?? [],
+    ),
+  );
+}
+
+function faultOf(shown: FormOption, option: Option | undefined, command: Command): SynopsisFault | undefined {
+  const fault = (kind: SynopsisFault['kind']): SynopsisFault => ({
+    name: shown.name,
+    kind,
+    place: shown.place,
+  });
+  if (option === undefined)
+    return command.options.complete?.value === true ? fault('unlisted-option') : undefined;
+  // With several forms, an option may be mandatory in one of them.
+  if (command.forms.length > 1) return undefined;
+  if (shown.required && option.required?.value !== true && isBareAmongBracketed(shown, option, command))
+    return fault('mandatory');
+  const { required } = option;
+  if (required?.basis !== 'stated' || required.value === shown.required) return undefined;
+  return fault(required.value ? 'optional' : 'mandatory');
+}
+
+/** So many options in brackets show that what has none must be given. */
+const MIN_BRACKETED = 3;
+
+/** Whether an option with a default stands with its argument outside of brackets, where all others stand in them. */
+function isBareAmongBracketed(
+  { name, place }: FormOption,
+  { argument }: Option,
+  { forms }: Command,
+): boolean {
+  const shown = forms.flatMap(({ options }) => options);
+  if (place === null || shown.filter(({ required }) => required).length > 1 || shown.length <= MIN_BRACKETED)
+    return false;
+  const byDefault = argument?.value.words[0]?.default;
+  if (byDefault === undefined || /^(?:none|null|nil|undefined)$/i.test(byDefault.value)) return false;
+  const behind = place.source.text.slice(place.start + name.length, place.start + name.length + 2);
+  return /^[ =][\w<]/.test(behind);
+}
+
+/** A synopsis that shows options one by one, and no place for others. */
+function showsAll({ forms }: Command): boolean {
+  const shown = forms.flatMap(({ options }) => options);
+  const others =
+    /[[<{](?:[a-z-]+ )?(?:options?|opts?|flags?|switches)\b|\b(?:OPTIONS?|FLAGS?)\b|\.{3}\s*\]?$|\[\.{3}/;
+  return (
+    shown.length > 1 &&
+    !forms.some(({ text }) => others.test(text.replace(/[\w>\])]\.{3}|\s\.{3}(?=[\]\s]|$)/g, '')))
+  );
+}
+
+/** An option of the synopsis, or a letter of a group there, that no entry has, where all others have one: `[-hxV]` above a list without `-x`. */
+function unlistedOptions({ forms, options }: Command, byName: ReadonlyMap<string, Option>): SynopsisFault[] {
+  const isListed = (name: string) => byName.get(name)?.listed === true;
+  const shown = forms.flatMap((form) =>
+    // What must be given is the mode that the synopsis is of, and how to get help need not be listed.
+    form.options
+      .filter(({ name, required }) => !required && !ASKS.has(name))
+      .flatMap(({ name, place }) => lettersOf(name, isListed).map((one) => ({ name: one, place }))),
+  );
+  // `-Dsymbol` may be the letter with what is joined to it.
+  const isJoined = (name: string) => /^-[^-]{2}/.test(name) && isListed(name.slice(0, 2));
+  const [first, ...more] = shown.filter(({ name }) => !isListed(name) && !isJoined(name));
+  const listed = options.items.filter((option) => option.listed).length;
+  if (first === undefined || more.some(({ name }) => name !== first.name) || listed < 3 || shown.length < 4)
+    return [];
+  return [{ name: first.name, kind: 'unlisted-option', place: first.place }];
+}
+
+/** The letters of a group, most of which are options of their own; a name that is none stays whole. */
+function lettersOf(name: string, isListed: (name: string) => boolean): string[] {
+  if (isListed(name) || !/^-[^-]{2,}$/.test(name)) return [name];
+  const letters = [...name.slice(1)].map((letter) => `-${letter}`);
+  return letters.filter(isListed).length * 3 >= letters.length * 2 ? letters : [name];
+}
+
+/** Options that a list has and a synopsis that shows all others lacks; how to get help need not be shown. */
+function unshownOptions(command: Command): SynopsisFault[] {
+  if (!showsAll(command)) return [];
+  const asks = ({ names }: Option) => names.some(({ text }) => ASKS.has(text));
+  const all = command.options.items.filter((option) => option.listed);
+  const own = all.filter((option) => !asks(option));
+  const listed = new Set(command.options.items.flatMap(({ names }) => names.map(({ text }) => text)));
+  const shown = new Set(
+    command.forms.flatMap(({ options }) =>
+      options.flatMap(({ name }) => [name, ...lettersOf(name, (one) => listed.has(one))]),
+    ),
+  );
+  const unshown = own.filter(
+    ({ names, negatedNames }) => ![...names, ...negatedNames].some(({ text }) => shown.has(text)),
+  );
+  const [first, ...more] = unshown;
+  // A synopsis that shows how to get help too leaves nothing out on purpose.
+  const showsAsks = all.some((option) => asks(option) && option.names.some(({ text }) => shown.has(text)));
+  if (first === undefined || more.length > 0 || (showsAsks ? all : own).length < MIN_SHOWN) return [];
+  return [{ name: mainName(first).text, kind: 'unshown-option', place: first.place }];
+}
+
+/** Of fewer options one may be left out on purpose. */
+const MIN_SHOWN = 4;
+
+const ASKS: ReadonlySet<string> = new Set(['-h', '--help', '-?', '-V', '--version', '-help', '-version']);
+
+/** Options that one synopsis shows twice outside of alternatives. */
+function shownTwice({ forms }: Command): SynopsisFault[] {
+  return forms.flatMap(({ text, options }) => {
+    if (/[|{]/.test(text)) return [];
+    const seen = new Set<string>();
+    const isAgain = (name: string) => seen.size === seen.add(name).size;
+    const [again] = options.filter(({ name }) => !/^-*options?$/i.test(name) && isAgain(name));
+    return again === undefined
+      ? []
+      : [{ name: again.name, kind: 'shown-twice' as const, place: again.place }];
+  });
+}

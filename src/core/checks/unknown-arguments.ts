@@ -1,0 +1,108 @@
+import type { Command } from '../model/command.ts';
+import type { Option } from '../model/option.ts';
+import { operandKey } from '../notation/operand-key.ts';
+import type { Place, Source } from '../source/source.ts';
+import { COMMON_WORDS } from '../words/common-words.ts';
+import { type ToldText, toldTexts } from './told-texts.ts';
+
+/** A word in capitals that a text has for an argument, and that no argument is called. */
+export interface UnknownArgument {
+  /** The option or operand whose text it is; null where it is what the help says of the command. */
+  readonly of: string | null;
+  readonly word: string;
+  readonly place: Place;
+}
+
+/** Words that placeholders are made of; others in capitals are names of formats, standards, variables, or said loudly. */
+const PLACEHOLDERS: ReadonlySet<string> = new Set(
+  'ADDRESS AMOUNT ARCHIVE ATTEMPTS BATCH BRANCH BYTES CATEGORY CHANNEL CHARS CHARACTER CLASS CODE COLOR COLOUR COLUMN COLUMNS COMMAND COUNT DATABASE DATE DAY DAYS DELAY DELIM DELIMITER DEPTH DEST DESTINATION DEVICE DIGITS DIR DIRECTORY DIRNAME DOMAIN EXPR EXPRESSION EXTENSION FIELD FIELDS FILE FILENAME FILES FILTER FOLDER FORMAT GLOB GROUP HEIGHT HOST HOSTNAME HOUR HOURS IMAGE INDEX INFILE INPUT INTERFACE INTERVAL JOBS KEY KEYWORD LABEL LANG LANGUAGE LENGTH LEVEL LIMIT LINE LINES LOG LOGFILE MINUTES MODE MODULE MONTH NAME NAMES NUM NUMBER OFFSET OUTDIR OUTFILE OWNER PACKAGE PAGE PAGES PATH PATTERN PERCENT PERIOD PHRASE POSITION PREFIX PROFILE PROGRAM PROJECT QUERY RANGE RATE REASON REGEX REGEXP REPO REPOSITORY REVISION SCALE SECONDS SECTION SEPARATOR SERVER SHELL SIZE SOURCE SPEED STRING STYLE SUBJECT SUFFIX TABLE TAG TARGET TEMPLATE TEXT THREADS THRESHOLD TIME TIMEOUT TIMES TITLE TOPIC UNIT USER USERNAME VALUE VARIABLE VERSION WEIGHT WHEN WIDTH WORD WORDS YEAR ZONE'.split(
+    ' ',
+  ),
+);
+
+/** A word in capitals that stands among words in small letters, as a placeholder in a sentence does. */
+const IN_SENTENCE =
+  /(?:^|\b(?:[a-z]+ ))(?:an? |the |each |every )?([A-Z]{3,20})(?=[;,.]?(?:$| [a-z(\d])|[;,.]$)/g;
+
+/** So many other texts that call an argument by its placeholder show that the help does so. */
+const MIN_OWN = 2;
+
+/** The words in capitals that texts have for arguments, where others of the help call theirs as the lists do, and this one stands nowhere else. */
+export function unknownArguments(command: Command): UnknownArgument[] {
+  const { options, operands, forms } = command;
+  const known = new Set(
+    [
+      ...options.items.flatMap(placeholdersOf),
+      ...operands.items.map(({ name }) => name),
+      ...forms.flatMap((form) => form.operands.map(({ name }) => name)),
+    ].flatMap((placeholder) => placeholder.split(/[^\w-]+/).map(operandKey)),
+  );
+  const own = options.items.filter((option) => {
+    const { help } = option;
+    const [placeholder = ''] = placeholdersOf(option);
+    const bare = placeholder.replace(/[<>[\]]/g, '');
+    return /^[A-Z][A-Z-]+$/.test(bare) && help?.value.includes(bare) === true;
+  });
+  return toldTexts(command).flatMap((told) => {
+    // An option that takes an argument, and calls it otherwise in its text, is one of the help's own custom.
+    const isOwn = told.option !== undefined && hasUntoldPlaceholder(told.option);
+    return own.length < (isOwn ? 1 : MIN_OWN) ? [] : unknownIn(told, known, isOwn);
+  });
+}
+
+/** Whether an option takes an argument with a placeholder in capitals that its text does not have. */
+function hasUntoldPlaceholder(option: Option): boolean {
+  const [placeholder = '', ...more] = placeholdersOf(option).map((one) => one.replace(/[<>[\]]/g, ''));
+  return (
+    more.length === 0 &&
+    /^[A-Z][A-Z_-]*$/.test(placeholder) &&
+    !new RegExp(`\\b${placeholder}\\b`).test(option.help?.value ?? '')
+  );
+}
+
+function unknownIn(
+  { text, of, place }: ToldText,
+  known: ReadonlySet<string>,
+  isOwn: boolean,
+): UnknownArgument[] {
+  // A long text may have a table in it, or the syntax of something.
+  if (place === null || text.length > LONGEST) return [];
+  for (const [, word = ''] of text.matchAll(IN_SENTENCE)) {
+    const key = operandKey(word);
+    const isKnown = known.has(key) || known.has(key.replace(/s$/, '')) || known.has(`${key}s`);
+    const isPlaceholder =
+      PLACEHOLDERS.has(word) || (isOwn && COMMON_WORDS.has(word.toLowerCase()) && !LOUD.has(word));
+    if (isPlaceholder && !isKnown && standsOnce(word, place.source)) return [{ of, word, place }];
+  }
+  return [];
+}
+
+/** Words that are said loudly. */
+const LOUD: ReadonlySet<string> = new Set(
+  'ALL ALWAYS AND ANY BEFORE AFTER BUT CAUTION DANGER DEFAULT DEPRECATED DOES EITHER EVERY FIRST HELP IMPORTANT LAST MUST NEVER NEW NOT NOTE NOW OFF OLD ONE ONLY OPTION OPTIONS OPTIONAL OTHER OUT PLEASE REQUIRED SEE STOP THE THIS TRUE FALSE WARNING WILL WITH WITHOUT YES'.split(
+    ' ',
+  ),
+);
+
+/** Longer texts are not searched. */
+const LONGEST = 300;
+
+function placeholdersOf({ argument, names }: Pick<Option, 'argument' | 'names'>): string[] {
+  return [argument, ...names.map((name) => name.argument)].flatMap((one) =>
+    (one?.value.words ?? []).flatMap(({ placeholder }) => placeholder?.value ?? []),
+  );
+}
+
+const CAPITALS = new WeakMap<Source, ReadonlyMap<string, number>>();
+
+/** Whether a word in capitals stands in a source no second time. They are counted once. */
+function standsOnce(word: string, source: Source): boolean {
+  let counts = CAPITALS.get(source);
+  if (counts === undefined) {
+    const found = new Map<string, number>();
+    for (const [one] of source.text.matchAll(/[A-Z]{3,}/g)) found.set(one, (found.get(one) ?? 0) + 1);
+    counts = found;
+    CAPITALS.set(source, counts);
+  }
+  return counts.get(word) === 1;
+}
