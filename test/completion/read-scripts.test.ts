@@ -104,9 +104,9 @@ const BASH: readonly (readonly [why: string, text: string, expected: readonly st
     '_t() {\n  local common="--help --quiet"\n  case $prev in\n    -s|--sort) COMPREPLY=($(compgen -W "owner quay" -- "$cur")); return ;;\n    --file) COMPREPLY=($(compgen -f -- "$cur")) ;;\n  esac\n' +
       '  case $words in\n    box|boxes) COMPREPLY=($(compgen -W "$common --late" -- "$cur")) ;;\n    *) COMPREPLY=(box boxes) ;;\n  esac\n}\ncomplete -o default -F _t tiffin\n',
     [
-      'tiffin: box boxes -s:{owner,quay} --sort:{owner,quay} --file:{FILES}',
-      'tiffin box: --help --quiet --late -s:{owner,quay} --sort:{owner,quay} --file:{FILES}',
-      'tiffin boxes: --help --quiet --late -s:{owner,quay} --sort:{owner,quay} --file:{FILES}',
+      'tiffin: box boxes FILES -s:{owner,quay} --sort:{owner,quay} --file:{FILES}',
+      'tiffin box: --help --quiet --late FILES -s:{owner,quay} --sort:{owner,quay} --file:{FILES}',
+      'tiffin boxes: --help --quiet --late FILES -s:{owner,quay} --sort:{owner,quay} --file:{FILES}',
     ],
   ],
   [

@@ -1,10 +1,12 @@
 import { listKey } from '../collections/list-key.ts';
 import type { Interface } from '../model/interface.ts';
 import type { CommandInventory, Inventory, OfferedArgument, OfferedWord, Shell } from '../model/inventory.ts';
-import { argumentOf, mainName } from '../model/option.ts';
+import { argumentOf } from '../model/option.ts';
 import { type CommandAt, walkCommands } from '../model/walk.ts';
 import { type Expected, type ExpectedValues, expectedAt } from './expected.ts';
 import { type ForgottenName, forgottenNames } from './forgotten-names.ts';
+import type { WrongArgument } from './wrong-argument.ts';
+import { wrongFiles } from './wrong-files.ts';
 
 /** Something in the interface that is not offered. */
 export interface MissingThing {
@@ -26,18 +28,6 @@ export interface OfferedThing {
   readonly word: OfferedWord;
   /** What it is in the interface; undefined where it is not in it. */
   readonly thing: Expected['thing'] | undefined;
-}
-
-/** An option-argument or operand that is completed as what it is not. */
-export interface WrongArgument {
-  /** The option, as it is typed. */
-  readonly name: string;
-  /** What is wrong: it is offered an argument and takes none, or the other way round, files where it has allowed values, or nothing where it takes a file. */
-  readonly reason: 'takes-none' | 'takes-one' | 'files-for-values' | 'nothing-for-file';
-  /** What the completion offers; undefined where it offers nothing. */
-  readonly word: OfferedWord | undefined;
-  /** What it is in the interface. */
-  readonly thing: Expected['thing'];
 }
 
 /** How far one kind of thing is covered at one command. */
@@ -88,7 +78,13 @@ export interface ShellCoverage {
 
 /** Compares what completion offers with what an interface has. Commands that an inventory does not know are missing with all they have. */
 export function coverage(cli: Interface, inventories: readonly Inventory[]): ShellCoverage[] {
+  const known = new Set(
+    [...walkCommands(cli)].flatMap((at) =>
+      expectedAt(at).options.flatMap(({ names, also }) => [...names, ...also]),
+    ),
+  );
   return inventories.map((inventory) => {
+    const { isPartial } = inventory;
     const byPath = new Map(inventory.commands.map((command) => [listKey(command.path), command]));
     return {
       shell: inventory.shell,
@@ -98,7 +94,10 @@ export function coverage(cli: Interface, inventories: readonly Inventory[]): She
         .map((at) => {
           const own = byPath.get(listKey(at.path));
           const forgotten = forgottenNames(at, own, byPath, inventory);
-          return undecided({ ...commandCoverage(at, own), forgotten, inventory: own }, inventory);
+          return undecided(
+            { ...commandCoverage(at, own, { isPartial, known }), forgotten, inventory: own },
+            inventory,
+          );
         }),
     };
   });
@@ -115,11 +114,12 @@ function undecided(covered: CommandCoverage, { isPartial }: Inventory): CommandC
   };
 }
 
-const NOTHING: OfferedArgument = { words: [], files: undefined, isNothing: false };
+const NOTHING: OfferedArgument = { words: [], files: undefined, isFolders: false, isNothing: false };
 
 function commandCoverage(
   at: CommandAt,
   inventory: CommandInventory | undefined,
+  of: { readonly isPartial: boolean; readonly known: ReadonlySet<string> },
 ): Pick<CommandCoverage, 'command' | 'kinds'> {
   const expected = expectedAt(at);
   const { command } = at;
@@ -142,7 +142,10 @@ function commandCoverage(
     command: at.path,
     kinds: {
       commands,
-      options: { ...options, wrong: [...wrongOptions(at, inventory), ...withoutFiles(at, inventory)] },
+      options: {
+        ...options,
+        wrong: [...wrongOptions(at, inventory), ...wrongFiles(at, inventory, of)],
+      },
       values: valueCoverage(expected.values, inventory),
     },
   };
@@ -249,18 +252,5 @@ function wrongOptions(at: CommandAt, inventory: CommandInventory | undefined): W
     // The names of an option are one mistake; the long one tells more.
     const told = wrong.find(({ name }) => name.startsWith('--')) ?? wrong[0];
     return told === undefined ? [] : [told];
-  });
-}
-
-/** Options that take a file, for which a script says that nothing is offered. */
-function withoutFiles({ command }: CommandAt, inventory: CommandInventory | undefined): WrongArgument[] {
-  return command.options.items.flatMap((option): WrongArgument[] => {
-    const takesFile = option.argument?.value.words.some(({ type }) => type?.value === 'file') ?? false;
-    const name = takesFile
-      ? option.names.find(({ text }) => inventory?.arguments.get(text)?.isNothing)
-      : undefined;
-    if (name === undefined) return [];
-    const word = inventory?.options.find(({ text }) => text === name.text);
-    return [{ name: mainName(option).text, reason: 'nothing-for-file', word, thing: option }];
   });
 }

@@ -9,8 +9,8 @@ export interface ForgottenName {
   readonly name: string;
   /** The name for which it does it. */
   readonly other: string;
-  /** What is forgotten: the name itself, what follows it as a command, or its option-argument. */
-  readonly what: 'name' | 'branch' | 'argument';
+  /** What is forgotten: the name itself, what follows it as a command or some of the options there, or its option-argument. */
+  readonly what: 'name' | 'branch' | 'options' | 'argument';
   /** What is offered under the other name. */
   readonly word: OfferedWord | undefined;
 }
@@ -52,9 +52,24 @@ function forgottenCommands(
         return [{ name, other: shown, what: 'name', word: words.get(shown) }];
       if (words.has(name) && branch !== undefined && !branches.includes(name))
         return [{ name, other: branch, what: 'branch', word: words.get(name) }];
-      return [];
+      const fuller = branches.find((other) => offersMore(path, other, name, byPath));
+      return fuller === undefined ? [] : [{ name, other: fuller, what: 'options', word: words.get(name) }];
     });
   });
+}
+
+/** Whether all options that are offered behind one name of a command are behind another too, and more. */
+function offersMore(
+  path: readonly string[],
+  other: string,
+  name: string,
+  byPath: ReadonlyMap<string, CommandInventory>,
+): boolean {
+  const [more, less] = [other, name].map((one) => byPath.get(listKey([...path, one]))?.options ?? []);
+  if (more === undefined || less === undefined || less.length === 0 || more.length <= less.length)
+    return false;
+  const offered = new Set(more.map(({ text }) => text));
+  return less.every(({ text }) => offered.has(text));
 }
 
 function forgottenOptions({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
@@ -78,6 +93,7 @@ function forgottenOptions({ command }: CommandAt, own: CommandInventory): Forgot
 
 /** Option-arguments that are completed behind one name of an option and not behind another that is offered too. */
 function forgottenArguments({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
+  const isCompleted = (text: string) => own.arguments.get(text)?.isNothing === false;
   const isOffered = new Set(own.options.map(({ text }) => text));
   const all = command.options.items.map(shownOption).filter((option) => {
     const takes = option.names.filter((name) => argumentOf(option, name)?.value.presence !== 'none');
@@ -87,10 +103,10 @@ function forgottenArguments({ command }: CommandAt, own: CommandInventory): Forg
       takes.every(({ text }) => isOffered.has(text))
     );
   });
-  const whole = all.filter(({ names }) => names.every(({ text }) => own.arguments.has(text))).length;
+  const whole = all.filter(({ names }) => names.every(({ text }) => isCompleted(text))).length;
   return all.flatMap(({ names }): ForgottenName[] => {
-    const shown = names.find(({ text }) => own.arguments.has(text))?.text;
-    const lacking = names.find(({ text }) => !own.arguments.has(text))?.text;
+    const shown = names.find(({ text }) => isCompleted(text))?.text;
+    const lacking = names.find(({ text }) => !isCompleted(text))?.text;
     if (shown === undefined || lacking === undefined || whole === 0) return [];
     return [
       {

@@ -74,8 +74,9 @@ export function inventoryFromAnswers(interview: Interview): Inventory {
           ({ path, options, operands, arguments: given }): CommandInventory => ({
             path,
             options: [...options.values()],
-            operands: operands ?? { words: [], files: undefined, isNothing: false },
+            operands: operands ?? { words: [], files: undefined, isFolders: false, isNothing: false },
             arguments: given,
+            numbered: new Map(),
             heldApart: [],
             operandCount: undefined,
           }),
@@ -92,7 +93,12 @@ function together(one: OfferedArgument | undefined, other: OfferedArgument): Off
   const words = unique([...one.words, ...other.words]);
   // Files that stand in for want of anything else in one form are nothing beside the words of the other.
   const files = one.words.length > 0 && other.words.length > 0 ? one.files || other.files : false;
-  return { words, files: words.length === 0 ? one.files || other.files : files, isNothing: false };
+  return {
+    words,
+    files: words.length === 0 ? one.files || other.files : files,
+    isFolders: false,
+    isNothing: false,
+  };
 }
 
 interface Gathered {
@@ -131,7 +137,7 @@ function offeredBy(
   const begins = ({ text }: OfferedWord) => before !== '' || text.startsWith(typed);
   const real = unique(texts.filter((word) => word.text !== '' && !isMarker(word) && begins(word)));
   const files = texts.some(isMarker) || (real.length === 0 && told.includes('default'));
-  return { words: real, files, isNothing: false };
+  return { words: real, files, isFolders: false, isNothing: false };
 }
 
 function descriptionOf(description: string | undefined, shell: Shell): string | undefined {

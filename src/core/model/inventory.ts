@@ -22,6 +22,8 @@ export interface OfferedArgument {
   readonly words: readonly OfferedWord[];
   /** Whether names of files, or of folders, are offered; undefined where that is not known. */
   readonly files: boolean | undefined;
+  /** Whether the files that are offered are folders only. */
+  readonly isFolders: boolean;
   /** Whether the script says that nothing is offered, where it could offer something. */
   readonly isNothing: boolean;
 }
@@ -54,6 +56,8 @@ export interface CommandInventory {
   readonly arguments: ReadonlyMap<string, OfferedArgument>;
   /** The options that it keeps apart. */
   readonly heldApart: readonly OptionsHeldApart[];
+  /** What is offered for each operand that the script numbers, from 1; empty where it numbers none. */
+  readonly numbered: ReadonlyMap<number, OfferedArgument>;
   /** How many operands it completes; undefined where that is not told, or any number. */
   readonly operandCount: number | undefined;
 }

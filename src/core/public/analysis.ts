@@ -66,11 +66,11 @@ export {
   type MissingThing,
   type OfferedThing,
   type ShellCoverage,
-  type WrongArgument,
 } from '../coverage/coverage.ts';
 export type { Answer } from '../coverage/inventory-from-answers.ts';
 export { completionQuestions, type Question } from '../coverage/questions.ts';
 export { type KindTotals, shellTotals } from '../coverage/totals.ts';
+export type { WrongArgument } from '../coverage/wrong-argument.ts';
 export { editedText, editsByFile, type FileEdits, type TextEdit } from '../edits/text-edits.ts';
 export { unifiedDiff } from '../edits/unified-diff.ts';
 export { didYouMean } from '../messages/did-you-mean.ts';

@@ -163,7 +163,11 @@ export const WRONG_WORDS = {
   'takes-none': 'is completed as if it took an argument',
   'takes-one': 'is completed as if it took no argument',
   'files-for-values': 'is completed with files, although it takes values from a list',
+  'files-for-folder': 'is completed with files of any kind, although it takes a folder',
+  'folders-for-file': 'is completed with folders only, although it takes a file',
+  'files-elsewhere': 'is completed with files, although another operand takes them',
   'nothing-for-file': 'is completed with nothing, although it takes a file',
+  'not-there': 'is completed as an option with an argument, although there is no such option',
 } as const;
 
 function shorten(lines: readonly string[], one: string, many = `${one}s`): string[] {

@@ -61,6 +61,7 @@ const MESSAGES: {
 } = {
   name: (shell, name, other) => `${shell} offers ${other}, and not its other name ${name}`,
   branch: (shell, name, other) => `${shell} offers nothing behind ${name}, as it does behind ${other}`,
+  options: (shell, name, other) => `${shell} offers fewer options behind ${name} than behind ${other}`,
   argument: (shell, name, other) => `${shell} completes the argument of ${other}, and not that of ${name}`,
 };
 

@@ -1,4 +1,4 @@
-import type { WrongArgument } from '../../coverage/coverage.ts';
+import type { WrongArgument } from '../../coverage/wrong-argument.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
 import { offeredWordCheck } from '../offered-word-check.ts';
@@ -7,7 +7,11 @@ const WORDS: Record<WrongArgument['reason'], string> = {
   'takes-none': 'as if it took an argument, but it takes none',
   'takes-one': 'as if it took no argument, but it takes one',
   'files-for-values': 'with files, but it takes one of a list',
+  'files-for-folder': 'with files of any kind, but it takes a folder',
+  'folders-for-file': 'with folders only, but it takes a file',
+  'files-elsewhere': 'with files, but another operand takes them',
   'nothing-for-file': 'with nothing, but it takes a file',
+  'not-there': 'as an option with an argument, but there is no such option',
 };
 
 /** A finding for each option or operand that completion takes for what it is not. */

@@ -63,7 +63,7 @@ function judgeKind(
     const alike = byText.get(description) ?? [];
     // A name that two options claim may be described as either.
     if (alike.some((it) => hasName(it.thing, name))) continue;
-    const another = alike[0]?.name;
+    const another = alike[0]?.name ?? beginningOfAnother(description, own, offered)?.name;
     const other = another ?? otherName(one, offered);
     if (other === undefined) continue;
     told.add(thing);
@@ -80,6 +80,21 @@ function judgeKind(
       place: wordPlace(word.place, covered),
     });
   }
+}
+
+/** So many words of a text are known again. */
+const MIN_WORDS = 2;
+
+/** What has a text that begins with a description, where the own text does not. */
+function beginningOfAnother(
+  description: string,
+  own: string,
+  offered: readonly OfferedThing[],
+): OfferedThing | undefined {
+  const begins = (text: string) =>
+    text.startsWith(description) && /^[\s,;.(:]/.test(text.slice(description.length));
+  if (description.split(' ').length < MIN_WORDS || begins(own)) return undefined;
+  return offered.find(({ thing }) => begins(textOf(thing)));
 }
 
 function plain(text: string | undefined): string {

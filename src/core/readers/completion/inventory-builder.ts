@@ -17,12 +17,18 @@ interface Building {
   readonly options: Map<string, OfferedOption>;
   readonly operands: Map<string, OfferedWord>;
   operandFiles: boolean | undefined;
-  readonly arguments: Map<
-    string,
-    { words: Map<string, OfferedWord>; files: boolean | undefined; isNothing: boolean }
-  >;
+  operandFolders: boolean;
+  readonly arguments: Map<string, BuildingArgument>;
+  readonly numbered: Map<number, BuildingArgument>;
   readonly heldApart: OptionsHeldApart[];
   operandCount: number | undefined;
+}
+
+interface BuildingArgument {
+  readonly words: Map<string, OfferedWord>;
+  files: boolean | undefined;
+  isFolders: boolean;
+  isNothing: boolean;
 }
 
 /** How much is told of what was not read. */
@@ -65,23 +71,13 @@ export class InventoryBuilder {
       });
   }
 
-  addArgument(
-    path: readonly string[] | undefined,
-    option: string,
-    words: readonly OfferedWord[],
-    files: boolean | undefined,
-    isNothing = false,
-  ): void {
-    const all = this.#at(path).arguments;
-    const known = all.get(option) ?? {
-      words: new Map<string, OfferedWord>(),
-      files: undefined,
-      isNothing,
-    };
-    for (const word of words) if (!known.words.has(word.text)) known.words.set(word.text, word);
-    known.files = files ?? known.files;
-    known.isNothing &&= isNothing;
-    all.set(option, known);
+  addArgument(path: readonly string[] | undefined, option: string, offered: Partial<OfferedArgument>): void {
+    addTo(this.#at(path).arguments, option, offered);
+  }
+
+  /** Takes what is offered for the operand of a number, from 1. */
+  addNumbered(path: readonly string[], number: number, offered: Partial<OfferedArgument>): void {
+    addTo(this.#at(path).numbered, number, offered);
   }
 
   /** Takes what is not offered behind an option. */
@@ -95,8 +91,10 @@ export class InventoryBuilder {
     command.operandCount = Math.max(command.operandCount ?? 0, count);
   }
 
-  operandFiles(path: readonly string[] | undefined, files: boolean): void {
-    this.#at(path).operandFiles = files;
+  operandFiles(path: readonly string[] | undefined, files: boolean, isFolders = false): void {
+    const command = this.#at(path);
+    command.operandFolders = isFolders && (command.operandFiles !== true || command.operandFolders);
+    command.operandFiles = files;
   }
 
   /** Takes what was not read; the same in the same place is told once. */
@@ -150,16 +148,11 @@ export class InventoryBuilder {
       operands: {
         words: [...new Map([...all.operands, ...command.operands]).values()],
         files: command.operandFiles ?? all.operandFiles,
+        isFolders: command.operandFiles === undefined ? all.operandFolders : command.operandFolders,
         isNothing: false,
       },
-      arguments: new Map(
-        [...all.arguments, ...command.arguments].map(
-          ([name, { words, files, isNothing }]): [string, OfferedArgument] => [
-            name,
-            { words: [...words.values()], files, isNothing },
-          ],
-        ),
-      ),
+      arguments: finishedArguments([...all.arguments, ...command.arguments]),
+      numbered: finishedArguments([...command.numbered]),
       heldApart: command.heldApart,
       operandCount: command.operandCount,
     };
@@ -172,8 +165,32 @@ function emptyAt(path: readonly string[]): Building {
     options: new Map(),
     operands: new Map(),
     operandFiles: undefined,
+    operandFolders: false,
     arguments: new Map(),
+    numbered: new Map(),
     heldApart: [],
     operandCount: undefined,
   };
+}
+
+/** Takes what is offered for one argument; what an earlier call said of it stays, but that there is nothing. */
+function addTo<Key>(all: Map<Key, BuildingArgument>, key: Key, offered: Partial<OfferedArgument>): void {
+  const { words = [], files, isFolders = false, isNothing = false } = offered;
+  const known = all.get(key) ?? {
+    words: new Map<string, OfferedWord>(),
+    files: undefined,
+    isFolders,
+    isNothing,
+  };
+  for (const word of words) if (!known.words.has(word.text)) known.words.set(word.text, word);
+  if (files === true) known.isFolders = isFolders && (known.files !== true || known.isFolders);
+  known.files = files ?? known.files;
+  known.isNothing &&= isNothing;
+  all.set(key, known);
+}
+
+function finishedArguments<Key>(
+  all: readonly (readonly [Key, BuildingArgument])[],
+): Map<Key, OfferedArgument> {
+  return new Map(all.map(([key, { words, ...one }]) => [key, { ...one, words: [...words.values()] }]));
 }

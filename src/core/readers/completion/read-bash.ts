@@ -1,3 +1,4 @@
+import { distance } from 'fastest-levenshtein';
 import { forEachChild, parse, type SyntaxNode, type Word, type WordPart } from 'unbash';
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import { type BudgetLimits, ReadingBudget } from '../../shells/reading-budget.ts';
@@ -11,6 +12,9 @@ const DEPTH_LIMIT = 20;
 
 /** Real scripts need up to 43 units for a character where they are short, and ten where they are long. */
 const LIMITS: BudgetLimits = { base: 1_200_000, perCharacter: 12 };
+
+/** So many letters of a name may be wrong. */
+const MOST_SLIPS = 2;
 
 const TOO_DEEP = 'a part that nests too deep to follow';
 
@@ -68,6 +72,11 @@ class BashReader {
         const values = words.map(({ value }) => value);
         if (values.includes(this.#program)) {
           this.#completeWords(words, variables);
+          // Where the function offers nothing, bash offers files if the script says so.
+          const isDefault = values.some(
+            (value, i) => values[i - 1] === '-o' && /^(?:bash)?default$/.test(value),
+          );
+          this.#builder.operandFiles(undefined, isDefault);
           const at = values.indexOf('-F');
           const name = values[at + 1];
           if (at >= 0 && name !== undefined) declared.push({ name, place: this.#place(node.pos, node.end) });
@@ -79,6 +88,9 @@ class BashReader {
     const top: Where = { path: [], options: [] };
     for (const { name, place } of declared) {
       const body = this.#functions.get(name);
+      const meant = body === undefined ? this.#meantFunction(name) : undefined;
+      if (meant !== undefined)
+        return this.#builder.build(`it calls the function '${name}', and has '${meant}'`);
       if (body === undefined) this.#builder.notRead(`the function '${name}' is not in the script`, place);
       else this.#walk(body, top, variables, 0, 0);
     }
@@ -92,6 +104,12 @@ class BashReader {
     return this.#builder.build(
       error === undefined ? undefined : `it is not a valid script: ${error.message}`,
     );
+  }
+
+  /** The only function of the script that a name is a slip for. */
+  #meantFunction(name: string): string | undefined {
+    const [meant, ...others] = [...this.#functions.keys()].filter((one) => distance(one, name) <= MOST_SLIPS);
+    return others.length === 0 && name.length > MOST_SLIPS * 2 ? meant : undefined;
   }
 
   #isTooDeep(node: SyntaxNode, nesting: number): boolean {
@@ -118,8 +136,12 @@ class BashReader {
     if (node.type === 'Case') {
       for (const item of node.items) {
         const patterns = item.pattern.map(({ value }) => value);
-        for (const one of behind(where, patterns))
+        for (const one of behind(where, patterns)) {
+          if (one.options.length > 0 && isReturn(item.body))
+            for (const option of one.options)
+              this.#builder.addArgument(one.path, option, { isNothing: true });
           this.#walk(item.body, one, new BashVariables(variables), depth + 1, nesting + 1);
+        }
       }
       return;
     }
@@ -133,7 +155,11 @@ class BashReader {
         );
       const body = this.#functions.get(name);
       if (body !== undefined) this.#walk(body, where, variables, depth + 1, nesting + 1);
-      if (name === '_filedir' || name === '_comp_compgen_filedir') this.#files(where);
+      if (name === '_filedir' || name === '_comp_compgen_filedir')
+        this.#files(
+          where,
+          node.args.some((one) => one.type === 'Word' && one.value === '-d'),
+        );
     }
     forEachChild(node, (child) => this.#walk(child, where, variables, depth, nesting + 1));
   }
@@ -142,18 +168,15 @@ class BashReader {
     for (const [i, { value }] of words.entries()) {
       const list = words[i + 1];
       if (value === '-W' && list !== undefined) this.#offer(list, where, variables);
-      if (
-        value === '-f' ||
-        value === '-d' ||
-        (value === '-A' && /^(?:file|directory)$/.test(list?.value ?? ''))
-      )
-        this.#files(where);
+      const kind = value === '-A' ? list?.value : value;
+      if (kind === '-f' || kind === 'file') this.#files(where, false);
+      if (kind === '-d' || kind === 'directory') this.#files(where, true);
     }
   }
 
-  #files({ path, options }: Where): void {
-    if (options.length === 0) this.#builder.operandFiles(path, true);
-    for (const option of options) this.#builder.addArgument(path, option, [], true);
+  #files({ path, options }: Where, isFolders: boolean): void {
+    if (options.length === 0) this.#builder.operandFiles(path, true, isFolders);
+    for (const option of options) this.#builder.addArgument(path, option, { files: true, isFolders });
   }
 
   /** Takes the words of a list, parted by blanks, each with its place in the script. */
@@ -179,12 +202,7 @@ class BashReader {
       }),
     );
     for (const option of options)
-      this.#builder.addArgument(
-        path,
-        option,
-        words.filter(({ text }) => !text.startsWith('-')),
-        undefined,
-      );
+      this.#builder.addArgument(path, option, { words: words.filter(({ text }) => !text.startsWith('-')) });
     if (options.length > 0) return;
     for (const word of words) {
       const text = word.text.replace(/=$/, '');
@@ -218,6 +236,22 @@ class BashReader {
   #place(start: number, end: number): Span {
     return { source: this.#source, start, end };
   }
+}
+
+/** Whether a branch does nothing but end the function: then nothing is offered. */
+function isReturn(body: SyntaxNode): boolean {
+  let commands = 0;
+  let isOther = false;
+  const visit = (node: SyntaxNode): void => {
+    if (node.type === 'Command') {
+      commands++;
+      isOther ||= node.name?.value !== 'return' && node.name?.value !== ':';
+    }
+    isOther ||= node.type === 'Assignment' || node.type === 'Case';
+    if (!isOther) forEachChild(node, visit);
+  };
+  visit(body);
+  return commands > 0 && !isOther;
 }
 
 /** What it costs to look at a node: the script within a substitution is read only then, with all that is within it again. */

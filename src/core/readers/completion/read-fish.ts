@@ -173,18 +173,20 @@ class FishReader {
       }
       return;
     }
+    const isFolders = call.argumentWords.some(({ place: { source, start, end } }) =>
+      source.text.slice(start, end).includes('__fish_complete_directories'),
+    );
     // An option without -r may still have an argument, where it is joined.
     const takesArgument = call.takesArgument ? true : words.length > 0 ? undefined : false;
     for (const { text, place } of names) {
       this.#builder.addOption(path, { text, description, takesArgument, place });
       if (takesArgument !== false)
-        this.#builder.addArgument(
-          path,
-          text,
+        this.#builder.addArgument(path, text, {
           words,
-          call.files ?? (this.#filesOff ? false : undefined),
-          call.files === false && call.argumentWords.length === 0,
-        );
+          files: isFolders || (call.files ?? (this.#filesOff ? false : undefined)),
+          isFolders,
+          isNothing: call.files === false && call.argumentWords.length === 0,
+        });
     }
   }
 
@@ -199,7 +201,7 @@ class FishReader {
       const match = OF_THE_MACHINE.exec(source.text.slice(start, end));
       if (match !== null) {
         if (match[1] === 'directories' && call.shorts.length + call.longs.length + call.olds.length === 0)
-          this.#builder.operandFiles(path, true);
+          this.#builder.operandFiles(path, true, true);
         return [];
       }
       if (argument.isDynamic) {

@@ -1,11 +1,11 @@
 import { listKey } from '../../collections/list-key.ts';
-import type { Inventory, OfferedWord } from '../../model/inventory.ts';
+import type { Inventory, OfferedArgument, OfferedWord } from '../../model/inventory.ts';
 import { type BudgetLimits, ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { narrowedPlace, WordPlaces } from './narrowed-place.ts';
-import { FILES, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
+import { FILES, FOLDERS, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
 import { type TokenRange, ZshScript } from './zsh-script.ts';
 import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';
 import type { ZshToken } from './zsh-words.ts';
@@ -52,13 +52,17 @@ class ZshReader {
 
   read(): Inventory {
     const top: Where = { path: [], option: undefined };
+    // Where no function offers files, zsh offers none.
+    this.#builder.operandFiles(undefined, false);
     // A file may be the body of its function, or declare it and call it.
     this.#walk({ from: 0, to: this.#script.tokens.length }, top, 0, true);
     const own = this.#script.functions.get(`_${this.#program}`);
     const entry = own ?? (this.#builder.isEmpty ? [...this.#script.functions.values()][0] : undefined);
     if (entry !== undefined) this.#walk(entry, top, 1, false);
     if (this.#budget.isSpent) this.#builder.notRead('a part that does too much to follow', null);
-    return this.#builder.build();
+    return this.#builder.build(
+      this.#script.isOpen ? "it is not a valid script: a '{' is not closed" : undefined,
+    );
   }
 
   #walk({ from, to }: TokenRange, where: Where, depth: number, isFile: boolean): void {
@@ -116,7 +120,8 @@ class ZshReader {
     if (name === '_arguments') this.#arguments(words, where, depth);
     else if (name === '_describe') this.#describe(words, where);
     else if (name === '_values') this.#values(words, where);
-    else if (FILES.test(name)) this.#files(where);
+    else if (FILES.test(name))
+      this.#files(where, FOLDERS.test([name, ...words.map(({ raw }) => raw)].join(' ')));
     else if (depth === 0 && LOADING.has(name))
       this.#builder.notRead(NOT_LOADED, this.#script.tokens[start]?.place ?? null);
     else if (!OF_THE_MACHINE.test(name)) {
@@ -205,7 +210,10 @@ class ZshReader {
           continue;
         }
         const { option, explanation, actions, others, position } = specification;
-        if (position !== undefined) this.#builder.operandCount(where.path, position);
+        if (position !== undefined) {
+          this.#builder.operandCount(where.path, position);
+          this.#builder.addNumbered(where.path, position, offeredBy(actions[0] ?? ''));
+        }
         if (option !== undefined && others.length > 0)
           this.#builder.holdApart(where.path, { option, others, place: word.place });
         if (option !== undefined)
@@ -231,6 +239,8 @@ class ZshReader {
 
   #action(action: string, where: Where, place: Place, depth: number): void {
     const text = action.trim();
+    if (text === '' && where.option !== undefined)
+      this.#builder.addArgument(where.path, where.option, { isNothing: true });
     if (text === '') return;
     if (text.startsWith('->')) this.#states.set(text.slice(2).trim(), where);
     else if (text.startsWith('(('))
@@ -245,7 +255,7 @@ class ZshReader {
         where,
         place,
       );
-    else if (FILES.test(text)) this.#files(where);
+    else if (FILES.test(text)) this.#files(where, FOLDERS.test(text));
     else if (!OF_THE_MACHINE.test(text)) {
       const [name = ''] = text.split(/\s/, 1);
       if (this.#script.functions.has(name)) this.#call(name, where, depth);
@@ -288,12 +298,19 @@ class ZshReader {
     const words = items
       .filter(({ text }) => text !== '')
       .map((item): OfferedWord => ({ ...item, place: places.of(item.text) }));
-    if (option !== undefined) this.#builder.addArgument(path, option, words, undefined);
+    if (option !== undefined) this.#builder.addArgument(path, option, { words });
     else for (const word of words) this.#builder.addOperand(path, word);
   }
 
-  #files({ path, option }: Where): void {
-    if (option === undefined) this.#builder.operandFiles(path, true);
-    else this.#builder.addArgument(path, option, [], true);
+  #files({ path, option }: Where, isFolders: boolean): void {
+    if (option === undefined) this.#builder.operandFiles(path, true, isFolders);
+    else this.#builder.addArgument(path, option, { files: true, isFolders });
   }
+}
+
+/** What the action of a numbered operand offers, as far as it says so itself. */
+function offeredBy(action: string): Partial<OfferedArgument> {
+  const text = action.trim();
+  if (FILES.test(text)) return { files: true, isFolders: FOLDERS.test(text) };
+  return text === '' ? { isNothing: true } : {};
 }

@@ -1,6 +1,9 @@
 /** Functions of zsh that offer files, or folders. */
 export const FILES = /^_(?:files|path_files|directories|dir_list|default)\b/;
 
+/** Those of them that offer folders only. */
+export const FOLDERS = /^_(?:directories|dir_list)\b|^_(?:path_)?files\b(?:.* | )-\//;
+
 /** Functions of zsh that offer what the machine has, which no interface lists. */
 export const OF_THE_MACHINE =
   /^_(?:command_names|users|groups|hosts|pids|ports|net_interfaces|urls|message|guard|nothing)\b/;

@@ -12,6 +12,8 @@ export interface TokenRange {
 export class ZshScript {
   readonly tokens: readonly ZshToken[];
   readonly functions = new Map<string, TokenRange>();
+  /** Whether the body of a function is not closed. */
+  isOpen = false;
 
   constructor(source: Source, budget: ReadingBudget) {
     this.tokens = zshTokens(source, budget);
@@ -31,7 +33,9 @@ export class ZshScript {
       if (hasBrackets) at += 2;
       while (this.is(at, '\n')) at++;
       if (this.word(at) !== '{') continue;
-      const to = ends.get(at) ?? this.tokens.length;
+      const end = ends.get(at);
+      const to = end ?? this.tokens.length;
+      this.isOpen ||= end === undefined;
       this.functions.set(name, { from: at + 1, to });
     }
   }

@@ -71,7 +71,7 @@ function itemsOf(shell: string, program: string, { command, kinds }: CommandCove
         ),
       ),
       ...wrong.map(({ name, reason, word, thing }) =>
-        item('wrong', name, `'${name}' ${WRONG_WORDS[reason]}`, word?.place ?? thing.place),
+        item('wrong', name, `'${name}' ${WRONG_WORDS[reason]}`, word?.place ?? thing?.place ?? null),
       ),
     ];
   });
