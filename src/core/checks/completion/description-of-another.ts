@@ -3,6 +3,7 @@ import type { OfferedThing, ShellCoverage } from '../../coverage/coverage.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
+import { stemsOf } from '../../words/text-likeness.ts';
 import { wordPlace } from '../completion-places.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 import { BOX_DOCUMENT, fishScript } from '../example-completion.ts';
@@ -85,7 +86,7 @@ function judgeKind(
 /** So many words of a text are known again. */
 const MIN_WORDS = 2;
 
-/** What has a text that begins with a description, where the own text does not. */
+/** What has a text that begins with a description, where the own text has no word of it. */
 function beginningOfAnother(
   description: string,
   own: string,
@@ -93,7 +94,10 @@ function beginningOfAnother(
 ): OfferedThing | undefined {
   const begins = (text: string) =>
     text.startsWith(description) && /^[\s,;.(:]/.test(text.slice(description.length));
-  if (description.split(' ').length < MIN_WORDS || begins(own)) return undefined;
+  const stems = stemsOf(own);
+  const isOwn =
+    [...stemsOf(description)].some((stem) => stems.has(stem)) || /^(?:same as|like|alias)\b/.test(own);
+  if (description.split(' ').length < MIN_WORDS || isOwn) return undefined;
   return offered.find(({ thing }) => begins(textOf(thing)));
 }
 

@@ -46,7 +46,8 @@ export class ZshScript {
     const open: number[] = [];
     for (let i = 0; i < this.tokens.length; i++) {
       const word = this.word(i);
-      if (word === '{') open.push(i);
+      // `({)` is a pattern of a branch.
+      if (word === '{' && !this.is(i + 1, ')')) open.push(i);
       const opened = word === '}' ? open.pop() : undefined;
       if (opened !== undefined) ends.set(opened, i);
     }
