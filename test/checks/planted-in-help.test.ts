@@ -2,10 +2,10 @@ import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { test } from 'node:test';
-import { audit, type Finding, readHelp } from 'dabbawala';
+import { audit, type Finding, readSource } from 'dabbawala';
 import { ROOT } from '../support/run-dabbawala.ts';
 
-/** One fault that is put into a sound help text of `test/checks/planted`, and the finding that names it. */
+/** One fault that is put into a sound help text or document of `test/checks/planted`, and the finding that names it. */
 type Fault = readonly [why: string, from: string, to: string, check: string, subject: string];
 
 const FAULTS: Readonly<Record<string, readonly Fault[]>> = {
@@ -697,6 +697,364 @@ const FAULTS: Readonly<Record<string, readonly Fault[]>> = {
     ['operand', '<tree>...\n', '<tree>... [<bough>]\n', 'help/operand-undescribed', 'bough'],
     ['dup letters', '-f, --force ', '-q, --force ', 'conflicts/same-name-twice', '-q'],
   ],
+  ferry: [
+    [
+      'text default other',
+      '(default: ferry.conf)"',
+      '(default: ferry.ini)"',
+      'help/default-disagrees',
+      '--config',
+    ],
+    [
+      'text range other',
+      'number of seats, 1 to 9 (default: 1)',
+      'number of seats, 1 to 12 (default: 1)',
+      'help/values-disagree',
+      '--seats',
+    ],
+    [
+      'text values other',
+      'deck, lounge or cabin (default: deck)"',
+      'deck, lounge or suite (default: deck)"',
+      'help/values-disagree',
+      '--class',
+    ],
+    [
+      'default not in values',
+      'default: deck}',
+      'default: floor}',
+      'conflicts/default-not-allowed',
+      '--class',
+    ],
+    [
+      'default out of range',
+      'range: 1..9, default: 1}',
+      'range: 1..9, default: 10}',
+      'help/default-told-twice',
+      '--seats',
+    ],
+    [
+      'requires unknown',
+      'requires: [--car]',
+      'requires: [--auto]',
+      'conflicts/relation-without-effect',
+      'requires',
+    ],
+    [
+      'exclusive with itself',
+      'at-most-one: [--verbose, --quiet]',
+      'at-most-one: [--verbose, --verbose]',
+      'conflicts/relation-without-effect',
+      'at-most-one',
+    ],
+    [
+      'requires and excludes',
+      '      - {subject: --length, requires: [--car]}',
+      '      - {subject: --length, requires: [--car]}\n      - {subject: --length, excludes: [--car]}',
+      'conflicts/prose-relation-differs',
+      '--length',
+    ],
+    [
+      'example unknown',
+      '--seats=2 17 Ada Bo',
+      '--seat-count=2 17 Ada Bo',
+      'help/example-wrong',
+      'ferry book --seat-count=2 17 Ada Bo',
+    ],
+    [
+      'example out of range',
+      '--seats=2 17 Ada Bo',
+      '--seats=12 17 Ada Bo',
+      'help/example-wrong',
+      'ferry book --seats=12 17 Ada Bo',
+    ],
+    [
+      'example missing operand',
+      '--seats=2 17 Ada Bo',
+      '--seats=2',
+      'help/example-wrong',
+      'ferry book --seats=2',
+    ],
+    [
+      'usage lacks operand',
+      'usage: ferry book [OPTION]... CROSSING [NAME]...',
+      'usage: ferry book [OPTION]... CROSSING',
+      'help/usage-disagrees',
+      'NAME',
+    ],
+    [
+      'usage of other command',
+      'usage: ferry times [OPTION]... [DAY]',
+      'usage: ferry book [OPTION]... [DAY]',
+      'help/commands-disagree',
+      'ferry times',
+    ],
+    [
+      'global name redefined',
+      '--car: take a car',
+      '--config: take a car',
+      'names/one-name-many-meanings',
+      '--config',
+    ],
+    [
+      'summary same',
+      'summary: cancel a booking',
+      'summary: book a place on a crossing',
+      'help/same-summary-twice',
+      'cancel',
+    ],
+    [
+      'help same',
+      '-f, --force: cancel without asking',
+      '-f, --force: write TEXT on the receipt',
+      'help/same-help-twice',
+      '--reason',
+    ],
+    [
+      'help empty',
+      '-f, --force: cancel without asking',
+      "-f, --force: ''",
+      'help/option-undescribed',
+      '--force',
+    ],
+    [
+      'one output elsewhere',
+      '    operands:\n      BOOKING: number of the booking',
+      '      --output-file=FILE: write the receipt to FILE\n    operands:\n      BOOKING: number of the booking',
+      'help/example-missing',
+      'cancel',
+    ],
+    [
+      'deprecated dangling',
+      '      -r, --reason=TEXT: write TEXT on the receipt',
+      '      -r, --reason=TEXT: {help: write TEXT on the receipt, deprecated: {replaced-by: --why}}',
+      'conflicts/reference-dangles',
+      '--reason',
+    ],
+    [
+      'same-as dangling',
+      '--car: take a car along',
+      '--car: {help: take a car along, same-as: --auto}',
+      'conflicts/reference-dangles',
+      '--car',
+    ],
+    [
+      'required with default',
+      'default: table}',
+      'default: table}\n        required: true',
+      'help/required-unstated',
+      '--format',
+    ],
+    [
+      'secret',
+      '      -r, --reason=TEXT: write TEXT on the receipt',
+      '      -r, --reason=TEXT: write TEXT on the receipt\n      --password=WORD: log in with WORD',
+      'arguments/secret-in-arguments',
+      '--password',
+    ],
+    ['exit zero error', '0: all was done', '0: the crossing failed', 'help/exit-status-unclear', '0'],
+    ['plural command', '  cancel:', '  books:', 'names/nearly-equal', 'books'],
+    ['verb style', '  cancel:', '  cancellation:', 'help/commands-disagree', 'ferry cancellation'],
+    [
+      'operand default required',
+      '{help: "the day, such as 2024-05-01 (default: today)", count: 0..1, default: today}',
+      '{help: "the day, such as 2024-05-01 (default: today)", count: 1, default: today}',
+      'conflicts/required-with-default',
+      'DAY',
+    ],
+    [
+      'prefix crowd',
+      '      --car: take a car along',
+      '      --car: take a car along\n      --cargo: take cargo along',
+      'abbreviations/prefix-of-other',
+      '--car',
+    ],
+    [
+      'switch with value',
+      '      -f, --force: cancel without asking',
+      "      -f, --force=YESNO: {help: cancel without asking, argument: {values: ['yes', 'no'], default: 'no'}}",
+      'arguments/boolean-takes-value',
+      '--force',
+    ],
+    [
+      'mention unknown',
+      'length of the car in metres; needs --car',
+      'length of the car in metres; needs --auto',
+      'help/mentions-unknown',
+      '--auto',
+    ],
+    [
+      'mention contradicts',
+      'length of the car in metres; needs --car',
+      'length of the car in metres; cannot be used with --car',
+      'conflicts/prose-relation-differs',
+      '--length',
+    ],
+    [
+      'operand order',
+      '      CROSSING: number of the crossing\n      NAME: {help: names of the passengers, count: 0..}',
+      '      NAME: {help: names of the passengers, count: 0..}\n      CROSSING: number of the crossing',
+      'help/usage-disagrees',
+      'CROSSING',
+    ],
+    [
+      'two open',
+      'NAME: {help: names of the passengers, count: 0..}',
+      'NAME: {help: names of the passengers, count: 0..}\n      GUEST: {help: names of the guests, count: 0..}',
+      'help/usage-disagrees',
+      'GUEST',
+    ],
+    [
+      'version letter',
+      '-V, --version: print the version and exit',
+      '-v, --version: print the version and exit',
+      'conflicts/same-name-twice',
+      '-v',
+    ],
+    ['values case', 'values: [table, csv]', 'values: [table, CSV]', 'help/values-unlisted', '--format'],
+    [
+      'values sep',
+      'values: [deck, lounge, cabin]',
+      'values: [deck, lounge_chair, single-cabin]',
+      'help/values-unlisted',
+      '--class',
+    ],
+    [
+      'neg',
+      '      --car: take a car along',
+      '      --no-car: take no car along\n      --disable-meal: without a meal',
+      'help/mentions-unknown',
+      '--car',
+    ],
+    [
+      'underscore',
+      '      --car: take a car along',
+      '      --with_dog: take a dog along\n      --with-car: take a car along',
+      'names/separators-mixed',
+      '--with_dog',
+    ],
+  ],
+  crewctl: [
+    [
+      'command without text',
+      '  fire NAME...             Send people away',
+      '  fire NAME...',
+      'help/command-undescribed',
+      'fire',
+    ],
+    ['same text', 'Send people away', 'Take people on', 'help/same-summary-twice', 'fire'],
+    [
+      'default',
+      '(short, long, json)',
+      '(short, long, json; default: wide)',
+      'help/values-disagree',
+      '--output',
+    ],
+    ['since/before', '--until=DATE', '--before=DATE', 'names/pair-uneven', '--before'],
+    ['man page other', 'crewctl(1) man page', 'crewclt(1) man page', 'help/usage-disagrees', 'crewclt'],
+    [
+      'mention',
+      'Do not print the table',
+      'Do not print the table; implies --no-legend',
+      'help/mentions-unknown',
+      '--no-legend',
+    ],
+    ['letter twice', '-a --all   ', '-n --all   ', 'conflicts/same-name-twice', '-n'],
+    [
+      'placeholder',
+      'Show what happened after DATE',
+      'Show what happened after TIME',
+      'help/placeholder-misleads',
+      '--since',
+    ],
+    ['number default', '(default: 10)', '(default: ten)', 'help/values-disagree', '--lines'],
+    ['typo', 'Operate on another host', 'Operate on anohter host', 'help/word-misspelt', 'anohter'],
+    [
+      'version',
+      '--version             Show package version',
+      '--verison             Show package version',
+      'names/misspelt',
+      '--verison',
+    ],
+  ],
+  stampbook: [
+    ['synopsis letter', '[-l | -c]', '[-l | -x]', 'help/usage-disagrees', '-x'],
+    ['synopsis arg', '[-t NAME]', '[-t BUYER]', 'help/usage-disagrees', '-t'],
+    [
+      'operand',
+      'stampbook sell [-n] [-t NAME] NUMBER',
+      'stampbook sell [-n] [-t NAME] STAMP',
+      'help/usage-disagrees',
+      'STAMP',
+    ],
+    [
+      'example wrong command',
+      'stampbook find -c',
+      'stampbook fnid -c',
+      'help/example-wrong',
+      'stampbook fnid -c red bird',
+    ],
+    ['example year', '-y 1962', '-y 1620', 'help/example-wrong', 'stampbook add -p 250 -y 1620 Samoa'],
+    ['range', '1840 to 2100', '2100 to 1840', 'help/values-disagree', '-y'],
+    ['exit dup', '2   wrong usage', '1   wrong usage', 'help/exit-status-unclear', '1'],
+    ['env', 'STAMPBOOK_CURRENCY', 'STAMBOOK_CURRENCY', 'help/environment-unlisted', 'STAMBOOK_CURRENCY'],
+    [
+      'text same',
+      'print their numbers only',
+      'print how many stamps were found',
+      'help/same-help-twice',
+      '-l',
+    ],
+    ['program', 'stampbook sell', 'stampbok sell', 'help/usage-disagrees', 'stampbok'],
+    [
+      'exclusive told',
+      'print their numbers only',
+      'print their numbers only; implies -c',
+      'conflicts/prose-relation-differs',
+      '-l',
+    ],
+    ['list lacks', '    -n          only say what would be done\n', '', 'help/usage-disagrees', '-n'],
+  ],
+  'album-prune': [
+    [
+      'unit',
+      '-a, --age <days>     Delete what is older than so many days',
+      '-a, --age <n>        Delete what is older',
+      'help/unit-unstated',
+      '--age',
+    ],
+    [
+      'dry-run cut',
+      'Delete nothing, and print what would be deleted',
+      'Delete nothing, and print what would be deleted (see --verbos)',
+      'help/mentions-unknown',
+      '--verbos',
+    ],
+    ['text copy', 'Display version number', 'Display this message', 'help/same-help-twice', '--version'],
+    ['program', '$ album-prune --help', '$ albumprune --help', 'help/example-wrong', 'albumprune --help'],
+    ['letters', '-k, --keep <count>', '-a, --keep <count>', 'conflicts/same-name-twice', '-a'],
+  ],
+  lantern: [
+    ['default out of', '(default: 5)', '(default: 50)', 'help/values-disagree', '--brightness'],
+    ['default colour', '(default: white)', '(default: blue)', 'help/values-disagree', '--colour'],
+    [
+      'unit',
+      'wait before each one (default: 0)',
+      'wait before each one (default: 5 minutes)',
+      'help/values-disagree',
+      '--delay',
+    ],
+    [
+      'opposite',
+      'the opposite of --verbose',
+      'the opposite of --versobe',
+      'help/mentions-unknown',
+      '--versobe',
+    ],
+    ['command text', 'put lanterns out', 'light one or more lanterns', 'help/same-summary-twice', 'douse'],
+    ['letter twice', '-d, --delay', '-c, --delay', 'conflicts/same-name-twice', '-c'],
+    ['value twice', 'white, green or red', 'white, green or white', 'names/values-mixed', '--colour'],
+  ],
 };
 
 /** What is changed in a sound help text, and leaves it sound: near misses of the faults above. */
@@ -785,15 +1143,15 @@ const SAID: Readonly<Record<string, readonly string[]>> = {
 const FOLDER = join(ROOT, 'test/checks/planted');
 
 function findingsOf(text: string, program: string): readonly Finding[] {
-  const { interface: cli } = readHelp({ name: program, text });
-  assert.ok(cli !== undefined);
+  const { interface: cli, problems } = readSource({ name: program, text });
+  assert.ok(cli !== undefined, problems[0]?.message);
   return audit([cli]).findings;
 }
 
 const named = ({ check, subject }: Finding) => `${check} ${subject}`;
 
 for (const file of readdirSync(FOLDER).sort()) {
-  const program = file.replace(/\.txt$/, '');
+  const program = file.replace(/\.\w+$/, '');
   const text = readFileSync(join(FOLDER, file), 'utf8');
 
   test(`${program}: nothing is said of the sound text`, () => {

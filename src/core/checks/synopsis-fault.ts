@@ -21,7 +21,7 @@ export interface SynopsisFault {
     | 'unshown-command'
     | 'program'
     | 'other-program'
-    | 'title'
+    | 'misspelt'
     | 'help-elsewhere';
   /** Where it stands. */
   readonly place: Place;

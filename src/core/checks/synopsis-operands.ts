@@ -13,7 +13,9 @@ export function operandFaults(command: Command): SynopsisFault[] {
   ];
 }
 
-function memberFaults({ forms, operands }: Command): SynopsisFault[] {
+function memberFaults({ forms: own, operands, commands }: Command): SynopsisFault[] {
+  // The list may be of the operands of commands that have nothing but their synopses.
+  const forms = [...own, ...commands.items.flatMap((one) => (one.described ? [] : one.forms))];
   const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
   if (listed.length === 0) return [];
   const shown = forms.flatMap((form: Form) => form.operands);

@@ -1,6 +1,8 @@
 import type { Interface } from '../model/interface.ts';
 import type { CommandAt } from '../model/walk.ts';
+import { COMMON_WORDS } from '../words/common-words.ts';
 import { isSlipInside } from '../words/slip-inside.ts';
+import { isSwapped } from '../words/swapped-letters.ts';
 import type { SynopsisFault } from './synopsis-fault.ts';
 
 /** A word that may be the name of a program, without its path and ending. */
@@ -12,6 +14,7 @@ export function programFaults(at: CommandAt, interface_: Interface): SynopsisFau
     ...calledOtherwise(at, interface_),
     ...oneOfAnother(at, interface_),
     ...titleOfAnother(at, interface_),
+    ...misspeltInText(at, interface_),
     ...helpElsewhere(at, interface_),
   ];
 }
@@ -59,11 +62,27 @@ function titleOfAnother({ path, command }: CommandAt, { program }: Interface): S
     source.text.slice(Math.max(0, start), start + TITLE_LIMIT),
   )?.[0];
   if (name === undefined || !isSlipInside(name, program.value)) return [];
-  return [{ name, kind: 'title', place: { source, start, end: start + name.length } }];
+  return [{ name, kind: 'misspelt', place: { source, start, end: start + name.length } }];
 }
 
 /** So much of a title is looked at. */
 const TITLE_LIMIT = 80;
+
+/** A short name has too many words beside it. */
+const LEAST_LENGTH = 5;
+
+/** A word of the running text that is the name of the program, but for a slip of the pen. */
+function misspeltInText({ path, command }: CommandAt, { program }: Interface): SynopsisFault[] {
+  const { value: own } = program;
+  if (path.length > 1 || own.length < LEAST_LENGTH) return [];
+  return command.remarks.slice(0, REMARKS_LIMIT).flatMap(({ value, place }): SynopsisFault[] => {
+    const words = value.slice(0, REMARK_LIMIT).match(/[a-z][a-z\d-]{3,60}/g) ?? [];
+    const slip = words.find(
+      (word) => (isSlipInside(word, own) || isSwapped(word, own)) && !COMMON_WORDS.has(word),
+    );
+    return slip === undefined ? [] : [{ name: slip, kind: 'misspelt', place }];
+  });
+}
 
 /** A command line that asks for help, in quotes or behind a verb: `run 'tiffin COMMAND --help'`. */
 const HELP_CALL =

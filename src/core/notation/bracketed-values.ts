@@ -14,6 +14,9 @@ const MIN_VALUES = 3;
 /** Behind a bracket at the end of a text: nothing but notes in brackets of their own. */
 const AT_END = /^[.\s]*(?:[[(][^()[\]]{1,100}[\])][.\s]*){0,3}$/;
 
+/** `(tin, paper; default: tin)`: the default behind the values. */
+const DEFAULT_BEHIND = /[;,] {0,2}(?:the )?default(?:s to| is|:| =|=)? {0,2}["'`]?[\w.+-]{1,40}["'`]?$/i;
+
 /** So much behind a bracket is looked at. */
 const END_LIMIT = 400;
 
@@ -41,7 +44,7 @@ export function bracketedValues(text: string): BracketedValues | undefined {
   if (!text.includes('(')) return undefined;
   for (const match of matches(text, /\(([^()]{3,300})\)/g)) {
     const before = text.slice(Math.max(0, match.index - 30), match.index + 1);
-    const inner = match[1] ?? '';
+    const inner = (match[1] ?? '').replace(DEFAULT_BEHIND, '');
     if (OPEN_ENDED.test(inner)) continue;
     const start = match.index + 1;
     const list = scanValueList(text, start);

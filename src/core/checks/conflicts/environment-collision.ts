@@ -1,5 +1,5 @@
 import { quoteName } from '../../messages/wording.ts';
-import { mainName, type Option } from '../../model/option.ts';
+import { mainName } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each environment variable that two options of one command fall back to. */
@@ -21,7 +21,13 @@ export const environmentCollision = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      const byVariable = new Map<string, Option>();
+      // What is inherited from a command above reads its variable here too.
+      const above = at.line.slice(0, -1).flatMap(({ options }) => options.items);
+      const byVariable = new Map(
+        above
+          .filter(({ inheritance }) => inheritance !== undefined)
+          .flatMap((option) => option.environment.map(({ value }) => [value, option] as const)),
+      );
       for (const option of at.command.options.items) {
         for (const { value, place } of option.environment) {
           report.judged();

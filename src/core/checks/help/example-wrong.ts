@@ -4,6 +4,7 @@ import { quoteName } from '../../messages/wording.ts';
 import type { Example } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { CommandAt } from '../../model/walk.ts';
+import { rangeInProse } from '../../notation/prose-range.ts';
 import { OF_WHOLE_LINE, sureProblems } from '../../parsing/sure-problems.ts';
 import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
 import { traceWords } from '../../parsing/trace-words.ts';
@@ -14,6 +15,7 @@ import { isSwapped } from '../../words/swapped-letters.ts';
 import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
 import { unlistedOption } from '../unlisted-option.ts';
+import { isWithin } from '../within-range.ts';
 import { wordForNumber } from '../word-for-number.ts';
 
 /** One finding for each example command line that the program would refuse. */
@@ -142,7 +144,10 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     // Of a command that is not described, the words before it are still the options of those above it.
     const first = trace.words.find(({ parts }) => parts.some(({ role }) => role === 'command'));
     const before = trace.problems.filter(({ word }) => word !== null && word < (first?.index ?? 0));
-    const text = misspelt(before, words, names) ?? slipOfAbove(trace.problems, words, names);
+    const text =
+      misspelt(before, words, names) ??
+      slipOfAbove(trace.problems, words, names) ??
+      wrongValueOfAbove(at, words);
     return text === undefined ? undefined : { text, cause: text, isOfCount: false };
   }
   const problem = sureProblems(
@@ -213,6 +218,25 @@ function misspeltCommand(
   return near === undefined
     ? undefined
     : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
+}
+
+/** A value that an option of a command above, which is listed there beside the commands, does not take. */
+function wrongValueOfAbove({ line }: CommandAt, words: readonly ShellWord[]): string | undefined {
+  const options = line.slice(0, -1).flatMap((command) => command.options.items);
+  for (const [i, { text, literal }] of words.entries()) {
+    const [name = '', joined] = /^(--[^=]+)=(.*)$/s.exec(text)?.slice(1) ?? [text];
+    const option = options.find(({ names }) => literal && names.some((one) => one.text === name));
+    const [word, ...more] = option?.argument?.value.words ?? [];
+    const given = joined ?? words[i + 1]?.text;
+    const values = word?.values?.value.map(({ value }) => value) ?? [];
+    if (word === undefined || more.length > 0 || given === undefined || word.separator !== undefined)
+      continue;
+    const range = word.range?.value ?? rangeInProse(option?.help?.value ?? '');
+    const isOut = range !== undefined && /^-?\d+(?:\.\d+)?$/.test(given) && !isWithin(Number(given), range);
+    const isOther = values.length > 1 && !values.includes(given) && /^[a-z][\w-]*$/.test(given);
+    if (isOut || isOther) return `${quoteName(given)} is not a valid argument of ${quoteName(name)}`;
+  }
+  return undefined;
 }
 
 /** An option of a command that is not described, which is that of a command above it but for a slip inside. */

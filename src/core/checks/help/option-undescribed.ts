@@ -71,7 +71,10 @@ function barePredicate(listed: readonly Option[]): (option: Option) => boolean {
     withoutNotes(help.value) === '';
   const noted = listed.filter(isNoted).length;
   const told = listed.filter(({ help }) => help !== undefined).length - noted;
-  return (option) => option.help === undefined || (noted * TOLD_FOR_NOTED <= told && isNoted(option));
+  return (option) =>
+    option.help === undefined ||
+    option.help.value.trim() === '' ||
+    (noted * TOLD_FOR_NOTED <= told && isNoted(option));
 }
 
 /** Whether an entry is followed, in the next line and further in, by another one: then that may be its second half. */

@@ -48,7 +48,7 @@ export const usageDisagrees = defineCheck({
   },
   message: ({ name, kind }: Disagreement) => MESSAGES[kind](quoteName(name)),
   fix: ({ name, kind }) =>
-    kind === 'program' || kind === 'other-program' || kind === 'title' || kind === 'help-elsewhere'
+    kind === 'program' || kind === 'other-program' || kind === 'misspelt' || kind === 'help-elsewhere'
       ? 'call the program by one name in the usage lines, the examples and the texts'
       : `correct the usage line or the list, whichever is wrong about ${quoteName(name)}`,
 });
@@ -64,7 +64,7 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
   values: (name) => `the usage line and the list have different values for ${name}`,
   program: (name) => `the usage line calls the program ${name}, and the examples do not`,
   'other-program': (name) => `one usage line calls the program ${name}, and the others do not`,
-  title: (name) => `the title calls the program ${name}, and the usage line does not`,
+  misspelt: (name) => `the help calls the program ${name}, and the usage line does not`,
   'help-elsewhere': (name) => `the text sends to ${name} for help, which is not the name of the program`,
   mandatory: (name) => `the usage line shows ${name} as something that must be given, and it may be left out`,
   optional: (name) => `the usage line shows ${name} in brackets, and it must be given`,
@@ -87,7 +87,7 @@ const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set([
   'unshown-command',
   'program',
   'other-program',
-  'title',
+  'misspelt',
   'help-elsewhere',
 ]);
 

@@ -10,6 +10,7 @@ import { rangesInProse } from '../../notation/prose-range.ts';
 import type { Place } from '../../source/source.ts';
 import { isWordForNumber, otherUnit } from '../default-misfits.ts';
 import { defineCheck } from '../define-check.ts';
+import { isWithin } from '../within-range.ts';
 
 type Disagreement = {
   readonly name: string;
@@ -122,6 +123,9 @@ function disagreement(
   const range = word.range?.value;
   if (range !== undefined && isReversed(range))
     return { name, kind: 'reversed', one: drawn(range), other: '' };
+  const turned = range === undefined && !/\bor\b/.test(help?.value ?? '') ? all.find(isReversed) : undefined;
+  if (turned !== undefined && word.placeholder !== undefined)
+    return { name, kind: 'reversed', one: drawn(turned), other: '' };
   const apart = range === undefined ? undefined : all.find((other) => areApart(range, other));
   if (range !== undefined && apart !== undefined)
     return { name, kind: 'range', one: drawn(range), other: drawn(apart) };
@@ -148,7 +152,7 @@ function disagreement(
     return range === undefined || /\d/.test(literal) || NO_CHOICE.has(literal.toLowerCase())
       ? undefined
       : { name, kind: 'word', one: literal, other: drawn(bounds) };
-  return isIn(number, bounds) ? 'none' : { name, kind: 'default', one: literal, other: drawn(bounds) };
+  return isWithin(number, bounds) ? 'none' : { name, kind: 'default', one: literal, other: drawn(bounds) };
 }
 
 const VALUE = String.raw`["'\x60]?[a-z][\w-]*["'\x60]?(?![\w-])`;
@@ -264,10 +268,6 @@ function areApart(a: Range, b: Range): boolean {
   const differ = (one: Range['least'], other: Range['least']) =>
     typeof one === 'number' && typeof other === 'number' && one !== other;
   return differ(a.least, b.least) || differ(a.most, b.most);
-}
-
-function isIn(number: number, { least, most }: Range): boolean {
-  return (typeof least !== 'number' || number >= least) && (typeof most !== 'number' || number <= most);
 }
 
 function drawn({ least, most }: Range): string {

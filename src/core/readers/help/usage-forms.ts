@@ -57,7 +57,8 @@ function isNotedApart(
   const first = body[0];
   if (first === undefined || first.start !== first.line.first || line.indent !== first.line.indent)
     return false;
-  if (!/^[a-z][\w.-]{1,40} (?=[-[<])/.test(line.text.slice(start, start + 60))) return false;
+  if (!/^[a-z][\w.-]{1,40} (?:[a-z][\w-]{0,40} ){0,2}(?=[-[<])/.test(line.text.slice(start, start + 140)))
+    return false;
   const alike = body.filter(
     (one) => one.line.indent === line.indent && firstWord(one.line, one.start) === program,
   );
