@@ -304,7 +304,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: 'Usage: tiffin -l [-q] <-m|box> [-p] quay lid...\n',
       found: [],
     },
-    { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['warning QUAY'] },
+    { why: 'an open-ended operand behind', text: 'Usage: tiffin [QUAY] BOX...\n', found: ['note QUAY'] },
     { why: 'another form takes the rest', text: 'Usage: tiffin BOX\n   or: tiffin [QUAY] BOX\n', found: [] },
     { why: 'options behind a slash', text: 'Usage: tiffin [/q] [/d] /w BOX\n', found: [] },
     { why: 'groups that are repeated whole', text: 'Usage: tiffin [BOX [NOTE]]... QUAY\n', found: [] },
@@ -326,7 +326,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'a secret joined to another word',
       text: help('  --quaypasswd=WORD  log in to the quay\n  --late             late boxes\n'),
-      found: ['warning --quaypasswd'],
+      found: ['note --quaypasswd'],
     },
     {
       why: 'without its argument the program asks',
@@ -346,15 +346,15 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'several secrets are one finding',
       text: help('  --ebb-password=WORD  a\n  --flood-token=WORD  b\n'),
-      found: ['warning --ebb-password'],
+      found: ['note --ebb-password'],
     },
     { why: 'a word about a secret', text: help('  --token-description=TEXT  a\n'), found: [] },
     { why: 'a place for secrets', text: help('  --credential-cache=WORD  a\n'), found: [] },
-    { why: 'a new secret', text: help('  --password-new=WORD  a\n'), found: ['warning --password-new'] },
+    { why: 'a new secret', text: help('  --password-new=WORD  a\n'), found: ['note --password-new'] },
     {
       why: 'a password with a default can be another one',
       text: help('  --ebb-password=WORD  word for the ledger (default: "main")\n'),
-      found: ['warning --ebb-password'],
+      found: ['note --ebb-password'],
     },
   ],
   'help/required-unstated': [
@@ -1089,7 +1089,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help(
         '  --boxes=N  how many boxes (1..9)\n  --map      draw a map\n\nExamples:\n  tiffin --boxes=many\n  tiffin --map\n',
       ),
-      found: ['warning tiffin --boxes=many'],
+      found: ['note tiffin --boxes=many'],
     },
     {
       why: 'a word for no limit, and one that the text speaks of',
@@ -1111,14 +1111,14 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help(
         '  --late       what is late\n  --boxes=NUM  how many (range: 1-9)\n\nExamples:\n  tiffin --late\n  tiffin --boxes=3\n  tiffin -y\n  tiffin --boxes=12\n',
       ),
-      found: ['warning tiffin --boxes=12', 'warning tiffin -y'],
+      found: ['note tiffin --boxes=12', 'note tiffin -y'],
     },
     {
       why: 'two options of which a text keeps one from the other, and one that asks for another',
       text: help(
         '  --late  what is late; cannot be used with --map\n  --map   draw a map\n  --lids  count lids; requires --map\n\nExamples:\n  tiffin --late\n  tiffin --map\n  tiffin --late --map\n  tiffin --lids\n',
       ),
-      found: ['warning tiffin --lids', 'warning tiffin --late --map'],
+      found: ['note tiffin --lids', 'note tiffin --late --map'],
     },
     {
       why: 'an option that stands in the help in a way of its own, or may be that of a command which is not listed',
@@ -1136,7 +1136,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'a value that is not allowed',
       text: help('  --sort=owner|size  how\n\nExamples:\n  tiffin --sort=size\n  tiffin --sort=colour\n'),
-      found: ['warning tiffin --sort=colour'],
+      found: ['note tiffin --sort=colour'],
     },
     {
       why: 'the beginning of a name',
@@ -1263,7 +1263,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'an option that alone is not shown, and one that is shown twice',
       text: 'Usage: tiffin [-a] [-b] [-c N] [-a] BOX\n\n  -a    one\n  -b    two\n  -c N  three\n  -d    four\n',
-      found: ['note -d', 'note -a'],
+      found: ['note -d', 'warning -a'],
     },
     {
       why: 'a place for other options, and alternatives',
@@ -1288,7 +1288,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'an operand that is listed under another name',
       text: 'Usage: tiffin BOX\n\nOperands:\n  CRATE  the box\n',
-      found: ['warning BOX', 'warning CRATE'],
+      found: ['note BOX', 'note CRATE'],
     },
     {
       why: 'two operands of which the list has neither: it is one of their parts',

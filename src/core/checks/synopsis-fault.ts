@@ -8,6 +8,7 @@ export interface SynopsisFault {
     | 'unlisted-option'
     | 'unshown-option'
     | 'shown-twice'
+    | 'repeated'
     | 'mandatory'
     | 'optional'
     | 'argument-unshown'

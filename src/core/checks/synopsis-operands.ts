@@ -17,7 +17,8 @@ function memberFaults({ forms: own, operands, commands }: Command): SynopsisFaul
   // The list may be of the operands of commands that have nothing but their synopses.
   const forms = [...own, ...commands.items.flatMap((one) => (one.described ? [] : one.forms))];
   const listed = operands.items.filter(({ kind }) => kind === 'word' || kind === 'keyword');
-  if (listed.length === 0) return [];
+  // `/log` is an option of another custom, and the rest of such a list is of options too.
+  if (listed.length === 0 || listed.some(({ name }) => name.startsWith('/'))) return [];
   const shown = forms.flatMap((form: Form) => form.operands);
   // `box/lid` may list two that share a text.
   const names = new Set(listed.flatMap(({ name }) => [name, ...name.split('/')].map(operandKey)));

@@ -1,5 +1,6 @@
 import type { Command, Form, FormOption } from '../model/command.ts';
 import { mainName, type Option } from '../model/option.ts';
+import type { Place } from '../source/source.ts';
 import type { SynopsisFault } from './synopsis-fault.ts';
 
 /** What is wrong with which options the synopses show. */
@@ -118,15 +119,27 @@ const MIN_SHOWN = 4;
 
 const ASKS: ReadonlySet<string> = new Set(['-h', '--help', '-?', '-V', '--version', '-help', '-version']);
 
-/** Options that one synopsis shows twice outside of alternatives. */
+/** Options that one synopsis shows twice outside of alternatives: in the same words, or in others. */
 function shownTwice({ forms }: Command): SynopsisFault[] {
   return forms.flatMap(({ text, options }) => {
     if (/[|{]/.test(text)) return [];
-    const seen = new Set<string>();
-    const isAgain = (name: string) => seen.size === seen.add(name).size;
-    const [again] = options.filter(({ name }) => !/^-*options?$/i.test(name) && isAgain(name));
-    return again === undefined
-      ? []
-      : [{ name: again.name, kind: 'shown-twice' as const, place: again.place }];
+    const first = new Map<string, FormOption>();
+    for (const option of options) {
+      const { name, place } = option;
+      if (/^-*options?$/i.test(name)) continue;
+      const before = first.get(name);
+      if (before === undefined) first.set(name, option);
+      else
+        return [
+          { name, kind: bracketAt(place) === bracketAt(before.place) ? 'repeated' : 'shown-twice', place },
+        ];
+    }
+    return [];
   });
+}
+
+/** What stands from a place to the end of its bracket; empty where it stands in none. */
+function bracketAt(place: Place): string {
+  if (place === null || place.source.text[place.start - 1] !== '[') return '';
+  return /^[^\][\n]{0,80}\]/.exec(place.source.text.slice(place.start, place.start + 90))?.[0] ?? '';
 }

@@ -25,7 +25,10 @@ export function wordForNumber({ command }: CommandAt, { options }: Trace): strin
   return undefined;
 }
 
-/** Whether a text has a word as one that may be given: in quotation marks, behind `or`, or with what it means. */
-function mayBeGiven(word: string, text: string): boolean {
-  return new RegExp(`["'\`]${word}["'\`]|\\bor ${word}\\b|\\b${word} ?[=:]`).test(text);
+/** Whether a text has a word as one that may be given: in quotation marks, behind `or`, between bars, or with what it means. */
+export function mayBeGiven(word: string, text: string): boolean {
+  return (
+    /^\w+$/.test(word) &&
+    new RegExp(`["'\`]${word}["'\`]|\\bor ${word}\\b|\\b${word} ?[=:|]|\\|${word}\\b`).test(text)
+  );
 }

@@ -13,8 +13,8 @@ export const optionalBeforeRequired = defineCheck({
   needs: ['the operands of the usage line'],
   since: 4,
   examples: {
-    wrong: 'Usage: tiffin [QUAY] BOX [DAY]\n\n  -q  say nothing\n',
-    right: 'Usage: tiffin BOX [QUAY] [DAY]\n\n  -q  say nothing\n',
+    wrong: 'dabbawala: 1\nprogram: tiffin\nusage: tiffin [QUAY] BOX [DAY]\noptions:\n  -q: say nothing\n',
+    right: 'dabbawala: 1\nprogram: tiffin\nusage: tiffin BOX [QUAY] [DAY]\noptions:\n  -q: say nothing\n',
     nearMiss: 'Usage: tiffin [QUAY] BOX\n\n  -q  say nothing\n',
   },
   judge(view, report) {
@@ -30,6 +30,7 @@ export const optionalBeforeRequired = defineCheck({
           data: { optional: pair.optional.name, required: pair.required.name },
           place: pair.optional.place,
           related: [{ place: pair.required.place, note: 'must be given all the same' }],
+          ...(view.isHelp(pair.optional.place) ? { level: 'note' } : {}),
         });
       }
     }

@@ -16,9 +16,9 @@ export const secretInArguments = defineCheck({
   since: 1,
   examples: {
     wrong:
-      'Usage: tiffin [OPTION]...\n\n  --password=WORD  log in to the ledger with WORD\n  --quiet          say nothing\n',
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --password=WORD: log in to the ledger with WORD\n  --quiet: say nothing\n',
     right:
-      'Usage: tiffin [OPTION]...\n\n  --password-file=FILE  read the word for the ledger from FILE\n  --quiet               say nothing\n',
+      'dabbawala: 1\nprogram: tiffin\noptions:\n  --password-file=FILE: read the word for the ledger from FILE\n  --quiet: say nothing\n',
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --token=TOKEN   log in with TOKEN [env: TIFFIN_TOKEN]\n  --password-name=NAME  which stored word to use\n' +
       '  --output-token=BOX  write the token to BOX\n  --secret=NAME[,lid=LID]  a secret for the carrier\n' +
@@ -32,6 +32,8 @@ export const secretInArguments = defineCheck({
         return secret !== undefined && !isCounted(secret, command) && !hasOtherWay(option, secret, command);
       },
       placeOf: (option) => mainName(option).place,
+      // Help output tells other ways to give a secret in too many words to know them all.
+      levelOf: (faulty) => (faulty.every(({ place }) => view.isHelp(place)) ? 'note' : undefined),
     }),
   apart: true,
   message: ({ names }: FaultyOptions) =>

@@ -16,7 +16,7 @@ import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
 import { unlistedOption } from '../unlisted-option.ts';
 import { isWithin } from '../within-range.ts';
-import { wordForNumber } from '../word-for-number.ts';
+import { mayBeGiven, wordForNumber } from '../word-for-number.ts';
 
 /** One finding for each example command line that the program would refuse. */
 export const exampleWrong = defineCheck({
@@ -49,7 +49,7 @@ export const exampleWrong = defineCheck({
           subject: example.commandLine,
           data: { example: example.commandLine.replace(/\s+/g, ' '), fault: fault.text },
           place: example.place,
-          ...(fault.isOfCount && view.isHelp(example.place) ? { level: 'note' } : {}),
+          ...(!fault.isSlip && view.isHelp(example.place) ? { level: 'note' } : {}),
         });
     }
   },
@@ -63,8 +63,8 @@ interface Fault {
   readonly text: string;
   /** What all faults have in common that are likely to be one. */
   readonly cause: string;
-  /** Whether it is about how many words there are, which help tells less surely than what they are. */
-  readonly isOfCount: boolean;
+  /** Whether it is a slip of the pen for a name that is listed: everything else help output may tell in a way that was not read. */
+  readonly isSlip: boolean;
 }
 
 interface WrongExample {
@@ -97,7 +97,7 @@ function judgeExample(example: Example, view: AuditView): { readonly fault: Faul
     const isSaid = !view.isHelp(example.place) || isSlipInside(first?.text ?? '', cli.program.value);
     if (!isSaid || commands.length !== 1 || first?.literal !== true) return undefined;
     const text = `it calls ${quoteName(first.text)}, not ${quoteName(cli.program.value)}`;
-    return { fault: { text, cause: text, isOfCount: false } };
+    return { fault: { text, cause: text, isSlip: true } };
   }
   const faults = calls.map((words) => faultOf(words, cli, view));
   return { fault: faults.find((fault) => fault !== undefined) };
@@ -144,11 +144,13 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     // Of a command that is not described, the words before it are still the options of those above it.
     const first = trace.words.find(({ parts }) => parts.some(({ role }) => role === 'command'));
     const before = trace.problems.filter(({ word }) => word !== null && word < (first?.index ?? 0));
-    const text =
-      misspelt(before, words, names) ??
-      slipOfAbove(trace.problems, words, names) ??
-      wrongValueOfAbove(at, words);
-    return text === undefined ? undefined : { text, cause: text, isOfCount: false };
+    const slip = misspelt(before, words, names) ?? slipOfAbove(trace.problems, words, names);
+    const text = slip ?? wrongValueOfAbove(at, words);
+    return slip !== undefined
+      ? { text: slip, cause: slip, isSlip: true }
+      : text === undefined
+        ? undefined
+        : { text, cause: text, isSlip: false };
   }
   const problem = sureProblems(
     trace,
@@ -161,31 +163,42 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
       takesWords(at, words[word ?? -1]?.text ?? '')
     )
       return false;
-    if (code === 'value-not-allowed' && isOperand(trace, word) && view.isHelp(at.command.place)) return false;
+    if (code === 'value-not-allowed' && view.isHelp(at.command.place))
+      return !isOperand(trace, word) && !isToldInText(at, trace, word);
     // What must be given is only inferred from a synopsis of help: an example that leaves it out shows that it need not be.
     return (code !== 'option-missing' && code !== 'option-excluded') || !view.isHelp(at.command.place);
   });
   if (problem !== undefined) return faultOfProblem(problem);
-  const text =
+  const slip =
     shortened(trace.words, words) ??
     misspelt(trace.problems, words, names) ??
-    misspeltCommand(at, trace, words) ??
+    misspeltCommand(at, trace, words);
+  if (slip !== undefined) return { text: slip, cause: slip, isSlip: true };
+  const text =
     unlistedOption({ at, trace, words, names, view }) ??
     brokenRelation(at, trace) ??
     wordForNumber(at, trace);
-  return text === undefined ? undefined : { text, cause: text, isOfCount: false };
+  return text === undefined ? undefined : { text, cause: text, isSlip: false };
 }
 
 function faultOfProblem({ code, message }: TraceProblem): Fault {
   const [text = ''] = message.slice(message.indexOf(': ') + 2).split('; did you mean');
-  const isOfCount = OF_WHOLE_LINE.has(code);
-  return { text, cause: isOfCount ? code : text, isOfCount };
+  return { text, cause: OF_WHOLE_LINE.has(code) ? code : text, isSlip: message.includes('; did you mean') };
 }
 
 /** Whether an option is read to take several words, which may be the words of one placeholder. */
 function takesWords({ command }: CommandAt, given: string): boolean {
   const option = command.options.items.find(({ names }) => names.some(({ text }) => given.startsWith(text)));
   return (option?.argument?.value.words.length ?? 0) > 1;
+}
+
+/** Whether the text of an option speaks of a value that its list lacks: the list was not read to its end. */
+function isToldInText({ line }: CommandAt, { options }: Trace, index: number | null): boolean {
+  const given = options.findLast(({ word }) => index !== null && word <= index);
+  const option = line
+    .flatMap((command) => command.options.items)
+    .find(({ names }) => names.some(({ text }) => text === given?.name));
+  return given?.values.some((value) => mayBeGiven(value, option?.help?.value ?? '')) ?? false;
 }
 
 function isOperand({ words }: Trace, index: number | null): boolean {

@@ -111,9 +111,10 @@ export const mentionsUnknown = defineCheck({
             complete: isComplete,
           },
           place,
-          ...(of !== null &&
-          found.name.startsWith('--') &&
-          (isComplete || (near !== undefined && near === found && isSlip(near.name, near.other)))
+          ...((of !== null &&
+            found.name.startsWith('--') &&
+            (isComplete || (near !== undefined && near === found && isSlip(near.name, near.other)))) ||
+          (option !== undefined && sendsTo(text, found.name))
             ? {}
             : { level: 'note' }),
         });
@@ -140,6 +141,19 @@ function textsOfVariables({ interface: { environment, exitStatuses } }: AuditVie
     ...environment.flatMap(({ name, help }) => told(name, help)),
     ...exitStatuses.flatMap(({ from, help }) => told(`exit status ${from}`, help)),
   ];
+}
+
+/** Whether a text tells to use an option in place of its own, or calls it another name of its own: `deprecated, use --late`, `-s is the same`. */
+function sendsTo(text: string, name: string): boolean {
+  const at = text.indexOf(name);
+  const [before, behind] = [
+    text.slice(Math.max(0, at - 60), at),
+    text.slice(at + name.length, at + name.length + 20),
+  ];
+  return (
+    /\b(?:deprecated|obsolete|superseded|replaced)\b.{0,40}\b(?:use|see|by) (?:the )?$/i.test(before) ||
+    /^ instead\b|^ is the same\b/.test(behind)
+  );
 }
 
 /** Whether a name is another one with a slip, and not its beginning: a parser may take that for it, but nobody ends a name within a word. */

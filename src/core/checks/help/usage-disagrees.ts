@@ -56,6 +56,7 @@ export const usageDisagrees = defineCheck({
 const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {
   'unlisted-option': (name) => `the usage line shows the option ${name}, which is in no list`,
   'unshown-option': (name) => `the option ${name} is listed, and the usage line shows all others but it`,
+  repeated: (name) => `the usage line shows ${name} twice in the same words`,
   'shown-twice': (name) => `the usage line shows ${name} twice`,
   'argument-unshown': (name) => `the usage line shows ${name} without the argument that the list gives it`,
   'argument-unlisted': (name) => `the usage line shows an argument of ${name}, and the list none`,
@@ -78,6 +79,8 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
 const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set([
   'unshown-option',
   'shown-twice',
+  'unlisted-operand',
+  'unshown-operand',
   'count',
   'argument-unshown',
   'argument-unlisted',

@@ -123,7 +123,11 @@ function disagreement(
   const range = word.range?.value;
   if (range !== undefined && isReversed(range))
     return { name, kind: 'reversed', one: drawn(range), other: '' };
-  const turned = range === undefined && !/\bor\b/.test(help?.value ?? '') ? all.find(isReversed) : undefined;
+  // A hyphen may stand in a name: `639-3`.
+  const turned =
+    range === undefined
+      ? all.find((one) => isReversed(one) && (help?.value ?? '').includes(`${one.least} to ${one.most}`))
+      : undefined;
   if (turned !== undefined && word.placeholder !== undefined)
     return { name, kind: 'reversed', one: drawn(turned), other: '' };
   const apart = range === undefined ? undefined : all.find((other) => areApart(range, other));

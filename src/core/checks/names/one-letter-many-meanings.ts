@@ -6,6 +6,9 @@ import { defineCheck } from '../define-check.ts';
 /** Meanings that cannot be taken back. */
 const DESTROYS = /^--(?:force|delete|remove|purge|overwrite|destroy|erase|prune|clean)(?:-.*)?$/;
 
+/** With one of them the program ends at once, and does nothing of what the other is given with. */
+const ENDS = [/^--version$/, /^--(?:verbose|verbosity|quiet|silent)$/];
+
 /** How many letters a message tells before it only counts. */
 const LETTERS_SHOWN = 3;
 
@@ -68,7 +71,8 @@ export const oneLetterManyMeanings = defineCheck({
       commands: all.map(({ path }) => path.join(' ')),
     });
     const isGrave = ({ all }: (typeof several)[number]) =>
-      all.some(({ name }) => DESTROYS.test(name)) && all.some(({ name }) => !DESTROYS.test(name));
+      (all.some(({ name }) => DESTROYS.test(name)) && all.some(({ name }) => !DESTROYS.test(name))) ||
+      ENDS.every((end) => all.some(({ name }) => end.test(name)));
     for (const group of [
       ...several.filter(isGrave).map((one) => [one]),
       several.filter((one) => !isGrave(one)),
