@@ -96,7 +96,7 @@ test('a file can be opened, and the findings follow what is typed', { skip }, as
   assert.ok((await checksShown()).includes('names/one-letter-long'));
   await page.click('.cm-content');
   await page.keyboard.press('Control+End');
-  await page.keyboard.type('  --password=WORD  log in with WORD\n');
+  await page.keyboard.type('  --late-box=WORD  late box\n');
   await page.waitForFunction(() => document.querySelectorAll('.finding-warning').length === 2);
 });
 
