@@ -3,6 +3,7 @@ import { forEachChild, parse, type SyntaxNode, type Word, type WordPart } from '
 import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import { type BudgetLimits, ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Source, Span } from '../../source/source.ts';
+import { isReturn } from './bash-return.ts';
 import { type BashText, BashVariables } from './bash-variables.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { LOADING, NOT_LOADED } from './loading-commands.ts';
@@ -236,22 +237,6 @@ class BashReader {
   #place(start: number, end: number): Span {
     return { source: this.#source, start, end };
   }
-}
-
-/** Whether a branch does nothing but end the function: then nothing is offered. */
-function isReturn(body: SyntaxNode): boolean {
-  let commands = 0;
-  let isOther = false;
-  const visit = (node: SyntaxNode): void => {
-    if (node.type === 'Command') {
-      commands++;
-      isOther ||= node.name?.value !== 'return' && node.name?.value !== ':';
-    }
-    isOther ||= node.type === 'Assignment' || node.type === 'Case';
-    if (!isOther) forEachChild(node, visit);
-  };
-  visit(body);
-  return commands > 0 && !isOther;
 }
 
 /** What it costs to look at a node: the script within a substitution is read only then, with all that is within it again. */

@@ -1,11 +1,11 @@
 import { listKey } from '../../collections/list-key.ts';
-import type { Inventory, OfferedArgument, OfferedWord } from '../../model/inventory.ts';
+import type { Inventory, OfferedWord } from '../../model/inventory.ts';
 import { type BudgetLimits, ReadingBudget } from '../../shells/reading-budget.ts';
 import type { Place, Source } from '../../source/source.ts';
 import { InventoryBuilder } from './inventory-builder.ts';
 import { LOADING, NOT_LOADED } from './loading-commands.ts';
 import { narrowedPlace, WordPlaces } from './narrowed-place.ts';
-import { FILES, FOLDERS, OF_THE_MACHINE, SKIPPED } from './zsh-functions.ts';
+import { FILES, FOLDERS, OF_THE_MACHINE, offeredBy, SKIPPED } from './zsh-functions.ts';
 import { type TokenRange, ZshScript } from './zsh-script.ts';
 import { readZshItem, readZshSpecification, zshListItems } from './zsh-specification.ts';
 import type { ZshToken } from './zsh-words.ts';
@@ -306,11 +306,4 @@ class ZshReader {
     if (option === undefined) this.#builder.operandFiles(path, true, isFolders);
     else this.#builder.addArgument(path, option, { files: true, isFolders });
   }
-}
-
-/** What the action of a numbered operand offers, as far as it says so itself. */
-function offeredBy(action: string): Partial<OfferedArgument> {
-  const text = action.trim();
-  if (FILES.test(text)) return { files: true, isFolders: FOLDERS.test(text) };
-  return text === '' ? { isNothing: true } : {};
 }

@@ -1,3 +1,5 @@
+import type { OfferedArgument } from '../../model/inventory.ts';
+
 /** Functions of zsh that offer files, or folders. */
 export const FILES = /^_(?:files|path_files|directories|dir_list|default)\b/;
 
@@ -47,3 +49,10 @@ export const SKIPPED: ReadonlySet<string> = new Set([
   'loadautofunc',
   'builtin',
 ]);
+
+/** What the action of a numbered operand offers, as far as it says so itself. */
+export function offeredBy(action: string): Partial<OfferedArgument> {
+  const text = action.trim();
+  if (FILES.test(text)) return { files: true, isFolders: FOLDERS.test(text) };
+  return text === '' ? { isNothing: true } : {};
+}
