@@ -2,7 +2,7 @@ import type { AuditView } from '../../audit-view.ts';
 import { groupedBy } from '../../collections/grouped.ts';
 import { countOf, listNames, quoteName } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
-import { argumentOf, mainName } from '../../model/option.ts';
+import { mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 
@@ -37,9 +37,7 @@ type Mixed =
       readonly names: readonly string[];
       readonly others: number;
     }
-  | { readonly of: 'words'; readonly placeholders: readonly string[]; readonly name: string }
-  /** The names of one option with arguments that are called otherwise. */
-  | { readonly of: 'names'; readonly placeholders: readonly string[]; readonly name: string };
+  | { readonly of: 'words'; readonly placeholders: readonly string[]; readonly name: string };
 
 /**
  * One finding for each command whose option-arguments have placeholders of several styles, and one for each kind of value that the
@@ -64,46 +62,18 @@ export const placeholderMixed = defineCheck({
   judge(view, report) {
     judgeStyles(view, report);
     judgeWords(view, report);
-    judgeNames(view, report);
   },
   message(data: Mixed) {
-    if (data.of === 'names')
-      return `the argument of ${quoteName(data.name)} is called differently behind its names: ${listNames(data.placeholders)}`;
     if (data.of === 'words')
       return `one kind of value has ${data.placeholders.length} placeholders: ${listNames(data.placeholders)}`;
     const { names, odd, others, usual } = data;
     return `${listNames(names)} ${names.length === 1 ? 'has a placeholder' : 'have placeholders'} ${odd}, ${countOf(others, 'other option')} one ${usual}`;
   },
   fix: (data) =>
-    data.of === 'words' || data.of === 'names'
+    data.of === 'words'
       ? `call it ${quoteName(data.placeholders[0] ?? '')} everywhere`
       : `write all placeholders ${data.usual}`,
 });
-
-/** The options whose names show arguments of other words: `-o FILE, --output=PATH`. */
-function judgeNames(view: AuditView, report: Reporter<Mixed>): void {
-  for (const { command, path } of view.described) {
-    for (const option of command.options.items) {
-      const shown = option.names.flatMap((name) => {
-        const words = argumentOf(option, name)?.value.words ?? [];
-        const [placeholder] = words.map((word) => word.placeholder?.value.replace(/[<>[\]{}=]/g, '') ?? '');
-        return words.length === 1 && placeholder !== undefined && /^[A-Za-z][\w-]*$/.test(placeholder)
-          ? [placeholder]
-          : [];
-      });
-      const words = [...new Map(shown.map((word) => [word.toLowerCase(), word])).values()];
-      const [one = '', other = ''] = words;
-      if (words.length !== 2 || one.includes(other) || other.includes(one)) continue;
-      const name = mainName(option).text;
-      report.finding({
-        command: path,
-        subject: name,
-        data: { of: 'names', placeholders: words, name },
-        place: option.place,
-      });
-    }
-  }
-}
 
 function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
   for (const { command, path } of view.described) {
