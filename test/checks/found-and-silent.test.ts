@@ -946,6 +946,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/exit-status-unclear': [
     {
+      why: 'a status that no shell sees',
+      text: yaml('options:\n  --map: draw a map\nexit-statuses:\n  0: done\n  300: late\n'),
+      found: ['warning 300'],
+    },
+    {
       why: 'a status that only a text tells',
       text: help(
         '  --late  list what is late, and exit with status 9 if there is none\n\nExit status:\n  0  all went well\n  1  a box was late\n',

@@ -373,6 +373,13 @@ const FAULTS: Readonly<Record<string, readonly Fault[]>> = {
   ],
   berth: [
     [
+      'an option of the program, misspelt behind a command',
+      'assign Marie --quay 3',
+      'assign Marie --quay 3 --log-levl debug',
+      'help/example-wrong',
+      'berth assign Marie --quay 3 --log-levl debug',
+    ],
+    [
       'example unknown command',
       'berth list --sort',
       'berth lst --sort',

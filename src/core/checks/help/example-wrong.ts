@@ -261,7 +261,7 @@ function slipOfAbove(
   for (const { word } of problems) {
     const given = word === null ? undefined : words[word];
     const name = given?.literal === true ? (given.text.split('=', 1)[0] ?? '') : '';
-    const near = names.find((one) => /^--\w{4}/.test(one) && isSlipInside(name, one));
+    const near = names.find((one) => /^--\w[\w-]{3}/.test(one) && isSlipInside(name, one));
     if (near !== undefined && !names.includes(name))
       return `${quoteName(name)} is no option that the help lists, ${quoteName(near)} is`;
   }
