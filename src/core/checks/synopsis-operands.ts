@@ -49,8 +49,9 @@ function memberFaults({ forms: own, operands, commands }: Command): SynopsisFaul
 /** Operands of which the list states how many there are, where the only synopsis shows it otherwise. */
 function countFaults({ forms: [form, ...others], operands }: Command): SynopsisFault[] {
   if (form === undefined || others.length > 0) return [];
+  const shownByKey = new Map(form.operands.toReversed().map((one) => [operandKey(one.name), one]));
   return operands.items.flatMap(({ name, count, place }) => {
-    const operand = form.operands.find((one) => operandKey(one.name) === operandKey(name));
+    const operand = shownByKey.get(operandKey(name));
     const [shown, shownPlace] = [operand?.count, operand?.place ?? null];
     if (shown === undefined) return [];
     // `[BOX]` in the list, where the synopsis has `[BOX]...`.
@@ -76,8 +77,9 @@ function countFaults({ forms: [form, ...others], operands }: Command): SynopsisF
 function orderFaults({ forms: [form, ...others], operands }: Command): SynopsisFault[] {
   if (form === undefined || others.length > 0) return [];
   const listed = operands.items.map(({ name }) => operandKey(name));
-  const shown = form.operands.filter(({ name }) => listed.includes(operandKey(name)));
-  const ranks = shown.map(({ name }) => listed.indexOf(operandKey(name)));
+  const rankOf = new Map(listed.map((name, i) => [name, i]));
+  const shown = form.operands.filter(({ name }) => rankOf.has(operandKey(name)));
+  const ranks = shown.map(({ name }) => rankOf.get(operandKey(name)) ?? 0);
   const at = ranks.findIndex((rank, i) => (ranks[i + 1] ?? rank) < rank);
   const [first] = shown.slice(at);
   const isSorted = [...listed].sort().every((name, i) => name === listed[i]);
@@ -87,10 +89,9 @@ function orderFaults({ forms: [form, ...others], operands }: Command): SynopsisF
 
 /** Whether an operand stands in square brackets of its own, with no dots in or behind them. */
 function isInBrackets(place: Place): boolean {
-  if (place === null) return false;
-  const { text } = place.source;
-  const shown = text.slice(Math.max(0, place.start - 1), place.end + 4);
-  return /^\[?[\s\S]?\[|^\[/.test(shown) && /\](?!\.|\s\.)/.test(shown) && !shown.includes('...');
+  if (place === null || !isBehindBracket(place)) return false;
+  const shown = place.source.text.slice(place.start, place.end + 4);
+  return shown.includes(']') && !shown.includes('...');
 }
 
 /** Whether an operand stands right behind an opening square bracket. */
@@ -109,8 +110,9 @@ function unshownCommands({ forms, commands }: Command): SynopsisFault[] {
     .flatMap(({ text }) => [...text.matchAll(BRACES)].map(([, list = '']) => list.split(',')))
     .find((list) => list.every((word) => names.has(word)));
   if (shown === undefined) return [];
+  const inBraces = new Set(shown);
   const unshown = commands.items.filter(
-    (one) => one.hidden?.value !== true && !one.names.some(({ text }) => shown.includes(text)),
+    (one) => one.hidden?.value !== true && !one.names.some(({ text }) => inBraces.has(text)),
   );
   const [first] = unshown;
   if (first === undefined || unshown.length > shown.length / 2) return [];

@@ -9,13 +9,13 @@ import type { SynopsisFault } from './synopsis-fault.ts';
 const PROGRAM_WORD = /^(?:\S{0,200}\/)?((?=\S*[a-z])[A-Za-z][\w+-]{0,60})(?:\.[a-z]{1,3})?$/;
 
 /** What is wrong with the program that synopses and texts call. */
-export function programFaults(at: CommandAt, interface_: Interface): SynopsisFault[] {
+export function programFaults(at: CommandAt, cli: Interface): SynopsisFault[] {
   return [
-    ...calledOtherwise(at, interface_),
-    ...oneOfAnother(at, interface_),
-    ...titleOfAnother(at, interface_),
-    ...misspeltInText(at, interface_),
-    ...helpElsewhere(at, interface_),
+    ...calledOtherwise(at, cli),
+    ...oneOfAnother(at, cli),
+    ...titleOfAnother(at, cli),
+    ...misspeltInText(at, cli),
+    ...helpElsewhere(at, cli),
   ];
 }
 

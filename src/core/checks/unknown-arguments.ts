@@ -1,7 +1,8 @@
 import type { Command } from '../model/command.ts';
 import type { Option } from '../model/option.ts';
 import { operandKey } from '../notation/operand-key.ts';
-import type { Place, Source } from '../source/source.ts';
+import type { Place } from '../source/source.ts';
+import { capitalsInSource } from '../source/word-counts.ts';
 import { COMMON_WORDS } from '../words/common-words.ts';
 import { type ToldText, toldTexts } from './told-texts.ts';
 
@@ -72,7 +73,7 @@ function unknownIn(
     const isKnown = known.has(key) || known.has(key.replace(/s$/, '')) || known.has(`${key}s`);
     const isPlaceholder =
       PLACEHOLDERS.has(word) || (isOwn && COMMON_WORDS.has(word.toLowerCase()) && !LOUD.has(word));
-    if (isPlaceholder && !isKnown && standsOnce(word, place.source)) return [{ of, word, place }];
+    if (isPlaceholder && !isKnown && capitalsInSource(word, place.source) === 1) return [{ of, word, place }];
   }
   return [];
 }
@@ -91,18 +92,4 @@ function placeholdersOf({ argument, names }: Pick<Option, 'argument' | 'names'>)
   return [argument, ...names.map((name) => name.argument)].flatMap((one) =>
     (one?.value.words ?? []).flatMap(({ placeholder }) => placeholder?.value ?? []),
   );
-}
-
-const CAPITALS = new WeakMap<Source, ReadonlyMap<string, number>>();
-
-/** Whether a word in capitals stands in a source no second time. They are counted once. */
-function standsOnce(word: string, source: Source): boolean {
-  let counts = CAPITALS.get(source);
-  if (counts === undefined) {
-    const found = new Map<string, number>();
-    for (const [one] of source.text.matchAll(/[A-Z]{3,}/g)) found.set(one, (found.get(one) ?? 0) + 1);
-    counts = found;
-    CAPITALS.set(source, counts);
-  }
-  return counts.get(word) === 1;
 }

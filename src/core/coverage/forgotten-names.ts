@@ -43,6 +43,9 @@ function forgottenCommands(
     const texts = names.map(({ text }) => text);
     const branches = texts.filter((text) => byPath.has(listKey([...path, text])));
     const [branch] = branches;
+    const countOf = (text: string) => byPath.get(listKey([...path, text]))?.options.length ?? 0;
+    const most = branches.reduce((sum, text) => Math.max(sum, countOf(text)), 0);
+    const fullest = branches.length < 2 ? undefined : branches.find((text) => countOf(text) === most);
     const offered = texts.filter((text) => words.has(text));
     const [shown] = offered;
     if (shown === undefined) return [];
@@ -52,8 +55,9 @@ function forgottenCommands(
         return [{ name, other: shown, what: 'name', word: words.get(shown) }];
       if (words.has(name) && branch !== undefined && !branches.includes(name))
         return [{ name, other: branch, what: 'branch', word: words.get(name) }];
-      const fuller = branches.find((other) => offersMore(path, other, name, byPath));
-      return fuller === undefined ? [] : [{ name, other: fuller, what: 'options', word: words.get(name) }];
+      return fullest !== undefined && branches.includes(name) && offersMore(path, fullest, name, byPath)
+        ? [{ name, other: fullest, what: 'options', word: words.get(name) }]
+        : [];
     });
   });
 }

@@ -29,13 +29,31 @@ const GROUP = /(?<![\w-])-([A-Za-z\d]{1,60})(?![\w-])/g;
 
 /** How often a letter stands behind one hyphen in a source, alone or in a group; `-o` is not `-O`. They are counted once. */
 export function letterTimesInSource(letter: string, source: Source): number {
-  let counts = LETTERS.get(source);
-  if (counts === undefined) {
-    const found = new Map<string, number>();
-    for (const [, group = ''] of source.text.matchAll(GROUP))
-      for (const one of group) found.set(one, (found.get(one) ?? 0) + 1);
-    counts = found;
-    LETTERS.set(source, counts);
-  }
+  const counts = countedOnce(LETTERS, source, (text) =>
+    [...text.matchAll(GROUP)].flatMap(([, group = '']) => [...group]),
+  );
   return counts.get(letter) ?? 0;
+}
+
+const CAPITALS = new WeakMap<Source, ReadonlyMap<string, number>>();
+
+/** How often a word of three capitals or more stands in a source, also within a longer one. They are counted once. */
+export function capitalsInSource(word: string, source: Source): number {
+  const counts = countedOnce(CAPITALS, source, (text) =>
+    [...text.matchAll(/[A-Z]{3,}/g)].map(([one]) => one),
+  );
+  return counts.get(word) ?? 0;
+}
+
+function countedOnce(
+  known: WeakMap<Source, ReadonlyMap<string, number>>,
+  source: Source,
+  found: (text: string) => readonly string[],
+): ReadonlyMap<string, number> {
+  const before = known.get(source);
+  if (before !== undefined) return before;
+  const counts = new Map<string, number>();
+  for (const one of found(source.text)) counts.set(one, (counts.get(one) ?? 0) + 1);
+  known.set(source, counts);
+  return counts;
 }

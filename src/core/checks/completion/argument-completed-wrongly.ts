@@ -34,5 +34,8 @@ export const argumentCompletedWrongly = offeredWordCheck({
   wordsOf: ({ wrong }) => wrong.map((one) => ({ ...one, subject: undefined })),
   message: ({ shell, name, reason }) =>
     `${shell} completes ${quoteName(name)} ${WORDS[reason as WrongArgument['reason']]}`,
-  fix: ({ name }) => `say in the completion script what ${quoteName(name)} takes`,
+  fix: ({ name, reason }) =>
+    reason === 'not-there'
+      ? `take the branch for ${quoteName(name)} out of the completion script, or correct the name`
+      : `say in the completion script what ${quoteName(name)} takes`,
 });

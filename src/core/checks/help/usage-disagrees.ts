@@ -94,7 +94,7 @@ const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set([
   'help-elsewhere',
 ]);
 
-function faults(at: CommandAt, interface_: Interface): SynopsisFault[] {
+function faults(at: CommandAt, cli: Interface): SynopsisFault[] {
   const { command } = at;
   const byName = new Map(
     optionsInReach(at).flatMap((option) =>
@@ -105,7 +105,7 @@ function faults(at: CommandAt, interface_: Interface): SynopsisFault[] {
     ...optionFaults(command, byName),
     ...argumentDifferences(command, byName),
     ...operandFaults(command),
-    ...programFaults(at, interface_),
+    ...programFaults(at, cli),
   ]);
 }
 
