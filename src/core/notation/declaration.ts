@@ -53,6 +53,9 @@ export function scanDeclaration(text: string, start: number, to: number): Declar
       wordsInOne(text, name.end, repeated) ??
       scanUpToBracket(text, name.end, to, { closer, close, isBracketed });
     if (behind === undefined) break;
+    // `--verbose...`: once or more.
+    if (behind.argument === undefined && text.startsWith('...', name.end))
+      name = { ...name, isCounted: true };
     const after: number = behind.end;
     names.push(withArgument(name, behind.argument));
     if (longer !== undefined) names.push({ ...withArgument(name, behind.argument), text: longer.full });

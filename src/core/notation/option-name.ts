@@ -7,7 +7,7 @@ export interface ScannedName {
   readonly form: NameForm;
   /** The name that takes the option back, where the notation gives one too (`--[no-]colour`). */
   readonly negated: string | undefined;
-  /** Whether it is shown once and several times, so that it is counted: `-v|vv|vvv`. */
+  /** Whether it is shown once and several times, so that it is counted: `-v|vv|vvv`, `--verbose...`. */
   readonly isCounted: boolean;
   readonly start: number;
   readonly end: number;
