@@ -80,6 +80,7 @@ export const CHANGE_KINDS = [
   'separator-changed',
   'shown',
   'type-changed',
+  'unit-changed',
   'usage-text',
   'value-added',
   'value-removed',

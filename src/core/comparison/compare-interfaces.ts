@@ -27,9 +27,11 @@ export function compareInterfaces(before: Interface, after: Interface): Comparis
   for (const pair of pairing.pairs) {
     commandChanges(pair, context);
     optionChanges(pair, context);
-    if (!isToldOf(pair.old.command) || !isToldOf(pair.newer.command)) continue;
-    operandChanges(pair, context);
-    relationChanges(pair, context);
+    const areTold = isToldOf(pair.old.command) && isToldOf(pair.newer.command);
+    // A list of commands may show what each of them takes.
+    if (areTold || (pair.old.command.forms.length > 0 && pair.newer.command.forms.length > 0))
+      operandChanges(pair, context);
+    if (areTold) relationChanges(pair, context);
   }
   abbreviationChanges(context);
   leftOverWords(context);

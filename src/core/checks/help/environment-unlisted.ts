@@ -2,6 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { AuditView } from '../../audit-view.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
+import { toldVariables } from '../../notation/told-variables.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -52,7 +53,7 @@ export const environmentUnlisted = defineCheck({
     const known = new Set([...listed, ...ofOptions(view).map(({ name }) => name)]);
     const prefix = usualPrefix(all, view.interface.program.value);
     if (listed.size > 0)
-      for (const variable of toldVariables(view, prefix))
+      for (const variable of ofTexts(view, prefix))
         if (!known.has(variable.name)) tell(variable, 'unlisted', '');
     if (prefix === undefined) return;
     for (const variable of all) {
@@ -86,24 +87,18 @@ function ofOptions(view: AuditView): Variable[] {
   );
 }
 
-/** `$TIFFIN_MAP`, `the variable TIFFIN_MAP`, `TIFFIN_MAP environment variable`. */
-const TOLD =
-  /\$\{?([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d])\b|\bvariables? ([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d])\b|\b([A-Z][A-Z\d]*_[A-Z\d_]*[A-Z\d]) (?:environment )?variable\b/g;
-
 /** The variables of which the texts of options speak; what begins as those of the program do is one in any sentence. */
-function toldVariables(view: AuditView, prefix: string | undefined): Variable[] {
+function ofTexts(view: AuditView, prefix: string | undefined): Variable[] {
   const own =
     prefix === undefined ? undefined : new RegExp(`(?<![\\w$])(${prefix}_[A-Z\\d_]*[A-Z\\d])(?!\\w)`, 'g');
   return view.described.flatMap(({ command, path }) =>
     command.options.items.flatMap((option) =>
-      [TOLD, ...(own === undefined ? [] : [own])]
-        .flatMap((pattern) => [...(option.help?.value ?? '').matchAll(pattern)])
-        .map((match) => ({
-          name: match[1] ?? match[2] ?? match[3] ?? '',
-          of: mainName(option).text,
-          path,
-          place: option.help?.place ?? option.place,
-        })),
+      [...toldVariables(option.help?.value ?? ''), ...namesBy(own, option.help?.value ?? '')].map((name) => ({
+        name,
+        of: mainName(option).text,
+        path,
+        place: option.help?.place ?? option.place,
+      })),
     ),
   );
 }
@@ -115,6 +110,10 @@ function isOwnByName({ name, of }: Variable, prefix: string): boolean {
     .toLowerCase()
     .replaceAll('_', '-');
   return rest.includes('-') && of === `--${rest}`;
+}
+
+function namesBy(pattern: RegExp | undefined, text: string): string[] {
+  return pattern === undefined ? [] : [...text.matchAll(pattern)].map(([, name = '']) => name);
 }
 
 function prefixOf(name: string): string | undefined {

@@ -132,6 +132,7 @@ function orderChanges(
 }
 
 function renamedOperand(old: Operand, newer: Operand, pair: CommandPair, { list }: Context): void {
+  if (isChoiceOfCommands(old, pair.old.command) && isChoiceOfCommands(newer, pair.newer.command)) return;
   list.add({
     command: pair.old.path,
     kind: 'operand-renamed',
@@ -143,6 +144,12 @@ function renamedOperand(old: Operand, newer: Operand, pair: CommandPair, { list 
     oldPlace: old.place,
     newPlace: newer.place,
   });
+}
+
+/** `{open,close}`, where those are the commands: what became of them is told of each. */
+function isChoiceOfCommands({ name }: Operand, { commands }: Command): boolean {
+  const known = new Set(commands.items.flatMap(({ names }) => names.map(({ text }) => text)));
+  return name.split(',').every((word) => known.has(word));
 }
 
 function removed(operand: Operand, among: readonly Operand[], pair: CommandPair, { list }: Context): void {
@@ -215,7 +222,10 @@ function sameOperand(
   const about = { command: pair.old.path, subject: old.name };
   const { list } = context;
   countChange(old, newer, about, told, context);
-  wordChanges(old.word, newer.word, about, context, old.help?.value);
+  wordChanges(old.word, newer.word, about, context, {
+    before: old.help?.value,
+    after: newer.help?.value,
+  });
   const places = { oldPlace: old.place, newPlace: newer.place };
   if (old.kind !== newer.kind || !saysTheSame(old.vocabulary, newer.vocabulary)) {
     list.add({

@@ -7,22 +7,36 @@ import type { Effect } from '../change.ts';
 import type { Context } from '../context.ts';
 import { optionNamed } from '../pairing/option-named.ts';
 import type { CommandPair } from '../pairing/pairing.ts';
+import { toldRelations } from './told-relations.ts';
 
 /** How the relations of a command differ: those of the same members are one relation. */
 export function relationChanges(pair: CommandPair, context: Context): void {
-  const news = pair.newer.command.relations.map((relation) => ({
+  const [before, after] = relationsOfBoth(pair);
+  const news = after.map((relation) => ({
     relation,
     id: identity(relation, pair.newer, (at, name) => newName(at, name)),
   }));
-  const olds = pair.old.command.relations.map((relation) => ({
+  const olds = before.map((relation) => ({
     relation,
     id: identity(relation, pair.old, (at, name) => oldName(at, name, context)),
   }));
   const same = paired(olds, news, ({ kind, members }) => `${kind} ${members}`);
   const changed = paired(same.olds, same.news, ({ members }) => members);
   const isNow = new Map(changed.pairs);
-  for (const old of same.olds) change(old.relation, isNow.get(old)?.relation, pair, context);
+  for (const old of same.olds) {
+    // What became of an option that is gone is told of it.
+    if (isNow.has(old) || areThere(old.relation, pair, context))
+      change(old.relation, isNow.get(old)?.relation, pair, context);
+  }
   for (const { relation } of changed.news) change(undefined, relation, pair, context);
+}
+
+/** The declared relations of both versions; where neither declares any, those that their texts tell. */
+function relationsOfBoth({ old, newer }: CommandPair): [readonly Relation[], readonly Relation[]] {
+  const declared = [old.command.relations, newer.command.relations] as const;
+  return declared.some((relations) => relations.length > 0)
+    ? [...declared]
+    : [toldRelations(old), toldRelations(newer)];
 }
 
 interface Identified {
@@ -87,6 +101,14 @@ function effectOf(old: Relation | undefined, newer: Relation | undefined): Effec
   if (newer.kind === 'later-wins') return old === undefined ? 'uncertain' : 'compatible';
   if (old !== undefined && STRICTER[newer.kind]?.includes(old.kind)) return 'compatible';
   return 'refused';
+}
+
+/** Whether all options of a relation are in the new version too. */
+function areThere({ subject, members }: Relation, pair: CommandPair, context: Context): boolean {
+  return [...(subject === undefined ? [] : [subject]), ...members].every(({ kind, name }) => {
+    const option = kind === 'option' ? optionNamed(pair.old, name) : undefined;
+    return option === undefined || context.pairing.options.has(option);
+  });
 }
 
 interface Identity {

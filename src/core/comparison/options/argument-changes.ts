@@ -6,17 +6,17 @@ import { saysTheSame } from '../../model/same.ts';
 import type { Effect } from '../change.ts';
 import type { About, Context } from '../context.ts';
 import { areStated } from '../facts.ts';
-import { wordChanges } from './word-changes.ts';
+import { type ToldOf, wordChanges } from './word-changes.ts';
 
 type Presence = OptionArgument['presence'];
 
-/** How the argument of an option, or of one of its names, differs. `told` is the text that the old version has of it. */
+/** How the argument of an option, or of one of its names, differs. */
 export function argumentChanges(
   before: Knowable<OptionArgument>,
   after: Knowable<OptionArgument>,
   about: About,
   context: Context,
-  told?: string,
+  told?: ToldOf,
 ): void {
   if (before === undefined || after === undefined) {
     if (before !== after) saidOrUnsaid(before, after, about, context);
@@ -53,7 +53,7 @@ export function argumentChanges(
     return;
   }
   for (const [i, word] of oldWords.entries())
-    wordChanges(word, newWords[i] ?? makeValueWord(), about, context, told);
+    wordChanges(word, newWords[i] ?? makeValueWord(), about, context, oldWords.length === 1 ? told : {});
   if (saysTheSame(countOrOne(old), countOrOne(newer))) return;
   context.list.add({
     ...about,

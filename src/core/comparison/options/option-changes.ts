@@ -1,6 +1,6 @@
 import { firstBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
-import { argumentOf, longNames, mainName, type Option } from '../../model/option.ts';
+import { argumentOf, longNames, mainName, type Option, type OptionName } from '../../model/option.ts';
 import type { Context } from '../context.ts';
 import { lostOption } from '../pairing/lost-options.ts';
 import { oppositeName } from '../pairing/opposite-name.ts';
@@ -26,13 +26,10 @@ export function optionChanges(pair: CommandPair, context: Context): void {
     nameChanges(option, same, pair, context);
     if (pairing.moved.has(option)) moved(option, same, pair, context);
     const about = { command: pair.old.path, subject: mainName(option).text };
-    argumentChanges(
-      argumentOf(option, mainName(option)),
-      argumentOf(same, mainName(same)),
-      about,
-      context,
-      option.help?.value,
-    );
+    argumentChanges(argumentOf(option, mainName(option)), argumentOf(same, mainName(same)), about, context, {
+      before: option.help?.value,
+      after: same.help?.value,
+    });
     ownArguments(option, same, pair, context);
     optionFactChanges(option, same, about, context);
   }
@@ -206,6 +203,13 @@ function isOneSource(a: Option, b: Option): boolean {
   return a.place !== null && a.place.source === b.place?.source;
 }
 
+/** Whether what became of the argument of a name follows from what became of that of the main name. */
+function isToldOfMain(option: Option, same: Option, newer: OptionName): boolean {
+  const [was, is] = [option, same].map((one) => argumentOf(one, mainName(one))?.value.presence);
+  const own = argumentOf(same, newer);
+  return was !== is && (own?.basis === 'inferred' || own?.value.presence === is);
+}
+
 /** The arguments of names that have one of their own. */
 function ownArguments(option: Option, same: Option, pair: CommandPair, context: Context): void {
   const main = mainName(option);
@@ -214,6 +218,7 @@ function ownArguments(option: Option, same: Option, pair: CommandPair, context: 
     const newer = newNames.get(name.text);
     if (newer === undefined || name === main) continue;
     if (name.argument === undefined && newer.argument === undefined) continue;
+    if (isToldOfMain(option, same, newer)) continue;
     argumentChanges(
       argumentOf(option, name),
       argumentOf(same, newer),

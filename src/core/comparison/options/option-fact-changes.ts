@@ -4,12 +4,14 @@ import { saysTheSame } from '../../model/same.ts';
 import { standingChanges } from '../commands/standing-changes.ts';
 import type { About, Context } from '../context.ts';
 import { areStated, differing, textDiffers } from '../facts.ts';
+import { toldChanges } from './told-changes.ts';
 
 /** How what is said of an option differs, beside its names and its argument. */
 export function optionFactChanges(old: Option, newer: Option, about: About, context: Context): void {
   requiredChange(old, newer, about, context);
   repetitionChange(old, newer, about, context);
   inheritanceChange(old, newer, about, context);
+  toldChanges(old, newer, about, context);
   meaningChanges(old, newer, about, context);
   environmentChanges(old, newer, about, context);
   standingChanges(old, newer, about, context);

@@ -1,6 +1,7 @@
 import { firstBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { mainName, type Option, type OptionName } from '../../model/option.ts';
+import type { Outcome } from '../abbreviations/word-meanings.ts';
 import type { Context } from '../context.ts';
 import { lostNameEffect, lostNameMessage } from '../pairing/lost-names.ts';
 import { lostOption } from '../pairing/lost-options.ts';
@@ -92,9 +93,15 @@ function renamed(
   for (const { name } of gone) takenOver(option, name, pair, context);
   const { effect, isKnown, consequence } = lostOption(pair);
   const isNegation = oppositeName(text) === mainName(same).text;
+  const outcome = context.meanings.nameOutcome(option, text);
   context.list.add({
     kind: 'option-renamed',
-    effect: refused.length === 0 ? 'compatible' : isNegation ? 'uncertain' : effect,
+    effect:
+      outcome === 'perhaps-same' || (isNegation && refused.length > 0)
+        ? 'uncertain'
+        : refused.length === 0
+          ? 'compatible'
+          : effect,
     certain: isKnown && pair.newer.command.options.complete?.value === true,
     command: pair.old.path,
     subject: text,
@@ -102,13 +109,20 @@ function renamed(
     after: come.map(({ name }) => name.text),
     message:
       `${quoteName(text)} is called ${quoteName(mainName(same).text)} now` +
-      (refused.length === 0
-        ? '; its old name still works'
-        : `: ${consequence(refused.map(({ name }) => name.text))}`),
+      (refused.length > 0
+        ? `: ${consequence(refused.map(({ name }) => name.text))}`
+        : stillWorks(text, outcome, consequence([text]))),
     oldPlace: option.place,
     newPlace: same.place,
     words: context.meanings.refused.get(option) ?? [],
   });
+}
+
+/** What is to be said of an old name that is an abbreviation now; nothing where what became of it is told of its words. */
+function stillWorks(name: string, outcome: Outcome | undefined, consequence: string): string {
+  if (outcome === 'same')
+    return `; ${quoteName(name)} still works, but only as an abbreviation: another option that begins so would end that`;
+  return outcome === 'perhaps-same' ? `: ${consequence}, unless the parser accepts abbreviations` : '';
 }
 
 function nameRemoved(

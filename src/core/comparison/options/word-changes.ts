@@ -2,23 +2,31 @@ import type { Json } from '../../findings/finding.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { PairKey, Range, ValueType, ValueWord } from '../../model/argument.ts';
 import { makeValueWord } from '../../model/argument.ts';
+import { inferred, type Knowable } from '../../model/fact.ts';
 import { saysTheSame } from '../../model/same.ts';
+import { rangeInProse } from '../../notation/prose-range.ts';
 import type { Effect } from '../change.ts';
 import type { About, Context } from '../context.ts';
 import { areStated, differing, textDiffers } from '../facts.ts';
 import { valueChanges } from './value-changes.ts';
 
-/** How what may stand for one word of an option-argument or operand differs. `told` is the text that the old version has of it. */
+/** The texts that both versions have of what a word belongs to; a side that has none is undefined. */
+export interface ToldOf {
+  readonly before?: string | undefined;
+  readonly after?: string | undefined;
+}
+
+/** How what may stand for one word of an option-argument or operand differs. */
 export function wordChanges(
   before: ValueWord,
   after: ValueWord,
   about: About,
   context: Context,
-  told = '',
+  told: ToldOf = {},
 ): void {
-  valueChanges(before, after, about, context, told);
+  valueChanges(before, after, about, context, told.before);
   typeChange(before, after, about, context);
-  rangeChange(before, after, about, context);
+  rangeChange(rangeOf(before, told.before), rangeOf(after, told.after), about, context);
   defaultChange(before, after, about, context);
   separatorChange(before, after, about, context);
   keyChanges(before, after, about, context);
@@ -64,6 +72,25 @@ const WIDER: Partial<Record<ValueType, readonly ValueType[]>> = {
   directory: ['file', 'text'],
 };
 
+const TYPE_WORDS: Record<ValueType, string> = {
+  text: 'any text',
+  integer: 'a whole number',
+  number: 'a number',
+  boolean: 'yes or no',
+  file: 'a file',
+  directory: 'a directory',
+  duration: 'a duration',
+  size: 'a size',
+  date: 'a date',
+  address: 'an address',
+  command: 'a command',
+  pairs: 'pairs',
+};
+
+function typeWords(type: ValueType | undefined): string {
+  return type === undefined ? '' : TYPE_WORDS[type];
+}
+
 function typeChange(before: ValueWord, after: ValueWord, about: About, { list }: Context): void {
   const [old, newer] = [before.type, after.type];
   // A placeholder only makes a type likely, and placeholders are wording.
@@ -84,19 +111,27 @@ function typeChange(before: ValueWord, after: ValueWord, about: About, { list }:
     before: old?.value ?? null,
     after: newer?.value ?? null,
     message: {
-      compatible: `the type of ${subject} is ${newer === undefined ? 'no longer stated' : `now ${newer.value}`}`,
-      refused: `${subject} takes ${newer?.value ?? ''} now, not ${old?.value ?? ''}: other values are refused`,
-      uncertain: `${subject} is now stated to take ${newer?.value ?? ''}: other values may be refused`,
+      compatible: `the type of ${subject} is ${newer === undefined ? 'no longer stated' : `now ${typeWords(newer.value)}`}`,
+      refused: `${subject} takes ${typeWords(newer?.value)} now, not ${typeWords(old?.value)}: other values are refused`,
+      uncertain: `${subject} is now stated to take ${typeWords(newer?.value)}: other values may be refused`,
     }[effect],
     oldPlace: old?.place,
     newPlace: newer?.place,
   });
 }
 
-function rangeChange(before: ValueWord, after: ValueWord, about: About, { list }: Context): void {
-  const [old, newer] = [before.range, after.range];
+/** The range of a word, or else that which the text tells. */
+function rangeOf({ range, placeholder }: ValueWord, told: string | undefined): Knowable<Range> {
+  if (range !== undefined || told === undefined) return range;
+  const inText = rangeInProse(told);
+  return inText === undefined ? undefined : inferred(inText, placeholder?.place ?? null);
+}
+
+function rangeChange(old: Knowable<Range>, newer: Knowable<Range>, about: About, { list }: Context): void {
   if (saysTheSame(bounds(old?.value), bounds(newer?.value))) return;
   const subject = quoteName(about.subject);
+  // A text that tells no range any longer may only be a shorter text.
+  if (newer === undefined && old?.basis === 'inferred') return;
   const isNarrower = old !== undefined && newer !== undefined && narrows(old.value, newer.value);
   const effect: Effect = isNarrower ? 'refused' : old === undefined ? 'uncertain' : 'compatible';
   list.add({

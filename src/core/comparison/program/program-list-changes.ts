@@ -1,5 +1,7 @@
 import { quoteName } from '../../messages/wording.ts';
 import type { Interface } from '../../model/interface.ts';
+import { walkCommands } from '../../model/walk.ts';
+import { toldVariables } from '../../notation/told-variables.ts';
 import type { Place } from '../../source/source.ts';
 import type { ChangeKind } from '../change-kinds.ts';
 import type { Context } from '../context.ts';
@@ -31,8 +33,7 @@ const LISTS: readonly ProgramList[] = [
     what: 'variable',
     lost: ': if it is set, it may be ignored',
     isMeant: false,
-    items: ({ environment }) =>
-      environment.map(({ name, help, place }) => ({ name, text: help?.value, place })),
+    items: listedAndTold,
   },
   {
     removed: 'exit-status-removed',
@@ -68,6 +69,28 @@ export function programListChanges(before: Interface, after: Interface, context:
     goneOrChanged(old, newer, list, before.program.value, context);
     added(old, newer, list, before.program.value, context);
   }
+}
+
+/** The variables of a list, and those of which only texts speak. */
+function listedAndTold(cli: Interface): Item[] {
+  const listed = cli.environment.map(({ name, help, place }) => ({ name, text: help?.value, place }));
+  const known = new Set(listed.map(({ name }) => name));
+  const told: Item[] = [];
+  for (const { command } of walkCommands(cli)) {
+    const { options, summary, description, remarks } = command;
+    for (const { environment } of options.items) for (const { value } of environment) known.add(value);
+    const texts = [summary, description, ...remarks, ...options.items.map(({ help }) => help)];
+    for (const text of texts) {
+      for (const name of toldVariables(text?.value ?? ''))
+        told.push({ name, text: undefined, place: text?.place ?? null });
+    }
+  }
+  for (const item of told) {
+    if (known.has(item.name)) continue;
+    known.add(item.name);
+    listed.push(item);
+  }
+  return listed;
 }
 
 function isSilent({ root }: Interface, items: readonly Item[]): boolean {
