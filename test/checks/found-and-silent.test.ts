@@ -872,6 +872,27 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       found: [],
     },
   ],
+  'help/text-opposes-name': [
+    {
+      why: 'the words of the name, told to be left out, and what the name takes away, told to be done',
+      text: help(
+        '  --cache      never read from the cache\n  --lamps      turn lamps off\n  --wait       do not wait for the ebb\n  --no-map     draw the map\n  --no-follow  follow the links\n  --late       what is late\n',
+      ),
+      found: ['warning --cache'],
+    },
+    {
+      why: 'a part of what the name stands for, a condition, a degree, and names that take away themselves',
+      text: help(
+        '  --map        do not draw the map of the day before\n  --follow     do not follow links unless they lead to a quay\n  --no-header  print only the header\n  --no-lids    skip lids\n  --ignore     do not ignore it\n  --all        disable all lamps\n  --no-index   index of the map\n  --no-quay    silence quay bells\n',
+      ),
+      found: [],
+    },
+    {
+      why: 'an option that takes a word',
+      text: help('  --map=FILE   do not draw the map\n  --late       what is late\n'),
+      found: [],
+    },
+  ],
   'help/word-misspelt': [
     {
       why: 'what the name of the program begins with, and words of a trade',

@@ -38,6 +38,27 @@ const FAULTS: Readonly<Record<string, readonly Fault[]>> = {
       'help/example-wrong',
       'cratewiegh box1 box2',
     ],
+    [
+      'the text denies the name',
+      'add to the end of FILE; needs',
+      'do not append to FILE; needs',
+      'help/text-opposes-name',
+      '--append',
+    ],
+    [
+      'the text does what the name leaves out',
+      'leave out the first line',
+      'print the header',
+      'help/text-opposes-name',
+      '--no-header',
+    ],
+    [
+      'the text switches off what the name asks for',
+      'tell what is done; cannot',
+      'turn verbose messages off; cannot',
+      'help/text-opposes-name',
+      '--verbose',
+    ],
     ['default outside range', '(default 2)', '(default 8)', 'help/values-disagree', '--round'],
     ['default no value', "(default 'kg')", "(default 'g')", 'help/values-disagree', '--unit'],
     [

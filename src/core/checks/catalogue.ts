@@ -96,6 +96,7 @@ import { saysNothing } from './help/says-nothing.ts';
 import { sectionMissing } from './help/section-missing.ts';
 import { styleMixed } from './help/style-mixed.ts';
 import { summarySaysNothing } from './help/summary-says-nothing.ts';
+import { textOpposesName } from './help/text-opposes-name.ts';
 import { textSlip } from './help/text-slip.ts';
 import { textUnfinished } from './help/text-unfinished.ts';
 import { tooWide } from './help/too-wide.ts';
@@ -250,6 +251,7 @@ export const CATALOGUE = [
   exampleWrong,
   valuesDisagree,
   textSlip,
+  textOpposesName,
   textUnfinished,
   commandsDisagree,
   exitStatusUnclear,

@@ -40,7 +40,10 @@ export function argumentDifferences(
     brackets.flatMap(({ shown, argument }) => (argument === '' ? [] : [shown.name])),
   );
   const isOne = found.length === 1 && (agreeing.size > 0 || withArgument.size === 1);
-  return isOne || found.length * AGREEING_FOR_ONE < agreeing.size ? found : [];
+  if (isOne || found.length * AGREEING_FOR_ONE < agreeing.size) return found;
+  // A list that shows the arguments of most options leaves none out on purpose.
+  const unlisted = found.filter(({ kind }) => kind === 'argument-unlisted');
+  return unlisted.length < agreeing.size ? unlisted : [];
 }
 
 /** So much behind a name is looked at for its argument. */

@@ -78,11 +78,20 @@ function unlistedOptions({ forms, options }: Command, byName: ReadonlyMap<string
   );
   // `-Dsymbol` may be the letter with what is joined to it.
   const isJoined = (name: string) => /^-[^-]{2}/.test(name) && isListed(name.slice(0, 2));
-  const [first, ...more] = shown.filter(({ name }) => !isListed(name) && !isJoined(name));
+  const told = namesInTexts(options.items);
+  const missing = shown.filter(({ name }) => !isListed(name) && !isJoined(name) && !told.has(name));
+  const [first, ...more] = missing;
   const listed = options.items.filter((option) => option.listed).length;
   if (first === undefined || more.some(({ name }) => name !== first.name) || listed < 3 || shown.length < 4)
     return [];
   return [{ name: first.name, kind: 'unlisted-option', place: first.place }];
+}
+
+/** The names of which the texts of options speak: `simple colours (alias -C)`. */
+function namesInTexts(options: readonly Option[]): Set<string> {
+  return new Set(
+    options.flatMap(({ help }) => (help?.value ?? '').match(/(?<![\w-])-{1,2}[\w?][\w-]*/g) ?? []),
+  );
 }
 
 /** The letters of a group, most of which are options of their own; a name that is none stays whole. */

@@ -101,8 +101,11 @@ export function followingArgument(
   if (node.kind === 'sequence') {
     const [first, second, ...others] = node.items;
     const argument = followingArgument(first, context, text);
-    const isMore = others.length === 0 && argument !== undefined && isMoreOf(second, argument, false);
-    return isMore ? { ...argument, count: ANY_MORE } : undefined;
+    if (argument === undefined) return undefined;
+    if (others.length === 0 && isMoreOf(second, argument, false)) return { ...argument, count: ANY_MORE };
+    // `[-q [quay name]]`: in a bracket with the option, all of it is what the option takes.
+    const { argument: whole, next } = withMore(argument, node.items, 1, context.bracketed, text);
+    return context.bracketed && next === node.items.length ? whole : undefined;
   }
   // Outside of brackets, `--mode a|b`: an option that must be given means nothing without its value.
   if (node.kind === 'choice') {

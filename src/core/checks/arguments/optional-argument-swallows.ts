@@ -47,7 +47,7 @@ export const optionalArgumentSwallows = defineCheck({
       report.finding({
         command: path,
         subject: mainName(first).text,
-        data: { names: optional.map((option) => mainName(option).text), operand: operand.name },
+        data: { names: [...new Set(optional.map((option) => mainName(option).text))], operand: operand.name },
         place: mainName(first).place,
         related: [{ place: operand.place, note: 'is taken for its argument' }],
       });

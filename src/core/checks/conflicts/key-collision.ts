@@ -103,6 +103,9 @@ function isOverwritten(first: KeyedName, second: KeyedName): boolean {
       ({ argument, repetition, sameAs }) =>
         argument?.value.presence === 'mandatory' && repetition?.value !== 'all-count' && sameAs === undefined,
     );
+  // Entries with one text are spellings of one option.
+  const texts = options.map(({ help }) => help?.value);
+  if (texts[0] !== undefined && texts[0] === texts[1]) return false;
   // The same name twice is another matter, and so are names that differ by case alone.
   return separatorsOf(first.name.text) !== separatorsOf(second.name.text);
 }

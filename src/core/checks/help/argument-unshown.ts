@@ -23,9 +23,9 @@ export const argumentUnshown = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --boxes    list of all boxes\n  --large    set the size to 8\n  --local    stay on this file system\n',
   },
   judge(view, report) {
-    // A parser library shows arguments in a way of its own, or in its texts, and knows which options take one.
+    // Most parser libraries show arguments in a way of their own, or in the texts, and know which options take one.
     const { parser } = view.interface;
-    if (parser?.value.some((name) => !name.startsWith('getopt'))) return;
+    if (parser?.value.some((name) => !name.startsWith('getopt') && !LEAVES_OUT.has(name))) return;
     reportFaultyOptions(view, report, {
       among: ({ help, listed, argument, place }) =>
         help !== undefined && listed && view.isHelp(place) && argument?.basis !== 'stated',
@@ -38,6 +38,9 @@ export const argumentUnshown = defineCheck({
   fix: ({ names }) =>
     `show what ${names.length === 1 ? 'the option takes' : 'each takes'}, as in '${names[0] ?? ''}${names[0]?.startsWith('--') === true ? '=' : ' '}WORD'`,
 });
+
+/** Parsers that show an argument only where the program gives a placeholder. */
+const LEAVES_OUT: ReadonlySet<string> = new Set(['glib', 'popt', 'jcommander']);
 
 /** Whether nothing shows the argument, if there is one: neither a placeholder nor values, nor a mark such as `[number]`, where it is known from that. */
 function isWithoutPlaceholder({ argument, help }: Option): boolean {

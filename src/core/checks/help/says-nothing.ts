@@ -53,7 +53,7 @@ export const saysNothing = defineCheck({
       report.finding({
         command: at.path,
         subject: mainName(first).text,
-        data: { names: faulty.map((option) => mainName(option).text) },
+        data: { names: [...new Set(faulty.map((option) => mainName(option).text))] },
         place: first.help.place,
         ...(exact.length === 0 || exact.every(mayNameAll) ? { level: 'note' } : {}),
       });

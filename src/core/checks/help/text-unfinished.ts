@@ -1,4 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
@@ -23,7 +24,7 @@ export const textUnfinished = defineCheck({
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
       among: ({ help }) => (help?.value.trim().split(/\s+/).length ?? 0) > 2,
-      isAtFault: ({ help }) => breaksOff(withoutNotes(help?.value ?? '')),
+      isAtFault: ({ help }) => breaksOff(withoutNotes(help?.value ?? '')) && !isOrBetween(help),
       placeOf: ({ help, place }) => help?.place ?? place,
     }),
   message: ({ names }: FaultyOptions) =>
@@ -37,6 +38,13 @@ const GOES_ON =
 
 /** Phrases that no sentence ends with; a lone letter may be a name. */
 const PHRASE = /\b(?:if|of|to|in|on|for|with|by|from|when|at|as|is|are) a$|\b(?:as well|such) as$|\(see$/i;
+
+/** A line with nothing but `or`: it stands between two entries. */
+function isOrBetween(help: Option['help']): boolean {
+  if (help === undefined || help.place === null) return false;
+  const { source, start, end } = help.place;
+  return /\n[ \t]*(?:and|or)$/i.test(source.text.slice(start, end));
+}
 
 function breaksOff(text: string): boolean {
   // A list of values or examples may stand below.

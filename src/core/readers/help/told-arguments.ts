@@ -95,7 +95,26 @@ function withSeparateArgument(option: Option, shown: ReadonlyMap<string, OptionA
     word === undefined || told === undefined
       ? argument.words
       : [{ ...told, placeholder: word.placeholder, values: told.values ?? word.values }, ...others];
-  return { ...option, argument: inferred(withDefaultTold({ ...argument, words }, option), argument.place) };
+  return {
+    ...option,
+    argument: inferred(withDefaultTold({ ...argument, words }, option), argument.place),
+    help: textBehind(words.map(({ placeholder }) => placeholder?.value ?? '').join(' '), option.help),
+  };
+}
+
+/** The text of an option whose entry has its argument, `-q quay name`, in words that could as well be the text, which stands in the lines below. */
+function textBehind(placeholder: string, help: Option['help']): Option['help'] {
+  const place = help?.place ?? null;
+  if (help === undefined || place === null || !help.value.startsWith(`${placeholder} `)) return help;
+  const from = place.start + placeholder.length;
+  const source = place.source.text.slice(place.start, place.end);
+  const rest = /^\s*\n\s*/.exec(source.slice(placeholder.length))?.[0];
+  if (rest === undefined || !source.startsWith(placeholder)) return help;
+  return {
+    ...help,
+    value: help.value.slice(placeholder.length + 1),
+    place: { ...place, start: from + rest.length },
+  };
 }
 
 function isPlaceholder(text: string | undefined): boolean {
