@@ -1,7 +1,7 @@
 import { isKindOfValue } from './scanned-word.ts';
 
-/** What a name of a thing ends in, whatever stands before it: `user name`, `path name`. */
-const NAME = /^(?:file)?name$/;
+/** What a word for a thing ends in, whatever stands before it: `user name`, `path name`, `ip address`, `port number`. */
+const NAME = /^(?:(?:file)?name|address|number|path|id)$/;
 
 /** `input file name`; what is longer is a text. */
 const MAX_WORDS = 3;

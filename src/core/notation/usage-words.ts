@@ -4,7 +4,7 @@ import type { SynopsisNode } from './synopsis.ts';
 export const LITERAL = /^(?!.*[a-z][A-Z])[a-z0-9][\w.:+-]*$/;
 /** A placeholder for the options. */
 export const ANY_OPTIONS =
-  /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switch(?:es)?|\w?opts|operations|(?<=(?:named|keyword|optional)[-_ ])arg(?:ument)?s)[\d?]?[>\]]*$/i;
+  /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switch(?:es)?|(?:global|common|general|main|extra|more|other|cmd|command|sub|program|tool|run)?\w?opts|operations|(?<=(?:named|keyword|optional)[-_ ])arg(?:ument)?s)[\d?]?[>\]]*$/i;
 /** A placeholder for a subcommand. */
 export const ANY_COMMAND = /^[<]?(?:(?:sub-?)?(?:commands?|cmd)|verb|action|operation)[>]?$/i;
 

@@ -1,5 +1,9 @@
 import { notesIn } from './mark-notes.ts';
 
+/** `Default: 3 Possible values: 3, 4`: notes that stood in lines of their own below a text. */
+const LINES_OF_NOTES =
+  /(?:^|\s)(?:Defaults?(?: value)?|(?:Possible|Allowed|Valid|Accepted) values|Choices|Environment variable): ?\S[\s\S]*$/;
+
 /** A text without what notes tell beside it: `how many boxes (default: 3)` is `how many boxes`. */
 export function withoutNotes(text: string): string {
   let plain = '';
@@ -9,5 +13,5 @@ export function withoutNotes(text: string): string {
     plain += text.slice(at, mark.start);
     at = mark.end;
   }
-  return (plain + text.slice(at)).trim();
+  return (plain + text.slice(at)).replace(LINES_OF_NOTES, '').trim();
 }

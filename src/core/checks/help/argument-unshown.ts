@@ -40,7 +40,7 @@ export const argumentUnshown = defineCheck({
 });
 
 /** Parsers that show an argument only where the program gives a placeholder. */
-const LEAVES_OUT: ReadonlySet<string> = new Set(['glib', 'popt', 'jcommander']);
+const LEAVES_OUT: ReadonlySet<string> = new Set(['glib', 'popt']);
 
 /** Whether nothing shows the argument, if there is one: neither a placeholder nor values, nor a mark such as `[number]`, where it is known from that. */
 function isWithoutPlaceholder({ argument, help }: Option): boolean {
@@ -60,6 +60,7 @@ const SWITCHES = /^--(?:verbose|quiet|debug|no-)/;
 /** Whether the text of an option speaks of its argument; in a list that shows the arguments of others, it has to say so more surely. */
 function isTold({ help, argument, names }: Option): boolean {
   const text = withoutNotes(help?.value ?? '');
-  if (!speaksOfValue(text) || names.some((name) => SWITCHES.test(name.text))) return false;
+  if (!speaksOfValue(text) || names.some((name) => SWITCHES.test(name.text) || /^-\d/.test(name.text)))
+    return false;
   return argument?.value.presence === 'mandatory' || !OF_SWITCH.test(text);
 }

@@ -1,9 +1,10 @@
-import { quoteName } from '../../messages/wording.ts';
+import { groupedBy } from '../../collections/grouped.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
 import { longNames, mainName, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
 
-/** One finding for each option whose text is the name of another option. */
+/** One finding for each option whose name is the text of others. */
 export const helpOfAnotherOption = defineCheck({
   name: 'help/help-of-another-option',
   level: 'note',
@@ -25,27 +26,39 @@ export const helpOfAnotherOption = defineCheck({
       for (const option of command.options.items)
         for (const { text } of longNames(option))
           byWords.set(nameWords(text.toLowerCase()).join(' '), option);
-      for (const option of command.options.items) {
-        if (option.help === undefined) continue;
-        report.judged();
-        const words = option.help.value.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
-        const other = byWords.get(words.join(' '));
-        const own = new Set(longNames(option).flatMap(({ text }) => nameWords(text.toLowerCase())));
-        // A letter without a long name may well be described by the word that it stands for.
-        if (other === undefined || other === option || own.size === 0 || words.some((word) => own.has(word)))
-          continue;
-        const [name, another] = [mainName(option), mainName(other)];
+      const told = command.options.items.filter(({ help }) => help !== undefined);
+      report.judged(told.length);
+      // One word behind many options is one slip, of what prints the help.
+      for (const [other, faulty] of groupedBy(told, (option) => describedAs(option, byWords))) {
+        const [first] = faulty;
+        if (first?.help === undefined) continue;
         report.finding({
           command: path,
-          subject: name.text,
-          data: { name: name.text, other: another.text },
-          place: option.help.place,
-          related: [{ place: another.place, note: 'is called so' }],
+          subject: mainName(first).text,
+          data: {
+            names: [...new Set(faulty.map((option) => mainName(option).text))],
+            other: mainName(other).text,
+          },
+          place: first.help.place,
+          related: [{ place: mainName(other).place, note: 'is called so' }],
         });
       }
     }
   },
-  message: ({ name, other }: { name: string; other: string }) =>
-    `the text of ${quoteName(name)} is the name of ${quoteName(other)}`,
-  fix: ({ name, other }) => `say what ${quoteName(name)} does, or make it a name of ${quoteName(other)}`,
+  message: ({ names, other }: { names: readonly string[]; other: string }) =>
+    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'is' : 'are'} the name of ${quoteName(other)}`,
+  fix: ({ names, other }) =>
+    names.length === 1
+      ? `say what ${quoteName(names[0] ?? '')} does, or make it a name of ${quoteName(other)}`
+      : 'say what each of them does',
 });
+
+/** The option that has the text of another one for its name; undefined where none has, or where the text is about a word of its own name. */
+function describedAs(option: Option, byWords: ReadonlyMap<string, Option>): Option | undefined {
+  const words = option.help?.value.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
+  const other = byWords.get(words.join(' '));
+  const own = new Set(longNames(option).flatMap(({ text }) => nameWords(text.toLowerCase())));
+  // A letter without a long name may well be described by the word that it stands for.
+  const isOfOwn = other === option || own.size === 0 || words.some((word) => own.has(word));
+  return isOfOwn ? undefined : other;
+}

@@ -181,8 +181,12 @@ const LETTER_BEFORE = /(?:^|\s)-[A-Za-z],? $/;
 /** Command lines in quotes, which may be another program's. */
 const QUOTED = /`[^`\s]+ [^`]*`/g;
 
+/** `options like --late-or-never, or --map`: names that other programs may have. */
+const SAMPLES =
+  /\b(?:options?|flags?|switches) (?:like|such as|might include|may include)(?:(?: |, |, or | or )--?[a-z][\w-]{0,60}){1,8}/gi;
+
 function unknownIn(whole: string, listed: ReadonlySet<string>, program: string): Mention[] {
-  const text = whole.replace(QUOTED, '');
+  const text = whole.replace(QUOTED, '').replace(SAMPLES, '');
   if (BEGINNINGS.test(text)) return [];
   // `--help-all`: more help is told of, and need not be listed.
   const known = {

@@ -53,6 +53,7 @@ export const styleMixed = defineCheck({
         if (
           first === undefined ||
           odd.length > (texts.length < LONG_LIST ? 1 : 2) ||
+          odd.length + usual.length < MIN_TEXTS ||
           odd.length > texts.length * MAX_SHARE ||
           usual.length <= odd.length
         )

@@ -1,6 +1,9 @@
 import { countOf, listNames } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
+/** `--no-print-GDEF`: initials that stand for something are written so everywhere. */
+const HAS_INITIALS = /^--(?:[a-z\d]+-)+[A-Z]+\d*(?:-[a-z\d]+)*$/;
+
 /** One finding for an interface of whose long names a few have upper case letters. */
 export const letterCaseMixed = defineCheck({
   name: 'names/letter-case-mixed',
@@ -31,7 +34,9 @@ export const letterCaseMixed = defineCheck({
     }
     report.judged(seen.size);
     // `--dryRun` joins its words by capitals, which is another matter.
-    const upper = [...seen].filter(([name]) => /[A-Z]/.test(name) && !/[a-z][A-Z]/.test(name));
+    const upper = [...seen].filter(
+      ([name]) => /[A-Z]/.test(name) && !/[a-z][A-Z]/.test(name) && !HAS_INITIALS.test(name),
+    );
     const others = [...seen].filter(([name]) => !/[A-Z]/.test(name)).length;
     const [first] = upper;
     if (first === undefined || upper.length >= others) return;

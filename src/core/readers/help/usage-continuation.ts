@@ -1,4 +1,4 @@
-import { ANY_OPTIONS } from '../../notation/usage-words.ts';
+import { ANY_COMMAND, ANY_OPTIONS } from '../../notation/usage-words.ts';
 import { indexAtColumn, type TextLine, type TextPiece } from './text-line.ts';
 
 /** A word in front of one more synopsis. */
@@ -14,6 +14,7 @@ export function continuesUsage(
   if (next.text[next.first] === '#' || NAME_AND_VERSION.test(next.text.slice(0, 100))) return false;
   if (body.length === 0 || isBroken(body.at(-1))) return true;
   if (ANOTHER_FORM.test(next.text)) return true;
+  if (COMMAND_WITH_TEXT.test(next.text.slice(0, 200)) && endsInCommand(body)) return false;
   const startsBelow = afterMark >= first.text.length;
   const opening = body[0];
   if (isShownAbove(next, body) || OPERAND_AND_TEXT.test(next.text.slice(next.first, next.first + 200)))
@@ -39,6 +40,20 @@ export function continuesUsage(
       (next.indent >= Math.min(8, afterMark) || /\s[[<]/.test(next.text)) &&
       !isListed(next) &&
       !LETTER_AND_TEXT.test(next.text))
+  );
+}
+
+/** `add-box BOX [LID...]     put a box in`: an entry of a list of commands. */
+const COMMAND_WITH_TEXT =
+  /^\s+[a-z][\w-]*(?: (?:[A-Z]|\[|<)\S*)*(?: {2,}|\t+)\s*[A-Za-z][\w'/]* [a-z(][^[\]<>{}|]*$/;
+
+/** Whether the synopses so far show a place for a command, `COMMAND [ARG...]`: the commands may follow at once. */
+function endsInCommand(body: readonly TextPiece[]): boolean {
+  return body.some(({ line, start, end }) =>
+    line.text
+      .slice(start, Math.min(end, start + 300))
+      .split(/[\s[\]]+/)
+      .some((word) => ANY_COMMAND.test(word)),
   );
 }
 

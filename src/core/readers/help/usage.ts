@@ -5,7 +5,7 @@ import type { Option } from '../../model/option.ts';
 import { formOf } from '../../notation/form.ts';
 import { type KnownOptions, knownOptions, NOTHING_KNOWN } from '../../notation/known-options.ts';
 import { readUsageForm } from '../../notation/usage-form.ts';
-import type { UsageReading } from '../../notation/usage-reading.ts';
+import type { LiteralWord, UsageReading } from '../../notation/usage-reading.ts';
 import { LITERAL, namesOperand } from '../../notation/usage-words.ts';
 import type { Span } from '../../source/source.ts';
 import { chosenCommands } from './chosen-commands.ts';
@@ -189,8 +189,18 @@ function upToCommand(named: string | undefined, path: string[], program: readonl
 /** Forms that part after the shared path (`tiffin round open`, `tiffin round close`) show subcommands. */
 function commandsInForms(readings: readonly UsageReading[], depth: number): Command[] {
   const next = readings.flatMap((reading) => reading.literals.slice(depth, depth + 1));
-  if (readings.length < 2 || new Set(next.map((literal) => literal.text)).size < 2) return [];
-  return next.map(({ text, place }) => makeCommand({ names: [{ text, place }], place }));
+  const part = readings.length >= 2 && new Set(next.map((literal) => literal.text)).size >= 2;
+  const shown = part ? next : wordsBeforeCommands(readings, depth);
+  return shown.map(({ text, place }) => makeCommand({ names: [{ text, place }], place }));
+}
+
+/** `tiffin help COMMAND` below `tiffin COMMAND`: a word in the place of a command, with another command behind it, is one itself. */
+function wordsBeforeCommands(readings: readonly UsageReading[], depth: number): readonly LiteralWord[] {
+  const taking = readings.filter(({ commandPlace }) => commandPlace !== undefined);
+  if (!taking.some(({ literals }) => literals.length === depth)) return [];
+  return taking.flatMap(({ literals }) =>
+    literals.length === depth + 1 ? literals.slice(depth, depth + 1) : [],
+  );
 }
 
 /** The forms of the command described. Of a form that shows a command below it, what stands behind the name of that is not its own. */
