@@ -49,9 +49,9 @@ export function argumentDifferences(
 /** So much behind a name is looked at for its argument. */
 const ARGUMENT_LIMIT = 124;
 
-/** What stands behind a name up to the end of its bracket: `=NAME`, ` NAME [NAME ...]`, ` {box,lid}`. */
+/** What stands behind a name up to the end of its bracket: `=NAME`, ` NAME [NAME ...]`, ` {box,lid}`, ` box|lid`. */
 const BEHIND_NAME =
-  /^((?![\w,.])[ =]?(?:\{[^{}[\]]{1,100}\}|<[^<>[\]]{1,100}>|[^[\]|{\n]{0,60})(?: \[(?!-)[^[\]\n]{1,40}\])?)(?=\])/;
+  /^((?![\w,.])[ =]?(?:\{[^{}[\]]{1,100}\}|<[^<>[\]]{1,100}>|[a-z\d][\w.+]{0,30}(?:\|[a-z\d][\w.+-]{0,30}){1,20}|[^[\]|{\n]{0,60})(?: \[(?!-)[^[\]\n]{1,40}\])?)(?=\])/;
 
 function bracketOf(shown: FormOption, option: Option | undefined): Bracket | undefined {
   if (option === undefined || !option.listed || shown.place === null) return undefined;

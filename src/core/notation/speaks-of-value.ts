@@ -19,9 +19,13 @@ const SETS_VALUE = new RegExp(
 const POINTS_AT_VALUE =
   /(?<!\b(?:print|show|display|list|view|see|get|give|output|read)s? )\bthis (?:string|number|many|regexp?|pattern|file(?! ?system)|name|path|directory|value|text|prefix|suffix|port|address|host|url)\b/i;
 
+/** `write the report to a file`: which one must be told. */
+const GOES_TO_FILE =
+  /^(?:write|save|read|append|store|log|load)s? (?:[a-z-]+ ){0,4}(?:to|from|into) (?:an?|the given|the specified) (?:file|directory|folder|socket)\.?$/i;
+
 /** Whether the text of an option speaks of a value that the option is given, as that of no switch does. */
 export function speaksOfValue(text: string): boolean {
-  return [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, SETS_VALUE, POINTS_AT_VALUE].some((pattern) =>
+  return [BEGINS_WITH_VALUE, ASKS_FOR_VALUE, SETS_VALUE, POINTS_AT_VALUE, GOES_TO_FILE].some((pattern) =>
     pattern.test(text),
   );
 }

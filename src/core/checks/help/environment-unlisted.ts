@@ -120,6 +120,9 @@ function prefixOf(name: string): string | undefined {
   return /^([A-Z][A-Z\d]{2,})_/.exec(name)?.[1];
 }
 
+/** Names of so many letters have others beside them. */
+const SHORT = 5;
+
 /** Fewer variables show no custom. */
 const MIN_ALIKE = 2;
 
@@ -132,6 +135,10 @@ function usualPrefix(all: readonly Variable[], program: string): string | undefi
   }
   const own = program.toUpperCase().replace(/[^A-Z\d]/g, '_');
   if (counts.has(own)) return own;
+  // A slip of the pen for the name of the program.
+  const isSlip = (prefix: string) =>
+    own.length > SHORT && distance(prefix, own) === 1 && !prefix.startsWith(own);
+  if ([...counts.keys()].some((prefix) => isSlip(prefix) && !own.startsWith(prefix))) return own;
   const [usual, next] = [...counts].sort(([, a], [, b]) => b - a);
   return usual !== undefined && usual[1] >= MIN_ALIKE && usual[1] > (next?.[1] ?? 0) ? usual[0] : undefined;
 }

@@ -69,7 +69,8 @@ export const mentionsUnknown = defineCheck({
         const declared = [option?.sameAs?.value.option, option?.deprecated?.value.replacedBy?.value];
         const unknown = unknownIn(text, known, program).filter(
           // A letter in a text about something else than an option may be another program's: `as python3 -m does`.
-          ({ name }) => !declared.includes(name) && (option !== undefined || name.startsWith('--')),
+          ({ name }) =>
+            !declared.includes(name) && (option !== undefined || isOfVariable(of) || name.startsWith('--')),
         );
         const unbroken = unknown.slice(0, MENTIONS_LIMIT).filter(({ name }) => !isBroken(name, known, place));
         const near =
@@ -141,6 +142,11 @@ function textsOfVariables({ interface: { environment, exitStatuses } }: AuditVie
     ...environment.flatMap(({ name, help }) => told(name, help)),
     ...exitStatuses.flatMap(({ from, help }) => told(`exit status ${from}`, help)),
   ];
+}
+
+/** Whether what a text is of is a variable, whose texts name the options that it stands for. */
+function isOfVariable(of: string | null): boolean {
+  return of !== null && /^[A-Z][A-Z\d_]+$/.test(of);
 }
 
 /** Whether a text tells to use an option in place of its own, or calls it another name of its own: `deprecated, use --late`, `-s is the same`. */

@@ -1,5 +1,6 @@
-import { quoteName } from '../../messages/wording.ts';
-import { mainName } from '../../model/option.ts';
+import { listNames, quoteName } from '../../messages/wording.ts';
+import { mainName, type Option } from '../../model/option.ts';
+import { countedUnit, unitCalled } from '../../notation/told-unit.ts';
 import { defineCheck } from '../define-check.ts';
 import { unknownArguments } from '../unknown-arguments.ts';
 
@@ -36,7 +37,7 @@ export const placeholderMisleads = defineCheck({
         const placeholder = word?.placeholder?.value.replace(/[<>[\]]/g, '');
         if (placeholder === undefined || others.length > 0 || option.help === undefined) continue;
         report.judged();
-        const says = contradicted(placeholder, option.help.value);
+        const says = contradicted(placeholder, option);
         if (says === undefined) continue;
         const name = mainName(option).text;
         report.finding({
@@ -64,14 +65,33 @@ export const placeholderMisleads = defineCheck({
   fix: () => 'call the argument what it is',
 });
 
-const NUMBER = /^(?:n|num|number|count|int|integer)$/i;
-const FILE = /^(?:file|filename|path|dir|directory|folder)$/i;
+const NUMBER = /^(?:n|num|number|count|int|integer|float|double)$/i;
+const FILE = /^(?:file|filename|path|dir|directory|dirname|folder)$/i;
 const OF_FILE =
   /^(?:the )?(?:(?:full )?(?:name|path) of (?:the |a )?)?(?:file|folder|directory)(?= (?:that|to|with|which|in|from|for|where)\b)/i;
 const OF_NUMBER =
   /^(?:the )?(?:(?:maximum |minimum )?number of|how many|how often|(?:seconds|minutes|bytes) (?:to|of|before|between))\b/i;
 
-function contradicted(placeholder: string, text: string): 'number' | 'file' | undefined {
+/** What the text says that the argument is; undefined where it says nothing else than the placeholder. */
+function contradicted(placeholder: string, { help, argument }: Option): string | undefined {
+  const text = help?.value ?? '';
   if (NUMBER.test(placeholder) && OF_FILE.test(text)) return 'file';
-  return FILE.test(placeholder) && OF_NUMBER.test(text) ? 'number' : undefined;
+  if (FILE.test(placeholder) && OF_NUMBER.test(text)) return 'number';
+  const [word] = argument?.value.words ?? [];
+  const unit = countedUnit(text);
+  // `length of the rope in metres [default: 12]`
+  const isNumber = unit !== undefined && /^\d+(?:\.\d+)?$/.test(word?.default?.value ?? '');
+  if (FILE.test(placeholder) && isNumber) return 'number';
+  const values = word?.values?.value ?? [];
+  if ((FILE.test(placeholder) || NUMBER.test(placeholder)) && areChoices(values))
+    return `choice of ${listNames(values.map(({ value }) => value))}`;
+  const called = unitCalled(placeholder);
+  return unit !== undefined && called !== undefined && unit !== called ? `number of ${unit}` : undefined;
+}
+
+/** Whether values are words to choose from, of which none is a file or a number. */
+function areChoices(values: readonly { readonly value: string }[]): boolean {
+  const isWord = ({ value }: { readonly value: string }) =>
+    /^[a-z]{2,}(?:-[a-z]+)*$/i.test(value) && !/^(?:boolean|string|number|true|false)$/.test(value);
+  return values.length > 1 && values.every(isWord);
 }

@@ -3,6 +3,7 @@ import { listNames } from '../../messages/wording.ts';
 import { mainName } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
 import { defineCheck } from '../define-check.ts';
+import { toldTexts } from '../told-texts.ts';
 
 type Slip = 'word-twice' | 'open-bracket' | 'comma' | 'unfilled' | 'no-value';
 
@@ -39,11 +40,19 @@ export const textSlip = defineCheck({
           place: first.help.place,
         });
       }
+      for (const { text, place, option } of toldTexts(command)) {
+        const running = option === undefined ? text.slice(0, SEARCHED) : '';
+        const slip = TWICE.test(running) ? 'word-twice' : UNFILLED.test(running) ? 'unfilled' : undefined;
+        if (slip !== undefined)
+          report.finding({ command: path, subject: path.at(-1) ?? '', data: { names: [], slip }, place });
+      }
     }
   },
   members: { list: 'names', nameOf: (name) => name },
   message: ({ names, slip }: Slips) =>
-    `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? SLIPS[slip].one : SLIPS[slip].many}`,
+    names.length === 0
+      ? `a text of the help ${SLIPS[slip].one}`
+      : `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? SLIPS[slip].one : SLIPS[slip].many}`,
   fix: () => 'correct the text, or finish it',
 });
 

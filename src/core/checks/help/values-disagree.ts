@@ -7,6 +7,7 @@ import { mainName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { unquoted } from '../../notation/prose-default.ts';
 import { rangesInProse } from '../../notation/prose-range.ts';
+import { countedUnit } from '../../notation/told-unit.ts';
 import type { Place } from '../../source/source.ts';
 import { isWordForNumber, otherUnit } from '../default-misfits.ts';
 import { defineCheck } from '../define-check.ts';
@@ -148,7 +149,10 @@ function disagreement(
       ? { name, kind: 'default', one: literal, other: listed(values) }
       : 'none';
   }
-  if (isShown && isWordForNumber(literal, word)) return { name, kind: 'no-number', one: literal, other: '' };
+  const isCounted = word.values === undefined && countedUnit(help?.value ?? '') !== undefined;
+  const isWord = isCounted && /^[a-z]{3,}$/.test(literal) && !NO_CHOICE.has(literal);
+  if (isShown && (isWord || isWordForNumber(literal, word)))
+    return { name, kind: 'no-number', one: literal, other: '' };
   const bounds = (isShown ? range : undefined) ?? told;
   const number = Number(literal);
   if (bounds === undefined) return undefined;

@@ -77,7 +77,7 @@ function told(slip: Slip | undefined): string {
 }
 
 /** Words in small letters, and those that begin a text, without what is joined to other marks or stands in quotation marks. */
-const WORD = /(?<![\w./@=<`"'$:-])(?:^[A-Z])?[a-z]{5,40}(?![\w/@=>`"'_-]|\.\w|\()/g;
+const WORD = /(?<![\w./@=<`"'$:-])(?:^[A-Z])?[a-z]{4,40}(?![\w/@=>`"'_-]|\.\w|\()/g;
 
 function wordsIn(text: string): string[] {
   return (text.match(WORD) ?? []).map((word) => word.toLowerCase());

@@ -27,6 +27,7 @@ import { aliasesInUsage, readOwnAliases } from './own-aliases.ts';
 import { readParserEvidence } from './parser-evidence.ts';
 import { findPartialMark } from './partial-marks.ts';
 import { withRequiredInUsage } from './required-options.ts';
+import { withoutStarsOfSwitches } from './required-stars.ts';
 import { withArgumentsOfSame } from './same-options.ts';
 import { findShownParser } from './shown-parser.ts';
 import { firstLine, type SortedLines, sortLines } from './sorted-lines.ts';
@@ -73,7 +74,7 @@ function readOptions(
   const joined = withArgumentsOfSame(
     joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
   );
-  const told = withToldArguments(withArgumentsShown(joined, shown), first.readings);
+  const told = withoutStarsOfSwitches(withToldArguments(withArgumentsShown(joined, shown), first.readings));
   return withNumberOption(withWordsShown(told, first.readings));
 }
 

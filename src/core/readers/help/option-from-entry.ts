@@ -53,7 +53,7 @@ export function optionFromEntry(entry: OptionEntry, context: EntryContext, clean
     // What must be given has a value; a switch with such a mark only speaks of something else that must.
     required:
       argument?.value.presence === 'none'
-        ? undefined
+        ? requiredByStar(entry, cleaned)
         : (notations.required ??
           requiredBesideNames(entry, cleaned) ??
           requiredByStar(entry, cleaned) ??

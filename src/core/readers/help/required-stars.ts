@@ -1,4 +1,5 @@
 import { type Fact, inferred, stated } from '../../model/fact.ts';
+import type { Option } from '../../model/option.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { areOptionsBulleted } from './line-marks.ts';
 import type { OptionEntry } from './option-entries.ts';
@@ -20,6 +21,16 @@ function meaningOfStar(cleaned: CleanedText): 'required' | 'other' | undefined {
   const meaning = STAR_MEANS_REQUIRED.test(text) ? 'required' : isOther ? 'other' : undefined;
   MEANINGS.set(cleaned, meaning);
   return meaning;
+}
+
+/** Options without the stars of those that turn out to take nothing: a switch need not be given, and its star marks something else. */
+export function withoutStarsOfSwitches(options: readonly Option[]): readonly Option[] {
+  const isMarkedSwitch = ({ required, argument, place }: Option) =>
+    argument?.value.presence === 'none' &&
+    required?.place != null &&
+    place !== null &&
+    required.place.start < place.start;
+  return options.map((option) => (isMarkedSwitch(option) ? { ...option, required: undefined } : option));
 }
 
 /** `* -n, --count N`: the star says that the option must be given, where the text tells so; where it tells nothing of stars, it is likely. */
