@@ -58,6 +58,9 @@ const VALUE = /^[A-Za-z0-9][\w.+:/-]*$/;
 /** Between tight commas, a value may hold blanks: `{best,upper right}`. */
 const SPACED_VALUE = /^[A-Za-z0-9][\w.+:/-]*(?: [\w.+:/-]+){0,4}$/;
 
+/** `true/false`, `on/off`: words for the two states of a switch are values also where a slash parts them. */
+const BOTH_STATES = /^(?:true\/false|false\/true|yes\/no|no\/yes|on\/off|off\/on|y\/n|0\/1)$/i;
+
 /** `WHEN:{late,early}`, `WHEN={late,early}`: a list behind the name of what is listed. */
 const NAMED_LIST = /^[A-Z][\w-]{0,40}[:=]?(?=\{[^{}]*\}$)/;
 
@@ -65,6 +68,7 @@ const NAMED_LIST = /^[A-Z][\w-]{0,40}[:=]?(?=\{[^{}]*\}$)/;
 function listedValues(raw: string, bare: string): string[] | undefined {
   const name = NAMED_LIST.exec(raw)?.[0];
   if (name !== undefined) return listedValues(raw.slice(name.length), raw.slice(name.length + 1, -1));
+  if (BOTH_STATES.test(bare)) return bare.split('/');
   if (!raw.startsWith('{') && !bare.includes('|')) return undefined;
   const parts = (raw.startsWith('{') ? bare.split(/[,|]/) : bare.split('|')).map((part) =>
     part.trim().replace(/^(["'])(.*)\1$/, '$2'),

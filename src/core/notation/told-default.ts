@@ -9,6 +9,9 @@ const REMARK =
 /** `-m 20`: the value behind the name of the option. */
 const NAME_AHEAD = /^--?[A-Za-z][\w-]{0,40}[ =](?=[^\s-]\S*$)/;
 
+/** `0=unlimited`, `0 = no limit`: a number, and what it means. */
+const NUMBER_AND_MEANING = /^(-?\d+) ?= ?[a-z]+(?: [a-z]+){0,3}$/i;
+
 /** `500 ms, except where it is late`: the value, and what is to be said of it. */
 const EXCEPTION = /^([^,"'`]{1,40}), (?:except|unless|where|if|when|but|only)\b[\s\S]*$/;
 
@@ -25,6 +28,7 @@ export function toldDefault(
       .replace(/[,;]$/, '')
       .replace(REMARK, '$1$2')
       .replace(EXCEPTION, '$1')
+      .replace(NUMBER_AND_MEANING, '$1')
       .replace(NAME_AHEAD, ''),
   );
   // `(the default value, meaning none)`

@@ -15,9 +15,15 @@ const OF_ITS_OWN = [
 /** `For boats the default is 8.` */
 const CONDITION = /^\s*(?:for|on|with|when|under|in)\b(?! not\b)/i;
 
+/** `(a slash and the days to look ahead. The default is 5)`: a further sentence in a bracket is about what the first one is about. */
+const WITHIN_BRACKET = /(?<=\([^().]{10,200})\.\s[^()]{0,200}(?=\))/g;
+
 /** The words that the text of an option tells to be its default, whatever else is given; one may be the default of something else. */
 export function toldDefaults(text: string): string[] {
-  const clauses = text.split(/[.;](?=\s|$)/).filter((clause) => !CONDITION.test(clause));
+  const clauses = text
+    .replace(WITHIN_BRACKET, '')
+    .split(/[.;](?=\s|$)/)
+    .filter((clause) => !CONDITION.test(clause));
   return clauses.flatMap((clause) =>
     OF_ITS_OWN.flatMap((pattern) => [...clause.matchAll(pattern)].map(([, word = '']) => unquoted(word))),
   );
