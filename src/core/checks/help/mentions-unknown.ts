@@ -57,6 +57,7 @@ export const mentionsUnknown = defineCheck({
       }
     }
     // The help of a command alone may speak of options of the program.
+    const variables = new Set(view.interface.environment.map(({ name }) => name));
     const isRootShown = view.interface.root.described;
     const longNames = [...known].filter((name) => name.startsWith('--'));
     const hasOneHyphen = [...known].some((name) => /^-\w\w/.test(name));
@@ -70,7 +71,8 @@ export const mentionsUnknown = defineCheck({
         const unknown = unknownIn(text, known, program).filter(
           // A letter in a text about something else than an option may be another program's: `as python3 -m does`.
           ({ name }) =>
-            !declared.includes(name) && (option !== undefined || isOfVariable(of) || name.startsWith('--')),
+            !declared.includes(name) &&
+            (option !== undefined || (of !== null && variables.has(of)) || name.startsWith('--')),
         );
         const unbroken = unknown.slice(0, MENTIONS_LIMIT).filter(({ name }) => !isBroken(name, known, place));
         const near =
@@ -142,11 +144,6 @@ function textsOfVariables({ interface: { environment, exitStatuses } }: AuditVie
     ...environment.flatMap(({ name, help }) => told(name, help)),
     ...exitStatuses.flatMap(({ from, help }) => told(`exit status ${from}`, help)),
   ];
-}
-
-/** Whether what a text is of is a variable, whose texts name the options that it stands for. */
-function isOfVariable(of: string | null): boolean {
-  return of !== null && /^[A-Z][A-Z\d_]+$/.test(of);
 }
 
 /** Whether a text tells to use an option in place of its own, or calls it another name of its own: `deprecated, use --late`, `-s is the same`. */
