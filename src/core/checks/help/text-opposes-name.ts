@@ -62,7 +62,7 @@ const CONDITIONS =
 
 /** What makes a sentence negative, or a matter of degree. */
 const NEGATIVE =
-  /\b(?:no|not|non|cannot|dont|without|only|never|instead|rather|except|but|off|less|plain|raw|false|opposite|inverse|any|but|nothing|neither|nor|(?:disabl|skip|omit|suppress|avoid|leav|ignor|prevent|remov|exclu|hid|stop|un|drop|quiet|silen[ct]|squelch|hush|inhibit|forbid|refus|neglect|discard|bypass|revers|invert|negat|deactivat|cancel|clear|reset|block|den|eliminat|abort|minim|strip|override|disregard|withhold|exit|fail|disallow|keep|allow|forc|delet|eras|reject|restrict|limit|reduc|mut|turn|truncat|assum|treat|set)\w*)\b|n't\b|!/i;
+  /\b(?:no|not|non|cannot|dont|without|only|never|instead|rather|except|but|off|less|plain|raw|false|opposite|inverse|any|nothing|neither|nor|(?:disabl|skip|omit|suppress|avoid|leav|ignor|prevent|remov|exclu|hid|stop|un|drop|quiet|silen[ct]|squelch|hush|inhibit|forbid|refus|neglect|discard|bypass|revers|invert|negat|deactivat|cancel|clear|reset|block|den|eliminat|abort|minim|strip|override|disregard|withhold|exit|fail|disallow|keep|allow|forc|delet|eras|reject|restrict|limit|reduc|mut|turn|truncat|assum|treat|set)\w*)\b|n't\b|!/i;
 
 /** How names begin that take something away: their texts may deny it. */
 const TAKES_AWAY =

@@ -1,5 +1,4 @@
-import type { Option } from '../../model/option.ts';
-import { mainName } from '../../model/option.ts';
+import { mainName, type Option } from '../../model/option.ts';
 import type { Member, Relation } from '../../model/relation.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { type ProseRelation, proseRelations } from '../../notation/prose-relations.ts';
