@@ -1512,6 +1512,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'conflicts/same-name-twice': [
     {
+      why: 'one finding for a name that three options have',
+      text: help(
+        '  -b, --box=ID   print one box only\n  -b, --breakfast   deliver before eight\n  -b, --buoy=COLOUR   pass the harbour this way\n',
+      ),
+      found: ['error -b'],
+    },
+    {
       why: 'a letter with the beginnings of several values',
       text: help(
         '  -S any=BOX    --search-any=BOX    Search any box\n  -S near=QUAY  --search-near=QUAY  Look around one quay\n  -b            --brief             Print less\n',

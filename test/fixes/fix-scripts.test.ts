@@ -69,3 +69,21 @@ test('what is asked for in other ways too is left as it is', () => {
     '  done # options\n  echo "$1"\n}\nread_all "$@"\n';
   assert.match(fixed(indented), /^ {2}done # options\n {2}shift \$\(\(OPTIND - 1\)\)\n {2}echo/m);
 });
+
+test('a long text is audited anew less often, and what was not tried is told', () => {
+  const mistakes = Array.from({ length: 4 }, () => wrong('script/error-on-standard-output')).join('\n');
+  function tried(text: string) {
+    let audits = 0;
+    const { left } = fixAudit(auditOf({ name: 'boxes', text }), () => {
+      audits++;
+      return undefined;
+    });
+    return { audits, untried: left.filter(({ because }) => because === 'it was not tried').length };
+  }
+  const short = tried(mistakes);
+  assert.ok(short.audits > 4, String(short.audits));
+  assert.equal(short.untried, 0);
+  const long = tried(`${mistakes}\n${'# a box\n'.repeat(260_000)}`);
+  assert.equal(long.audits, 1);
+  assert.ok(long.untried > 1, String(long.untried));
+});

@@ -19,6 +19,9 @@ export type AuditAgain = (edits: readonly TextEdit[]) => Audit | undefined;
 /** So many audits are made to find the fixes that bring something else. */
 const MOST_AUDITS = 60;
 
+/** So much those audits may cost in all: one costs a unit for each finding, and for each hundred characters that it reads. */
+const MOST_COST = 20_000;
+
 /** Changes that a caller may notice. */
 const HURTING: ReadonlySet<Effect> = new Set(['other-meaning', 'refused', 'uncertain']);
 
@@ -126,17 +129,24 @@ function inOrder(edits: readonly TextEdit[], sorted: readonly SortedEntries[]): 
   return editsByFile([...outside, ...orders]).flatMap((file) => file.edits);
 }
 
+function costOf({ interfaces, findings }: Audit): number {
+  const sources = new Set(interfaces.flatMap((cli) => cli.sources.map(({ source }) => source)));
+  const read = [...sources].reduce((length, { text }) => length + text.length, 0);
+  return 1 + findings.length + read / 100;
+}
+
 /** Finds the fixes that can be made together. */
 class Trial {
   readonly kept: Candidate[] = [];
   left: { readonly one: Candidate; readonly because: string }[] = [];
   readonly #audit: Audit;
   readonly #again: AuditAgain;
-  #audits = 0;
+  #auditsLeft: number;
 
   constructor(audit: Audit, again: AuditAgain) {
     this.#audit = audit;
     this.#again = again;
+    this.#auditsLeft = Math.min(MOST_AUDITS, Math.ceil(MOST_COST / costOf(audit)));
   }
 
   /** Keeps those of some fixes that bring nothing else: what would by itself may not beside those that were kept behind it. */
@@ -152,8 +162,7 @@ class Trial {
   #add(candidates: readonly Candidate[]): void {
     const [first] = candidates;
     if (first === undefined) return;
-    const fault =
-      this.#audits++ < MOST_AUDITS ? this.#faultOf([...this.kept, ...candidates]) : 'it was not tried';
+    const fault = this.#auditsLeft-- > 0 ? this.#faultOf([...this.kept, ...candidates]) : 'it was not tried';
     if (fault === undefined) {
       for (const one of candidates) this.kept.push(one);
       return;

@@ -19,6 +19,7 @@ export interface ObservedRun {
 
 /** The observed runs of an interface whose purpose can be told from their words. */
 export function observedRuns(cli: Interface): ObservedRun[] {
+  if (cli.observations.length === 0) return [];
   const commands = [...walkCommands(cli)];
   const [root] = commands;
   if (root === undefined) return [];

@@ -33,8 +33,9 @@ export const referenceDangles = defineCheck({
       'dabbawala: 1\nprogram: tiffin\ncomplete: true\noptions:\n  --noon:\n    help: what came at noon\n    deprecated: {replaced-by: tiffin round --late}\n  --map: draw a map\ncommands:\n  round:\n    options:\n      --late: what is late\n',
   },
   judge(view, report) {
+    const names = new CommandNames();
     for (const at of view.described) {
-      const found = danglingAt(at);
+      const found = danglingAt(at, names);
       report.judged(found.judged);
       for (const { data, place } of found.dangling)
         report.finding({ command: at.path, subject: data.name, data, place });
@@ -50,8 +51,17 @@ const MESSAGES: { readonly [K in Dangling['kind']]: (name: string, missing: stri
   'default-command': (name, missing) => `the default command of ${name} is ${missing}, which does not exist`,
 };
 
-function namesOf({ commands }: Command): ReadonlySet<string> {
-  return new Set(commands.items.flatMap(({ names }) => names.map(({ text }) => text)));
+/** The names of the subcommands of each command, gathered once: every sibling asks for them. */
+class CommandNames {
+  readonly #byCommand = new Map<Command, ReadonlySet<string>>();
+
+  below(command: Command): ReadonlySet<string> {
+    const known = this.#byCommand.get(command);
+    if (known !== undefined) return known;
+    const names = new Set(command.commands.items.flatMap((sub) => sub.names.map(({ text }) => text)));
+    this.#byCommand.set(command, names);
+    return names;
+  }
 }
 
 interface Found {
@@ -59,12 +69,12 @@ interface Found {
   readonly dangling: readonly { readonly data: Dangling; readonly place: Place }[];
 }
 
-function danglingAt(at: CommandAt): Found {
+function danglingAt(at: CommandAt, commandNames: CommandNames): Found {
   const { command, path } = at;
   const options = optionsByName(optionsInReach(at));
-  const commands = namesOf(command);
+  const commands = commandNames.below(command);
   const above = at.line.at(-2);
-  const siblings = above === undefined ? new Set<string>() : namesOf(above);
+  const siblings = above === undefined ? new Set<string>() : commandNames.below(above);
   const checked: { name: string; kind: Dangling['kind']; fact: Fact<string>; isThere: boolean }[] = [];
   const replacement = (
     name: string,

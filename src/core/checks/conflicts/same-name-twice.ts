@@ -1,7 +1,10 @@
-import type { Level } from '../../findings/level.ts';
+import type { AuditView } from '../../audit-view.ts';
+import { groupedBy } from '../../collections/grouped.ts';
+import { isAtLeast, type Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { Command, CommandName } from '../../model/command.ts';
 import { argumentOf, type Option, type OptionName } from '../../model/option.ts';
+import type { CommandAt } from '../../model/walk.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
 import type { Place } from '../../source/source.ts';
 import { areSpellings } from '../../words/spellings.ts';
@@ -34,57 +37,9 @@ export const sameNameTwice = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  -b, --box=ID   print one box only\n  -b ID          print one box only, and its route\n',
   },
   judge(view, report) {
-    for (const at of view.described) {
-      const declared = new Map<string, Declared>();
-      for (const option of at.command.options.items) {
-        for (const name of [...option.names, ...option.negatedNames]) {
-          report.judged();
-          const before = declared.get(name.text);
-          if (before === undefined) {
-            declared.set(name.text, { option, name });
-            continue;
-          }
-          const mayBeOne = view.isHelp(before.name.place) && before.name.place?.source === name.place?.source;
-          if (before.option === option) continue;
-          const isConflict =
-            !mayBeOne || (areTwoThings(before.option, option, name.text) && !isCombination(option, declared));
-          if (isConflict) {
-            // What help shows under another heading may be of another part of the program.
-            const mayBeApart = mayBeOne && before.option.heading?.value !== option.heading?.value;
-            reportTwice(at.path, 'option', before.name, name, report, mayBeApart ? 'note' : undefined);
-          } else if (areListedApart(before.option, option, name.text))
-            reportTwice(at.path, 'option', before.name, name, report, 'warning');
-          else if (
-            ((areToldApart(before.option, option, name.text) || isLetterOfTwo(before.option, option, name)) &&
-              !isCombination(option, declared)) ||
-            areArgumentAndFlag(before.option, option, name)
-          )
-            reportTwice(at.path, 'option', before.name, name, report, 'note');
-        }
-      }
-    }
-    for (const { command, path } of view.commands) {
-      for (const sub of command.commands.items) {
-        const [name] = sub.names;
-        const [again] = sub.listedAgain;
-        if (name !== undefined && again !== undefined)
-          reportTwice(path, 'entry', name, { ...name, place: again }, report, 'warning');
-      }
-      const declared = new Map<string, { name: CommandName; sub: Command }>();
-      for (const sub of command.commands.items) {
-        for (const name of sub.names) {
-          report.judged();
-          const before = declared.get(name.text);
-          // Help output may list a word for several reasons; one command's own name is no other name of the next.
-          const isSure = !view.isHelp(name.place) || sub.names.length !== before?.sub.names.length;
-          if (before === undefined) declared.set(name.text, { name, sub });
-          else if (isSure) {
-            const mayBeApart = view.isHelp(name.place) && before.sub.heading?.value !== sub.heading?.value;
-            reportTwice(path, 'command', before.name, name, report, mayBeApart ? 'note' : undefined);
-          }
-        }
-      }
-    }
+    for (const at of view.described) reportEach(at.path, doubledOptions(view, at, report), report);
+    for (const { command, path } of view.commands)
+      reportEach(path, doubledCommands(view, command, report), report);
   },
   message: ({ name, kind }: Twice) =>
     kind === 'entry'
@@ -93,22 +48,94 @@ export const sameNameTwice = defineCheck({
   fix: ({ kind }) => (kind === 'entry' ? 'remove one of the two entries' : 'rename one of the two'),
 });
 
-function reportTwice(
-  command: readonly string[],
-  kind: Twice['kind'],
-  first: CommandName,
-  second: CommandName,
-  report: Reporter<Twice>,
-  level?: Level,
-): void {
-  report.finding({
-    ...(level === undefined ? {} : { level }),
-    command,
-    subject: first.text,
-    data: { name: first.text, kind },
-    place: first.place,
-    related: [{ place: second.place, note: 'declared again here' }],
-  });
+/** A name with a second declaration. */
+interface Doubled {
+  readonly kind: Twice['kind'];
+  readonly first: CommandName;
+  readonly second: CommandName;
+  readonly level: Level;
+}
+
+/** One finding for each name, with all its further declarations, as grave as the worst of them. */
+function reportEach(command: readonly string[], doubled: readonly Doubled[], report: Reporter<Twice>): void {
+  for (const [, all] of groupedBy(doubled, ({ kind, first }) => `${kind} ${first.text}`)) {
+    const [one] = all;
+    if (one === undefined) continue;
+    const { kind, first } = one;
+    report.finding({
+      level: all.reduce((worst, { level }) => (isAtLeast(level, worst) ? level : worst), one.level),
+      command,
+      subject: first.text,
+      data: { name: first.text, kind },
+      place: first.place,
+      related: all.map(({ second }) => ({ place: second.place, note: 'declared again here' })),
+    });
+  }
+}
+
+function doubledOptions(view: AuditView, { command }: CommandAt, report: Reporter<Twice>): Doubled[] {
+  const declared = new Map<string, Declared>();
+  const doubled: Doubled[] = [];
+  for (const option of command.options.items) {
+    for (const name of [...option.names, ...option.negatedNames]) {
+      report.judged();
+      const before = declared.get(name.text);
+      if (before === undefined) declared.set(name.text, { option, name });
+      else if (before.option !== option) {
+        const mayBeOne = view.isHelp(before.name.place) && before.name.place?.source === name.place?.source;
+        const level = levelOf(before, { option, name }, mayBeOne, declared);
+        if (level !== undefined) doubled.push({ kind: 'option', first: before.name, second: name, level });
+      }
+    }
+  }
+  return doubled;
+}
+
+/** How surely a name is that of two options; undefined where both entries may tell of one. */
+function levelOf(
+  before: Declared,
+  { option, name }: Declared,
+  mayBeOne: boolean,
+  declared: ReadonlyMap<string, Declared>,
+): Level | undefined {
+  const isPartOfAnother = () => isCombination(option, declared);
+  if (!mayBeOne) return 'error';
+  // What help shows under another heading may be of another part of the program.
+  if (areTwoThings(before.option, option, name.text) && !isPartOfAnother())
+    return before.option.heading?.value === option.heading?.value ? 'error' : 'note';
+  if (areListedApart(before.option, option, name.text)) return 'warning';
+  const isTold = areToldApart(before.option, option, name.text) || isLetterOfTwo(before.option, option, name);
+  return (isTold && !isPartOfAnother()) || areArgumentAndFlag(before.option, option, name)
+    ? 'note'
+    : undefined;
+}
+
+function doubledCommands(view: AuditView, command: Command, report: Reporter<Twice>): Doubled[] {
+  const doubled: Doubled[] = [];
+  const declared = new Map<string, { name: CommandName; sub: Command }>();
+  for (const sub of command.commands.items) {
+    const [main] = sub.names;
+    const [again] = sub.listedAgain;
+    if (main !== undefined && again !== undefined)
+      doubled.push({ kind: 'entry', first: main, second: { ...main, place: again }, level: 'warning' });
+    for (const name of sub.names) {
+      report.judged();
+      const before = declared.get(name.text);
+      // Help output may list a word for several reasons; one command's own name is no other name of the next.
+      const isSure = !view.isHelp(name.place) || sub.names.length !== before?.sub.names.length;
+      if (before === undefined) declared.set(name.text, { name, sub });
+      else if (isSure) {
+        const mayBeApart = view.isHelp(name.place) && before.sub.heading?.value !== sub.heading?.value;
+        doubled.push({
+          kind: 'command',
+          first: before.name,
+          second: name,
+          level: mayBeApart ? 'note' : 'error',
+        });
+      }
+    }
+  }
+  return doubled;
 }
 
 /**

@@ -29,13 +29,9 @@ export const commandsDisagree = defineCheck({
       'Usage: tiffin route [OPTION]...\n\nOptions:\n  -h, --help  help for this command\n  --map       draw a map\n',
   },
   judge(view, report) {
+    const known = new Set(view.commands.flatMap(({ path }) => path));
     for (const at of view.described) {
-      const found = [
-        ...helpOption(at, new Set(view.commands.flatMap(({ path }) => path))),
-        ...ofAnotherProgram(at),
-        ...summary(at),
-        ...synopsis(at),
-      ];
+      const found = [...helpOption(at, known), ...ofAnotherProgram(at), ...summary(at), ...synopsis(at)];
       report.judged();
       for (const { data, place, level } of found)
         report.finding({ command: at.path, subject: data.command, data, place, level });

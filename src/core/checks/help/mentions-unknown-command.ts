@@ -27,11 +27,12 @@ export const mentionsUnknownCommand = defineCheck({
     if (!root.described || root.commands.items.length < LEAST_LISTED || root.pluginCommands?.value === true)
       return;
     const known = new Set(root.commands.items.flatMap(namesOf));
+    const patterns = mentionsOf(program.value);
     for (const { command, path } of view.commands) {
+      const below = new Set(command.commands.items.flatMap(namesOf));
       for (const { text, place, of } of toldTexts(command)) {
-        const mentioned = commandsIn(text, program.value).filter((name) => name !== of);
+        const mentioned = commandsIn(text, patterns).filter((name) => name !== of);
         report.judged(mentioned.length);
-        const below = new Set(command.commands.items.flatMap(namesOf));
         const unknown = mentioned.find(
           (name) => !known.has(name) && !below.has(name) && !STANDING.has(name) && standsAlone(name, place),
         );
@@ -57,8 +58,8 @@ function namesOf({ names }: Command): string[] {
   return names.map(({ text }) => text);
 }
 
-/** The words that a text calls commands of the program: `'tiffin open'`, `see tiffin open`, `the command 'open'`. */
-function commandsIn(text: string, program: string): string[] {
+/** How a text calls a word a command of the program: `'tiffin open'`, `see tiffin open`, `the command 'open'`. */
+function mentionsOf(program: string): RegExp[] {
   const own = program.replace(/[^\w-]/g, '\\$&');
   const patterns = [
     `["'\`]${own} ([a-z][\\w-]{1,30})(?=[ "'\`])`,
@@ -67,7 +68,12 @@ function commandsIn(text: string, program: string): string[] {
     `\\b(?:the|see|use|run) ["'\`]([a-z][\\w-]{1,30})["'\`] (?:sub-?)?command\\b`,
     `\\((?:see|same as|like) ["'\`]([a-z][\\w-]{1,30})["'\`]\\)|\\bopposite of ["'\`]([a-z][\\w-]{1,30})["'\`]`,
   ];
+  return patterns.map((pattern) => new RegExp(pattern, 'g'));
+}
+
+/** The words that a text calls commands of the program. */
+function commandsIn(text: string, patterns: readonly RegExp[]): string[] {
   return patterns.flatMap((pattern) =>
-    [...text.matchAll(new RegExp(pattern, 'g'))].flatMap(([, name, other]) => name ?? other ?? []),
+    [...text.matchAll(pattern)].flatMap(([, name, other]) => name ?? other ?? []),
   );
 }

@@ -77,6 +77,12 @@ interface Named {
   readonly place: Place;
 }
 
+type Bare = Named & { readonly bare: string };
+
+function withoutHyphens(name: Named): Bare {
+  return { ...name, bare: name.text.replace(/^--/, '') };
+}
+
 function judgeScope(
   path: readonly string[],
   names: readonly Named[],
@@ -84,7 +90,9 @@ function judgeScope(
   said: Set<string>,
   report: Reporter<Pairs>,
 ): void {
-  const own = names.slice(0, COMPARED);
+  // A name that is declared again is compared once.
+  const listed = new Set<string>();
+  const own = names.filter(({ text }, i) => i < COMPARED && isNew(text, listed)).map(withoutHyphens);
   report.judged(own.length);
   // Commands that share options share their pairs too: each is told once.
   const pairs = pairsOf(own, isNear).filter(([a, b]) => isNew(`${a.text} ${b.text}`, said));
@@ -99,11 +107,11 @@ function judgeScope(
   });
 }
 
-function pairsOf(names: readonly Named[], isNear: (a: string, b: string) => boolean): [Named, Named][] {
+function pairsOf(names: readonly Bare[], isNear: (a: string, b: string) => boolean): [Named, Named][] {
   const pairs: [Named, Named][] = [];
   for (const [i, a] of names.entries()) {
     for (const b of names.slice(i + 1)) {
-      if (a.of !== b.of && isNear(a.text.replace(/^--/, ''), b.text.replace(/^--/, ''))) pairs.push([a, b]);
+      if (a.of !== b.of && isNear(a.bare, b.bare)) pairs.push([a, b]);
     }
   }
   return pairs;
