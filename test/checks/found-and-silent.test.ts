@@ -1406,7 +1406,17 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'two letters that have changed places',
       text: help('  -v, --quiet    say nothing\n  -q, --verbose  say more\n'),
-      found: ['note -q', 'note -v'],
+      found: ['note -v'],
+    },
+    {
+      why: 'the letters of two customs in one help',
+      text: help('  -v, --version  print the version\n  -V, --verbose  say more\n'),
+      found: ['note -v'],
+    },
+    {
+      why: 'a letter that stands for another name everywhere',
+      text: help('  -q, --verbose  say more\n'),
+      found: ['note -q'],
     },
     {
       why: 'a customary meaning of the letter',

@@ -36,6 +36,8 @@ interface Expected {
   readonly variables?: Record<string, string | null>;
   /** The codes of the problems; without it there are none. */
   readonly problems?: string[];
+  /** The allowed values of the operands that a list has, by their names. */
+  readonly values?: Record<string, string>;
   /** The exit statuses, or ranges of them, each with its text. */
   readonly statuses?: Record<string, string | null>;
   /** The numbers of the lines that have a role, counted from 1. */
@@ -118,6 +120,11 @@ function readAs(cli: Interface): Required<Omit<Expected, 'problems' | 'roles'>> 
     synopses: Object.fromEntries(synopses(command)),
     operands: (command.forms[0]?.operands ?? []).map((operand) => counted(operand) ?? `${operand.name} ?..?`),
     listed: command.operands.items.map((operand) => counted(operand) ?? operand.name),
+    values: Object.fromEntries(
+      command.operands.items.flatMap(({ name, word: { values } }) =>
+        values === undefined ? [] : [[name, values.value.map(({ value }) => value).join()]],
+      ),
+    ),
     variables: Object.fromEntries(cli.environment.map(({ name, help }) => [name, help?.value ?? null])),
     statuses: Object.fromEntries(
       cli.exitStatuses.map(({ from: first, to, help }) => [

@@ -1,22 +1,6 @@
 import type { ValueWord } from '../model/argument.ts';
 import { unquoted } from '../notation/prose-default.ts';
-
-/** Units, each with the words that stand for it; those of one line are of one kind. */
-const UNITS: readonly (readonly RegExp[])[] = [
-  [
-    /^(?:ms|msecs?|milliseconds?|millis)$/i,
-    /^(?:s|secs?|seconds?)$/i,
-    /^(?:m|mins?|minutes?)$/i,
-    /^(?:h|hrs?|hours?)$/i,
-    /^(?:d|days?)$/i,
-  ],
-  [
-    /^(?:b|bytes?)$/i,
-    /^(?:k|kb|kib|kilobytes?)$/i,
-    /^(?:m|mb|mib|megabytes?)$/i,
-    /^(?:g|gb|gib|gigabytes?)$/i,
-  ],
-];
+import { areOtherUnits, unitCalled } from '../notation/told-unit.ts';
 
 /** The unit that a placeholder names, where the default has another of its kind; undefined where they agree or one names none: `SECONDS`, and `10 minutes`. */
 export function otherUnit({ placeholder, default: literal }: ValueWord): string | undefined {
@@ -24,13 +8,10 @@ export function otherUnit({ placeholder, default: literal }: ValueWord): string 
   // A letter may be a suffix that the program takes.
   const [, told] =
     /^\d+(?:\.\d+)? ?([a-z]{2,})$/i.exec(literal === undefined ? '' : unquoted(literal.value)) ?? [];
-  if (told === undefined || counted.length < 2) return undefined;
-  for (const kind of UNITS) {
-    const [own, other] = [counted, told].map((word) => kind.findIndex((unit) => unit.test(word)));
-    if (own !== undefined && other !== undefined && own >= 0 && other >= 0 && own !== other)
-      return counted.toLowerCase();
-  }
-  return undefined;
+  const [own, other] = [unitCalled(counted), unitCalled(told ?? '')];
+  return own !== undefined && other !== undefined && areOtherUnits(own, other)
+    ? counted.toLowerCase()
+    : undefined;
 }
 
 /** Numbers that are written out; `one` and `none` may begin a sentence. */

@@ -30,7 +30,7 @@ export function argumentDifferences(
   const differing = new Map<string, SynopsisFault>();
   const agreeing = new Set<string>();
   for (const one of brackets) {
-    const difference = differenceOf(one);
+    const difference = differenceOf(one, forms);
     if (difference !== undefined) differing.set(difference.name, difference);
     else if (one.argument !== '') agreeing.add(one.shown.name);
   }
@@ -69,10 +69,13 @@ function bracketOf(shown: FormOption, option: Option | undefined): Bracket | und
   };
 }
 
-function differenceOf({ shown, option, argument, place }: Bracket): SynopsisFault | undefined {
+function differenceOf(
+  { shown, option, argument, place }: Bracket,
+  forms: Command['forms'],
+): SynopsisFault | undefined {
   const { name } = shown;
   const declared = option.argument;
-  const listed = isFromList(option)
+  const listed = isFromList(option, forms)
     ? declared?.value.words.map(({ placeholder }) => bare(placeholder?.value ?? ''))
     : [];
   if (listed === undefined) return undefined;
@@ -125,11 +128,16 @@ function isListedAsRepeated({ place, argument }: Option): boolean {
   return entry.slice(0, ARGUMENT_LIMIT).includes('...');
 }
 
-/** Whether the argument of an option stands in its entry; else it is known from the synopsis. */
-function isFromList({ argument, place }: Option): boolean {
+/** Whether an argument is known from the list; else it is from a synopsis. */
+function isFromList({ argument }: Option, forms: Command['forms']): boolean {
   const own = argument?.place ?? null;
-  if (own === null || place === null) return false;
-  return own.start >= place.start && own.start <= place.end;
+  return own !== null && !forms.some(({ place }) => isWithin(own, place));
+}
+
+function isWithin(place: Place & object, whole: Place): boolean {
+  return (
+    whole !== null && place.source === whole.source && place.start >= whole.start && place.start <= whole.end
+  );
 }
 
 function bare(placeholder: string): string {

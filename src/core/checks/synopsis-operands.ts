@@ -1,4 +1,5 @@
 import { type Command, commandName, type Form } from '../model/command.ts';
+import type { Operand } from '../model/operand.ts';
 import { operandKey } from '../notation/operand-key.ts';
 import type { Place } from '../source/source.ts';
 import type { SynopsisFault } from './synopsis-fault.ts';
@@ -26,6 +27,9 @@ function memberFaults({ forms: own, operands, commands }: Command): SynopsisFaul
   // `[ARGUMENT]...`, and dots alone, stand for all of them.
   if (forms.some(({ text }) => /(?:^|\s)\.\.\.(?:\s|$)/.test(text))) return [];
   if ([...shownNames].some((name) => /^(?:args?|arguments?|operands?)$/.test(name))) return [];
+  // Of a command of which all operands are stated, a synopsis without any lacks them.
+  if (shown.length === 0 && operands.complete?.basis === 'stated' && own.length > 0)
+    return listed.filter(isRequired).map(({ name, place }) => ({ name, kind: 'unshown-operand', place }));
   // A list that has nothing of the usage line is one of other things; one name alone may have been changed in one place.
   const areSingle = names.size === 1 && shownNames.size === 1;
   if (!areSingle && ![...shownNames].some((name) => names.has(name))) return [];
@@ -44,6 +48,10 @@ function memberFaults({ forms: own, operands, commands }: Command): SynopsisFaul
       .map(({ name, place }): SynopsisFault => ({ name, kind: 'unlisted-operand', place })),
     ...unshown.map(({ name, place }): SynopsisFault => ({ name, kind: 'unshown-operand', place })),
   ];
+}
+
+function isRequired({ count }: Operand): boolean {
+  return (count?.value.least ?? 1) > 0;
 }
 
 /** Operands of which the list states how many there are, where the only synopsis shows it otherwise. */
@@ -82,7 +90,8 @@ function orderFaults({ forms: [form, ...others], operands }: Command): SynopsisF
   const ranks = shown.map(({ name }) => rankOf.get(operandKey(name)) ?? 0);
   const at = ranks.findIndex((rank, i) => (ranks[i + 1] ?? rank) < rank);
   const [first] = shown.slice(at);
-  const isSorted = [...listed].sort().every((name, i) => name === listed[i]);
+  // Two may be in that order by chance.
+  const isSorted = listed.length > 2 && [...listed].sort().every((name, i) => name === listed[i]);
   if (at < 0 || first === undefined || isSorted || new Set(ranks).size < ranks.length) return [];
   return [{ name: first.name, kind: 'order', place: first.place }];
 }

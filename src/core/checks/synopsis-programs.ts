@@ -1,3 +1,4 @@
+import type { Form } from '../model/command.ts';
 import type { Interface } from '../model/interface.ts';
 import type { CommandAt } from '../model/walk.ts';
 import { COMMON_WORDS } from '../words/common-words.ts';
@@ -13,6 +14,7 @@ export function programFaults(at: CommandAt, cli: Interface): SynopsisFault[] {
   return [
     ...calledOtherwise(at, cli),
     ...oneOfAnother(at, cli),
+    ...commandOfAnother(at, cli),
     ...titleOfAnother(at, cli),
     ...misspeltInText(at, cli),
     ...helpElsewhere(at, cli),
@@ -24,7 +26,7 @@ function calledOtherwise({ path, command }: CommandAt, { program, invocations }:
   const [first] = command.forms;
   if (path.length > 1 || first === undefined || command.examples.length === 0 || invocations.length > 0)
     return [];
-  const heads = command.forms.map(({ text }) => PROGRAM_WORD.exec(text.split(' ', 1)[0] ?? '')?.[1]);
+  const heads = command.forms.map(headOf);
   const [name] = heads;
   if (name === undefined || heads.some((head) => head !== name)) return [];
   // `tiffin-3` and `tiffind` are likely to be other names of it.
@@ -39,10 +41,7 @@ const MIN_OTHERS = 3;
 /** A synopsis that calls another program than all others, by a word that stands nowhere else, or by a slip of the pen for it. */
 function oneOfAnother({ path, command }: CommandAt, { program }: Interface): SynopsisFault[] {
   if (path.length > 1) return [];
-  const heads = command.forms.map(({ text, place }) => ({
-    name: PROGRAM_WORD.exec(text.split(' ', 1)[0] ?? '')?.[1],
-    place,
-  }));
+  const heads = command.forms.map((form) => ({ name: headOf(form), place: form.place }));
   const [odd, ...more] = heads.filter(({ name }) => name !== program.value);
   if (odd?.name === undefined || odd.place === null || more.length > 0 || heads.length < 2) return [];
   const isSlip = isSlipInside(odd.name, program.value);
@@ -51,6 +50,25 @@ function oneOfAnother({ path, command }: CommandAt, { program }: Interface): Syn
   return isSlip || (isAlone && !isRelated)
     ? [{ name: odd.name, kind: 'other-program', place: odd.place }]
     : [];
+}
+
+/** The synopsis of a command that calls another program, where those of other commands call this one. */
+function commandOfAnother({ path, command }: CommandAt, { root, program }: Interface): SynopsisFault[] {
+  const [form, ...more] = command.forms;
+  if (path.length < 2 || form === undefined || more.length > 0) return [];
+  const name = headOf(form);
+  if (name === undefined || name === program.value || path.includes(name)) return [];
+  const heads = [root, ...root.commands.items, ...root.commands.items.flatMap((one) => one.commands.items)]
+    .filter((one) => one !== command)
+    .flatMap(({ forms }) => forms.map(headOf));
+  const isOdd = heads.length > 1 && heads.every((head) => head === program.value);
+  const isRelated = name.includes(program.value) || program.value.includes(name);
+  return isOdd && !isRelated ? [{ name, kind: 'other-program', place: form.place }] : [];
+}
+
+/** The program that a synopsis calls. */
+function headOf({ text }: Form): string | undefined {
+  return PROGRAM_WORD.exec(text.split(' ', 1)[0] ?? '')?.[1];
 }
 
 /** A title that begins with the name of the program, but for a slip of the pen. */

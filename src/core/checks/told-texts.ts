@@ -3,7 +3,7 @@ import type { Fact } from '../model/fact.ts';
 import type { Operand } from '../model/operand.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { Place } from '../source/source.ts';
-import { letterTimesInSource, timesInSource } from '../source/word-counts.ts';
+import { letterTimesInSource, nameTimesInSource, timesInSource } from '../source/word-counts.ts';
 
 /** A text of a command, and what it belongs to. */
 export interface ToldText {
@@ -34,7 +34,8 @@ export function toldTexts(command: Command): ToldText[] {
 export function standsAlone(name: string, place: Place): boolean {
   if (place === null) return true;
   const letter = /^-(\w)$/.exec(name)?.[1];
-  return letter === undefined
-    ? timesInSource(name, place.source) <= 1
-    : letterTimesInSource(letter, place.source) <= 1;
+  if (letter !== undefined) return letterTimesInSource(letter, place.source) <= 1;
+  // The words of a sentence are no names: `--from` in a help that says where something comes from.
+  const times = name.startsWith('--') ? nameTimesInSource : timesInSource;
+  return times(name, place.source) <= 1;
 }

@@ -4,7 +4,7 @@ import type { Command } from '../model/command.ts';
 import type { CommandAt } from '../model/walk.ts';
 import type { Trace } from '../parsing/trace.ts';
 import type { ShellWord } from '../shells/shell-words.ts';
-import { countWords, timesInSource } from '../source/word-counts.ts';
+import { countWords, nameTimesInSource, timesInSource } from '../source/word-counts.ts';
 import { EVERYWHERE, isNegation } from './unlisted-names.ts';
 
 /** So many options make a list of which one may be missed. */
@@ -41,6 +41,7 @@ export function unlistedOption({ at, trace, words, names, view }: Call): string 
     )
       continue;
     if (mayFollowCommand(trace, word, command) || isToldElsewhere(name, command, view)) continue;
+    if (words.length === 1 && isToldBeside(name, command)) continue;
     return `${quoteName(name)} is no option that the help lists`;
   }
   return undefined;
@@ -60,6 +61,19 @@ function mayFollowCommand(trace: Trace, word: number | null, { forms, operands }
   );
 }
 
+/** So far behind its name a text may stand. */
+const WIDEST_GUTTER = 60;
+
+/** `tiffin --licence   show the licence`: a line with a text of its own tells of the option. */
+function isToldBeside(name: string, { examples }: Command): boolean {
+  return examples.some(({ commandLine, place }) => {
+    if (!commandLine.endsWith(` ${name}`) || place === null) return false;
+    const { text } = place.source;
+    const behind = text.indexOf(name, place.start) + name.length;
+    return /^ {2,}\S/.test(text.slice(behind, behind + WIDEST_GUTTER));
+  });
+}
+
 /** Whether a help has the word of a name outside its examples: it may stand in a list in a way of its own. */
 function isToldElsewhere(name: string, { examples }: Command, view: AuditView): boolean {
   const own = examples.filter(({ place }) => place !== null && view.isHelp(place));
@@ -67,5 +81,5 @@ function isToldElsewhere(name: string, { examples }: Command, view: AuditView): 
   if (source === undefined) return false;
   const word = name.replace(/^-+/, '').toLowerCase();
   const times = own.reduce((sum, { commandLine }) => sum + (countWords(commandLine).get(word) ?? 0), 0);
-  return timesInSource(name, source) > times;
+  return (name.startsWith('--') ? nameTimesInSource : timesInSource)(name, source) > times;
 }

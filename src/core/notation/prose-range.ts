@@ -14,12 +14,17 @@ const WITH_WORD = new RegExp(
   `\\b(?:from ${NUMBER} to|between ${NUMBER} and|range:? ${NUMBER} ?(?:to|-|\\.{2})) ?${NUMBER}${BEHIND}`,
   'gi',
 );
+/** `1 is the finest, 5 the coarsest`: both ends, each with what it means. */
+const ENDS = new RegExp(
+  `(?<![\\w.-])${NUMBER} (?:is |= ?|means )?(?:the )?(?:\\w{2,20}est|least|most)(?: \\w+)?(?:,| and|, and) ${NUMBER} (?:is |= ?|means )?(?:the )?(?:\\w{2,20}est|least|most)\\b`,
+  'gi',
+);
 const MOST = new RegExp(`\\b(?:at most|no more than|maximum:?) ${NUMBER}${BEHIND}`, 'gi');
 const LEAST = new RegExp(`\\b(?:at least|no less than|minimum:?) ${NUMBER}${BEHIND}`, 'gi');
 
 /** The bounds that a text tells of its value, each as often as it tells some; a bound that is not told is undefined. */
 export function rangesInProse(text: string): Range[] {
-  const both = [BOTH, WITH_WORD].flatMap((pattern) =>
+  const both = [BOTH, WITH_WORD, ENDS].flatMap((pattern) =>
     [...text.matchAll(pattern)].map((match): Range => {
       const [least, most] = match.slice(1).filter((one) => one !== undefined);
       return { least: Number(least), most: Number(most) };

@@ -63,19 +63,25 @@ export function valuesInProse(
   const colon = /[A-Za-z]: (?=[\w"'`])/g;
   for (const match of matches(text, colon)) {
     const list = scanValueList(text, match.index + match[0].length);
-    if (list === undefined || !/^[\s.]*(?:$|(?<=\. )\p{Lu})/u.test(text.slice(list.end, list.end + 3)))
+    if (list === undefined) continue;
+    const isBeforeDefault = DEFAULT_BEHIND.test(text.slice(list.end, list.end + DEFAULT_LIMIT));
+    if (!isBeforeDefault && !/^[\s.]*(?:$|(?<=\. )\p{Lu})/u.test(text.slice(list.end, list.end + 3)))
       continue;
     if (OF_A_KIND.test(text.slice(Math.max(0, match.index - KIND_LIMIT), match.index + 1))) continue;
     const isClosed = /^\.(?:\s*$|\s\p{Lu})/u.test(text.slice(list.end, list.end + 3));
     const isSwitch = list.values.every(({ value }) => /^(?:yes|no|on|off|true|false)$/i.test(value));
     if (isAfterPlaceholder(text, match.index + 1) || list.hasOr || list.isQuoted || isClosed || isSwitch)
       return { values: list.values, start: match.index + 3, end: list.end };
-    const isLast = list.values.length >= MIN_WORDS && text.slice(list.end).trim() === '';
+    const isLast = list.values.length >= MIN_WORDS && (isBeforeDefault || text.slice(list.end).trim() === '');
     if (isLast && !OF_OTHERS.test(text.slice(0, match.index + 1)))
       return { values: list.values, start: match.index + 3, end: list.end, isByPlace: true };
   }
   return undefined;
 }
+
+/** A default in a line of its own, behind all other text. */
+const DEFAULT_BEHIND = /^\s*Default: \S{1,40}$/;
+const DEFAULT_LIMIT = 60;
 
 /** `defaults to 'early' or `, in front of `can be 'late' or 'noon'`: the default is one of the values. */
 const DEFAULT_AHEAD = /\bdefault(?:s to| is) (["'`])([\w.+-]{1,40})["'`],? or $/i;

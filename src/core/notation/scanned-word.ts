@@ -93,6 +93,9 @@ export function isKindOfValue(word: string): boolean {
   return KIND_OF_VALUE.test(word) || /^<[\w -]{1,40}>$/.test(word);
 }
 
+/** So many words in capitals between bars, of which none is a word for a kind of value, are values. */
+const LEAST_IN_CAPITALS = 3;
+
 /** Whether words between bars stand for themselves. `FILE|DIR` are two placeholders; `PEM|DER` cannot be told from them. */
 function areValues(parts: readonly string[]): boolean {
   if (parts.every((part) => /^\d+$/.test(part))) return true;
@@ -101,5 +104,6 @@ function areValues(parts: readonly string[]): boolean {
   if (parts.some((part) => KIND_OF_VALUE.test(part) || FILE_NAME.test(part))) return false;
   // Of words in capitals and others, one kind are placeholders: `level|AUTO|NONE`. A single one may be a value: `plain|JSON|warn`.
   const inCapitals = parts.filter((part) => /^[A-Z]{2}/.test(part)).length;
+  if (inCapitals === parts.length && inCapitals >= LEAST_IN_CAPITALS) return true;
   return parts.some(hasLower) && inCapitals * 2 < parts.length;
 }

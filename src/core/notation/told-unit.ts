@@ -2,10 +2,10 @@
 const UNITS = [
   ['nanoseconds', 'nanosecond', 'ns'],
   ['microseconds', 'microsecond', 'us'],
-  ['milliseconds', 'millisecond', 'millis', 'ms'],
+  ['milliseconds', 'millisecond', 'millis', 'msecs', 'msec', 'ms'],
   ['seconds', 'second', 'secs', 'sec'],
   ['minutes', 'minute', 'mins', 'min'],
-  ['hours', 'hour', 'hrs'],
+  ['hours', 'hour', 'hrs', 'hr'],
   ['days', 'day'],
   ['weeks', 'week'],
   ['bits', 'bit'],
@@ -17,8 +17,18 @@ const UNITS = [
   ['millimetres', 'millimeters', 'mm'],
   ['centimetres', 'centimeters', 'cm'],
   ['metres', 'meters'],
+  ['kilometres', 'kilometers', 'km'],
+  ['inches', 'inch'],
+  ['feet'],
   ['pixels', 'pixel', 'px'],
 ] as const;
+
+/** Units of time, of size and of length. */
+const KINDS: readonly ReadonlySet<string>[] = [
+  new Set(['nanoseconds', 'microseconds', 'milliseconds', 'seconds', 'minutes', 'hours', 'days', 'weeks']),
+  new Set(['bits', 'bytes', 'kilobytes', 'megabytes', 'gigabytes']),
+  new Set(['millimetres', 'centimetres', 'metres', 'kilometres', 'inches', 'feet', 'pixels']),
+];
 
 const NAMES: ReadonlyMap<string, string> = new Map(
   UNITS.flatMap((spellings) => spellings.map((spelling) => [spelling, spellings[0]])),
@@ -29,14 +39,22 @@ export function unitCalled(word: string): string | undefined {
   return NAMES.get(word.toLowerCase());
 }
 
+/** Whether two units measure one thing, and are not the same. */
+export function areOtherUnits(a: string, b: string): boolean {
+  return a !== b && KINDS.some((kind) => kind.has(a) && kind.has(b));
+}
+
+/** All spellings, as a pattern. */
+const SPELLED = [...NAMES.keys()].join('|');
+
 /** `in seconds`, `5 seconds`, `(bytes)`, `at most this many days` */
-const TOLD = new RegExp(
-  `(?:\\bin |\\d ?|\\(|\\bmany |\\bof |\\ba number of )(${[...NAMES.keys()].join('|')})\\b`,
+const TOLD = new RegExp(`(?:\\bin |\\d ?|\\(|\\bmany |\\bof |\\ba number of )(${SPELLED})\\b`, 'gi');
+
+/** `how many seconds`, `number of days`, `in bytes`, `for so many hours`, `Minutes to wait`: what is counted, and no number of something else. */
+const COUNTED = new RegExp(
+  `(?:\\b(?:how many|so many|this many|that many|number of|in) (${SPELLED})|^(${SPELLED})(?= (?:to|before|between|after|until)))\\b`,
   'gi',
 );
-
-/** `how many seconds`, `number of days`, `in bytes`: what is counted, and no number of something else. */
-const COUNTED = new RegExp(`\\b(?:how many|number of|in) (${[...NAMES.keys()].join('|')})\\b`, 'gi');
 
 /** The unit in which a text tells a number; undefined where it tells none, or several. */
 export function toldUnit(text: string): string | undefined {
@@ -49,7 +67,9 @@ export function countedUnit(text: string): string | undefined {
 }
 
 function onlyUnit(text: string, pattern: RegExp): string | undefined {
-  const units = new Set([...text.matchAll(pattern)].map(([, unit = '']) => NAMES.get(unit.toLowerCase())));
+  const units = new Set(
+    [...text.matchAll(pattern)].map(([, unit = '', first = unit]) => NAMES.get(first.toLowerCase())),
+  );
   const [unit, other] = units;
   return other === undefined ? unit : undefined;
 }

@@ -16,6 +16,7 @@ import { type KnownOptions, NOTHING_KNOWN } from './known-options.ts';
 import { makeArgument, valuesAt } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
 import { withoutRedirections } from './redirections.ts';
+import { asValues } from './scanned-word.ts';
 import { areSpellings } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
 import { arePairs, isBareLetter, isInPairs, isLetterAgain, plainWords } from './usage-choice.ts';
@@ -303,7 +304,10 @@ class FormWalker {
   #operand(node: SynopsisNode & { kind: 'word' }, context: Context): void {
     // Behind `--`, options are another program's, and operands here.
     if (ANY_OPTIONS.test(node.text) && this.endOfOptions === undefined) return;
-    this.operands.add(node.text, this.#flow.span(node.start, node.end), context);
+    const { text } = this.#flow;
+    const isBraced = text[node.start - 1] === '{' && text[node.end] === '}';
+    const values = isBraced ? asValues(node.text.split(','), true) : undefined;
+    this.operands.add(node.text, this.#flow.span(node.start, node.end), context, values);
   }
 }
 

@@ -20,8 +20,8 @@ export class UsageOperands {
   /** Where the placeholder for a subcommand stands; undefined where there is none. */
   commandPlace: Span | undefined;
 
-  /** Adds the word `text`: `FILE`, `<file...>`, `<early|late>`, `key=VALUE`; one that stands there again makes the last one more often. */
-  add(text: string, place: Span, often: HowOften): void {
+  /** Adds the word `text`: `FILE`, `<file...>`, `<early|late>`, `key=VALUE`; one that stands there again makes the last one more often. `braced` are the values of a list in braces. */
+  add(text: string, place: Span, often: HowOften, braced?: readonly string[]): void {
     const values = valuesInAngles(text);
     if (values !== undefined) {
       this.addChoice(values, place, often);
@@ -46,7 +46,7 @@ export class UsageOperands {
     this.items.push({
       kind: isCommand || isOthers ? 'command-line' : keyword === null ? 'word' : 'keyword',
       name: keyword?.[1] ?? name,
-      word: makeValueWord({ placeholder: stated(text, place) }),
+      word: makeValueWord({ placeholder: stated(text, place), values: valuesAt(braced, place) }),
       vocabulary: [],
       count: countOf({ ...often, repeated }, place),
       help: undefined,

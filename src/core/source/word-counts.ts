@@ -22,6 +22,19 @@ export function timesInSource(word: string, source: Source): number {
   return counts.get(word.replace(/^-+/, '').toLowerCase()) ?? 0;
 }
 
+const NAMES = new WeakMap<Source, ReadonlyMap<string, number>>();
+
+/** A word where an entry or a name may begin: not behind one blank or a mark, as those of a sentence are. */
+const NAME = /(?:^[ \t]*|[^\s\p{L}\d_,;]|[ \t]{2})([\p{L}\d_][\p{L}\d_-]*)/gmu;
+
+/** How often the word of a long name stands in a source where a name or an entry may begin, whatever its case. They are counted once. */
+export function nameTimesInSource(name: string, source: Source): number {
+  const counts = countedOnce(NAMES, source, (text) =>
+    [...text.toLowerCase().matchAll(NAME)].map(([, word = '']) => word),
+  );
+  return counts.get(name.replace(/^-+/, '').toLowerCase()) ?? 0;
+}
+
 const LETTERS = new WeakMap<Source, ReadonlyMap<string, number>>();
 
 /** Letters behind one hyphen, alone or in a group. */

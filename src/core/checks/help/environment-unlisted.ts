@@ -50,7 +50,11 @@ export const environmentUnlisted = defineCheck({
       seen.add(name);
       report.finding({ command: path, subject: of, data: { name, kind, other }, place });
     };
-    const known = new Set([...listed, ...ofOptions(view).map(({ name }) => name)]);
+    const own = ofOptions(view);
+    // A list that has variables of options has them all; another may be of those that no option has.
+    const hasOwn = own.some(({ name }) => listed.has(name));
+    const known = hasOwn ? listed : new Set([...listed, ...own.map(({ name }) => name)]);
+    if (hasOwn) for (const variable of own) if (!known.has(variable.name)) tell(variable, 'unlisted', '');
     const prefix = usualPrefix(all, view.interface.program.value);
     if (listed.size > 0)
       for (const variable of ofTexts(view, prefix))

@@ -1,9 +1,10 @@
 import type { AuditView } from '../../audit-view.ts';
 import { groupedBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
-import type { Example } from '../../model/command.ts';
+import type { Command, Example } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { CommandAt } from '../../model/walk.ts';
+import { operandKey } from '../../notation/operand-key.ts';
 import { rangeInProse } from '../../notation/prose-range.ts';
 import { OF_WHOLE_LINE, sureProblems } from '../../parsing/sure-problems.ts';
 import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
@@ -144,8 +145,10 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     // Of a command that is not described, the words before it are still the options of those above it.
     const first = trace.words.find(({ parts }) => parts.some(({ role }) => role === 'command'));
     const before = trace.problems.filter(({ word }) => word !== null && word < (first?.index ?? 0));
+    const unknown = unknownCommand(at, trace, words);
+    if (unknown !== undefined) return faultOfProblem(unknown);
     const slip = misspelt(before, words, names) ?? slipOfAbove(trace.problems, words, names);
-    const text = slip ?? wrongValueOfAbove(at, words);
+    const text = slip ?? wrongValue(at.line.slice(0, -1), words);
     return slip !== undefined
       ? { text: slip, cause: slip, isSlip: true }
       : text === undefined
@@ -164,7 +167,7 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
     )
       return false;
     if (code === 'value-not-allowed' && view.isHelp(at.command.place))
-      return !isOperand(trace, word) && !isToldInText(at, trace, word);
+      return isOperand(trace, word) ? isListedChoice(at, trace, word) : !isToldInText(at, trace, word);
     // What must be given is only inferred from a synopsis of help: an example that leaves it out shows that it need not be.
     return (code !== 'option-missing' && code !== 'option-excluded') || !view.isHelp(at.command.place);
   });
@@ -177,8 +180,20 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
   const text =
     unlistedOption({ at, trace, words, names, view }) ??
     brokenRelation(at, trace) ??
-    wordForNumber(at, trace);
+    wordForNumber(at, trace) ??
+    wrongValue(at.line, words);
   return text === undefined ? undefined : { text, cause: text, isSlip: false };
+}
+
+/** A word that is no command of a group of which all commands are stated. */
+function unknownCommand(
+  { command }: CommandAt,
+  { problems }: Trace,
+  words: readonly ShellWord[],
+): TraceProblem | undefined {
+  if (command.commands.complete?.basis !== 'stated' || command.commands.complete.value !== true)
+    return undefined;
+  return problems.find(({ code, word }) => code === 'unknown-command' && words[word ?? -1]?.literal === true);
 }
 
 function faultOfProblem({ code, message }: TraceProblem): Fault {
@@ -199,6 +214,15 @@ function isToldInText({ line }: CommandAt, { options }: Trace, index: number | n
     .flatMap((command) => command.options.items)
     .find(({ names }) => names.some(({ text }) => text === given?.name));
   return given?.values.some((value) => mayBeGiven(value, option?.help?.value ?? '')) ?? false;
+}
+
+/** Whether the words of an operand are listed as its values in an entry of its own. */
+function isListedChoice({ command }: CommandAt, { words }: Trace, index: number | null): boolean {
+  const given = words.find((word) => word.index === index);
+  const names = given?.parts.flatMap(({ name }) => (name === null ? [] : [operandKey(name)])) ?? [];
+  return command.operands.items.some(
+    ({ name, word }) => word.values !== undefined && names.includes(operandKey(name)),
+  );
 }
 
 function isOperand({ words }: Trace, index: number | null): boolean {
@@ -233,9 +257,9 @@ function misspeltCommand(
     : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
 }
 
-/** A value that an option of a command above, which is listed there beside the commands, does not take. */
-function wrongValueOfAbove({ line }: CommandAt, words: readonly ShellWord[]): string | undefined {
-  const options = line.slice(0, -1).flatMap((command) => command.options.items);
+/** A value that an option of some commands does not take, by its list of values or by a range that only its text tells. */
+function wrongValue(line: readonly Command[], words: readonly ShellWord[]): string | undefined {
+  const options = line.flatMap((command) => command.options.items);
   for (const [i, { text, literal }] of words.entries()) {
     const [name = '', joined] = /^(--[^=]+)=(.*)$/s.exec(text)?.slice(1) ?? [text];
     const option = options.find(({ names }) => literal && names.some((one) => one.text === name));

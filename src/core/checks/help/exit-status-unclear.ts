@@ -103,7 +103,8 @@ function faultOf(
   const text = help?.value ?? '';
   if (to > MOST) return { kind: 'over', other: undefined };
   if (status !== to) return undefined;
-  if (status === 0 && ERROR.test(text) && !NO_ERROR.test(text)) return { kind: 'zero', other: undefined };
+  if (status === 0 && ERROR.test(text) && !NO_ERROR.test(text.replace(CANNOT, '')))
+    return { kind: 'zero', other: undefined };
   const other = seen.get(status);
   const [own, before] = [wordsOf(text), wordsOf(other?.help?.value ?? '')];
   const isSame = own.size === 0 || before.size === 0 || [...own].every((word) => before.has(word));
@@ -115,6 +116,9 @@ const MOST = 255;
 
 const ERROR =
   /\b(?:errors?|fail(?:ed|s|ures?)?|invalid|cannot|can(?:not|’t|'t)|could(?: not|n’t|n't)|unable|wrong|bad|missing|refused|denied|timed out|unknown|malformed)\b/i;
+
+/** `could not be hauled`: the word denies no error. */
+const CANNOT = /\b(?:can|could) ?not\b/gi;
 
 /** `no error`, `without errors`, `if it did not fail`, `success, else an error`. */
 const NO_ERROR = /\b(?:no|not|without|never|none|success\w*|ok|otherwise|else|unless|even)\b/i;

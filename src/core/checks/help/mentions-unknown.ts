@@ -272,7 +272,7 @@ function isOfAnotherProgram(before: string, program: string): boolean {
 
 /** Words that stand before an option of the same program. */
 const WORDS: ReadonlySet<string> = new Set(
-  'see use with without and or if of the by to as for like unless when than from not also option options is are implies overrides requires give given using via in on alias the set opposite favour favor specify specifying need needs require only try instead neither nor combined'.split(
+  'see use with without and or if of the by to as for like unless when than from not also option options is are implies overrides requires give given using via in on alias the set opposite favour favor specify specifying need needs require only try instead neither nor combined where whenever while whether before after because until both either any does'.split(
     ' ',
   ),
 );

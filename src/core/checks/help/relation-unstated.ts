@@ -95,6 +95,9 @@ function relationFix({ kind }: Relation, [first, second, ...others]: readonly Me
   return said === undefined ? [] : [{ kind: 'add-to-text', name: first.name, text: said }];
 }
 
+/** Relations that a synopsis shows by a bar. */
+const APART: ReadonlySet<Relation['kind']> = new Set(['excludes', 'at-most-one', 'exactly-one']);
+
 /** A text of one member that names another, a usage line that has two of them, or a sentence of the command that does. */
 function isSaid(
   relation: Relation,
@@ -106,7 +109,9 @@ function isSaid(
   const countIn = (text: string) => spellings.filter((names) => named.hasOne(text, names)).length;
   if (countIn(description?.value ?? '') > 1 || countIn(summary?.value ?? '') > 1) return true;
   const counts = forms.slice(0, MAX_FORMS).map(({ text }) => countIn(text));
-  const isDrawn = counts.some((count) => count > 1);
+  const isDrawn = forms
+    .slice(0, MAX_FORMS)
+    .some(({ text }, i) => (counts[i] ?? 0) > 1 && (!APART.has(relation.kind) || text.includes('|')));
   // Synopses of their own keep options apart that exclude each other.
   const isApart = counts.filter((count) => count === 1).length > 1;
   if (isDrawn || (isApart && relation.kind !== 'requires')) return true;

@@ -36,8 +36,9 @@ export const textUnfinished = defineCheck({
 const GOES_ON =
   /(?:^|[\s(])(?:that|the|an|and|or|which|whose|their|because|unless|than|will|must|should|your|its)$/i;
 
-/** Phrases that no sentence ends with; a lone letter may be a name. */
-const PHRASE = /\b(?:if|of|to|in|on|for|with|by|from|when|at|as|is|are) a$|\b(?:as well|such) as$|\(see$/i;
+/** Phrases that no sentence ends with, such as a preposition behind a comma; a lone letter may be a name. */
+const PHRASE =
+  /[,;] (?:in|of|with|by|for|from|at)$|\b(?:if|of|to|in|on|for|with|by|from|when|at|as|is|are) a$|\b(?:as well|such) as$|\(see$/i;
 
 /** A line with nothing but `or`: it stands between two entries. */
 function isOrBetween(help: Option['help']): boolean {

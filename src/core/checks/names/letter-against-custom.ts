@@ -54,12 +54,18 @@ const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
   }),
 );
 
+/** Names of which none has the letter of another: whoever types that letter means the other one. */
+const UNMISTAKABLE: readonly string[] = ['help', 'version', 'verbose', 'quiet'];
+
 type Against = {
   readonly letter: string;
   readonly name: string;
+  /** The name that has the letter by custom. */
   readonly custom: string;
-  /** The letter that the customary option has instead; null where it has none. */
+  /** The letter that the customary option has instead; null where it has none, or is not there. */
   readonly instead: string | null;
+  /** Whether the program has the customary option. */
+  readonly isThere: boolean;
 };
 
 /** One finding for each letter that means something else while the option that has it by custom is there without it. */
@@ -81,40 +87,80 @@ export const letterAgainstCustom = defineCheck({
       const options = optionsInReach(at);
       for (const option of at.command.options.items) {
         for (const letter of option.names.filter(({ form }) => form === 'short')) {
-          const names = CUSTOM.get(letter.text.slice(1));
-          if (names === undefined) continue;
+          if (!CUSTOM.has(letter.text.slice(1))) continue;
           report.judged();
-          const own = longNames(option).map(({ text }) => text.slice(2));
-          const isCustomary = own.some((name) =>
-            names.some((known) => name === known || name.startsWith(`${known}-`)),
-          );
-          const custom = customary(names[0] ?? '', options);
-          if (own.length === 0 || isCustomary || custom === undefined) continue;
-          // `-?` is what is left for help where `-h` is taken.
-          const instead =
-            custom.option.names.find(({ form, text }) => form === 'short' && text !== '-?')?.text ?? null;
-          if (instead !== null && !isOfOther(own, letter.text.slice(1))) continue;
+          const found = againstCustom(option, letter, options);
+          if (found === undefined) continue;
+          const { data, custom } = found;
           report.finding({
             command: at.path,
             subject: letter.text,
-            data: { letter: letter.text, name: `--${own[0]}`, custom: custom.name.text, instead },
+            data,
             place: letter.place,
-            related: [
-              {
-                place: custom.name.place,
-                note: `is ${quoteName(letter.text)} by custom, and has ${instead === null ? 'no letter' : 'another letter'}`,
-              },
-            ],
+            related:
+              custom === undefined
+                ? []
+                : [
+                    {
+                      place: custom.place,
+                      note: `is ${quoteName(letter.text)} by custom, and has ${data.instead === null ? 'no letter' : 'another letter'}`,
+                    },
+                  ],
           });
         }
       }
     }
   },
-  message: ({ letter, name, custom, instead }: Against) =>
-    `${quoteName(letter)} is ${quoteName(name)}, while ${quoteName(custom)} ${instead === null ? 'has no letter' : `is ${quoteName(instead)}`}`,
-  fix: ({ letter, custom, name }) =>
-    `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter or none to ${quoteName(name)}`,
+  message: ({ letter, name, custom, instead, isThere }: Against) =>
+    `${quoteName(letter)} is ${quoteName(name)}, ${
+      isThere
+        ? `while ${quoteName(custom)} ${instead === null ? 'has no letter' : `is ${quoteName(instead)}`}`
+        : `and ${quoteName(custom)} in other programs`
+    }`,
+  fix: ({ letter, custom, name, isThere }) =>
+    isThere
+      ? `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter or none to ${quoteName(name)}`
+      : `give another letter to ${quoteName(name)}`,
 });
+
+interface Found {
+  readonly data: Against;
+  /** The name of the option that should have the letter. */
+  readonly custom: OptionName | undefined;
+}
+
+function againstCustom(option: Option, letter: OptionName, options: readonly Option[]): Found | undefined {
+  const names = CUSTOM.get(letter.text.slice(1)) ?? [];
+  const [first = ''] = names;
+  const own = longNames(option).map(({ text }) => text.slice(2));
+  const name = `--${own[0]}`;
+  if (own.length === 0 || own.includes(first)) return undefined;
+  const custom = customary(first, options);
+  if (custom === undefined) {
+    const isMistaken =
+      UNMISTAKABLE.includes(first) && own.some((one) => UNMISTAKABLE.includes(one) && !names.includes(one));
+    return isMistaken
+      ? {
+          data: { letter: letter.text, name, custom: `--${first}`, instead: null, isThere: false },
+          custom: undefined,
+        }
+      : undefined;
+  }
+  // `-?` is what is left for help where `-h` is taken.
+  const instead =
+    custom.option.names.find(({ form, text }) => form === 'short' && text !== '-?')?.text ?? null;
+  const isCustomary = own.some((one) => names.some((known) => one === known || one.startsWith(`${known}-`)));
+  // `-v` for `--version` is one custom of two, but not beside `-V` for `--verbose`.
+  const isExchanged = instead !== null && own.includes(CUSTOM.get(instead.slice(1))?.[0] ?? '');
+  // Two that have each other's letters are told once.
+  if (isExchanged && letter.text < instead) return undefined;
+  if (isCustomary ? !isExchanged : instead !== null && !isOfOther(own, letter.text.slice(1)))
+    return undefined;
+  return {
+    data: { letter: letter.text, name, custom: custom.name.text, instead, isThere: true },
+    custom: custom.name,
+  };
+}
 
 /** Whether an option is the first that people expect behind another letter: `-v` for `--quiet`. */
 function isOfOther(names: readonly string[], letter: string): boolean {

@@ -122,11 +122,20 @@ function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet
   return undefined;
 }
 
+/** In shorter words, another letter before the last one makes another word. */
+const LEAST_LONG = 7;
+
 /** Whether a word is another with one letter wrong, left out or doubled, or two swapped, inside it: endings are inflections. */
 function isSlip(word: string, meant: string): boolean {
   if (meant.length < MIN_LENGTH || word === meant || withoutCountry(word) === withoutCountry(meant))
     return false;
   if (isSwapped(word, meant)) return true;
   const isInside = word.slice(0, 2) === meant.slice(0, 2) && word.slice(-2) === meant.slice(-2);
-  return isInside && distance(word, meant) === 1;
+  // One letter too few or too many may be the last but one of a long word.
+  const isLong =
+    word.length !== meant.length &&
+    Math.min(word.length, meant.length) >= LEAST_LONG &&
+    word.slice(0, 3) === meant.slice(0, 3) &&
+    word.slice(-1) === meant.slice(-1);
+  return (isInside || isLong) && distance(word, meant) === 1;
 }

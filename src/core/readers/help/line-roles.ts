@@ -203,5 +203,7 @@ function claimListed(
   for (const other of names.slice(1)) claims.place(other.place, 'entry');
   claims.place(summary?.place ?? null, 'entry-text');
   claims.place(heading?.place ?? null, 'heading');
-  for (const form of forms) claims.place(form.place, 'synopsis', 'synopsis');
+  // The head of an entry may show the operands: `add <box>   add a box`.
+  for (const form of forms)
+    if (form.place?.start !== place?.start) claims.place(form.place, 'synopsis', 'synopsis');
 }

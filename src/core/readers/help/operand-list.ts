@@ -2,6 +2,8 @@ import { type Count, makeValueWord } from '../../model/argument.ts';
 import { inferred, stated } from '../../model/fact.ts';
 import type { Operand } from '../../model/operand.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
+import { valuesAt } from '../../notation/option-argument.ts';
+import { makeScannedWord } from '../../notation/scanned-word.ts';
 import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
@@ -83,7 +85,7 @@ function listedOperand(
     name,
     word: makeValueWord({
       placeholder: stated(shown, place),
-      values: allowedValues(notations, flow),
+      values: allowedValues(notations, flow) ?? valuesAt(valuesShown(shown), place),
       default: given === undefined ? notations.default : stated(given, place),
       range: notations.range,
     }),
@@ -98,6 +100,11 @@ function listedOperand(
     isRequired: required?.value === true || REQUIRED_BEHIND.test(behind),
     isSetOff: required && standsApart(required.place, flow, cleaned),
   };
+}
+
+/** The allowed values of `{a,b}` or `<a|b>` in the place of a name. */
+function valuesShown(shown: string): readonly string[] | undefined {
+  return /^[{<]/.test(shown) ? makeScannedWord(shown, 0, shown.length).values : undefined;
 }
 
 /** `box TEXT`, `box (required)`, `box (absent=noon)`: the kind of value behind the name of an operand, and marks in brackets. */

@@ -25,6 +25,7 @@ import { readSection, sectionCommands } from './section-commands.ts';
 import { unfoldColumns } from './side-by-side.ts';
 import { splitLines, type TextLine } from './text-line.ts';
 import { readTitle } from './title.ts';
+import { toldStatuses } from './told-statuses.ts';
 import { unreadProblems } from './unread-lines.ts';
 
 /**
@@ -77,12 +78,14 @@ export function readHelpLines(source: Source, settings: HelpSettings): HelpLines
   const roles = lineRoles(cli, asTheyStand, all, cleaned);
   const view = { doubts: findDoubts(all, roles, cleaned), lines: countLines(roles) };
   const sources = cli.sources.map((one) => ({ ...one, ...view }));
+  const remarks = readRemarks(roles, cleaned);
   const root = withTexts(cli.root, {
     examples: readExamples(roles, cli.program.value, cleaned),
-    remarks: readRemarks(roles, cleaned),
+    remarks,
   });
+  const exitStatuses = cli.exitStatuses.length > 0 ? cli.exitStatuses : toldStatuses(remarks);
   return {
-    interface: { ...cli, root, sources },
+    interface: { ...cli, root, exitStatuses, sources },
     problems: [...all.flatMap(({ problems }) => problems), ...unreadProblems(roles, cleaned)],
     lines: roles,
   };

@@ -18,17 +18,26 @@ export function splitAtColon({ text, first }: TextLine): Split | undefined {
   return name === undefined ? undefined : { end: first + name.length, textStart: first + name.length + 2 };
 }
 
+/** A name with its other names and its operands, up to one blank. */
+const NAMES_UP_TO_BLANK =
+  /^[^\s,]+(?:, [\w:.@+-]+| \([\w:.@+-]+(?:, [\w:.@+-]+)*\)){0,4}(?: (?:<[^<>\s]{1,30}>|\[<?[\w-]{1,30}>?\])(?:\.{3})?){0,4}(?= \S)/;
+
 /** A name that fills its column has one blank before its text. */
 export function splitAtColumn(line: TextLine, columns: ReadonlySet<number>): Split | undefined {
-  const names = /^[^\s,]+(?:, [\w:.@+-]+| \([\w:.@+-]+(?:, [\w:.@+-]+)*\)){0,4}(?= \S)/.exec(
-    line.text.slice(line.first, line.first + 120),
-  );
+  const names = NAMES_UP_TO_BLANK.exec(line.text.slice(line.first, line.first + 120));
   if (names === null) return undefined;
   const end = line.first + names[0].length;
   const textStart = end + 1 + markLength(line.text, end + 1);
   const isAtColumn = [end + 1, textStart].some((at) => columns.has(columnAt(line, at)));
-  return isAtColumn ? { end, textStart } : undefined;
+  // Operands in brackets show where the name ends also where it is too long for its column.
+  const isText = () =>
+    /[>\].]$/.test(names[0]) && BEGINS_TEXT.test(line.text.slice(textStart, textStart + TEXT_LIMIT));
+  return isAtColumn || isText() ? { end, textStart } : undefined;
 }
+
+/** Two words of a sentence, of which only the first may have a capital. */
+const BEGINS_TEXT = /^[A-Za-z][a-z]* [a-z]+(?=[ ,.]|$)/;
+const TEXT_LIMIT = 60;
 
 /** Operands, in capitals or brackets, with a gutter behind them. */
 const OPERAND_COLUMN =
