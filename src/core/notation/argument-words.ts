@@ -60,6 +60,8 @@ export function separateWordEnd(
     return { end: isBeforeText ? end - 1 : end, loose: false, dots: false };
   }
   const isBeforeGutter = /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN));
+  // `-P $re   the lines that match`: a variable, as its language writes it.
+  if (isBeforeGutter && /^\$[A-Za-z_]\w{0,40}$/.test(word)) return { end, loose: false, dots: false };
   // `-n Number`, with nothing behind it.
   const isTypeAlone = end === text.length && (TYPE.test(word) || word.startsWith('/'));
   if (!isPlaceholderLike(word.replace(/\[="[^"]*"\]$/, ''), isBeforeGutter || isTypeAlone)) return undefined;

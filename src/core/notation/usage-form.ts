@@ -17,7 +17,7 @@ import { makeArgument, valuesAt } from './option-argument.ts';
 import type { PlacedText } from './placed-text.ts';
 import { withoutRedirections } from './redirections.ts';
 import { asValues } from './scanned-word.ts';
-import { areSpellings } from './spelling.ts';
+import { areLetterAndName, areSpellings, pairsLettersWithNames, pairsOutsideBrackets } from './spelling.ts';
 import { endOf, parseSynopsis, type SynopsisNode, startOf } from './synopsis.ts';
 import { arePairs, isBareLetter, isInPairs, isLetterAgain, plainWords } from './usage-choice.ts';
 import { readHead } from './usage-head.ts';
@@ -73,10 +73,14 @@ class FormWalker {
   endOfOptions: Span | undefined;
   readonly #flow: PlacedText;
   readonly #known: KnownOptions;
+  /** Whether each two names in a bracket are a letter and its long name. */
+  readonly #pairsThroughout: boolean;
 
   constructor(flow: PlacedText, known: KnownOptions) {
     this.#flow = flow;
     this.#known = known;
+    this.#pairsThroughout = pairsLettersWithNames(flow.text);
+    if (this.#pairsThroughout) for (const pair of pairsOutsideBrackets(flow.text)) this.spellings.push(pair);
   }
 
   sequence(items: readonly SynopsisNode[], context: Context): void {
@@ -181,7 +185,7 @@ class FormWalker {
         name !== undefined &&
         before !== undefined &&
         (this.#isSame(before.name, name) ||
-          (isPaired
+          (isPaired || (this.#pairsThroughout && count === 2 && areLetterAndName(before.name, name))
             ? i % 2 === 1
             : areSpellings(before.name, name, between(before.end, alternative), count)));
       if (isSpelling && before !== undefined) this.spellings.push([before.name, name]);

@@ -37,7 +37,8 @@ export const defaultToldTwice = defineCheck({
         if (word?.default === undefined) continue;
         report.judged();
         // What depends on another option may have several.
-        if (DEPENDS.test(option.help?.value ?? '')) continue;
+        const text = option.help?.value ?? '';
+        if (DEPENDS.test(text) || OF_EACH.test(text)) continue;
         const declared = unquoted(word.default.value);
         const told: { readonly value: string; readonly place: Place }[] = [
           ...toldDefaults(option.help?.value ?? '').map((value) => ({
@@ -66,6 +67,10 @@ export const defaultToldTwice = defineCheck({
 /** What a text says that tells a default for each of several cases: `its meaning depends on the day`, `in this case`, `For FERRIES the default is 7`. */
 const DEPENDS =
   /\b(?:depend(?:s|ing) (?:up)?on|in (?:this|that|which) case|respectively)\b|(?:^|[.:*;] )\*? ?(?:for|with|in) [A-Z][\w-]+[ ,]/;
+
+/** `for boats [default=2] / ferries [default=1]`: a mark behind each of several things. */
+const OF_EACH =
+  /[[(]defaults?\b[^[\]()]{0,40}[\])][ /,]{1,4}(?:and |or |for )?[\w-]+[^[\]().;]{0,40}[[(]defaults?\b/i;
 
 function wordOf({ argument }: Option): ValueWord | undefined {
   const [word, ...others] = argument?.value.words ?? [];

@@ -1,6 +1,7 @@
 import { listNames } from '../../messages/wording.ts';
 import { longNames, mainName, type Option } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
+import type { Place } from '../../source/source.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { repeatsName, wordsInARow } from '../../words/repeats-name.ts';
 import { defineCheck } from '../define-check.ts';
@@ -55,7 +56,9 @@ export const saysNothing = defineCheck({
         subject: mainName(first).text,
         data: { names: [...new Set(faulty.map((option) => mainName(option).text))] },
         place: first.help.place,
-        ...(exact.length === 0 || exact.every(mayNameAll) ? { level: 'note' } : {}),
+        ...(exact.length === 0 || exact.every((option) => mayNameAll(option) || tellsOfValue(option))
+          ? { level: 'note' }
+          : {}),
       });
     }
   },
@@ -75,6 +78,18 @@ function mayNameAll({ argument, names, help }: Option): boolean {
     argument?.value.presence === 'none' &&
     !UNFINISHED.test(withoutNotes(help?.value ?? '')) &&
     names.every(({ text }) => nameWords(text).length === 1)
+  );
+}
+
+/** Whether a text tells the allowed values behind the name, or a default that shows what they look like: then it says something. */
+function tellsOfValue({ argument, help }: Option): boolean {
+  const isIn = (place: Place | undefined) =>
+    place != null && help?.place != null && place.start >= help.place.start && place.end <= help.place.end;
+  return (argument?.value.words ?? []).some(
+    (word) =>
+      isIn(word.values?.place) ||
+      isIn(word.range?.place) ||
+      (isIn(word.default?.place) && /\W/.test(word.default?.value ?? '')),
   );
 }
 

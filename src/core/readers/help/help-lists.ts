@@ -78,7 +78,8 @@ export function readLists(
     if (kind === 'operands') {
       const found = readOperandList(withoutChoice(free, choice), cleaned, shown);
       // Below another heading, only the words that a synopsis shows are operands.
-      const isSure = ({ name }: Operand) => section.kind === 'operands' || shown.has(bareOperand(name));
+      const isSure = ({ name, kind: form }: Operand) =>
+        section.kind === 'operands' || form === 'keyword' || shown.has(bareOperand(name));
       for (const one of withoutRepeated(found).filter(isSure)) operands.push(one);
     }
   }

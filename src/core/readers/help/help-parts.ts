@@ -18,6 +18,7 @@ import { joinHyphenSpellings } from './hyphen-spellings.ts';
 import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { ENTRY_LIMIT } from './limits.ts';
 import { withListedAliases } from './listed-aliases.ts';
+import { withNamesShown } from './names-in-synopses.ts';
 import { withNumberOption } from './number-option.ts';
 import { listedOperandNames } from './operand-list.ts';
 import type { OptionEntry } from './option-entries.ts';
@@ -112,6 +113,7 @@ export function readParts(
   // What defines the placeholders of the synopses belongs to them.
   const ofUsage = new Set([...again.lines.taken, ...defined.lines]);
   const usage = { ...again, lines: { ...again.lines, taken: ofUsage } };
+  options = withNamesShown(options, usage.readings);
   const more = optionsOfSynopses(usage, sorted, options);
   const program = settings.program ?? nameFromSource(cleaned.source);
   const lists = readLists(sections, isFree, usage, options, program, cleaned);

@@ -19,7 +19,8 @@ export function listKind(section: Section, usage: UsageSummary, program: string)
   const { kind, heading, headingLine } = section;
   if (kind === 'commands' && (areRepeated(section) || ALIASES_HEADING.test(heading))) return 'none';
   if (kind === 'commands' || kind === 'operands' || kind === 'environment' || kind === 'exit') return kind;
-  if ((kind === 'other' || kind === 'options') && namesOperands(section, usage)) return 'operands';
+  if ((kind === 'other' || kind === 'options') && (namesOperands(section, usage) || namesKeywords(section)))
+    return 'operands';
   if (kind !== 'other') return 'none';
   // Where nothing is called usage, the list of command lines stands for it.
   const hasCommands =
@@ -101,6 +102,19 @@ function namesOperands({ lines }: Section, usage: UsageSummary): boolean {
   const entries = findWordEntries(lines);
   const known = entries.filter((entry) => shown.has(bareOperand(head(entry))));
   return known.length > 0 && known.length * 2 >= entries.length;
+}
+
+/** `if=FILE`: a keyword operand, as `dd` has them. */
+export const KEYWORD_OPERAND = /^([a-z_][\w-]{0,40}:?)=(?=[\w<[{])/;
+
+/** A single line of that form may be an example. */
+const MIN_KEYWORDS = 2;
+
+/** Whether nearly all words of a list are keyword operands with their texts. */
+function namesKeywords({ lines }: Section): boolean {
+  const entries = findWordEntries(lines);
+  const keywords = entries.filter((entry) => entry.pieces.length > 0 && KEYWORD_OPERAND.test(head(entry)));
+  return keywords.length >= MIN_KEYWORDS && keywords.length * 8 >= entries.length * 7;
 }
 
 /** The operands that the synopses show, as `bareOperand` has them. */

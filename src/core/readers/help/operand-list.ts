@@ -8,7 +8,7 @@ import type { Place } from '../../source/source.ts';
 import { allowedValues } from './allowed-values.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
-import { bareOperand } from './list-kind.ts';
+import { bareOperand, KEYWORD_OPERAND } from './list-kind.ts';
 import { TextFlow } from './text-flow.ts';
 import { readNotations } from './text-notations.ts';
 import { findWordEntries, type WordEntry } from './word-entries.ts';
@@ -80,9 +80,10 @@ function listedOperand(
   const count = countShown(shown);
   const marks = notesIn(behind);
   const given = surestNote(marks, 'default')?.value;
+  const keyword = KEYWORD_OPERAND.exec(name)?.[1];
   const operand: Operand = {
-    kind: 'word',
-    name,
+    kind: keyword === undefined ? 'word' : 'keyword',
+    name: keyword ?? name,
     word: makeValueWord({
       placeholder: stated(shown, place),
       values: allowedValues(notations, flow) ?? valuesAt(valuesShown(shown), place),

@@ -69,7 +69,13 @@ export function readNotations(flow: TextFlow): TextNotations {
   const notes = notesIn(text, flow.starts);
   const of = (kind: NoteKind) => surestNote(notes, kind);
   const ownEnd = notes.find(({ mark }) => mark.isTrailing)?.mark.start ?? text.length;
-  const values = valuesOfText(flow, text, ownEnd, of('values') ?? eitherOf(notes), fact);
+  const values = valuesOfText(
+    flow,
+    text,
+    ownEnd,
+    of('values') ?? eitherOf(notes) ?? choiceOf(text, notes),
+    fact,
+  );
   const flag = FLAG.exec(text);
   const type = of('type');
   const byDefault = flag === null ? defaultOf(text, notes, values) : defaultOfFlag(flag);
@@ -115,6 +121,20 @@ function eitherOf(notes: readonly MarkNote[]): MarkNote | undefined {
   const byDefault = surestNote(notes, 'default');
   if (either === undefined || byDefault === undefined) return undefined;
   return either.value.split(' or ').includes(unquoted(byDefault.value)) ? either : undefined;
+}
+
+/** `(late, noon or early)`, with one of the words as the default. */
+const CHOICE = /\(([\w.+-]{1,30}(?:, [\w.+-]{1,30}){0,8},? or [\w.+-]{1,30})\)/;
+
+/** Words that a bracket parts by `or`, of which one is the default: then they are values. */
+function choiceOf(text: string, notes: readonly MarkNote[]): MarkNote | undefined {
+  const match = CHOICE.exec(text);
+  const value = match?.[1];
+  if (match === null || value === undefined) return undefined;
+  const byDefault = toldDefault(text, notes)?.value;
+  if (byDefault === undefined || !value.split(/,? or |, /).includes(byDefault)) return undefined;
+  const mark = { start: match.index, end: match.index + match[0].length, isTrailing: false };
+  return { kind: 'values', value, start: mark.start + 1, end: mark.end - 1, mark };
 }
 
 /** The default that a text tells, or marks among the values that it lists: `'never', 'always', or 'auto' (the default)`. */

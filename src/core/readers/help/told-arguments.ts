@@ -208,7 +208,7 @@ function isValueInMark(text: string): boolean {
   const note = surestNote(notesIn(text), 'default');
   return (
     note?.mark.isTrailing === true &&
-    !/^(?:["'`]?(?:true|false|yes|no|on|off|none|null|nil|enabled|disabled)\b|[01](?![\w.,]))/i.test(
+    !/^(?:["'`]?(?:true|false|yes|no|on|off|none|null|nil|enabled|disabled|do not|don['’]t)\b|[01](?![\w.,]))/i.test(
       note.value,
     )
   );

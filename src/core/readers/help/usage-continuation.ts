@@ -14,6 +14,7 @@ export function continuesUsage(
   if (next.text[next.first] === '#' || NAME_AND_VERSION.test(next.text.slice(0, 100))) return false;
   if (body.length === 0 || isBroken(body.at(-1))) return true;
   if (ANOTHER_FORM.test(next.text)) return true;
+  if (BRACKETED_WITH_TEXT.test(next.text.slice(0, 200))) return false;
   if (COMMAND_WITH_TEXT.test(next.text.slice(0, 200)) && endsInCommand(body)) return false;
   const startsBelow = afterMark >= first.text.length;
   const opening = body[0];
@@ -42,6 +43,10 @@ export function continuesUsage(
       !LETTER_AND_TEXT.test(next.text))
   );
 }
+
+/** `[-q|--quiet]         say nothing`: an entry of a list, of which the names stand in brackets. */
+const BRACKETED_WITH_TEXT =
+  /^\s*\[--?\w[^[\]]{0,60}\](?: <[^<>]{1,40}>)?(?: {3,}|\t+)[A-Za-z][\w']*(?: [\w'(]|\.{3})/;
 
 /** `add-box BOX [LID...]     put a box in`: an entry of a list of commands. */
 const COMMAND_WITH_TEXT =

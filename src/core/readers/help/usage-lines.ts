@@ -24,6 +24,8 @@ const LATE_ANNOUNCEMENT =
   /^(?:[A-Z][^.]{1,80}\.\s+usage:\s*$|[A-Z][^.;]{1,60}; usage:\s*|[\w./-]{1,100}: (?:[\w ]{1,40}: ){0,2}usage:\s*)/i;
 /** `Usage for tiffin: tiffin [--late] <day>` */
 const FOR_PROGRAM = /^\s*usage (?:for|of) ([\w./-]{1,60}):\s+(?=\1 )/i;
+/** `/usr/bin/tiffin syntax : /usr/bin/tiffin [-l] <day>` */
+const BEHIND_PROGRAM = /^([\w./-]{1,100}) (?:usage|syntax) ?: (?=\1 )/i;
 /** `box: box [--late] <day>`: the name, and behind it the synopsis. */
 const NAMED = /^([\w.-]{1,60}): (?=\1 .{0,200}[[<])/;
 const LINES_LIMIT = 400;
@@ -41,7 +43,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
     const next = lines[below(lines, line.index)];
     const text = behind.trim() === '' ? notationOf(next) : behind;
     // `Usage:` with nothing but a heading, or options with their texts, below it.
-    const isAboveOptions = next?.text[next.first] === '-' && isListed(next);
+    const isAboveOptions = next?.text[next.first] === '-' && (isListed(next) || isFirstOfList(next, lines));
     if (behind.trim() === '' && (/^\s*[A-Z][\w ]{2,40}:$/.test(text) || isAboveOptions)) continue;
     const headed = behind.trim() === '' ? headedForms(lines, line) : undefined;
     if (headed !== undefined) return headed;
@@ -53,6 +55,7 @@ export function findUsage(lines: readonly TextLine[]): UsageLines {
 function announcementAtMargin(text: string): RegExpExecArray | null {
   return (
     FOR_PROGRAM.exec(text) ??
+    BEHIND_PROGRAM.exec(text) ??
     LOOSE_ANNOUNCEMENT.exec(text) ??
     LATE_ANNOUNCEMENT.exec(text) ??
     NAMED.exec(text)
@@ -83,6 +86,12 @@ function qualified(lines: readonly TextLine[]): UsageLines | undefined {
   if (found.length === 0) return undefined;
   const taken = new Set(found.flatMap((usage) => [...usage.taken]));
   return { forms: found.flatMap(({ forms }) => forms), taken, announced: true, isPath: false };
+}
+
+/** Whether the line below an option is one too, at the same indentation: no synopsis begins without its program twice. */
+function isFirstOfList(line: TextLine, lines: readonly TextLine[]): boolean {
+  const after = lines[line.index + 1];
+  return after !== undefined && after.indent === line.indent && /^--?\w/.test(after.text.slice(after.first));
 }
 
 /** What a line has in front of a text: `tiffin -q   -- be quiet`. */
@@ -209,6 +218,13 @@ function readAnnounced(
   let i = own.length === 0 ? below(lines, line.index) : line.index + 1;
   for (; i < lines.length && i < line.index + LINES_LIMIT; i++) {
     const next = lines[i];
+    if (next?.blank && isProgramAlone(own) && areBracketed(lines, i + 1)) {
+      for (i++; BRACKETED.test(lines[i]?.text.slice(0, 200) ?? ''); i++) {
+        const option = lines[i];
+        if (option !== undefined) add({ line: option, start: option.first, end: option.text.length });
+      }
+      break;
+    }
     if (next === undefined || next.blank) break;
     if (own.length > 0 && OR_ALONE.test(next.text)) {
       taken.add(next.index);
@@ -219,6 +235,27 @@ function readAnnounced(
   }
   return i;
 }
+
+/** Whether nothing but one word was announced so far. */
+function isProgramAlone([piece, ...others]: readonly TextPiece[]): boolean {
+  return (
+    piece !== undefined &&
+    others.length === 0 &&
+    /^\S+\s*$/.test(piece.line.text.slice(piece.start, piece.end))
+  );
+}
+
+/** Options in brackets, one to a line: the first may stand without them, since it must be given. */
+function areBracketed(lines: readonly TextLine[], from: number): boolean {
+  const [first, second] = [lines[from], lines[from + 1]];
+  if (first === undefined || second === undefined) return false;
+  return (
+    BRACKETED.test(first.text.slice(0, 200)) && /^\s*\[/.test(second.text) && BRACKETED.test(second.text)
+  );
+}
+
+/** `[ -b <box>  | --box=<box> ]`, with nothing behind it. */
+const BRACKETED = /^\s*(?:\[ ?--?\w[^[\]]{0,150}\]?|--?\w[^[\]|]{0,60}\|[^[\]|]{0,60})\s*$/;
 
 const OR_ALONE = /^\s*or:?\s*$/i;
 
