@@ -59,7 +59,7 @@ const EDITS: Record<string, readonly Edit[]> = {
 
 for (const [program, edits] of Object.entries(EDITS))
   test(`an edit of the help of ${program} is told as what it comes to for callers`, () => {
-    const text = readFileSync(join(HELPS, `${program}.txt`), 'utf8');
+    const text = readFileSync(join(HELPS, program, 'help.txt'), 'utf8');
     const old = assumeComplete(readText(text));
     for (const [from, to, expected] of edits) {
       assert.ok(text.includes(from), from);
@@ -73,7 +73,7 @@ for (const [program, edits] of Object.entries(EDITS))
 
 test('an old name that only an abbreviation keeps is told as one, and as refused where no parser is known', () => {
   const message = (program: string, from: string, to: string) => {
-    const text = readFileSync(join(HELPS, `${program}.txt`), 'utf8');
+    const text = readFileSync(join(HELPS, program, 'help.txt'), 'utf8');
     return compareInterfaces(readText(text), readText(text.replace(from, () => to))).changes[0]?.message;
   };
   assert.equal(
