@@ -436,6 +436,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/says-nothing': [
     {
+      why: 'a default that shows what a value looks like',
+      text: help('  --map-style=STYLE   map style (default: "lines=thin")\n'),
+      found: ['note --map-style'],
+    },
+    {
       why: 'still to be written',
       text: help('  --map   TODO\n  --late  list late boxes\n'),
       found: ['warning --map'],
@@ -683,6 +688,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/default-told-twice': [
     {
+      why: 'a mark behind each of two things',
+      text: help('  --wait=N   how long to wait for a boat [default=2] / ferry [default=1] in minutes\n'),
+      found: [],
+    },
+    {
       why: 'a sentence behind the examples that begins with the option',
       text: help(
         '  --boxes=N  how many boxes (default: 12)\n  --map      draw a map\n\nExamples:\n  tiffin --map\n\n--boxes defaults to 9.\n',
@@ -846,6 +856,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/argument-unshown': [
     {
+      why: 'help that provides something',
+      text: help('  --help       provide help on the rounds\n  --map=FILE   draw a map\n'),
+      found: [],
+    },
+    {
       why: 'texts that name what is given, in a list that shows no argument',
       text: help(
         '  --ledger  path of the ledger\n  --output  set the output directory\n  --boxes   number of boxes (default: 4)\n  --brief   print less\n',
@@ -967,6 +982,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/exit-status-unclear': [
     {
+      why: 'a success that could not be',
+      text: help(
+        '  -q  say nothing\n\nExit status:\n  0  a box could not be found\n  1  a quay was closed\n',
+      ),
+      found: ['warning 0'],
+    },
+    {
+      why: 'statuses of which a sentence tells, one of them twice',
+      text: help(
+        '  -q  say nothing\n\ntiffin exits 0 if all boxes arrived, 1 if one is late, and 1 if a quay is closed.\n',
+      ),
+      found: ['warning 1'],
+    },
+    {
       why: 'a status that no shell sees',
       text: yaml('options:\n  --map: draw a map\nexit-statuses:\n  0: done\n  300: late\n'),
       found: ['warning 300'],
@@ -997,6 +1026,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/environment-unlisted': [
+    {
+      why: 'a variable of an option that the list lacks, which has that of another',
+      text: 'dabbawala: 1\nprogram: tiffin\noptions:\n  --map: {help: draw a map, environment: [TIFFIN_MAP]}\n  --quay: {help: the quay, environment: [TIFFIN_QUAY]}\nenvironment:\n  TIFFIN_MAP: whether to draw a map\n',
+      found: ['note --quay'],
+    },
     {
       why: 'a word that begins as the variables of the program do',
       text: help(
@@ -1110,6 +1144,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/example-wrong': [
+    {
+      why: 'a word that is no command of a group, in a document that has all of them',
+      text: 'dabbawala: 1\nprogram: tiffin\ncomplete: true\ncommands:\n  round:\n    summary: keep the rounds\n    commands:\n      open: begin a round\nexamples:\n  - tiffin round start\n',
+      found: ['warning tiffin round start'],
+    },
+    {
+      why: 'a word that is none of the values of an operand, and a number out of the range that a text tells',
+      text: 'usage: tiffin [-h] [-n N] {open,close} day\n\npositional arguments:\n  {open,close}  what to do\n  day           the day, by its name\n\noptions:\n  -h, --help    show this help message and exit\n  -n N          how many carriers, from 1 to 9\n\nexamples:\n  tiffin open monday\n  tiffin -n 3 open friday\n  tiffin close sunday\n  tiffin shut tuesday\n  tiffin -n 12 open friday\n',
+      found: ['note tiffin shut tuesday', 'note tiffin -n 12 open friday'],
+    },
     {
       why: 'a word where a range of numbers is told',
       text: help(
@@ -1251,6 +1295,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/usage-disagrees': [
+    {
+      why: 'an argument of a document in a key of its own',
+      text: 'dabbawala: 1\nprogram: tiffin\nusage: tiffin [--map=FILE] [--late] BOX\noptions:\n  --map=FILE: {help: read the map, argument: {type: file, default: map.txt}}\n  --late: what is late\noperands:\n  BOX: the box\n',
+      found: [],
+    },
+    {
+      why: 'a synopsis without the operands that a document states',
+      text: 'dabbawala: 1\nprogram: tiffin\ncomplete: true\nusage: tiffin [--late]\noptions:\n  --late: what is late\noperands:\n  BOX: the box\n',
+      found: ['warning BOX'],
+    },
     {
       why: 'a synopsis of another program than the examples',
       text: 'dabbawala: 1\nprogram: tiffin\nusage: quaybook [OPTION]...\noptions:\n  --map: draw a map\nexamples:\n  - command-line: tiffin --map\n    help: draw\n',

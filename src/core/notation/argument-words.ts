@@ -62,6 +62,8 @@ export function separateWordEnd(
   const isBeforeGutter = /^(?: {2}|\t)\s*\S/.test(text.slice(end, end + GUTTER_SEEN));
   // `-P $re   the lines that match`: a variable, as its language writes it.
   if (isBeforeGutter && /^\$[A-Za-z_]\w{0,40}$/.test(word)) return { end, loose: false, dots: false };
+  // `-k start|stop|check`: no text begins so.
+  if (/^[a-z][\w-]{0,30}(?:\|[a-z][\w-]{0,30}){2,30}$/.test(word)) return { end, loose: false, dots: false };
   // `-n Number`, with nothing behind it.
   const isTypeAlone = end === text.length && (TYPE.test(word) || word.startsWith('/'));
   if (!isPlaceholderLike(word.replace(/\[="[^"]*"\]$/, ''), isBeforeGutter || isTypeAlone)) return undefined;

@@ -54,8 +54,8 @@ function isWithoutPlaceholder({ argument, help }: Option): boolean {
 /** What a switch says of itself, which reads like what sets a value: `set the verbose level`, `from this file`, `provide a map`; and a list, which is as often what the option prints. */
 const OF_SWITCH = /^(?:an? |the )?lists?\b|^provides?\b|\bthis\b|\bno[ -]/i;
 
-/** Levels that are raised by giving the option again, and what is switched off. */
-const SWITCHES = /^--(?:verbose|quiet|debug|no-)/;
+/** Levels that are raised by giving the option again, what is switched off, and how to get help: `provide help on tiffin`. */
+const SWITCHES = /^--(?:verbose|quiet|debug|no-)|^-{1,2}(?:help|version)$/;
 
 /** Whether the text of an option speaks of its argument; in a list that shows the arguments of others, it has to say so more surely. */
 function isTold({ help, argument, names }: Option): boolean {

@@ -16,6 +16,7 @@ import { HOLDS_NO_LISTS, readLists } from './help-lists.ts';
 import type { HelpSettings } from './help-settings.ts';
 import { joinHyphenSpellings } from './hyphen-spellings.ts';
 import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
+import { withJoinedPlaceholders } from './joined-placeholders.ts';
 import { ENTRY_LIMIT } from './limits.ts';
 import { withListedAliases } from './listed-aliases.ts';
 import { withNamesShown } from './names-in-synopses.ts';
@@ -73,7 +74,11 @@ function readOptions(
     ...defined.options,
   ]);
   const joined = withArgumentsOfSame(
-    joinForms(joinHyphenSpellings(joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(listed))))),
+    joinForms(
+      joinHyphenSpellings(
+        joinGivenValues(withoutGivenNumbers(withoutRepeatedLetters(withJoinedPlaceholders(listed)))),
+      ),
+    ),
   );
   const told = withoutStarsOfSwitches(withToldArguments(withArgumentsShown(joined, shown), first.readings));
   return withNumberOption(withWordsShown(told, first.readings));

@@ -55,7 +55,9 @@ function isOfAll({ heading }: Option): boolean {
 
 /** Whether an entry says of an option what another below a further heading says too, in as many words or more: then it is its summary. */
 function isSummary(bare: Option, entire: Option): boolean {
-  const told = (option: Option) => option.help?.value.replace(/\.$/, '').toLowerCase() ?? '';
+  // A note in brackets at the end may stand in one of the lists only: `(default: 3)`.
+  const told = (option: Option) =>
+    option.help?.value.replace(/(?:\s*\([^()]*\))?\.?$/, '').toLowerCase() ?? '';
   return bare.heading?.value !== entire.heading?.value && told(entire).startsWith(told(bare));
 }
 
