@@ -828,6 +828,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/placeholder-misleads': [
     {
+      why: 'standard input, and a key, in angle brackets',
+      text: help(
+        '  --map <file>    read the map from <stdin> if it is -\n  --quay <name>   the quay, to be chosen by <enter>\n',
+      ),
+      found: [],
+    },
+    {
       why: 'a file that is said to be a number',
       text: help('  --boxes=FILE  number of boxes\n  --map=FILE    where the map goes\n'),
       found: ['note --boxes'],
@@ -981,6 +988,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/exit-status-unclear': [
+    {
+      why: 'two statuses with one text',
+      text: help(
+        '  -q  say nothing\n\nExit status:\n  0  all boxes arrived\n  1  a quay was closed\n  2  a quay was closed\n',
+      ),
+      found: ['note 2'],
+    },
     {
       why: 'a success that could not be',
       text: help(
@@ -1693,6 +1707,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       why: 'an old spelling beside the usual one, and another alone',
       text: help('  --late-fee  a\n  --box-size, --box_size  b\n  --lid_size  c\n'),
       found: ['warning --lid_size'],
+    },
+  ],
+  'posix/grouping-refused': [
+    {
+      why: 'a library that takes no groups',
+      text: 'Usage of tiffin:\n  -d string\n    \tthe day of the round (default "today")\n  -q\tsay nothing\n  -v\tsay more\n',
+      found: [],
     },
   ],
   'posix/hyphen-operand-unsaid': [

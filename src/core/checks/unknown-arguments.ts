@@ -45,10 +45,36 @@ export function unknownArguments(command: Command): UnknownArgument[] {
     return /^[A-Z][A-Z-]+$/.test(bare) && help?.value.includes(bare) === true;
   });
   return toldTexts(command).flatMap((told) => {
+    const inAngles = unknownInAngles(told, known);
+    if (inAngles !== undefined) return [inAngles];
     // An option that takes an argument, and calls it otherwise in its text, is one of the help's own custom.
     const isOwn = told.option !== undefined && hasUntoldPlaceholder(told.option);
     return own.length < (isOwn ? 1 : MIN_OWN) ? [] : unknownIn(told, known, isOwn);
   });
+}
+
+/** A placeholder in a sentence, `to <path>`; a list of several is a notation. */
+const IN_ANGLES = /(?<=[a-z] )<([a-z][a-z_-]{2,20})>(?=[ .,;)]|$)/g;
+
+/** What keys and marks are called, which no argument is. */
+const KEYS: ReadonlySet<string> = new Set(
+  'tab enter return esc escape space ctrl alt shift backspace delete del control newline cr lf blank none empty default stdin stdout stderr'.split(
+    ' ',
+  ),
+);
+
+/** A placeholder in angle brackets in the text of an option whose own one is another, and is not in its text. */
+function unknownInAngles(
+  { text, of, place, option }: ToldText,
+  known: ReadonlySet<string>,
+): UnknownArgument | undefined {
+  if (option === undefined || place === null || text.length > LONGEST) return undefined;
+  const [placeholder = '', ...more] = placeholdersOf(option);
+  if (more.length > 0 || !/^<[a-z][a-z_-]{2,20}>$/.test(placeholder) || text.includes(placeholder))
+    return undefined;
+  const [[shown = '', word = ''] = [], ...others] = text.matchAll(IN_ANGLES);
+  const isUnknown = word !== '' && !KEYS.has(word) && !known.has(operandKey(word)) && others.length === 0;
+  return isUnknown && place.source.text.split(shown, 3).length === 2 ? { of, word: shown, place } : undefined;
 }
 
 /** Whether an option takes an argument with a placeholder in capitals that its text does not have. */

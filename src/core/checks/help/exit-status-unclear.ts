@@ -1,12 +1,16 @@
 import type { AuditView } from '../../audit-view.ts';
+import { groupedBy } from '../../collections/grouped.ts';
 import type { ExitStatus } from '../../model/interface.ts';
 import { wordsOf } from '../../words/text-likeness.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 import { toldTexts } from '../told-texts.ts';
 
-type Unclear = { readonly status: string; readonly kind: 'twice' | 'zero' | 'over' | 'alone' | 'unlisted' };
+type Unclear = {
+  readonly status: string;
+  readonly kind: 'twice' | 'zero' | 'over' | 'alone' | 'unlisted' | 'copied';
+};
 
-/** One finding for each exit status that is told with two meanings, and one where success is told as an error. */
+/** One finding for each exit status that is told with two meanings or has the text of another, and one where success is told as an error. */
 export const exitStatusUnclear = defineCheck({
   name: 'help/exit-status-unclear',
   level: 'warning',
@@ -39,6 +43,7 @@ export const exitStatusUnclear = defineCheck({
         related: found.other === undefined ? [] : [{ place: found.other.place, note: 'told first here' }],
       });
     }
+    reportCopied(view, statuses, report);
     const [only, ...more] = statuses;
     if (only?.from === 0 && only.to === 0 && more.length === 0)
       report.finding({
@@ -59,6 +64,7 @@ const MESSAGES: { readonly [K in Unclear['kind']]: (status: string) => string } 
   over: (status) => `the exit status ${status} cannot be: a shell sees the last eight bits of it`,
   twice: (status) => `the exit status ${status} is told with two meanings`,
   alone: () => 'of the exit statuses only 0 is told',
+  copied: (status) => `the exit status ${status} has the text of another`,
   unlisted: (status) => `a text tells of the exit status ${status}, which the list lacks`,
 };
 
@@ -67,6 +73,7 @@ const FIXES: { readonly [K in Unclear['kind']]: string } = {
   over: 'use a status from 0 to 125',
   twice: 'give each meaning a status of its own',
   alone: 'say with which status the program ends where it fails',
+  copied: 'say how the two differ',
   unlisted: 'add it to the list, or correct the text',
 };
 
@@ -93,6 +100,22 @@ function reportUnlisted(view: AuditView, statuses: readonly ExitStatus[], report
           level: 'note',
         });
     }
+  }
+}
+
+/** Statuses whose text is word for word that of one before: whoever branches on them cannot tell what they mean. */
+function reportCopied(view: AuditView, statuses: readonly ExitStatus[], report: Reporter<Unclear>): void {
+  const byText = groupedBy(statuses, ({ help }) => help?.value.trim().toLowerCase());
+  for (const [first, second] of byText.values()) {
+    if (first === undefined || second === undefined || first.from === second.from) continue;
+    report.finding({
+      command: [view.interface.program.value],
+      subject: String(second.from),
+      data: { status: String(second.from), kind: 'copied' },
+      place: second.place,
+      related: [{ place: first.place, note: 'has the same text' }],
+      level: 'note',
+    });
   }
 }
 

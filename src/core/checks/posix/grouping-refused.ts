@@ -1,4 +1,5 @@
 import { guideline5 } from '../../conformance/posix/guideline-05.ts';
+import { nearestRule } from '../../model/nearest-rule.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
 /** Short options cannot be grouped, as a finding of its row in the table. */
@@ -13,5 +14,7 @@ export const groupingRefused = conformanceCheck(guideline5, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nparsing: {grouping: false}\noptions:\n  -a: all\n  --boxes: boxes\n',
   },
+  // What follows from the library that the program uses is nothing that its authors choose.
+  exempts: ({ interface: { root } }) => nearestRule([root], 'grouping')?.basis === 'inferred',
   fix: 'allow letters without an argument to be grouped after one hyphen',
 });
