@@ -69,6 +69,14 @@ test('notes are a line for each area, tables those that are claimed, and in full
   assert.doesNotMatch(textOf(claiming), /against POSIX/);
 });
 
+test('a row of a table that departs by the custom of a parser names nothing in brackets', () => {
+  const cli = readText(
+    'usage: tiffin [-h] [--late] box\n\npositional arguments:\n  box         the box\n\noptions:\n  -h, --help  show this help message and exit\n  --late      what is late\n',
+  );
+  const full = textOf(cli, 120, false, true);
+  assert.match(full, /^ {2}departs +9 options before operands +options can appear among the operands$/m);
+});
+
 test('colours are used only where they are asked for', () => {
   assert.doesNotMatch(textOf(readText(TEXT)), /\x1b/);
   assert.match(textOf(readText(TEXT), 80, true), /\x1b\[33m/);

@@ -53,6 +53,8 @@ export function rowName(row: ConformanceRow): string {
 function rowText(row: ConformanceRow): string {
   if (row.standing !== 'departs') return printable(row.evidence);
   const subjects = [...new Set(row.instances.map((instance) => instance.subject))];
+  // What a parser does by custom departs nowhere in particular.
+  if (subjects.length === 0) return printable(row.evidence);
   const examples = subjects.slice(0, EXAMPLES_SHOWN).map(printable).join(', ');
   const more = subjects.length > EXAMPLES_SHOWN ? ` and ${subjects.length - EXAMPLES_SHOWN} more` : '';
   return `${printable(row.evidence)} (${examples}${more})`;
