@@ -1,5 +1,5 @@
-// How often each check speaks on the help outputs of real programs: `npm run spoken -- PATH...`, for folders of texts and of truths. Writes docs/measured.json,
-// anew, from which the pages of the catalogue tell it, with what was found when errors and warnings were read (bench/verdicts.json).
+// How often each check speaks on the help outputs of real programs: `npm run spoken -- PATH...`, for folders of texts and of truths. Writes docs/measured.json anew,
+// from which the pages of the catalogue tell it, with what was found when errors and warnings were read (bench/verdicts.json).
 import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { audit, CATALOGUE, readHelp } from 'dabbawala';
