@@ -1,7 +1,7 @@
 /** Whether two names are a letter and the long name that begins with it, in either case and order (`-h`, `--help`). */
 export function isLetterOf(a: string, b: string): boolean {
   const [short, long] = a.length <= b.length ? [a, b] : [b, a];
-  return /^-[^-]$/.test(short) && long.startsWith('--') && sameLetter(short, long.slice(1));
+  return areLetterAndName(short, long) && sameLetter(short, long.slice(1));
 }
 
 /**

@@ -1,11 +1,10 @@
 import type { AuditView } from '../../audit-view.ts';
 import { groupedBy } from '../../collections/grouped.ts';
 import { quoteName } from '../../messages/wording.ts';
-import type { Command, Example } from '../../model/command.ts';
+import type { Example } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { operandKey } from '../../notation/operand-key.ts';
-import { rangeInProse } from '../../notation/prose-range.ts';
 import { OF_WHOLE_LINE, sureProblems } from '../../parsing/sure-problems.ts';
 import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
 import { traceWords } from '../../parsing/trace-words.ts';
@@ -16,8 +15,8 @@ import { isSwapped } from '../../words/swapped-letters.ts';
 import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
 import { unlistedOption } from '../unlisted-option.ts';
-import { isWithin } from '../within-range.ts';
 import { mayBeGiven, wordForNumber } from '../word-for-number.ts';
+import { wrongValue } from '../wrong-value.ts';
 
 /** One finding for each example command line that the program would refuse. */
 export const exampleWrong = defineCheck({
@@ -255,25 +254,6 @@ function misspeltCommand(
   return near === undefined
     ? undefined
     : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
-}
-
-/** A value that an option of some commands does not take, by its list of values or by a range that only its text tells. */
-function wrongValue(line: readonly Command[], words: readonly ShellWord[]): string | undefined {
-  const options = line.flatMap((command) => command.options.items);
-  for (const [i, { text, literal }] of words.entries()) {
-    const [name = '', joined] = /^(--[^=]+)=(.*)$/s.exec(text)?.slice(1) ?? [text];
-    const option = options.find(({ names }) => literal && names.some((one) => one.text === name));
-    const [word, ...more] = option?.argument?.value.words ?? [];
-    const given = joined ?? words[i + 1]?.text;
-    const values = word?.values?.value.map(({ value }) => value) ?? [];
-    if (word === undefined || more.length > 0 || given === undefined || word.separator !== undefined)
-      continue;
-    const range = word.range?.value ?? rangeInProse(option?.help?.value ?? '');
-    const isOut = range !== undefined && /^-?\d+(?:\.\d+)?$/.test(given) && !isWithin(Number(given), range);
-    const isOther = values.length > 1 && !values.includes(given) && /^[a-z][\w-]*$/.test(given);
-    if (isOut || isOther) return `${quoteName(given)} is not a valid argument of ${quoteName(name)}`;
-  }
-  return undefined;
 }
 
 /** An option of a command that is not described, which is that of a command above it but for a slip inside. */
