@@ -59,16 +59,29 @@ function joinCommandLists(a: readonly Command[], b: readonly Command[]): Command
     for (const { text } of names) indexes.set(text, Math.min(at, indexes.get(text) ?? at));
   };
   for (const [at, command] of a.entries()) note(command, at);
+  const joined = new Map<number, Command>();
   for (const command of b) {
     const at = command.names.reduce(
       (least, { text }) => Math.min(least, indexes.get(text) ?? least),
       result.length,
     );
-    const known = result[at];
+    const [known, before] = [result[at], joined.get(at)];
+    if (before !== undefined && areTwo(before, command)) {
+      result.push(command);
+      continue;
+    }
+    joined.set(at, command);
     result[at] = known === undefined ? command : joinCommands(known, command);
     note(command, at);
   }
   return result;
+}
+
+/** Whether two entries of one list are two commands, though another view calls one command by both: each has a text of its own, that names no other name. */
+function areTwo(a: Command, b: Command): boolean {
+  const [one, other] = [a, b].map(({ summary }) => summary?.value.trim().toLowerCase());
+  if (one === undefined || other === undefined || one === other) return false;
+  return ![one, other].some((text) => /\b(?:alias|synonym|same as|short for|shorthand)\b/.test(text));
 }
 
 /** The commands in the order in which the view that describes their parent lists them, others last. */

@@ -47,7 +47,7 @@ export function valuesInProse(
       !isApart(text, match.index, list);
     const isEndOfLine = match[0].includes(':') && list !== undefined && starts.has(list.end + 1);
     const isToTheEnd =
-      !isLoose && /^(?:one of|either)/i.test(match[0]) && (isEndOfLine || /^[\s.;)\]]*$/.test(rest));
+      !isLoose && /^(?:one of|either)/i.test(match[0]) && (isEndOfLine || /^[\s.:;)\]]*$/.test(rest));
     // `Valid values: a, b  Default: a`: with a colon, what follows the list begins anew.
     const isAnnounced = ANNOUNCED.test(match[0]) && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);
     const isAll = NAMED_ALL.test(match[0]) && list?.hasAnd && /^[\s.;)]*(?:$|\s[\p{Lu}([])/u.test(rest);

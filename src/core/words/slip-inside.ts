@@ -1,3 +1,4 @@
+import { distance } from 'fastest-levenshtein';
 import { isSwapped } from './swapped-letters.ts';
 
 /** Shorter words are a letter away from many others. */
@@ -11,6 +12,17 @@ export function isSlipInside(word: string, meant: string): boolean {
   if (word === meant || meant.length < LEAST_LENGTH || word[0] !== meant[0] || word.at(-1) !== meant.at(-1))
     return false;
   return isSwapped(word, meant) || isWithout(word, meant) || isDoubled(word, meant);
+}
+
+/** Whether a word is another but for one letter inside it, whatever that is: a weaker sign than a slip, for words that stand where the other is expected. */
+export function isLetterAway(word: string, meant: string): boolean {
+  return (
+    meant.length >= LEAST_LENGTH &&
+    /^[a-z]+$/.test(word) &&
+    word[0] === meant[0] &&
+    word.at(-1) === meant.at(-1) &&
+    distance(word, meant) === 1
+  );
 }
 
 /** Whether one letter is left out. */

@@ -5,7 +5,7 @@ import type { CleanedText } from './cleaned-text.ts';
 import type { Section } from './headings.ts';
 import { TextFlow } from './text-flow.ts';
 import type { TextLine } from './text-line.ts';
-import { findWordEntries } from './word-entries.ts';
+import { findWordEntries, type WordEntry } from './word-entries.ts';
 
 const CHOICE = /^\{([\w.+-]{1,60}(?:,[\w.+-]{1,60}){0,200})\}/;
 
@@ -29,10 +29,12 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
   const below = deeperLines(section.lines, choice);
   if (beginsWithText(below)) return undefined;
   const commands: Command[] = [];
-  for (const entry of findWordEntries(below)) {
+  const entries = findWordEntries(below);
+  const forgotten = forgottenOf(entries, words);
+  for (const entry of entries) {
     const left = entry.line.text.slice(entry.start, entry.end);
-    const [name = ''] = left.split(/[\s(,]/);
-    if (!words.has(name)) continue;
+    const name = nameOf(entry);
+    if (!words.has(name) && !forgotten.has(entry)) continue;
     const start = entry.line.start + entry.start;
     const place = cleaned.span(start, start + name.length);
     const flow = new TextFlow(cleaned, entry.pieces);
@@ -58,6 +60,27 @@ export function readCommandChoice(section: Section, cleaned: CleanedText): Comma
     commands.push(makeCommand({ names: [{ text: match[0], place }], place }));
   }
   return { commands, head: choice, lines: new Set([choice, ...below].map((line) => line.index)) };
+}
+
+function nameOf({ line, start, end }: WordEntry): string {
+  return line.text.slice(start, end).split(/[\s(,]/)[0] ?? '';
+}
+
+/** So many entries that the choice has, for each that it lacks, show that it was forgotten there. */
+const KNOWN_FOR_ONE = 3;
+
+/** Entries with names and texts, at the indentation of those that the choice has, which it lacks. */
+function forgottenOf(entries: readonly WordEntry[], words: ReadonlySet<string>): ReadonlySet<WordEntry> {
+  const known = entries.filter((entry) => words.has(nameOf(entry)));
+  const indent = known[0]?.line.indent;
+  const others = entries.filter(
+    (entry) =>
+      entry.line.indent === indent &&
+      !words.has(nameOf(entry)) &&
+      entry.pieces.length > 0 &&
+      /^[a-z][\w-]*$/.test(entry.line.text.slice(entry.start, entry.end)),
+  );
+  return new Set(others.length * KNOWN_FOR_ONE <= known.length ? others : []);
 }
 
 /** Whether words with a colon stand above the entries, at their indentation: `Action:`. It is a text, in which the values of an operand have theirs. */

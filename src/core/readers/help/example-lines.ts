@@ -1,5 +1,5 @@
 import type { Example } from '../../model/command.ts';
-import { isSlipInside } from '../../words/slip-inside.ts';
+import { isLetterAway, isSlipInside } from '../../words/slip-inside.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import type { LineWithRole } from './line-roles.ts';
 import type { TextLine } from './text-line.ts';
@@ -35,11 +35,12 @@ export function readExamples(
 ): Example[] {
   const examples: Example[] = [];
   const columns = textColumns(lines);
+  const isCalled = lines.some(({ role, line }) => role === 'example' && calls(callOf(line), program, false));
   for (let i = 0; i < lines.length && examples.length < EXAMPLES_LIMIT; i++) {
     const first = lines[i];
     if (first?.role !== 'example') continue;
     const begin = BEFORE.exec(first.line.text)?.[0].length ?? 0;
-    if (!calls(first.line.text.slice(begin, begin + CALL_LIMIT), program)) continue;
+    if (!calls(callOf(first.line), program, isCalled)) continue;
     let last = first;
     while (last.line.text.endsWith('\\') && lines[i + 1] !== undefined) last = lines[++i] ?? last;
     const next = lines[i + 1]?.line;
@@ -102,8 +103,15 @@ function isWrappedInColumns(first: TextLine, next: TextLine, program: string): b
 /** So much of a line is looked at for the name of the program. */
 const CALL_LIMIT = 200;
 
-/** Whether a line begins with the program and a blank, or with a slip of the pen for it. */
-function calls(text: string, program: string): boolean {
+/** What a line may call a program with. */
+function callOf({ text }: TextLine): string {
+  const begin = BEFORE.exec(text)?.[0].length ?? 0;
+  return text.slice(begin, begin + CALL_LIMIT);
+}
+
+/** Whether a line begins with the program and a blank, or with a slip of the pen for it: of any kind where other lines call it. */
+function calls(text: string, program: string, isCalled: boolean): boolean {
   const [word = ''] = /^\S*/.exec(text) ?? [];
-  return word.length < text.length && (word === program || isSlipInside(word, program));
+  const isProgram = word === program || isSlipInside(word, program);
+  return word.length < text.length && (isProgram || (isCalled && isLetterAway(word, program)));
 }

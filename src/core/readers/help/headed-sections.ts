@@ -13,6 +13,10 @@ const OPTIONS_FOR =
 const NAME_FIRST =
   /^\s*["'`]?([a-z][\w-]*(?::[\w-]+)*)["'`]?(?: (?:sub-?)?command)?(?: (?:options|arguments|flags|switches|parameters))?:$/;
 
+/** `Pack options:`, with the capital that headings begin with. */
+const CAPITAL_FIRST =
+  /^\s*([A-Z][a-z][\w-]*)(?: (?:sub-?)?command)? (?:options|arguments|flags|switches|parameters):$/;
+
 /** `pack`, `route plan`, as the parts of manual pages are headed. */
 const NAME_ALONE = /^\s*((?:[a-z][\w-]{0,40} ){0,4}[a-z][\w-]{0,40})$/;
 
@@ -39,7 +43,11 @@ export function commandHeadings(lines: readonly TextLine[]): CommandHeading[] {
     if (line.blank || line.text.length > HEADING_LIMIT) return [];
     const explicit = OPTIONS_FOR.exec(line.text)?.[1];
     const alone = NAME_ALONE.exec(line.text)?.[1];
-    const command = explicit ?? NAME_FIRST.exec(line.text)?.[1] ?? alone;
+    const command =
+      explicit ??
+      NAME_FIRST.exec(line.text)?.[1] ??
+      CAPITAL_FIRST.exec(line.text)?.[1]?.toLowerCase() ??
+      alone;
     const isAlone = alone !== undefined;
     return command === undefined ? [] : [{ line, command, isExplicit: explicit !== undefined, isAlone }];
   });

@@ -17,6 +17,7 @@ import type { HelpSettings } from './help-settings.ts';
 import { joinHyphenSpellings } from './hyphen-spellings.ts';
 import { joinForms, withoutRepeatedLetters } from './joined-entries.ts';
 import { withJoinedPlaceholders } from './joined-placeholders.ts';
+import { readLetterLines } from './letter-lines.ts';
 import { ENTRY_LIMIT } from './limits.ts';
 import { withListedAliases } from './listed-aliases.ts';
 import { withNamesShown } from './names-in-synopses.ts';
@@ -66,12 +67,14 @@ export interface PartsReading {
 /** The options of the lists, with what synopses and texts elsewhere say of them. */
 function readOptions(
   { first, defined, shown, entries, sections }: SortedLines,
+  letters: readonly Option[],
   cleaned: CleanedText,
   problems: Problem[],
 ): readonly Option[] {
   const listed = withTwoLetterNames([
     ...listedOptions(entries, sections, cleaned, problems),
     ...defined.options,
+    ...letters,
   ]);
   const joined = withArgumentsOfSame(
     joinForms(
@@ -113,7 +116,8 @@ export function readParts(
   const problems: Problem[] = [];
   const sorted = sortLines(lines, cleaned, settings, found);
   const { first, defined, synopses, entries, sections, body, isSynopsis, isFree } = sorted;
-  let options = readOptions(sorted, cleaned, problems);
+  const letters = readLetterLines(body, cleaned);
+  let options = readOptions(sorted, letters.options, cleaned, problems);
   const again = readUsageAgain(first, options, listedOperandNames(sections), cleaned, settings);
   // What defines the placeholders of the synopses belongs to them.
   const ofUsage = new Set([...again.lines.taken, ...defined.lines]);
@@ -149,7 +153,7 @@ export function readParts(
       ...aliasesInUsage(usage.readings, usage.path),
     ],
   };
-  const claimed = claimedLines(lines.filter(isSynopsis), entries, lists.heads);
+  const claimed = claimedLines(lines.filter(isSynopsis), entries, [...lists.heads, ...letters.lines]);
   return { parts, sections, repeated, claimed, entries, oddLists: lists.oddLists, problems };
 }
 

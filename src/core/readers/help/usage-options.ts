@@ -44,7 +44,7 @@ export function usageOnlyOptions(
   return [...new Set(made.values())];
 }
 
-const ANY_OPTION = /^--?(?:options?|switch(?:es)?|flags?)$/i;
+const ANY_OPTION = /^--?(?:options?|more_options|switch(?:es)?|flags?)$/i;
 
 /** More names than these are not spellings of one option. */
 const MAX_SPELLINGS = 20;
