@@ -48,8 +48,10 @@ export const fragileWord = defineCheck({
     for (const scope of view.scopes) {
       report.judged();
       if (!isAccepting(scope, report)) continue;
+      // Where only the look of the help tells the parser, what is said is where a name is likely to come that takes the word over.
+      const isSure = scope.accepted?.basis !== 'inferred';
       const fragile = fragileAbbreviations(scope, view.likelyNames, view.words)
-        .filter(({ because }) => because === 'leading-words')
+        .filter(({ because, takenOver }) => because === 'leading-words' && (isSure || takenOver))
         .map(({ word, name, breakers }) => ({ word, name, breakers, uses: 0 }));
       const placeOf = (name: string) =>
         scope.names.find((known) => known.name.text === name)?.name.place ?? null;

@@ -32,7 +32,9 @@ export const prefixOfOther = defineCheck({
     for (const scope of view.scopes) {
       report.judged(scope.names.length);
       if (!isAccepting(scope, report)) continue;
-      const pairs = pairsOf(scope);
+      // Where only the look of the help tells the parser, what matters is that the shorter one is to go.
+      const isSure = scope.accepted?.basis !== 'inferred';
+      const pairs = pairsOf(scope).filter(({ short }) => isSure || short.option.deprecated !== undefined);
       const [first] = pairs;
       if (first === undefined) continue;
       report.finding({
