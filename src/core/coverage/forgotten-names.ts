@@ -1,3 +1,4 @@
+import { optionsInReach } from '../abbreviations/option-scope.ts';
 import { listKey } from '../collections/list-key.ts';
 import type { CommandInventory, Inventory, OfferedWord } from '../model/inventory.ts';
 import { argumentOf } from '../model/option.ts';
@@ -76,9 +77,9 @@ function offersMore(
   return less.every(({ text }) => offered.has(text));
 }
 
-function forgottenOptions({ command }: CommandAt, own: CommandInventory): ForgottenName[] {
+function forgottenOptions(at: CommandAt, own: CommandInventory): ForgottenName[] {
   const words = new Map(own.options.map((word) => [word.text, word]));
-  const spelled = command.options.items
+  const spelled = optionsInReach(at)
     .map(shownOption)
     .filter(
       ({ names, hidden, deprecated }) =>

@@ -1,6 +1,6 @@
-import type { ValueType } from '../model/argument.ts';
+import type { ValueType, ValueWord } from '../model/argument.ts';
 import type { CommandInventory, OfferedArgument } from '../model/inventory.ts';
-import { mainName } from '../model/option.ts';
+import { mainName, type Option } from '../model/option.ts';
 import type { CommandAt } from '../model/walk.ts';
 import type { WrongArgument } from './wrong-argument.ts';
 
@@ -25,16 +25,33 @@ export function wrongFiles(
 }
 
 function ofOptions({ command }: CommandAt, inventory: CommandInventory): WrongArgument[] {
+  // Files for a word of which nothing is said are wrong where other arguments are said to be files.
+  const hasFiles = command.options.items.some(({ argument }) => argument?.value.words.some(isFile));
   return command.options.items.flatMap((option): WrongArgument[] => {
     const [word, ...more] = option.argument?.value.words ?? [];
     const name = option.names.find(({ text }) => inventory.arguments.has(text));
     if (word === undefined || more.length > 0 || name === undefined || word.values !== undefined) return [];
-    const reason = reasonOf(word.type?.value, inventory.arguments.get(name.text));
+    const completed = inventory.arguments.get(name.text);
+    const isElsewhere = hasFiles && completed?.files === true && mayNotBeFile(option, word);
+    const reason = isElsewhere ? 'files-elsewhere' : reasonOf(word.type?.value, completed);
     const offered = inventory.options.find(({ text }) => text === name.text);
     return reason === undefined
       ? []
       : [{ name: mainName(option).text, reason, word: offered, thing: option }];
   });
+}
+
+function isFile({ type }: ValueWord): boolean {
+  return type?.value === 'file' || type?.value === 'directory';
+}
+
+/** Whether neither its type nor a word of its name or text says that an argument is a file. */
+function mayNotBeFile({ names, help }: Option, { type, placeholder }: ValueWord): boolean {
+  const told = [...names.map(({ text }) => text), placeholder?.value, help?.value].join(' ');
+  const isFileCalled = /file|path|dir|folder|archive|image|document|input|output|read|write|load|save/i.test(
+    told,
+  );
+  return placeholder !== undefined && type === undefined && !isFileCalled;
 }
 
 /** What is wrong about the files that are offered for a type; undefined where nothing is, or it is not known. */

@@ -165,7 +165,7 @@ export const WRONG_WORDS = {
   'files-for-values': 'is completed with files, although it takes values from a list',
   'files-for-folder': 'is completed with files of any kind, although it takes a folder',
   'folders-for-file': 'is completed with folders only, although it takes a file',
-  'files-elsewhere': 'is completed with files, although another operand takes them',
+  'files-elsewhere': 'is completed with files, although another argument takes them',
   'nothing-for-file': 'is completed with nothing, although it takes a file',
   'not-there': 'is completed as an option with an argument, although there is no such option',
 } as const;

@@ -9,7 +9,7 @@ const WORDS: Record<WrongArgument['reason'], string> = {
   'files-for-values': 'with files, but it takes one of a list',
   'files-for-folder': 'with files of any kind, but it takes a folder',
   'folders-for-file': 'with folders only, but it takes a file',
-  'files-elsewhere': 'with files, but another operand takes them',
+  'files-elsewhere': 'with files, but another argument takes them',
   'nothing-for-file': 'with nothing, but it takes a file',
   'not-there': 'as an option with an argument, but there is no such option',
 };
