@@ -23,6 +23,38 @@ const fish = (call: string, rest: string) =>
   `#!/usr/bin/fish\n${call} -- $argv\nor exit 2\nset -q _flag_all; and echo all\n${rest}`;
 
 const CASES: Readonly<Record<string, readonly Case[]>> = {
+  'gnu/version-form': [
+    {
+      why: 'a first line without the name of the program',
+      text: yaml(
+        'options: {--version: print the version}\nobservations:\n  - words: [--version]\n    exit-status: 0\n    standard-output: "Version 2.0\\n"\n',
+      ),
+      found: ['note tiffin --version'],
+    },
+  ],
+  'behaviour/help-fails': [
+    {
+      why: 'a version that ends with an error',
+      text: yaml(
+        'options: {--version: print the version}\nobservations:\n  - words: [--version]\n    exit-status: 1\n    standard-output: "tiffin 2.0\\n"\n',
+      ),
+      found: ['warning --version'],
+    },
+  ],
+  'abbreviations/prefix-of-other': [
+    {
+      why: 'where only the help shows the parser, only names that are to go',
+      text: 'usage: tiffin [-h] [--late] [--late-boxes]\n\noptions:\n  -h, --help    show this help message and exit\n  --late        what is late\n  --late-boxes  late boxes\n',
+      found: [],
+    },
+  ],
+  'abbreviations/fragile-word': [
+    {
+      why: 'where only the help shows the parser, only words that a likely new option would take over',
+      text: 'usage: tiffin [-h] [--output-dir DIR] [--quay-order ORDER]\n\noptions:\n  -h, --help            show this help message and exit\n  --output-dir DIR      write to DIR\n  --quay-order ORDER    order of the quays\n',
+      found: ['note --output'],
+    },
+  ],
   'script/usage-differs': [
     {
       why: 'options that the text lacks are one finding',
@@ -78,6 +110,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/operand-undescribed': [
+    {
+      why: 'operands that are listed without a text; names that say all need none',
+      text: 'usage: tiffin [-h] quay file\n\npositional arguments:\n  quay\n  file\n\noptions:\n  -h, --help  show this help message and exit\n',
+      found: ['note quay'],
+    },
     {
       why: 'numbered operands are told of without their numbers',
       text: 'Usage: tiffin [OPTION]... BOX1 BOX2 ...\n\nPrint the label of each BOX.\n',
@@ -1159,6 +1196,27 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/example-wrong': [
     {
+      why: 'a program that is a letter away, a word where a number is asked for, and an open quotation mark',
+      text: help(
+        "  --boxes=NUM  how many boxes\n  --late       what is late\n\nExamples:\n  tiffin --late\n  tiffin --boxes=3\n  tiffin --late B12\n  tiffin B12 B13\n  tiffin B14\n  taffin --boxes=3\n  tiffin --boxes=several\n  tiffin --late 'B12\n",
+        '[OPTION]... [BOX]...',
+      ),
+      found: ['note tiffin --boxes=several', "note tiffin --late 'B12", 'warning taffin --boxes=3'],
+    },
+    {
+      why: 'an apostrophe in a word, and another program of nearly the same name where nothing else is called',
+      text: help('  --late  what is late\n\nExamples:\n  taffin --late\n', '[OPTION]... [BOX]...'),
+      found: [],
+    },
+    {
+      why: 'a command that no list has; what other examples have too may be hidden',
+      text: help(
+        '  --late  what is late\n\nCommands:\n  open   begin a round\n  close  end a round\n  list   list the rounds\n\nExamples:\n  tiffin open\n  tiffin list\n  tiffin close\n  tiffin send\n  tiffin carry --late\n  tiffin carry\n',
+        'COMMAND',
+      ),
+      found: ['note tiffin send'],
+    },
+    {
       why: 'a word that is no command of a group, in a document that has all of them',
       text: 'dabbawala: 1\nprogram: tiffin\ncomplete: true\ncommands:\n  round:\n    summary: keep the rounds\n    commands:\n      open: begin a round\nexamples:\n  - tiffin round start\n',
       found: ['warning tiffin round start'],
@@ -1310,6 +1368,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/usage-disagrees': [
     {
+      why: 'an option twice beside the values of another, options without a place, a synopsis without the program',
+      text: 'usage: tiffin [-f {box,lid}] [--map] [-f FORM] day\n\n  -f FORM  form\n  --map    draw a map\n',
+      found: ['note -f'],
+    },
+    {
+      why: 'options that the usage line has no place for',
+      text: 'Usage: tiffin BOX\n\n  -q, --quiet  say nothing\n  -m, --map    draw a map\n',
+      found: ['note --quiet'],
+    },
+    {
       why: 'an argument of a document in a key of its own',
       text: 'dabbawala: 1\nprogram: tiffin\nusage: tiffin [--map=FILE] [--late] BOX\noptions:\n  --map=FILE: {help: read the map, argument: {type: file, default: map.txt}}\n  --late: what is late\noperands:\n  BOX: the box\n',
       found: [],
@@ -1448,6 +1516,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'names/one-name-many-meanings': [
+    {
+      why: 'an argument that may be left out in one command, and one that is called otherwise in a text of the same thing',
+      text: yaml(
+        'commands:\n  box: {options: {"--map[=FILE]": write a map, "--form=FORM": write the list as FORM}}\n  route: {options: {"--map=FILE": write a map, "--form=TYPE": write the list as TYPE}}\n',
+      ),
+      found: ['note --form', 'note --map'],
+    },
+    {
+      why: 'placeholders of two things that share a name',
+      text: yaml(
+        'commands:\n  box: {options: {"--since=DAY": leave out what came before DAY}}\n  route: {options: {"--since=QUAY": begin at QUAY}}\n',
+      ),
+      found: [],
+    },
     {
       why: 'types differ',
       text: yaml(
@@ -1694,6 +1776,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'names/separators-mixed': [
     {
+      why: 'a name whose words run together, which its text has as two',
+      text: help(
+        '  --late-boxes   what is late\n  --dry-run      change nothing\n  --boxlabels    print the box labels\n',
+      ),
+      found: ['note --boxlabels'],
+    },
+    {
+      why: 'a word that is made of two is no name whose words run together',
+      text: help(
+        '  --late-boxes   what is late\n  --dry-run      change nothing\n  --logfile=FILE  write a log file to FILE\n',
+      ),
+      found: [],
+    },
+    {
       why: 'the hyphen of a negated name is the parsers',
       text: help('  --keepBoxes  a\n  --drawMap    b\n  --no-keepBoxes  c\n'),
       found: [],
@@ -1792,4 +1888,39 @@ test('the list of a program and the help of a command that share no word are tol
       .map(({ command }) => command.join(' '));
   assert.deepEqual(said('Draw the tides of tomorrow.'), ['tiffin box']);
   assert.deepEqual(said('Carry a meal home by noon.'), []);
+});
+
+/** What is said by one check of a program whose help comes in two texts. */
+const saidOfTwo = (check: string, ...texts: readonly string[]) =>
+  audit(joinInterfaces(texts.map((text) => readText(text))))
+    .findings.filter((finding) => finding.check === check)
+    .map(({ level, subject }) => `${level} ${subject}`);
+
+const ROUNDS =
+  'Keep the rounds.\n\nUsage:\n  tiffin [command]\n\nAvailable Commands:\n  carry   Carry a box\n  trace   Show where a box is\n\nFlags:\n      --ledger string   the ledger (default "rounds")\n  -h, --help            help for tiffin\n';
+const carry = (title: string, aliases = 'carry, cry', ledger = 'rounds') =>
+  `${title}\n\nUsage:\n  tiffin carry BOX [flags]\n\nAliases:\n  ${aliases}\n\nFlags:\n  -h, --help   help for carry\n\nGlobal Flags:\n      --ledger string   the ledger (default "${ledger}")\n`;
+
+test('the help of a command that has the text of the next one, or another verb, is told', () => {
+  const said = (title: string) => saidOfTwo('help/commands-disagree', ROUNDS, carry(title));
+  assert.deepEqual(said('Show where a box is.'), ['warning tiffin carry']);
+  assert.deepEqual(said('Bury a box.'), ['warning tiffin carry']);
+  assert.deepEqual(said('Carry a box.'), []);
+});
+
+test('a default of a global option that its two helps tell differently is told', () => {
+  const said = (ledger: string) =>
+    saidOfTwo('help/default-told-twice', ROUNDS, carry('Carry a box.', 'carry, cry', ledger));
+  assert.deepEqual(said('/etc/rounds'), ['warning --ledger']);
+  assert.deepEqual(said('rounds'), []);
+});
+
+test('another name of a command that is the name of the next one is told, in whatever order the helps come', () => {
+  const own = carry('Carry a box.', 'trace, cry');
+  for (const texts of [
+    [ROUNDS, own],
+    [own, ROUNDS],
+  ])
+    assert.deepEqual(saidOfTwo('conflicts/same-name-twice', ...texts), ['error trace']);
+  assert.deepEqual(saidOfTwo('conflicts/same-name-twice', ROUNDS, carry('Carry a box.')), []);
 });

@@ -45,7 +45,7 @@ test('the text report fits the width it is given, and grows with the terminal', 
 
 test('notes are a line for each area, tables those that are claimed, and in full all is told', () => {
   const text =
-    'Usage: tiffin [OPTION]...\n\n  -q, --quay=N  a\n      --quiet  b\n  --late  see --map\n  --late-boxes  d\n';
+    'Usage: tiffin [OPTION]...\n\n  -q, --quay=N  a\n      --quiet  b\n  --late  see --map\n  --late-boxes  d\n  --help  print this\n';
   const brief = textOf(readText(text));
   assert.match(
     brief,

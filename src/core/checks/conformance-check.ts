@@ -18,17 +18,25 @@ interface ConformanceInfo<Name extends CheckId>
   readonly level?: Level;
   /** Whether it is not said of a program that does not claim the standard: it has good reasons. */
   readonly exempts?: (view: AuditView) => boolean;
+  /** Whether programs with long options keep to the rule too, as GNU's getopt_long does. */
+  readonly holdsWithLongOptions?: boolean;
   readonly fix: string;
 }
 
 /**
  * A check for a rule of a standard: one finding for an interface that departs from it, a note, or a warning where the interface
- * claims that standard. A program with long options has left the rules of POSIX by design: it is held against them only where it claims them, and the table
- * of the standard shows the rest.
+ * claims that standard. A program with long options has left the rules of POSIX by design: it is held against them only where it claims them, or where such programs
+ * keep to them too, and the table of the standard shows the rest.
  */
 export function conformanceCheck<const Name extends CheckId>(
   rule: Rule,
-  { fix, level = 'note', exempts = () => false, ...info }: ConformanceInfo<Name>,
+  {
+    fix,
+    level = 'note',
+    exempts = () => false,
+    holdsWithLongOptions = false,
+    ...info
+  }: ConformanceInfo<Name>,
 ): Check<Name, Departing> {
   const standard = rule.standard === 'posix' ? 'POSIX XBD 12.2' : 'GNU Coding Standards';
   return defineCheck({
@@ -38,8 +46,8 @@ export function conformanceCheck<const Name extends CheckId>(
     standard: `${standard}${rule.standard === 'posix' ? ', ' : ' '}${rule.section}`,
     judge(view, report) {
       if (!view.claims(rule.standard) && exempts(view)) return;
-      if (rule.standard === 'posix' && !view.claims('posix') && (view.claims('gnu') || view.hasLongOptions))
-        return;
+      const hasLeft = !view.claims('posix') && (view.claims('gnu') || view.hasLongOptions);
+      if (rule.standard === 'posix' && hasLeft && !holdsWithLongOptions) return;
       const { standing, count, evidence, instances } = rule.judge(view);
       if (standing === 'meets' || standing === 'by design') report.judged(count);
       const [first] = instances;

@@ -7,6 +7,8 @@ export interface SynopsisFault {
   readonly kind:
     | 'unlisted-option'
     | 'unshown-option'
+    | 'none-shown'
+    | 'form-twice'
     | 'shown-twice'
     | 'repeated'
     | 'mandatory'

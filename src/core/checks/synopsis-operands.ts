@@ -10,6 +10,7 @@ export function operandFaults(command: Command): SynopsisFault[] {
     ...memberFaults(command),
     ...countFaults(command),
     ...orderFaults(command),
+    ...toldWithout(command),
     ...unshownCommands(command),
   ];
 }
@@ -95,6 +96,22 @@ function orderFaults({ forms: [form, ...others], operands }: Command): SynopsisF
   if (at < 0 || first === undefined || isSorted || new Set(ranks).size < ranks.length) return [];
   return [{ name: first.name, kind: 'order', place: first.place }];
 }
+
+/** `With no FILE, read standard input`, of an operand that the only synopsis shows as one that must be given. */
+function toldWithout({ forms: [form, ...others], remarks, description }: Command): SynopsisFault[] {
+  if (form === undefined || others.length > 0) return [];
+  const texts = [description, ...remarks].flatMap((fact) => fact?.value ?? []).slice(0, TEXTS_LIMIT);
+  return form.operands.flatMap(({ name, count, place }): SynopsisFault[] => {
+    if ((count?.value.least ?? 0) < 1 || !/^[A-Za-z][\w-]{0,40}$/.test(name)) return [];
+    const told = new RegExp(
+      `\\b(?:[Ww]ith no|[Ww]ithout(?: an?)?|[Ii]f no|[Ww]hen no) ${name}(?:s|\\(s\\))?(?:,| (?:is|are) (?:given|specified|supplied|named))`,
+    );
+    return texts.some((text) => told.test(text)) ? [{ name, kind: 'mandatory', place }] : [];
+  });
+}
+
+/** So many paragraphs are searched. */
+const TEXTS_LIMIT = 100;
 
 /** Whether an operand stands in square brackets of its own, with no dots in or behind them. */
 function isInBrackets(place: Place): boolean {

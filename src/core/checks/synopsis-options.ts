@@ -1,6 +1,7 @@
 import type { Command, Form, FormOption } from '../model/command.ts';
 import { mainName, type Option } from '../model/option.ts';
 import type { Place } from '../source/source.ts';
+import { letterTimesInSource, timesInSource } from '../source/word-counts.ts';
 import type { SynopsisFault } from './synopsis-fault.ts';
 
 /** What is wrong with which options the synopses show. */
@@ -10,6 +11,7 @@ export function optionFaults(command: Command, byName: ReadonlyMap<string, Optio
     ...(command.options.complete?.value === true ? [] : unlistedOptions(command, byName)),
     ...unshownOptions(command),
     ...shownTwice(command),
+    ...noneShown(command),
   ];
 }
 
@@ -53,7 +55,7 @@ function isBareAmongBracketed(
   const byDefault = argument?.value.words[0]?.default;
   if (byDefault === undefined || /^(?:none|null|nil|undefined)$/i.test(byDefault.value)) return false;
   const behind = place.source.text.slice(place.start + name.length, place.start + name.length + 2);
-  return /^[ =][\w<]/.test(behind);
+  return /^[ =][\w<{]/.test(behind);
 }
 
 /** A synopsis that shows options one by one, and no place for others. */
@@ -73,7 +75,10 @@ function unlistedOptions({ forms, options }: Command, byName: ReadonlyMap<string
   const shown = forms.flatMap((form) =>
     // What must be given is the mode that the synopsis is of, and how to get help need not be listed.
     form.options
-      .filter(({ name, required }) => !required && !ASKS.has(name))
+      .filter(
+        ({ name, required, place }) =>
+          (!required || standsInUsageOnly(name, forms, place)) && !ASKS.has(name),
+      )
       .flatMap(({ name, place }) => lettersOf(name, isListed).map((one) => ({ name: one, place }))),
   );
   // `-Dsymbol` may be the letter with what is joined to it.
@@ -85,6 +90,16 @@ function unlistedOptions({ forms, options }: Command, byName: ReadonlyMap<string
   if (first === undefined || more.some(({ name }) => name !== first.name) || listed < 3 || shown.length < 4)
     return [];
   return [{ name: first.name, kind: 'unlisted-option', place: first.place }];
+}
+
+/** Whether a mode, which need not be an option of the list, stands nowhere but in the synopses. */
+function standsInUsageOnly(name: string, forms: readonly Form[], place: Place): boolean {
+  if (place === null || forms.length < 2) return false;
+  const times = forms.filter(({ options }) => options.some((option) => option.name === name)).length;
+  const letter = /^-(\w)$/.exec(name)?.[1];
+  const inSource =
+    letter === undefined ? timesInSource(name, place.source) : letterTimesInSource(letter, place.source);
+  return inSource <= times;
 }
 
 /** The names of which the texts of options speak: `simple colours (alias -C)`. */
@@ -124,14 +139,33 @@ function unshownOptions(command: Command): SynopsisFault[] {
 }
 
 /** Of fewer options one may be left out on purpose. */
-const MIN_SHOWN = 4;
+const MIN_SHOWN = 3;
 
 const ASKS: ReadonlySet<string> = new Set(['-h', '--help', '-?', '-V', '--version', '-help', '-version']);
+
+/** The only synopsis shows operands and no option, nor a place for any, above a list of some. */
+function noneShown({ forms: [form, ...others], options, commands }: Command): SynopsisFault[] {
+  if (form === undefined || others.length > 0 || form.options.length > 0 || commands.items.length > 0)
+    return [];
+  const own = options.items.filter(
+    (option) => option.listed && !option.names.some(({ text }) => ASKS.has(text)),
+  );
+  const isOpen =
+    /[-+/][\w?]|(?:^|\s)(?:\.{3}|…)\s*$|(?<![a-z])(?:options?|opts?|flags?|switch(?:es)?|args?|arguments?|params?|parameters?)\b/i;
+  const [first] = own;
+  if (first === undefined || own.length < MIN_UNSHOWN || form.operands.length === 0 || isOpen.test(form.text))
+    return [];
+  return [{ name: mainName(first).text, kind: 'none-shown', place: form.place }];
+}
+
+/** So many listed options show that the synopsis lacks them all. */
+const MIN_UNSHOWN = 2;
 
 /** Options that one synopsis shows twice outside of alternatives: in the same words, or in others. */
 function shownTwice({ forms }: Command): SynopsisFault[] {
   return forms.flatMap(({ text, options }) => {
-    if (/[|{]/.test(text)) return [];
+    // Braces without a bar hold the values of an argument.
+    if (/[|{]/.test(text.replace(/\{[^{}|]*\}/g, ''))) return [];
     const first = new Map<string, FormOption>();
     for (const option of options) {
       const { name, place } = option;

@@ -12,6 +12,7 @@ const PROGRAM_WORD = /^(?:\S{0,200}\/)?((?=\S*[a-z])[A-Za-z][\w+-]{0,60})(?:\.[a
 /** What is wrong with the program that synopses and texts call. */
 export function programFaults(at: CommandAt, cli: Interface): SynopsisFault[] {
   return [
+    ...formTwice(at),
     ...calledOtherwise(at, cli),
     ...oneOfAnother(at, cli),
     ...commandOfAnother(at, cli),
@@ -19,6 +20,16 @@ export function programFaults(at: CommandAt, cli: Interface): SynopsisFault[] {
     ...misspeltInText(at, cli),
     ...helpElsewhere(at, cli),
   ];
+}
+
+/** A synopsis that is word for word one before it. */
+function formTwice({ command: { forms } }: CommandAt): SynopsisFault[] {
+  const seen = new Set<string>();
+  for (const { text, place } of forms) {
+    if (seen.has(text)) return [{ name: text, kind: 'form-twice', place }];
+    seen.add(text);
+  }
+  return [];
 }
 
 /** The program that all synopses call, where the examples call it as it was asked for, and no synopsis does. */

@@ -16,7 +16,7 @@ export interface UnknownArgument {
 
 /** Words that placeholders are made of; others in capitals are names of formats, standards, variables, or said loudly. */
 const PLACEHOLDERS: ReadonlySet<string> = new Set(
-  'ADDRESS AMOUNT ARCHIVE ATTEMPTS BATCH BRANCH BYTES CATEGORY CHANNEL CHARS CHARACTER CLASS CODE COLOR COLOUR COLUMN COLUMNS COMMAND COUNT DATABASE DATE DAY DAYS DELAY DELIM DELIMITER DEPTH DEST DESTINATION DEVICE DIGITS DIR DIRECTORY DIRNAME DOMAIN EXPR EXPRESSION EXTENSION FIELD FIELDS FILE FILENAME FILES FILTER FOLDER FORMAT GLOB GROUP HEIGHT HOST HOSTNAME HOUR HOURS IMAGE INDEX INFILE INPUT INTERFACE INTERVAL JOBS KEY KEYWORD LABEL LANG LANGUAGE LENGTH LEVEL LIMIT LINE LINES LOG LOGFILE MINUTES MODE MODULE MONTH NAME NAMES NUM NUMBER OFFSET OUTDIR OUTFILE OWNER PACKAGE PAGE PAGES PATH PATTERN PERCENT PERIOD PHRASE POSITION PREFIX PROFILE PROGRAM PROJECT QUERY RANGE RATE REASON REGEX REGEXP REPO REPOSITORY REVISION SCALE SECONDS SECTION SEPARATOR SERVER SHELL SIZE SOURCE SPEED STRING STYLE SUBJECT SUFFIX TABLE TAG TARGET TEMPLATE TEXT THREADS THRESHOLD TIME TIMEOUT TIMES TITLE TOPIC UNIT USER USERNAME VALUE VARIABLE VERSION WEIGHT WHEN WIDTH WORD WORDS YEAR ZONE'.split(
+  'ACTION ADDRESS AMOUNT ARCHIVE AREA ATTEMPTS BATCH BRANCH BYTES CATEGORY CHANNEL CHARS CHARACTER CLASS CODE COLOR COLOUR COLUMN COLUMNS COMMAND COUNT DATABASE DATE DAY DAYS DELAY DELIM DELIMITER DEPTH DEST DESTINATION DEVICE DIGITS DIR DIRECTORY DIRNAME DOMAIN EXPR EXPRESSION EXTENSION FIELD FIELDS FILE FILENAME FILES FILTER FOLDER FORMAT GLOB GROUP HEIGHT HOST HOSTNAME HOUR HOURS IMAGE INDEX INFILE INPUT INTERFACE INTERVAL ITEM JOBS KEY KIND KEYWORD LABEL LANG LANGUAGE LENGTH LEVEL LIMIT LINE LINES LOG LOGFILE MINUTES MODE METHOD MODULE MONTH NAME NAMES NUM NUMBER OBJECT OFFSET OUTDIR OUTFILE OWNER PACKAGE PAGE PAGES PATH PATTERN PERCENT PERIOD PHRASE POSITION PREFIX PROFILE PROGRAM PROJECT QUERY RANGE RATE REASON RECORD REGEX REGEXP REPO REPOSITORY REVISION SCALE SECONDS SECTION SEPARATOR SERVER SHELL SIZE SOURCE SPEED STRING STYLE SUBJECT SUFFIX TABLE TAG TARGET TEMPLATE TEXT THREADS THRESHOLD TIME TIMEOUT TIMES TITLE TOPIC TYPE UNIT USER USERNAME VALUE VARIABLE VERSION WEIGHT WHEN WIDTH WORD WORDS YEAR ZONE'.split(
     ' ',
   ),
 );
@@ -48,7 +48,10 @@ export function unknownArguments(command: Command): UnknownArgument[] {
     const inAngles = unknownInAngles(told, known);
     if (inAngles !== undefined) return [inAngles];
     // An option that takes an argument, and calls it otherwise in its text, is one of the help's own custom.
-    const isOwn = told.option !== undefined && hasUntoldPlaceholder(told.option);
+    const isOwn =
+      told.option === undefined
+        ? told.of === null && hasUntoldOperand(command)
+        : hasUntoldPlaceholder(told.option);
     return own.length < (isOwn ? 1 : MIN_OWN) ? [] : unknownIn(told, known, isOwn);
   });
 }
@@ -87,6 +90,14 @@ function hasUntoldPlaceholder(option: Option): boolean {
   );
 }
 
+/** Whether the only operand of the only synopsis is a word in capitals that stands nowhere else. */
+function hasUntoldOperand({ forms: [form, ...others], operands }: Command): boolean {
+  const [only, ...more] = form?.operands ?? [];
+  if (only === undefined || more.length > 0 || others.length > 0 || operands.items.length > 1) return false;
+  const { name, place } = only;
+  return /^[A-Z]{3,}$/.test(name) && place !== null && capitalsInSource(name, place.source) === 1;
+}
+
 function unknownIn(
   { text, of, place }: ToldText,
   known: ReadonlySet<string>,
@@ -99,7 +110,9 @@ function unknownIn(
     const isKnown = known.has(key) || known.has(key.replace(/s$/, '')) || known.has(`${key}s`);
     const isPlaceholder =
       PLACEHOLDERS.has(word) || (isOwn && COMMON_WORDS.has(word.toLowerCase()) && !LOUD.has(word));
-    if (isPlaceholder && !isKnown && capitalsInSource(word, place.source) === 1) return [{ of, word, place }];
+    const times = text.match(new RegExp(`\\b${word}\\b`, 'g'))?.length ?? 0;
+    if (isPlaceholder && !isKnown && capitalsInSource(word, place.source) === times)
+      return [{ of, word, place }];
   }
   return [];
 }

@@ -8,12 +8,12 @@ const NAME = String.raw`["'\x60]?-{1,2}[\w][\w-]{0,60}["'\x60]?`;
 const NAMES = `(${NAME}(?:(?:, | and | or |, and |, or |/)${NAME}){0,8})`;
 
 const EXCLUDES = new RegExp(
-  String.raw`\b(?:conflicts with|(?:cannot|can't|can not|may not|must not) be (?:used|combined|given|specified|mixed)(?: together)? with|not (?:allowed|valid|compatible|possible) (?:together )?with|incompatible with|mutually exclusive with|excludes|(?<=[;,(] ?)not with)(?: the)?(?: options?)? ${NAMES}`,
+  String.raw`\b(?:conflicts with|(?:cannot|can't|can not|may not|must not) be (?:used|combined|given|specified|mixed)(?: together)? with|not (?:allowed|valid|compatible|possible) (?:together )?with|incompatible with|mutually exclusive with|excludes|(?<=[;,(] ?)not (?:together )?with)(?: the)?(?: options?)? ${NAMES}`,
   'gi',
 );
 
 const REQUIRES = new RegExp(
-  String.raw`\b(?:requires|needs|(?:only|must be) (?:valid |used |allowed |useful |given )?(?:together )?with|ignored (?:unless|without)|no (?:effect|meaning) without|meaningless without)(?: the)?(?: options?)? ${NAMES}`,
+  String.raw`\b(?:requires:?|needs|(?:only|must be) (?:valid |used |allowed |useful |given )?(?:together )?with|ignored (?:unless|without)|no (?:effect|meaning) without|meaningless without)(?: the)?(?: options?)? ${NAMES}`,
   'gi',
 );
 

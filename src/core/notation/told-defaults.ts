@@ -36,6 +36,8 @@ const OF_A_NAME = [
   String.raw`\b(?:without|if|unless|when) (?:the option )?${NAME}(?: is)?(?: ${NOT_GIVEN}| given)?,? ${WORD} ${TAKEN}`,
   String.raw`\bdefault (?:value )?(?:of|for) ${NAME} is ${WORD}`,
   `${NAME} defaults to ${WORD}`,
+  String.raw`\bby default,? ${NAME} is ${WORD}(?=[.,;]|$)`,
+  `${NAME} is ${WORD} by default`,
   // `Without --boxes, the round ends after 12 boxes`: the first number is what is meant.
   String.raw`\bwithout (?:the option )?${NAME},? (?:[a-z]+ ){1,6}(\d+)(?![\w.]*%)\b`,
 ].map((pattern) => new RegExp(pattern, 'gi'));

@@ -21,13 +21,28 @@ const UNITS = [
   ['inches', 'inch'],
   ['feet'],
   ['pixels', 'pixel', 'px'],
+  ['grams', 'gram', 'grammes', 'gramme'],
+  ['kilograms', 'kilogram', 'kilogrammes', 'kg'],
+  ['tonnes', 'tonne', 'tons'],
+  ['pounds', 'lbs', 'lb'],
+  ['ounces', 'ounce', 'oz'],
+  ['litres', 'liters', 'litre', 'liter'],
+  ['millilitres', 'milliliters', 'ml'],
+  ['gallons', 'gallon'],
+  ['knots', 'knot', 'kn'],
+  ['hertz', 'hz'],
+  ['kilohertz', 'khz'],
+  ['megahertz', 'mhz'],
 ] as const;
 
-/** Units of time, of size and of length. */
+/** Units of time, of size, of length, of weight, of volume and of frequency. */
 const KINDS: readonly ReadonlySet<string>[] = [
   new Set(['nanoseconds', 'microseconds', 'milliseconds', 'seconds', 'minutes', 'hours', 'days', 'weeks']),
   new Set(['bits', 'bytes', 'kilobytes', 'megabytes', 'gigabytes']),
   new Set(['millimetres', 'centimetres', 'metres', 'kilometres', 'inches', 'feet', 'pixels']),
+  new Set(['grams', 'kilograms', 'tonnes', 'pounds', 'ounces']),
+  new Set(['litres', 'millilitres', 'gallons']),
+  new Set(['hertz', 'kilohertz', 'megahertz']),
 ];
 
 const NAMES: ReadonlyMap<string, string> = new Map(

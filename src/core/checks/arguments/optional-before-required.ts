@@ -63,6 +63,8 @@ function undecided({ operands, text }: Form): { optional: Operand; required: Ope
   );
   // Each is held against all others.
   if (words.length > MAX_OPERANDS || words.some(({ count }) => count === undefined)) return undefined;
+  // `[@FILE]` is known by its mark, and so are the others by having none.
+  if (words.some(({ name }) => /^[@+:=%]/.test(name))) return undefined;
   // Two that take any number of words are told as such.
   if (words.filter(({ count }) => count?.value.most === null).length > 1) return undefined;
   const varies = ({ count }: Operand) => count?.value.least !== count?.value.most;

@@ -103,7 +103,8 @@ function levelOf(
   // What help shows under another heading may be of another part of the program.
   if (areTwoThings(before.option, option, name.text) && !isPartOfAnother())
     return before.option.heading?.value === option.heading?.value ? 'error' : 'note';
-  if (areListedApart(before.option, option, name.text)) return 'warning';
+  if (areListedApart(before.option, option, name.text) || areFlagsTwice(before.option, option))
+    return 'warning';
   const isTold = areToldApart(before.option, option, name.text) || isLetterOfTwo(before.option, option, name);
   return (isTold && !isPartOfAnother()) || areArgumentAndFlag(before.option, option, name)
     ? 'note'
@@ -122,7 +123,7 @@ function doubledCommands(view: AuditView, command: Command, report: Reporter<Twi
       report.judged();
       const before = declared.get(name.text);
       // Help output may list a word for several reasons; one command's own name is no other name of the next.
-      const isSure = !view.isHelp(name.place) || sub.names.length !== before?.sub.names.length;
+      const isSure = !view.isHelp(name.place) || (before !== undefined && areTwoCommands(before.sub, sub));
       if (before === undefined) declared.set(name.text, { name, sub });
       else if (isSure) {
         const mayBeApart = view.isHelp(name.place) && before.sub.heading?.value !== sub.heading?.value;
@@ -136,6 +137,14 @@ function doubledCommands(view: AuditView, command: Command, report: Reporter<Twi
     }
   }
   return doubled;
+}
+
+/** Whether two entries are of two commands: their names are not the same, and each begins with one of its own. */
+function areTwoCommands(a: Command, b: Command): boolean {
+  const [own, others] = [a, b].map(({ names }) => names.map(({ text }) => text));
+  if (own === undefined || others === undefined) return false;
+  const areSame = own.length === others.length && own.every((name) => others.includes(name));
+  return own.length !== others.length || (!areSame && own[0] !== others[0]);
 }
 
 /**
@@ -168,6 +177,17 @@ function areListedApart(a: Option, b: Option, shared: string): boolean {
   if (one === undefined || other === undefined || one === other) return false;
   if ([a, b].some((option) => givesValue(option, shared) || tellsWhen(option, shared))) return false;
   return shareAtMost(wordsOf(a.help?.value ?? ''), wordsOf(b.help?.value ?? ''), 1 / 3);
+}
+
+/** Whether two entries of one block have the same letter and no more, take no argument, and have texts without a word in common. */
+function areFlagsTwice(a: Option, b: Option): boolean {
+  const [name = '', ...more] = a.names.map(({ text }) => text);
+  if (more.length > 0 || namesText(b) !== name || !areInOneBlock(a.place, b.place)) return false;
+  if (!areInOneList(a, b, name) || [a, b].some((option) => goesOn(option, name))) return false;
+  if ([a, b].some(({ argument }) => argument !== undefined && argument.value.presence !== 'none'))
+    return false;
+  const [aWords, bWords] = [wordsOf(a.help?.value ?? ''), wordsOf(b.help?.value ?? '')];
+  return shareAtMost(aWords, bWords, 0);
 }
 
 /** Whether two entries of one list have one long name, take the same, and have texts of which no more than half is the same. */

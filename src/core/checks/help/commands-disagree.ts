@@ -1,13 +1,15 @@
 import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
+import { type Command, commandName } from '../../model/command.ts';
+import type { Interface } from '../../model/interface.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
-import { stemsOf } from '../../words/text-likeness.ts';
+import { normalisedText, stemsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Disagreement = { readonly command: string } & (
   | { readonly kind: 'help-option' | 'version-option'; readonly other: string }
-  | { readonly kind: 'summary'; readonly other: string }
+  | { readonly kind: 'summary' | 'summary-word' | 'summary-of-other'; readonly other: string }
   | { readonly kind: 'synopsis'; readonly other: string }
 );
 
@@ -31,22 +33,30 @@ export const commandsDisagree = defineCheck({
   judge(view, report) {
     const known = new Set(view.commands.flatMap(({ path }) => path));
     for (const at of view.described) {
-      const found = [...helpOption(at, known), ...ofAnotherProgram(at), ...summary(at), ...synopsis(at)];
+      const found = [
+        ...helpOption(at, known),
+        ...ofAnotherProgram(at),
+        ...summary(at, view.interface),
+        ...synopsis(at),
+      ];
       report.judged();
       for (const { data, place, level } of found)
         report.finding({ command: at.path, subject: data.command, data, place, level });
     }
   },
-  message: (data: Disagreement) =>
-    data.kind === 'help-option'
-      ? `the help option of ${quoteName(data.command)} speaks of ${quoteName(data.other)}`
-      : data.kind === 'version-option'
-        ? `the version option of ${quoteName(data.command)} speaks of ${quoteName(data.other)}`
-        : data.kind === 'synopsis'
-          ? `the usage line of ${quoteName(data.command)} is that of ${quoteName(data.other)}`
-          : `the list calls ${quoteName(data.command)} ${quoteName(data.other)}, and its own help shares no word with that`,
+  message: ({ kind, command, other }: Disagreement) => MESSAGES[kind](quoteName(command), quoteName(other)),
   fix: () => 'correct the text that was copied or left behind',
 });
+
+const MESSAGES: { readonly [K in Disagreement['kind']]: (command: string, other: string) => string } = {
+  'help-option': (command, other) => `the help option of ${command} speaks of ${other}`,
+  'version-option': (command, other) => `the version option of ${command} speaks of ${other}`,
+  synopsis: (command, other) => `the usage line of ${command} is that of ${other}`,
+  summary: (command, other) =>
+    `the list calls ${command} ${other}, and its own help shares no word with that`,
+  'summary-word': (command, other) => `the list calls ${command} ${other}, and its own help has another word`,
+  'summary-of-other': (command, other) => `the help of ${command} says of it what the list says of ${other}`,
+};
 
 interface Found {
   readonly data: Disagreement;
@@ -126,11 +136,19 @@ function synopsis({ command, path }: CommandAt): Found[] {
 /** What stands for any command in a synopsis. */
 const STANDS_FOR_COMMAND = /^(?:sub-?)?(?:command|cmd|action|verb|options?|flags?)s?$/;
 
+/** Whether two texts begin with two verbs and are the same behind them, and the command is called by one of the two. */
+function isOtherVerb(listed: string, own: string, name: string): boolean {
+  const [[a = '', ...restA], [b = '', ...restB]] = [listed.split(' '), own.split(' ')];
+  const areAlike = a !== b && restA.length > 1 && restA.join(' ') === restB.join(' ');
+  const isCalled = (verb: string) => [...stemsOf(verb)].some((stem) => stemsOf(name).has(stem));
+  return areAlike && isCalled(a) !== isCalled(b);
+}
+
 /** Fewer words are no sentence. */
 const MIN_WORDS = 2;
 
-/** The summary in the list above and the description in the command's own help, where they have no word in common. */
-function summary({ command, path }: CommandAt): Found[] {
+/** The summary in the list above and the description in the command's own help, where they have no word in common, differ in one, or are of two commands. */
+function summary({ command, path, line }: CommandAt, cli: Interface): Found[] {
   const [listed, own] = [command.summary, command.description ?? command.remarks[0]];
   if (
     listed === undefined ||
@@ -139,6 +157,16 @@ function summary({ command, path }: CommandAt): Found[] {
     listed.place?.source === own.place?.source
   )
     return [];
+  const told = (kind: 'summary-word' | 'summary-of-other', other: string): Found[] => [
+    { data: { command: path.join(' '), kind, other }, place: own.place, level: 'warning' },
+  ];
+  const text = normalisedText(own.value);
+  const siblings = (line.at(-2) ?? cli.root).commands.items.filter((one) => one !== command);
+  const isOf = (one: Command) => normalisedText(one.summary?.value ?? '') === text;
+  const copied = normalisedText(listed.value) === text ? undefined : siblings.find(isOf);
+  if (copied !== undefined) return told('summary-of-other', commandName(copied));
+  if (isOtherVerb(normalisedText(listed.value), text, path.at(-1) ?? ''))
+    return told('summary-word', listed.value);
   const [a, b] = [stemsOf(listed.value), stemsOf(own.value)];
   const shared = [...a].filter((word) => b.has(word));
   // A description that names the command speaks of it.

@@ -1,3 +1,4 @@
+import type { AuditView } from '../../audit-view.ts';
 import { quoteName } from '../../messages/wording.ts';
 import type { ValueWord } from '../../model/argument.ts';
 import { mainName, type Option } from '../../model/option.ts';
@@ -27,7 +28,8 @@ export const defaultToldTwice = defineCheck({
       'Usage: tiffin [OPTION]...\n\n  --boxes=NUM  how many boxes, a dozen by default (default: 12)\n  --map        draw a map\n',
   },
   judge(view, report) {
-    for (const { command, path } of view.described) {
+    for (const { command, path, line } of view.described) {
+      const above = optionsByName(line.slice(0, -1).flatMap(({ options }) => options.items));
       const byName = optionsByName(command.options.items);
       const remarks = command.remarks.flatMap(({ value, place }) =>
         defaultsOfNames(value).map((one) => ({ ...one, place })),
@@ -47,7 +49,9 @@ export const defaultToldTwice = defineCheck({
           })),
           ...remarks.filter(({ name }) => byName.get(name) === option),
         ];
-        const other = told.find(({ value }) => contradicts(value, declared, word));
+        const other =
+          told.find(({ value }) => contradicts(value, declared, word)) ??
+          ofProgram(option, above, declared, view);
         if (other === undefined) continue;
         report.finding({
           command: path,
@@ -71,6 +75,24 @@ const DEPENDS =
 /** `for boats [default=2] / ferries [default=1]`: a mark behind each of several things. */
 const OF_EACH =
   /[[(]defaults?\b[^[\]()]{0,40}[\])][ /,]{1,4}(?:and |or |for )?[\w-]+[^[\]().;]{0,40}[[(]defaults?\b/i;
+
+/** `Global Flags:`, `Inherited options:` */
+const OF_PROGRAM = /\b(?:global|inherited|parent|common)\b/i;
+
+/** The default that the help of the program tells of an option which that of a command lists among the global ones, where it is another. */
+function ofProgram(
+  { names, heading }: Option,
+  above: ReadonlyMap<string, Option>,
+  declared: string,
+  view: AuditView,
+): { readonly value: string; readonly place: Place } | undefined {
+  if (!OF_PROGRAM.test(heading?.value ?? '')) return undefined;
+  const option = names.flatMap(({ text }) => above.get(text) ?? [])[0];
+  const literal = option === undefined ? undefined : wordOf(option)?.default;
+  return literal === undefined || !view.isHelp(literal.place) || unquoted(literal.value) === declared
+    ? undefined
+    : { value: unquoted(literal.value), place: literal.place };
+}
 
 function wordOf({ argument }: Option): ValueWord | undefined {
   const [word, ...others] = argument?.value.words ?? [];

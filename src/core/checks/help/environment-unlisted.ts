@@ -6,7 +6,12 @@ import { toldVariables } from '../../notation/told-variables.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
-type Unlisted = { readonly name: string; readonly kind: 'unlisted' | 'prefix'; readonly other: string };
+type Unlisted = {
+  readonly name: string;
+  readonly of: string;
+  readonly kind: 'unlisted' | 'prefix' | 'other';
+  readonly other: string;
+};
 
 interface Variable {
   readonly name: string;
@@ -48,13 +53,14 @@ export const environmentUnlisted = defineCheck({
     const tell = ({ name, of, path, place }: Variable, kind: Unlisted['kind'], other: string) => {
       if (seen.has(name)) return;
       seen.add(name);
-      report.finding({ command: path, subject: of, data: { name, kind, other }, place });
+      report.finding({ command: path, subject: of, data: { name, of, kind, other }, place });
     };
     const own = ofOptions(view);
     // A list that has variables of options has them all; another may be of those that no option has.
     const hasOwn = own.some(({ name }) => listed.has(name));
     const known = hasOwn ? listed : new Set([...listed, ...own.map(({ name }) => name)]);
     if (hasOwn) for (const variable of own) if (!known.has(variable.name)) tell(variable, 'unlisted', '');
+    for (const { name, read, ...rest } of ofOtherName(view)) tell({ name, ...rest }, 'other', read);
     const prefix = usualPrefix(all, view.interface.program.value);
     if (listed.size > 0)
       for (const variable of ofTexts(view, prefix))
@@ -68,14 +74,18 @@ export const environmentUnlisted = defineCheck({
         tell(variable, 'prefix', prefix);
     }
   },
-  message: ({ name, kind, other }: Unlisted) =>
-    kind === 'unlisted'
-      ? `a text names the variable ${quoteName(name)}, which the list of variables lacks`
-      : `the variable ${quoteName(name)} begins otherwise than the others, with ${quoteName(`${other}_`)}`,
-  fix: ({ name, kind }) =>
-    kind === 'unlisted'
-      ? `add ${quoteName(name)} to the list`
-      : 'let all variables of the program begin alike, and keep reading the old one',
+  message: ({ name, of, kind, other }: Unlisted) =>
+    kind === 'other'
+      ? `the text of ${quoteName(of)} names the variable ${quoteName(name)}, and the option reads ${quoteName(other)}`
+      : kind === 'unlisted'
+        ? `a text names the variable ${quoteName(name)}, which the list of variables lacks`
+        : `the variable ${quoteName(name)} begins otherwise than the others, with ${quoteName(`${other}_`)}`,
+  fix: ({ name, kind, other }) =>
+    kind === 'other'
+      ? `name ${quoteName(other)} in the text, if that is meant`
+      : kind === 'unlisted'
+        ? `add ${quoteName(name)} to the list`
+        : 'let all variables of the program begin alike, and keep reading the old one',
 });
 
 function ofOptions(view: AuditView): Variable[] {
@@ -88,6 +98,21 @@ function ofOptions(view: AuditView): Variable[] {
         place: place ?? option.place,
       })),
     ),
+  );
+}
+
+/** The only variable of which the text of an option speaks, where the option has another, which its text does not name. */
+function ofOtherName(view: AuditView): (Variable & { readonly read: string })[] {
+  return view.described.flatMap(({ command, path }) =>
+    command.options.items.flatMap((option) => {
+      const [read, ...more] = option.environment;
+      const text = option.help?.value ?? '';
+      const [name, ...others] = new Set(toldVariables(text));
+      if (read === undefined || name === undefined || more.length + others.length > 0) return [];
+      const isApart = read.place !== option.help?.place && !text.includes(read.value) && name !== read.value;
+      const place = option.help?.place ?? option.place;
+      return isApart ? [{ name, of: mainName(option).text, path, place, read: read.value }] : [];
+    }),
   );
 }
 
@@ -107,13 +132,20 @@ function ofTexts(view: AuditView, prefix: string | undefined): Variable[] {
   );
 }
 
-/** Whether the rest of a variable is the name of its option, of two words or more: `DEPOT_TOKEN_FILE` of `--token-file`. What is another program's is called as it is there. */
+/** What a program sets for itself, and no service, account or library has under the same name. */
+const OWN_WORDS =
+  /^(?:threads|jobs|config|settings|log|level|format|colou?r|output|verbose|quiet|timeout|cache|width|height|theme|pager|editor|profile|depth)$/;
+
+/**
+ * Whether the rest of a variable is the name of its option, of two words or more, `DEPOT_TOKEN_FILE` of `--token-file`, or one of the words that are a
+ * program's own. What is another program's is called as it is there.
+ */
 function isOwnByName({ name, of }: Variable, prefix: string): boolean {
   const rest = name
     .slice(prefix.length + 1)
     .toLowerCase()
     .replaceAll('_', '-');
-  return rest.includes('-') && of === `--${rest}`;
+  return (rest.includes('-') || OWN_WORDS.test(rest)) && of === `--${rest}`;
 }
 
 function namesBy(pattern: RegExp | undefined, text: string): string[] {

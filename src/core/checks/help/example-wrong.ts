@@ -9,11 +9,12 @@ import { OF_WHOLE_LINE, sureProblems } from '../../parsing/sure-problems.ts';
 import type { Trace, TracedWord, TraceProblem } from '../../parsing/trace.ts';
 import { traceWords } from '../../parsing/trace-words.ts';
 import { type ShellWord, simpleCommands } from '../../shells/shell-words.ts';
-import { isSlipInside } from '../../words/slip-inside.ts';
+import { isLetterAway, isSlipInside } from '../../words/slip-inside.ts';
 import { suggest } from '../../words/suggest.ts';
 import { isSwapped } from '../../words/swapped-letters.ts';
 import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
+import { unlistedCommand } from '../unlisted-command.ts';
 import { unlistedOption } from '../unlisted-option.ts';
 import { mayBeGiven, wordForNumber } from '../word-for-number.ts';
 import { wrongValue } from '../wrong-value.ts';
@@ -36,9 +37,10 @@ export const exampleWrong = defineCheck({
       "Usage: tiffin [OPTION]... BOX\n\n      --late   what came after noon\n      --map    draw a map\n\nExamples:\n  quay --laet B12 | tiffin --late '--laet box'\n  tiffin [--late] BOX\n",
   },
   judge(view, report) {
-    for (const { command, path } of view.described) {
+    for (const at of view.described) {
+      const { command, path } = at;
       const judged = command.examples.flatMap((example) => {
-        const one = judgeExample(example, view);
+        const one = judgeExample(example, at, view);
         return one === undefined ? [] : [{ example, ...one }];
       });
       report.judged(judged.length);
@@ -87,20 +89,42 @@ function believable(wrong: readonly WrongExample[], count: number, view: AuditVi
 }
 
 /** What is wrong with an example; undefined where too little is known to say. */
-function judgeExample(example: Example, view: AuditView): { readonly fault: Fault | undefined } | undefined {
+function judgeExample(
+  example: Example,
+  at: CommandAt,
+  view: AuditView,
+): { readonly fault: Fault | undefined } | undefined {
   const { interface: cli } = view;
+  if (hasOpenQuote(example.commandLine))
+    return { fault: { text: 'a quotation mark is not closed', cause: 'quote', isSlip: false } };
   const commands = simpleCommands(example.commandLine);
   const calls = commands.flatMap((words) => argumentsOf(words, cli) ?? []);
   const [first] = commands[0] ?? [];
   if (calls.length === 0) {
     // A help text may show other programs beside its own; an example of a document is of the program.
-    const isSaid = !view.isHelp(example.place) || isSlipInside(first?.text ?? '', cli.program.value);
+    const isSaid = !view.isHelp(example.place) || isNearProgram(first?.text ?? '', example, at, cli);
     if (!isSaid || commands.length !== 1 || first?.literal !== true) return undefined;
     const text = `it calls ${quoteName(first.text)}, not ${quoteName(cli.program.value)}`;
     return { fault: { text, cause: text, isSlip: true } };
   }
   const faults = calls.map((words) => faultOf(words, cli, view));
   return { fault: faults.find((fault) => fault !== undefined) };
+}
+
+/** Whether a quotation mark in front of a word has none behind: an apostrophe in a word is no quotation mark. */
+function hasOpenQuote(commandLine: string): boolean {
+  const rest = commandLine.replace(/\\.|"(?:[^"\\]|\\.)*"|'[^']*'/gs, '');
+  return /(?:^|[\s=])["']\w/.test(rest) && !/\\\n|<<|#/.test(commandLine);
+}
+
+/** Whether a word is the name of the program but for a slip: inside of it, or one letter where the other examples call the program. */
+function isNearProgram(word: string, example: Example, { command }: CommandAt, cli: Interface): boolean {
+  const program = cli.program.value;
+  if (isSlipInside(word, program)) return true;
+  const isBeside = ({ commandLine }: Example) => commandLine.startsWith(`${program} `);
+  return (
+    isLetterAway(word, program) && command.examples.some((other) => other !== example && isBeside(other))
+  );
 }
 
 /** Programs that run the one behind them. */
@@ -157,7 +181,9 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
   const problem = sureProblems(
     trace,
     words.map(({ text, literal }) => ({ text, isLiteral: literal })),
-  ).find(({ code, word }) => {
+  ).find(({ code, word, message }) => {
+    // What stands for all words behind it need not be there.
+    if (code === 'operand-missing' && view.isHelp(at.command.place) && ANY_WORDS.test(message)) return false;
     // Whether words that stand in the synopsis of a help are to be typed as they are, and how many an option takes, is seldom sure.
     if (
       code === 'value-missing' &&
@@ -178,11 +204,15 @@ function faultOf(words: readonly ShellWord[], cli: Interface, view: AuditView): 
   if (slip !== undefined) return { text: slip, cause: slip, isSlip: true };
   const text =
     unlistedOption({ at, trace, words, names, view }) ??
+    unlistedCommand(at, trace, words, view) ??
     brokenRelation(at, trace) ??
     wordForNumber(at, trace) ??
     wrongValue(at.line, words);
   return text === undefined ? undefined : { text, cause: text, isSlip: false };
 }
+
+/** What stands for any number of words, with or without dots. */
+const ANY_WORDS = /'<?(?:args?|arguments?|params?|parameters?|options?)>?'/i;
 
 /** A word that is no command of a group of which all commands are stated. */
 function unknownCommand(

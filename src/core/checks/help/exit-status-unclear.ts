@@ -130,12 +130,17 @@ function faultOf(
     return { kind: 'zero', other: undefined };
   const other = seen.get(status);
   const [own, before] = [wordsOf(text), wordsOf(other?.help?.value ?? '')];
-  const isSame = own.size === 0 || before.size === 0 || [...own].every((word) => before.has(word));
+  const isOpposite = DENIES.test(text) !== DENIES.test(other?.help?.value ?? '');
+  const isSame =
+    own.size === 0 || before.size === 0 || (!isOpposite && [...own].every((word) => before.has(word)));
   return other === undefined || isSame ? undefined : { kind: 'twice', other };
 }
 
 /** No status is larger. */
 const MOST = 255;
+
+/** `no line matched` is the opposite of `a line matched`. */
+const DENIES = /\b(?:no|not|none|without)\b/i;
 
 const ERROR =
   /\b(?:errors?|fail(?:ed|s|ures?)?|invalid|cannot|can(?:not|’t|'t)|could(?: not|n’t|n't)|unable|wrong|bad|missing|refused|denied|timed out|unknown|malformed)\b/i;

@@ -210,7 +210,23 @@ function unknownIn(whole: string, listed: ReadonlySet<string>, program: string):
       ? []
       : [{ name, isFirst: false }];
   });
-  return [...long, ...letters];
+  return [...long, ...letters, ...(isOneHyphen(listed) ? singleHyphens(text, known) : [])];
+}
+
+/** Whether most long names of the program have one hyphen. */
+function isOneHyphen(listed: ReadonlySet<string>): boolean {
+  const names = [...listed];
+  return names.some((name) => /^-\w\w/.test(name)) && !names.some((name) => /^--\w/.test(name));
+}
+
+/** A name behind one hyphen to which a text sends the reader: `with -port`. */
+const SENT_TO =
+  /(?:^|\s)(?:see|use|using|with|without|requires?|implies|overrides) (-[a-z][a-z\d-]{2,30})(?=[\s,;.)]|$)/gi;
+
+function singleHyphens(text: string, known: { readonly has: (name: string) => boolean }): Mention[] {
+  return [...text.matchAll(SENT_TO)].flatMap(([, name = '']) =>
+    known.has(name) ? [] : [{ name, isFirst: false }],
+  );
 }
 
 /** A word behind one hyphen, as programs have it whose parsers know such names. */

@@ -1,6 +1,9 @@
 import { optionsInReach } from '../../abbreviations/option-scope.ts';
 import { quoteName } from '../../messages/wording.ts';
-import { commandName } from '../../model/command.ts';
+import { type Command, commandName } from '../../model/command.ts';
+import { longNames } from '../../model/option.ts';
+import type { Place } from '../../source/source.ts';
+import { letterTimesInSource, timesInSource } from '../../source/word-counts.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for a program with texts for its help and no way to them. */
@@ -22,14 +25,23 @@ export const noWayToHelp = defineCheck({
   },
   judge(view, report) {
     const [root] = view.commands;
-    // Whoever gave help output found a way to it.
-    if (
-      root === undefined ||
-      !root.command.described ||
-      view.isHelp(root.command.options.items[0]?.place ?? null)
-    )
-      return;
+    if (root === undefined || !root.command.described) return;
     const { command, path } = root;
+    // Whoever gave help output found a way to it, and the next reader looks for it there.
+    if (view.isHelp(command.options.items[0]?.place ?? null)) {
+      const place = unspoken(command);
+      if (place === undefined) return;
+      report.judged();
+      if (place !== null)
+        report.finding({
+          command: path,
+          subject: path[0] ?? '',
+          data: { program: path[0] ?? '', isListed: false },
+          place,
+          level: 'note',
+        });
+      return;
+    }
     const hasTexts = command.options.items.some(({ help }) => help !== undefined);
     if (!hasTexts) return;
     // A script that explains itself wherever an option is unknown does so at '--help' too.
@@ -56,11 +68,33 @@ export const noWayToHelp = defineCheck({
     report.finding({
       command: path,
       subject: path[0] ?? '',
-      data: { program: path[0] ?? '' },
+      data: { program: path[0] ?? '', isListed: true },
       place: command.options.items[0]?.place ?? null,
     });
   },
-  message: ({ program }: { program: string }) =>
-    `${quoteName(program)} has help texts, but neither '--help', '-h' nor 'help' to reach them`,
-  fix: () => "declare '-h, --help', which prints the help to standard output and exits with 0",
+  message: ({ program, isListed }: { program: string; isListed: boolean }) =>
+    !isListed
+      ? `the help of ${quoteName(program)} lists no option that shows it`
+      : `${quoteName(program)} has help texts, but neither '--help', '-h' nor 'help' to reach them`,
+  fix: ({ isListed }) =>
+    !isListed
+      ? "list '-h, --help' with the other options"
+      : "declare '-h, --help', which prints the help to standard output and exits with 0",
 });
+
+/** Fewer long options are no list in which one is missed. */
+const LEAST_LISTED = 3;
+
+/** Where the list of options begins in a help that has not one word about help; null where it has one, undefined where its list is too short to tell. */
+function unspoken({ options, forms }: Command): Place | undefined {
+  const listed = options.items.filter((option) => option.listed && longNames(option).length > 0);
+  const place = listed[0]?.place;
+  // A synopsis with an option that must be given is of one mode of the program.
+  const isOfMode = forms.some((form) => form.options.some(({ required }) => required));
+  if (place == null || listed.length < LEAST_LISTED || isOfMode) return undefined;
+  const isTold =
+    timesInSource('help', place.source) > 0 ||
+    letterTimesInSource('h', place.source) > 0 ||
+    /-\?|--usage/.test(place.source.text);
+  return isTold ? null : place;
+}

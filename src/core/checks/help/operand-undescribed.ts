@@ -1,6 +1,8 @@
+import { groupedBy } from '../../collections/grouped.ts';
 import { listNames } from '../../messages/wording.ts';
 import type { Form } from '../../model/command.ts';
-import type { Source } from '../../source/source.ts';
+import type { Operand } from '../../model/operand.ts';
+import type { Place, Source } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** So many different names are looked for in the text: each costs a look at all of it. */
@@ -36,9 +38,15 @@ export const operandUndescribed = defineCheck({
       const forms = command.forms.filter(({ place }) => place !== null && view.isHelp(place));
       const usage = usageBySource(forms);
       const isTold = (word: string) =>
-        [...usage].some(([source, stretch]) => mentions.isOutside(word, source, stretch));
+        word === inSmallLetters(view.interface.program.value) ||
+        [...usage].some(([source, stretch]) => mentions.isOutside(word, source, stretch)) ||
+        isToldBetween(word, forms, mentions);
+      const isAngled = forms.some(({ operands }) => operands.some(isInAngles));
       const silent = forms.flatMap(({ operands }) =>
-        operands.filter(({ name, kind }) => {
+        operands.filter((operand) => {
+          const { name, kind } = operand;
+          // Beside `<BOX>`, a bare word in small letters is one to type.
+          if (isAngled && /^[a-z]/.test(name) && !isInAngles(operand)) return false;
           // Up to the last letter or digit; greedy, so that it is looked for from the end only.
           const named = /^.*[\p{L}\d]/su.exec(inSmallLetters(name))?.[0] ?? '';
           // `BOX1 BOX2 ...` are told of as BOX.
@@ -52,24 +60,88 @@ export const operandUndescribed = defineCheck({
           );
         }),
       );
+      const untold = command.operands.items.filter(
+        ({ kind, name, help, place }) =>
+          kind === 'word' &&
+          help === undefined &&
+          place !== null &&
+          (!view.isHelp(place) || (!CLEAR.test(inSmallLetters(name)) && isAloneInLine(place))),
+      );
+      const isTelling =
+        command.options.items.length > 0 && command.options.items.every(({ help }) => help !== undefined);
+      const [bare] = untold;
+      if (bare !== undefined && isTelling) {
+        report.finding({
+          command: path,
+          subject: bare.name,
+          data: { names: untold.map(({ name }) => name), isDeclared: true },
+          place: bare.place,
+        });
+        continue;
+      }
       report.judged(command.forms.reduce((sum, { operands }) => sum + operands.length, 0));
       const names = [...new Set(silent.map(({ name }) => name))];
       const [first] = silent;
       // `tiffin BOX (the box can also come from a file)`: a synopsis that goes on in prose.
-      if (first === undefined || names.some((name) => OF_PROSE.test(name))) continue;
-      report.finding({ command: path, subject: first.name, data: { names }, place: first.place });
+      const isProse = forms.some(({ operands }) => operands.some(({ name }) => OF_PROSE.test(name)));
+      if (first === undefined || isProse) continue;
+      report.finding({
+        command: path,
+        subject: first.name,
+        data: { names, isDeclared: false },
+        place: first.place,
+      });
     }
   },
   apart: true,
-  message: ({ names }: { names: readonly string[] }) =>
-    `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'appears' : 'appear'} only in the usage line`,
-  fix: ({ names }) =>
+  message: ({ names, isDeclared }: Undescribed) =>
+    isDeclared
+      ? `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no text, and the options do`
+      : `${names.length === 1 ? 'the operand' : 'the operands'} ${listNames(names)} ${names.length === 1 ? 'appears' : 'appear'} only in the usage line`,
+  fix: ({ names }: Undescribed) =>
     `say what ${names.length === 1 ? 'it is' : 'they are'}, and what happens without ${names.length === 1 ? 'it' : 'them'}`,
 });
+
+type Undescribed = {
+  readonly names: readonly string[];
+  /** Whether they are declared in a document, or listed in help, and have no text there. */
+  readonly isDeclared: boolean;
+};
 
 interface Stretch {
   readonly start: number;
   readonly end: number;
+}
+
+/** Whether an entry of a list is a name and nothing else, with nothing deeper below it. */
+function isAloneInLine(place: NonNullable<Place>): boolean {
+  const { text } = place.source;
+  const start = text.lastIndexOf('\n', place.start - 1) + 1;
+  const line = /^[^\n]{0,200}/.exec(text.slice(start, start + 200))?.[0] ?? '';
+  const behind = text.slice(start + line.length, start + line.length + 200);
+  const indent = line.search(/\S/);
+  const next = /^\n([ \t]*)\S/.exec(behind)?.[1]?.length ?? 0;
+  return /^\s+[<[]?[A-Za-z][\w-]*[>\]]?$/.test(line) && next <= indent;
+}
+
+function isInAngles({ place }: Operand): boolean {
+  return (
+    place !== null &&
+    /<[^<>\s]?$/.test(place.source.text.slice(Math.max(0, place.start - 1), place.start + 1))
+  );
+}
+
+/** Whether a word stands between the synopses oftener than in them: a text below one of them speaks of it. */
+function isToldBetween(word: string, forms: readonly Form[], mentions: Mentions): boolean {
+  const bySource = groupedBy(forms, ({ place }) => place?.source);
+  return [...bySource].some(([source, own]) => {
+    const shown = own.reduce((sum, { text }) => sum + timesIn(inSmallLetters(text), word), 0);
+    return mentions.times(word, source) > shown;
+  });
+}
+
+function timesIn(text: string, word: string): number {
+  return text.split(word).length - 1;
 }
 
 /** From the first to the last usage line in each source: what speaks of an operand stands outside of that. */
@@ -88,6 +160,20 @@ class Mentions {
   readonly #texts = new Map<Source, string>();
   /** Where each word stands first and last. */
   readonly #found = new Map<Source, Map<string, Stretch>>();
+
+  readonly #times = new Map<Source, Map<string, number>>();
+
+  /** How often a source mentions a word. */
+  times(word: string, source: Source): number {
+    const known = this.#times.get(source) ?? new Map<string, number>();
+    this.#times.set(source, known);
+    const before = known.get(word);
+    if (before !== undefined) return before;
+    const text = this.#texts.get(source) ?? inSmallLetters(source.text);
+    const found = timesIn(text, word);
+    known.set(word, found);
+    return found;
+  }
 
   /** Whether a source mentions a word outside a stretch of it; words beyond a limit count as mentioned. */
   isOutside(word: string, source: Source, { start, end }: Stretch): boolean {

@@ -25,15 +25,23 @@ export const optionUndescribed = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      const shown = at.command.options.items.filter(
-        (option) => option.listed && option.hidden?.value !== true,
-      );
+      const { items, complete } = at.command.options;
+      // A document that says it has everything leaves a text out by mistake; where it tells that help lists an option, it has the text of that.
+      const isWhole = complete?.basis === 'stated' && complete.value;
+      const isTold = ({ listed, place }: Option) =>
+        listed || (isWhole && place !== null && !view.isHelp(place) && !view.isScript(place));
+      const shown = items.filter((option) => isTold(option) && option.hidden?.value !== true);
       const listed = shown.filter(
-        ({ help, place }, i) => help !== undefined || !isGoneOnWith(place, shown[i + 1]?.place ?? null),
+        ({ help, place }, i) =>
+          help !== undefined || !view.isHelp(place) || !isGoneOnWith(place, shown[i + 1]?.place ?? null),
       );
       report.judged(listed.length);
       const isBare = barePredicate(listed);
-      const undescribed = listed.filter((option, i) => isBare(option) && !sharesText(i, listed, view.words));
+      const undescribed = listed.filter(
+        (option, i) =>
+          // Entries of a document have each a text of their own, or none.
+          isBare(option) && !(view.isHelp(option.place) && sharesText(i, listed, view.words)),
+      );
       const first = undescribed[0];
       if (first === undefined) continue;
       report.finding({
@@ -68,6 +76,8 @@ function barePredicate(listed: readonly Option[]): (option: Option) => boolean {
     help !== undefined &&
     deprecated === undefined &&
     !/deprecated/i.test(help.value) &&
+    // `Either box or lid`: the allowed values in words are a text.
+    !/^(?!default)[a-z]{3,}\b/i.test(help.value) &&
     withoutNotes(help.value) === '';
   const noted = listed.filter(isNoted).length;
   const told = listed.filter(({ help }) => help !== undefined).length - noted;

@@ -1,5 +1,6 @@
 import { listNames } from '../../messages/wording.ts';
 import { longNames, mainName, type Option } from '../../model/option.ts';
+import { unitCalled } from '../../notation/told-unit.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
 import type { Place } from '../../source/source.ts';
 import { nameWords } from '../../words/name-words.ts';
@@ -81,12 +82,13 @@ function mayNameAll({ argument, names, help }: Option): boolean {
   );
 }
 
-/** Whether a text tells the allowed values behind the name, or a default that shows what they look like: then it says something. */
+/** Whether a text tells the allowed values behind the name, or a default that shows what they look like, or the placeholder is a unit: then it says something. */
 function tellsOfValue({ argument, help }: Option): boolean {
   const isIn = (place: Place | undefined) =>
     place != null && help?.place != null && place.start >= help.place.start && place.end <= help.place.end;
   return (argument?.value.words ?? []).some(
     (word) =>
+      unitCalled(word.placeholder?.value.replace(/[<>[\]]/g, '') ?? '') !== undefined ||
       isIn(word.values?.place) ||
       isIn(word.range?.place) ||
       (isIn(word.default?.place) && /\W/.test(word.default?.value ?? '')),

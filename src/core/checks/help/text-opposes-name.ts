@@ -49,8 +49,8 @@ const DENIES = new RegExp(
 /** `print the `, up to the words of the name. */
 const AFFIRMS = new RegExp(`^(?:(?:${VERBS})s?|(?:turn|switch)(?:es|s)? on) ${ARTICLE}`, 'i');
 
-/** `light the `: any other verb, where nothing follows the words of the name. */
-const DOES = new RegExp(`^[a-z]+ ${ARTICLE}`, 'i');
+/** `light the `: any other verb, where nothing follows the words of the name; one that begins as those that take something away do may be such. */
+const DOES = new RegExp(`^(?!de|dis|di[sz]|un|in|ex|ab|re)[a-z]+ ${ARTICLE}`, 'i');
 
 /** Behind the words of the name, what limits the sentence to a part: `the map of the day before`, `the header only once`. */
 const LIMITS =

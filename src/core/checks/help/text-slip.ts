@@ -83,10 +83,15 @@ const UNFILLED =
 /** A default that is a word of the language that the program is written in. */
 const NO_VALUE = /[([]defaults?(?: to|:|=| is)? ?["'`]?(?:None|null|nil|<nil>)["'`]?[)\]]/;
 
+/** A note in square brackets within which the next one begins, or that does not end: `[default: box [possible values: box, lid]`. */
+const OPEN_NOTE =
+  /\[(?:defaults?|env|possible values|choices|aliases)[:=] ?[^[\]]{1,100}(?:\[(?:default|env|possible|choices|aliases)\b|$)/;
+
 function slipIn(whole: string): Slip | undefined {
   if (UNFILLED.test(whole.slice(0, SEARCHED))) return 'unfilled';
   if (NO_VALUE.test(whole.slice(0, SEARCHED))) return 'no-value';
   if (TWICE.test(whole.slice(0, SEARCHED))) return 'word-twice';
+  if (OPEN_NOTE.test(whole.slice(0, SEARCHED))) return 'open-bracket';
   const text = withoutNotes(whole).slice(0, SEARCHED);
   if (/(?:^|\s)[a-z]+ [a-z]{2,},$/.test(text)) return 'comma';
   // Marks of code may open brackets of their own.

@@ -1,10 +1,11 @@
 import { listNames } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
+import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
-/** One finding for each command with options whose text breaks off. */
+/** One finding for each command with options whose text breaks off, and for each command whose own text does. */
 export const textUnfinished = defineCheck({
   name: 'help/text-unfinished',
   level: 'warning',
@@ -21,12 +22,31 @@ export const textUnfinished = defineCheck({
     nearMiss:
       'Usage: tiffin [OPTION]...\n\n  --late   list only what is late, and so on\n  --map    which round to draw and where to send it to\n  --box    take boxes in the form of (a, b)\n',
   },
-  judge: (view, report) =>
+  judge(view, report) {
     reportFaultyOptions(view, report, {
       among: ({ help }) => (help?.value.trim().split(/\s+/).length ?? 0) > 2,
       isAtFault: ({ help }) => breaksOff(withoutNotes(help?.value ?? '')) && !isOrBetween(help),
       placeOf: ({ help, place }) => help?.place ?? place,
-    }),
+    });
+    for (const { command, path } of view.commands) {
+      const told = [command.summary, command.description].find(
+        (fact) =>
+          fact !== undefined &&
+          fact.value.split(/\s+/).length > 2 &&
+          breaksOff(fact.value.trim()) &&
+          endsThere(fact.place),
+      );
+      report.judged();
+      if (told !== undefined)
+        report.finding({
+          command: path,
+          subject: path.join(' '),
+          data: { names: [path.join(' ')] },
+          place: told.place,
+          level: 'note',
+        });
+    }
+  },
   message: ({ names }: FaultyOptions) =>
     `the ${names.length === 1 ? 'text' : 'texts'} of ${listNames(names)} ${names.length === 1 ? 'breaks' : 'break'} off`,
   fix: () => 'finish the sentence',
@@ -38,7 +58,7 @@ const GOES_ON =
 
 /** Phrases that no sentence ends with, such as a preposition behind a comma; a lone letter may be a name. */
 const PHRASE =
-  /[,;] (?:in|of|with|by|for|from|at)$|\b(?:if|of|to|in|on|for|with|by|from|when|at|as|is|are) a$|\b(?:as well|such) as$|\(see$/i;
+  /[,;] (?:(?:in|of|with|by|for|from|at|but|if|when|where|while)(?: not)?)$|\b(?:if|of|to|in|on|for|with|by|from|when|at|as|is|are) a$|\b(?:as well|such) as$|\(see$/i;
 
 /** A line with nothing but `or`: it stands between two entries. */
 function isOrBetween(help: Option['help']): boolean {
@@ -51,3 +71,13 @@ function breaksOff(text: string): boolean {
   // A list of values or examples may stand below.
   return (GOES_ON.test(text) || PHRASE.test(text)) && !/["'`]\w+$/.test(text) && /^[\x20-\x7e]*$/.test(text);
 }
+
+/** Whether a blank line, or nothing, follows in the source: the first line of a paragraph may be all that is kept of it. */
+function endsThere(place: Place): boolean {
+  if (place === null) return true;
+  const behind = place.source.text.slice(place.end, place.end + BEHIND);
+  return /^[ \t]*(?:\n[ \t]*(?:\n|$)|$)/.test(behind);
+}
+
+/** So much behind a text is looked at. */
+const BEHIND = 100;

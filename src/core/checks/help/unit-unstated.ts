@@ -98,11 +98,15 @@ const SIZED =
 /** A default of so much is one of bytes, or of blocks. */
 const MIN_BYTES = 1000;
 
+/** Names that compare an age. */
+const AGED = /^--(?:older|newer|younger)(?:-than)?$/;
+
 function isMeasured(option: Option): boolean {
   const [word] = option.argument?.value.words ?? [];
   return (
     endsIn(option, (end) => MEASURED.has(end)) ||
     VAGUE.test(word?.placeholder?.value ?? '') ||
+    option.names.some(({ text }) => AGED.test(text)) ||
     /^how long\b/i.test(option.help?.value ?? '')
   );
 }

@@ -56,6 +56,8 @@ export const usageDisagrees = defineCheck({
 const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string } = {
   'unlisted-option': (name) => `the usage line shows the option ${name}, which is in no list`,
   'unshown-option': (name) => `the option ${name} is listed, and the usage line shows all others but it`,
+  'none-shown': (name) => `options are listed, ${name} first, and the usage line has no place for any`,
+  'form-twice': (name) => `the usage shows ${name} twice`,
   repeated: (name) => `the usage line shows ${name} twice in the same words`,
   'shown-twice': (name) => `the usage line shows ${name} twice`,
   'argument-unshown': (name) => `the usage line shows ${name} without the argument that the list gives it`,
@@ -78,6 +80,8 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
 /** What help shows on purpose as often as by mistake. */
 const NOTED_IN_HELP: ReadonlySet<Disagreement['kind']> = new Set([
   'unshown-option',
+  'none-shown',
+  'form-twice',
   'shown-twice',
   'unlisted-operand',
   'unshown-operand',
@@ -102,12 +106,19 @@ function faults(at: CommandAt, cli: Interface): SynopsisFault[] {
     ),
   );
   return distinct([
-    ...optionFaults(command, byName),
+    ...optionFaults(command, byName).filter(({ kind }) => kind !== 'none-shown' || !showsNoOptions(cli)),
     ...argumentDifferences(command, byName),
     ...operandFaults(command),
     ...programFaults(at, cli),
   ]);
 }
+
+/** Whether the help is of a library that shows no place for options by itself. */
+function showsNoOptions({ parser }: Interface): boolean {
+  return parser?.value.some((name) => SHOW_NO_OPTIONS.has(name)) ?? false;
+}
+
+const SHOW_NO_OPTIONS: ReadonlySet<string> = new Set(['yargs', 'cac', 'oclif']);
 
 function distinct(found: readonly SynopsisFault[]): SynopsisFault[] {
   return found.filter(

@@ -32,6 +32,7 @@ export const usageMissing = defineCheck({
         beginsWith(path, option.place) ||
         hasHeading(option.place) ||
         listsForms(command) ||
+        isErrorMessage(option.place) ||
         hasSynopsis(path, option.place);
       if (isShown) continue;
       report.finding({
@@ -50,6 +51,17 @@ function beginsWith(path: readonly string[], place: Place): boolean {
   const [first = ''] = (place?.source.text ?? '').trimStart().split('\n', 1);
   return first.trim() === path.join(' ') || first.trim() === path.at(-1);
 }
+
+/** A text that begins with what went wrong is no help, whatever options it lists below. */
+function isErrorMessage(place: Place): boolean {
+  const [first = ''] = (place?.source.text ?? '').trimStart().split('\n', 1);
+  return /^(?:error|fatal|exception)\b|\b(?:failed|could not|cannot|unable to|not found|no such)\b/i.test(
+    first.slice(0, LINE_LIMIT),
+  );
+}
+
+/** So much of a line is looked at. */
+const LINE_LIMIT = 200;
 
 /** A list that shows most commands with their operands says how the program is called. */
 function listsForms({ commands: { items } }: Command): boolean {

@@ -4,18 +4,29 @@ import { quoteName } from '../../messages/wording.ts';
 import type { Range, ValueWord } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { mainName } from '../../model/option.ts';
+import { optionsByName } from '../../model/options-by-name.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { unquoted } from '../../notation/prose-default.ts';
 import { rangesInProse } from '../../notation/prose-range.ts';
 import { countedUnit } from '../../notation/told-unit.ts';
 import type { Place } from '../../source/source.ts';
 import { isWordForNumber, otherUnit } from '../default-misfits.ts';
-import { defineCheck } from '../define-check.ts';
+import { type Departure, defineCheck } from '../define-check.ts';
 import { isWithin } from '../within-range.ts';
 
 type Disagreement = {
   readonly name: string;
-  readonly kind: 'default' | 'range' | 'reversed' | 'value' | 'explained' | 'word' | 'no-number' | 'unit';
+  readonly kind:
+    | 'default'
+    | 'case'
+    | 'range'
+    | 'reversed'
+    | 'value'
+    | 'explained'
+    | 'given'
+    | 'word'
+    | 'no-number'
+    | 'unit';
   /** The default, or the bounds that are declared. */
   readonly one: string;
   /** The values or bounds that the other place tells. */
@@ -41,6 +52,7 @@ export const valuesDisagree = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
+      for (const departure of givenElsewhere(at)) report.finding(departure);
       for (const { name, word, help, place } of wordsOf(at)) {
         const found = disagreement(name, word, help, view);
         if (found === undefined) continue;
@@ -56,7 +68,8 @@ export const valuesDisagree = defineCheck({
                 : [],
             place: (found.kind === 'default' ? word.default?.place : word.range?.place) ?? place,
             // Many programs take 0 or -1 for "as many as there are".
-            ...(found.kind === 'word' ||
+            ...(found.kind === 'case' ||
+            found.kind === 'word' ||
             found.kind === 'no-number' ||
             found.kind === 'unit' ||
             found.kind === 'explained' ||
@@ -74,14 +87,45 @@ export const valuesDisagree = defineCheck({
       : `find out what ${quoteName(name)} does accept, and correct the other`,
 });
 
+/** `same as --sort=size`, `short for --sort size`: a text that gives a value to another option. */
+const GIVEN =
+  /\b(?:same as|like|equivalent to|equals|short(?:hand)? for|alias for|synonym for|implies|means|use) ["'`]?(--[a-z][\w-]{0,60})[= ]([a-z][\w-]{0,40})(?=["'`]?(?:[.,;)]|$))/gi;
+
+/** Values that texts give to options of which the lists are stated and lack them. */
+function givenElsewhere({ command, path }: CommandAt): Departure<Disagreement>[] {
+  const byName = optionsByName(command.options.items);
+  return command.options.items.flatMap((option) =>
+    [...(option.help?.value.slice(0, SEARCHED) ?? '').matchAll(GIVEN)].flatMap(
+      ([, name = '', value = '']) => {
+        const [word, ...more] = byName.get(name)?.argument?.value.words ?? [];
+        const allowed = statedValues(word?.values);
+        if (more.length > 0 || allowed.length < 2 || allowed.includes(value) || word?.separator !== undefined)
+          return [];
+        const own = mainName(option).text;
+        const data: Disagreement = {
+          name: own,
+          kind: 'given',
+          one: `${name} ${value}`,
+          other: listed(allowed),
+        };
+        return [{ command: path, subject: own, data, place: option.help?.place ?? null }];
+      },
+    ),
+  );
+}
+
 const MESSAGES: {
   readonly [K in Disagreement['kind']]: (name: string, one: string, other: string) => string;
 } = {
   default: (name, one, other) => `the default of ${name} is ${quoteName(one)}, but its values are ${other}`,
+  case: (name, one, other) =>
+    `the default of ${name} is ${quoteName(one)}, which its values have in other letters: ${other}`,
   range: (name, one, other) => `the values of ${name} go ${one}, but its text says ${other}`,
   value: (name, one, other) => `the text of ${name} tells ${quoteName(one)}, but its values are ${other}`,
   explained: (name, one, other) =>
     `the text of ${name} explains ${quoteName(one)}, but its values are ${other}`,
+  given: (name, one, other) =>
+    `the text of ${name} speaks of ${quoteName(one)}, and the values of that are ${other}`,
   'no-number': (name, one) => `the default of ${name} is ${quoteName(one)}, and its argument is a number`,
   unit: (name, one, other) =>
     `the default of ${name} is ${quoteName(one)}, and its argument is counted in ${other}`,
@@ -140,11 +184,14 @@ function disagreement(
   if (counted !== undefined) return { name, kind: 'unit', one: word.default?.value ?? '', other: counted };
   // A declared default is the matter of `conflicts/default-not-allowed`, but for what only a text says.
   const literal = word.default === undefined ? undefined : unquoted(word.default.value);
+  if (literal !== undefined && view.isHelp(word.default?.place ?? null) && isNoInteger(literal, word))
+    return { name, kind: 'no-number', one: literal, other: '' };
   if (literal === undefined || !LITERAL.test(literal))
     return range === undefined || told === undefined ? undefined : 'none';
   const isShown = view.isHelp(word.default?.place ?? null);
   const values = isShown ? word.values?.value.map(({ value }) => value) : undefined;
   if (values !== undefined && values.length > 1) {
+    if (isInOtherCase(literal, values)) return { name, kind: 'case', one: literal, other: listed(values) };
     return isAnother(literal, values, help?.value ?? '')
       ? { name, kind: 'default', one: literal, other: listed(values) }
       : 'none';
@@ -197,6 +244,22 @@ function unlistedValue({ values, placeholder }: ValueWord, text: string): Told |
     if (allowed.length > 1 && others.length === 1 && words.length > 2)
       return { kind: 'value', one: other, other: listed(allowed) };
   }
+  return unlistedOfTwo(allowed, searched);
+}
+
+/** Two words behind a mark, with nothing but a mark behind them: `the form, text or svg`. */
+const TWO = new RegExp(`(?<=[,:(] )(${VALUE}) or (${VALUE})(?=$|[;.)]| [([])`, 'gi');
+
+/** The one of two words told as the values that is none of the two allowed ones. */
+function unlistedOfTwo(allowed: readonly string[], text: string): Told | undefined {
+  if (allowed.length !== 2) return undefined;
+  const known = new Set(allowed.map((value) => value.toLowerCase()));
+  for (const [, ...quoted] of text.matchAll(TWO)) {
+    const words = quoted.map((word) => word.replace(/["'`]/g, ''));
+    const [other, ...more] = words.filter((word) => !known.has(word.toLowerCase()));
+    if (other !== undefined && more.length === 0 && !NO_VALUE.test(other))
+      return { kind: 'value', one: other, other: listed(allowed) };
+  }
   return undefined;
 }
 
@@ -237,7 +300,9 @@ const NO_CHOICE: ReadonlySet<string> = new Set(
 function isAnother(literal: string, values: readonly string[], text: string): boolean {
   const given = literal.toLowerCase();
   if (NO_CHOICE.has(given) || values.some((value) => value.toLowerCase() === given)) return false;
-  if (values.some((value) => isNumber(value)) !== isNumber(literal)) return false;
+  // `10s` is a number with a unit; `7z` among values is a name.
+  const isQuantity = /^[+-]?\d/.test(literal);
+  if (isQuantity ? !values.some((value) => /^[+-]?\d/.test(value)) : values.some(isNumber)) return false;
   // `C++` where the values are `cpp` and others is a word for one of them.
   const hasCapitals = (text: string) => /[A-Z]/.test(text);
   if (values.some(hasCapitals) !== hasCapitals(literal)) return false;
@@ -248,8 +313,24 @@ function isAnother(literal: string, values: readonly string[], text: string): bo
   return times.length <= 1;
 }
 
+/** Whether a default has no digit first, or a mark, where the placeholder is the type of an integer. */
+function isNoInteger(literal: string, { placeholder, values }: ValueWord): boolean {
+  const isInteger = /^[<[]?u?int(?:eger)?\d*[>\]]?$/i.test(placeholder?.value ?? '');
+  return isInteger && values === undefined && /^[:/.~]|\d[:/]/.test(literal);
+}
+
+/** Whether a default is one of the values but for its case, where all of them are written in one. */
+function isInOtherCase(literal: string, values: readonly string[]): boolean {
+  if (values.includes(literal) || literal.length === 1) return false;
+  const isLarge = (text: string) => text === text.toUpperCase() && text !== text.toLowerCase();
+  const isSmall = (text: string) => text === text.toLowerCase() && text !== text.toUpperCase();
+  const areLarge = values.every(isLarge) && isSmall(literal);
+  const areSmall = values.every(isSmall) && isLarge(literal);
+  return (areLarge || areSmall) && values.some((value) => value.toLowerCase() === literal.toLowerCase());
+}
+
 function isNumber(text: string): boolean {
-  return /^[+-]?\d/.test(text);
+  return /^[+-]?(?:\d|\.\d)[\d.]*$/.test(text);
 }
 
 const VALUES_SHOWN = 6;

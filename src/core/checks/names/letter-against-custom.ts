@@ -8,7 +8,7 @@ import { defineCheck } from '../define-check.ts';
 const CUSTOM: ReadonlyMap<string, readonly string[]> = new Map(
   Object.entries({
     h: ['help', 'host', 'hostname', 'human-readable', 'no-dereference', 'dereference', 'height', 'header'],
-    V: ['version', 'verify', 'volume', 'verbose'],
+    V: ['version', 'verify', 'volume'],
     v: ['verbose', 'version', 'invert-match', 'volume', 'verify', 'variable', 'value'],
     q: ['quiet', 'silent', 'query'],
     o: ['output', 'out', 'option', 'output-file', 'options', 'only', 'owner', 'offset', 'or'],
@@ -138,7 +138,10 @@ function againstCustom(option: Option, letter: OptionName, options: readonly Opt
   const custom = customary(first, options);
   if (custom === undefined) {
     const isMistaken =
-      UNMISTAKABLE.includes(first) && own.some((one) => UNMISTAKABLE.includes(one) && !names.includes(one));
+      // Without an option for the version, `-V` is a custom of its own.
+      first !== 'version' &&
+      UNMISTAKABLE.includes(first) &&
+      own.some((one) => UNMISTAKABLE.includes(one) && !names.includes(one));
     return isMistaken
       ? {
           data: { letter: letter.text, name, custom: `--${first}`, instead: null, isThere: false },
@@ -153,7 +156,7 @@ function againstCustom(option: Option, letter: OptionName, options: readonly Opt
   // `-v` for `--version` is one custom of two, but not beside `-V` for `--verbose`.
   const isExchanged = instead !== null && own.includes(CUSTOM.get(instead.slice(1))?.[0] ?? '');
   // Two that have each other's letters are told once.
-  if (isExchanged && letter.text < instead) return undefined;
+  if (instead === letter.text || (isExchanged && letter.text < instead)) return undefined;
   if (isCustomary ? !isExchanged : instead !== null && !isOfOther(own, letter.text.slice(1)))
     return undefined;
   return {

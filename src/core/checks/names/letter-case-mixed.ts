@@ -1,17 +1,18 @@
+import type { AuditView } from '../../audit-view.ts';
 import { countOf, listNames } from '../../messages/wording.ts';
-import { defineCheck } from '../define-check.ts';
+import { defineCheck, type Reporter } from '../define-check.ts';
 
 /** `--no-print-GDEF`: initials that stand for something are written so everywhere. */
 const HAS_INITIALS = /^--(?:[a-z\d]+-)+[A-Z]+\d*(?:-[a-z\d]+)*$/;
 
-/** One finding for an interface of whose long names a few have upper case letters. */
+/** One finding for an interface of whose long names a few have upper case letters, and one for each group of commands of which one has. */
 export const letterCaseMixed = defineCheck({
   name: 'names/letter-case-mixed',
   level: 'note',
-  title: 'Upper and lower case are mixed among the long names',
+  title: 'Upper and lower case are mixed among the long names, or the commands',
   why: 'Names are typed from memory, and people do not remember case: each capital is an error message for someone.',
   standard: 'GNU Coding Standards 4.8',
-  needs: ['the long options'],
+  needs: ['the long options', 'the commands'],
   since: 4,
   examples: {
     wrong:
@@ -32,6 +33,7 @@ export const letterCaseMixed = defineCheck({
           seen.set(name.text, { place: name.place, path: at.path });
       }
     }
+    judgeCommands(view, report);
     report.judged(seen.size);
     // `--dryRun` joins its words by capitals, which is another matter.
     const upper = [...seen].filter(
@@ -43,7 +45,7 @@ export const letterCaseMixed = defineCheck({
     report.finding({
       command: first[1].path,
       subject: first[0],
-      data: { names: upper.map(([name]) => name), others },
+      data: { of: 'names', names: upper.map(([name]) => name), others },
       place: first[1].place,
       fixes: upper.map(([name, { path }]) => ({
         kind: 'rename-option',
@@ -54,7 +56,35 @@ export const letterCaseMixed = defineCheck({
     });
   },
   apart: true,
-  message: ({ names, others }: { names: readonly string[]; others: number }) =>
-    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} capitals, ${countOf(others, 'other name')} none`,
-  fix: () => 'write all long names in lower case, and keep the others as hidden aliases',
+  message: ({ of, names, others }: Mixed) =>
+    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} capitals, ${countOf(others, of === 'names' ? 'other name' : 'other command')} none`,
+  fix: ({ of }) =>
+    `write all ${of === 'names' ? 'long names' : 'commands'} in lower case, and keep the others as hidden aliases`,
 });
+
+type Mixed = {
+  readonly of: 'names' | 'commands';
+  readonly names: readonly string[];
+  /** How many have no capitals. */
+  readonly others: number;
+};
+
+/** Of so many commands without capitals, one with some is the odd one. */
+const MIN_OTHERS = 2;
+
+/** The commands of each group of which one has capitals and the others none. */
+function judgeCommands(view: AuditView, report: Reporter<Mixed>): void {
+  for (const { command, path } of view.commands) {
+    const names = command.commands.items.flatMap((one) => one.names.slice(0, 1));
+    report.judged(names.length);
+    const [odd, ...more] = names.filter(({ text }) => /[A-Z]/.test(text));
+    const others = names.length - 1;
+    if (odd === undefined || more.length > 0 || others < MIN_OTHERS) continue;
+    report.finding({
+      command: path,
+      subject: odd.text,
+      data: { of: 'commands', names: [odd.text], others },
+      place: odd.place,
+    });
+  }
+}

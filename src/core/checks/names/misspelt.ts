@@ -49,6 +49,7 @@ export const misspelt = defineCheck({
             command: at.path,
             subject: name.text,
             data: { name: name.text, ...found },
+            ...(found.word.length < MIN_LENGTH ? { level: 'note' } : {}),
             place: name.place,
             fixes: found.isCustomary
               ? [
@@ -111,6 +112,8 @@ const LEAST_FOR_ONE_LETTER = 7;
 
 function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet<string>) {
   for (const word of nameWords(text)) {
+    const short = slipInShort(word, own, words);
+    if (short !== undefined) return { word, meant: short, isCustomary: false };
     if (word.length < MIN_LENGTH || !/^[a-z]+$/.test(word) || words.has(word) || KNOWN.has(word)) continue;
     const customary =
       [...KNOWN].find(
@@ -120,6 +123,13 @@ function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet
     if (meant !== undefined) return { word, meant, isCustomary: customary !== undefined };
   }
   return undefined;
+}
+
+/** The word of its own text that a short word of a name is without one letter inside, where it is a word of its own nowhere. */
+function slipInShort(word: string, own: readonly string[], words: ReadonlySet<string>): string | undefined {
+  const isShort = word.length >= 4 && word.length < MIN_LENGTH && /^[a-z]+$/.test(word);
+  if (!isShort || words.has(word) || KNOWN.has(word)) return undefined;
+  return own.find((one) => one.length > word.length && isSlipInside(word, one));
 }
 
 /** In shorter words, another letter before the last one makes another word. */

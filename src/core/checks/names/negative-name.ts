@@ -1,7 +1,12 @@
 import { quoteName } from '../../messages/wording.ts';
+import type { Option } from '../../model/option.ts';
 import { defineCheck } from '../define-check.ts';
 
-type Negative = { readonly name: string; readonly positive: string };
+type Negative = {
+  readonly name: string;
+  /** The name of the opposite; null where there is none, and the negation itself is unusual. */
+  readonly positive: string | null;
+};
 
 /** One finding for each long name that says no in words of its own, or whose positive is called otherwise. */
 export const negativeName = defineCheck({
@@ -22,11 +27,12 @@ export const negativeName = defineCheck({
     const seen = new Set<string>();
     for (const { at, names } of view.scopes) {
       const texts = new Set(names.map(({ name }) => name.text));
-      for (const { name, generated } of names) {
+      for (const { name, generated, option } of names) {
         if (generated || seen.has(name.text)) continue;
         seen.add(name.text);
         report.judged();
-        const positive = positiveOf(name.text, texts);
+        const positive =
+          positiveOf(name.text, texts) ?? (isUnusual(name.text, texts, option) ? null : undefined);
         if (positive !== undefined)
           report.finding({
             command: at.path,
@@ -38,10 +44,21 @@ export const negativeName = defineCheck({
     }
   },
   message: ({ name, positive }: Negative) =>
-    `${quoteName(name)} is the opposite of ${quoteName(positive)}, and its name does not show it`,
+    positive === null
+      ? `${quoteName(name)} says no with 'not', where the names of other programs have 'no'`
+      : `${quoteName(name)} is the opposite of ${quoteName(positive)}, and its name does not show it`,
   fix: ({ name, positive }) =>
-    `call one of the two after the other, and keep ${quoteName(name)} or ${quoteName(positive)} as a hidden alias`,
+    positive === null
+      ? `begin it with '--no-', and keep ${quoteName(name)} as a hidden alias`
+      : `call one of the two after the other, and keep ${quoteName(name)} or ${quoteName(positive)} as a hidden alias`,
 });
+
+/** `--not-late` of an option without an argument; `--not-before=DAY` bounds something. */
+function isUnusual(name: string, texts: ReadonlySet<string>, { argument }: Option): boolean {
+  const [, rest] = /^--not-(\w.*)$/.exec(name) ?? [];
+  const isFlag = argument === undefined || argument.value.presence === 'none';
+  return rest !== undefined && isFlag && !texts.has(`--${rest}`);
+}
 
 /** What a name takes back, where that is declared under another word. */
 function positiveOf(name: string, texts: ReadonlySet<string>): string | undefined {

@@ -1,6 +1,7 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
 import type { ValueWord } from '../../model/argument.ts';
 import { mainName, type Option } from '../../model/option.ts';
+import { stemsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 
 type Meanings = {
@@ -78,12 +79,35 @@ function differenceOf(a: Option, b: Option) {
     const words = (presence: string) => (presence === 'none' ? 'takes no argument' : 'needs an argument');
     return { isGrave, here: words(here.presence), there: words(there.presence) };
   }
+  if ([here.presence, there.presence].sort().join() === 'mandatory,optional') {
+    const words = (presence: string) =>
+      presence === 'optional' ? 'may have an argument' : 'needs an argument';
+    return { isGrave, here: words(here.presence), there: words(there.presence) };
+  }
+  const called = calledOtherwise(a, b);
+  if (called !== undefined) return { isGrave, ...called };
   const kinds = kindsOf(here.words[0], there.words[0]);
   if (kinds !== undefined) return { isGrave: true, ...kinds };
   const [typeHere, typeThere] = [here.words[0]?.type, there.words[0]?.type];
   if (typeHere?.basis !== 'stated' || typeThere?.basis !== 'stated' || typeHere.value === typeThere.value)
     return undefined;
   return { isGrave, here: `takes ${typeHere.value}`, there: `takes ${typeThere.value}` };
+}
+
+/** So many words in common show that two texts are about one thing. */
+const MIN_SHARED = 2;
+
+/** Where two texts tell of one thing, and its placeholder is another word. */
+function calledOtherwise(a: Option, b: Option) {
+  const [here = '', there = ''] = [a, b].map(({ argument }) => {
+    const words = argument?.value.words ?? [];
+    return words.length === 1 ? (words[0]?.placeholder?.value ?? '') : '';
+  });
+  const isWord = (text: string) => /^[A-Z]{3,}$/.test(text) && !FREE.test(text) && !FILES.test(text);
+  if (!isWord(here) || !isWord(there) || here === there) return undefined;
+  const [own, other] = [a, b].map(({ help }) => stemsOf(help?.value ?? ''));
+  const shared = [...(own ?? [])].filter((stem) => other?.has(stem));
+  return shared.length < MIN_SHARED ? undefined : { here: `takes ${here}`, there: `takes ${there}` };
 }
 
 /** Placeholders of files and folders, and of what else is no word of a list. */

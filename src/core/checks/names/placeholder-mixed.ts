@@ -2,15 +2,18 @@ import type { AuditView } from '../../audit-view.ts';
 import { groupedBy } from '../../collections/grouped.ts';
 import { countOf, listNames, quoteName } from '../../messages/wording.ts';
 import type { Command } from '../../model/command.ts';
-import { mainName } from '../../model/option.ts';
+import { longNames, mainName } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 
 type Style = 'in capitals' | 'in angle brackets' | 'in angle brackets and capitals' | 'in lower case';
 
-/** Fewer placeholders show no custom; brackets beside capitals do. */
+/** What stands between a long name and its argument. */
+type Join = '=' | 'a blank';
+
+/** Fewer placeholders show no custom; what is not in capitals beside two that are does. */
 const MIN_OPTIONS = 4;
-const MIN_WITH_BRACKETS = 3;
+const MIN_BESIDE_CAPITALS = 3;
 
 /** Up to this share, placeholders in another style are slips. */
 const MAX_SHARE = 0.2;
@@ -37,6 +40,12 @@ type Mixed =
       readonly names: readonly string[];
       readonly others: number;
     }
+  | {
+      readonly of: 'joins';
+      readonly usual: Join;
+      readonly name: string;
+      readonly others: number;
+    }
   | { readonly of: 'words'; readonly placeholders: readonly string[]; readonly name: string };
 
 /**
@@ -61,19 +70,58 @@ export const placeholderMixed = defineCheck({
   },
   judge(view, report) {
     judgeStyles(view, report);
+    judgeJoins(view, report);
     judgeWords(view, report);
   },
   message(data: Mixed) {
     if (data.of === 'words')
       return `one kind of value has ${data.placeholders.length} placeholders: ${listNames(data.placeholders)}`;
+    if (data.of === 'joins')
+      return `${quoteName(data.name)} has its argument behind ${data.usual === '=' ? 'a blank' : "'='"}, ${countOf(data.others, 'other option')} behind ${data.usual === '=' ? "'='" : 'a blank'}`;
     const { names, odd, others, usual } = data;
     return `${listNames(names)} ${names.length === 1 ? 'has a placeholder' : 'have placeholders'} ${odd}, ${countOf(others, 'other option')} one ${usual}`;
   },
   fix: (data) =>
     data.of === 'words'
       ? `call it ${quoteName(data.placeholders[0] ?? '')} everywhere`
-      : `write all placeholders ${data.usual}`,
+      : data.of === 'joins'
+        ? `show all arguments behind ${data.usual === '=' ? "'='" : 'a blank'}`
+        : `write all placeholders ${data.usual}`,
 });
+
+/** Lists in which one option has its argument behind another mark than all others: readers take the one for a parser's rule. */
+function judgeJoins(view: AuditView, report: Reporter<Mixed>): void {
+  for (const { command, path } of view.described) {
+    const joined = command.options.items.flatMap((option) => {
+      const name = longNames(option)[0];
+      const isMandatory = option.argument?.value.presence === 'mandatory';
+      const join = isMandatory && option.listed ? joinBehind(name?.place ?? null) : undefined;
+      return join === undefined || name === undefined ? [] : [{ join, name }];
+    });
+    const groups = groupedBy(joined, ({ join }) => join);
+    const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
+    const [first, ...more] = odd?.[1] ?? [];
+    if (usual === undefined || first === undefined || more.length > 0 || usual[1].length < MIN_JOINED)
+      continue;
+    report.judged(joined.length);
+    report.finding({
+      command: path,
+      subject: first.name.text,
+      data: { of: 'joins', usual: usual[0], name: first.name.text, others: usual[1].length },
+      place: first.name.place,
+    });
+  }
+}
+
+/** So many options with one mark between name and argument show the custom of a list. */
+const MIN_JOINED = 2;
+
+function joinBehind(place: Place): Join | undefined {
+  if (place === null) return undefined;
+  const behind = place.source.text.slice(place.end, place.end + 2);
+  if (/^=[\w<{]/.test(behind)) return '=';
+  return /^ [\w<{]/.test(behind) ? 'a blank' : undefined;
+}
 
 function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
   for (const { command, path } of view.described) {
@@ -83,8 +131,9 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
     const first = odd?.[1][0];
     const total = [...groups.values()].reduce((sum, { length }) => sum + length, 0);
     const least =
-      usual?.[0] === 'in capitals' && odd?.[0].startsWith('in angle brackets')
-        ? MIN_WITH_BRACKETS
+      usual?.[0] === 'in capitals' &&
+      (odd?.[0].startsWith('in angle brackets') || odd?.[0] === 'in lower case')
+        ? MIN_BESIDE_CAPITALS
         : MIN_OPTIONS;
     if (usual === undefined || odd === undefined || first === undefined || total < least) continue;
     // More of them are another custom, for another kind of value.
@@ -96,7 +145,7 @@ function judgeStyles(view: AuditView, report: Reporter<Mixed>): void {
         of: 'styles',
         usual: usual[0],
         odd: odd[0],
-        names: odd[1].map(({ name }) => name),
+        names: [...new Set(odd[1].map(({ name }) => name))],
         others: usual[1].length,
       },
       place: first.place,
@@ -159,8 +208,11 @@ interface UsedPlaceholder {
 /** The placeholders of a command's option-arguments; where values are listed, these stand for them. */
 function placeholdersOf({ options }: Command): UsedPlaceholder[] {
   return options.items.flatMap((option) =>
-    (option.argument?.value.words ?? []).flatMap(({ placeholder, values }) =>
-      placeholder === undefined || (values !== undefined && !isOneWord(placeholder.value))
+    (option.argument?.value.words ?? []).flatMap(({ placeholder, values }, i, words) =>
+      placeholder === undefined ||
+      (values !== undefined && !isOneWord(placeholder.value)) ||
+      // `--tactic limited <nr>`: a word to type, before what stands for one.
+      (i + 1 < words.length && /^[a-z]/.test(placeholder.value))
         ? []
         : [
             {

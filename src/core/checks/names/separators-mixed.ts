@@ -3,6 +3,7 @@ import { firstBy, groupedBy } from '../../collections/grouped.ts';
 import type { Fix } from '../../findings/fix.ts';
 import { countOf, listNames } from '../../messages/wording.ts';
 import type { Place } from '../../source/source.ts';
+import { COMMON_WORDS } from '../../words/common-words.ts';
 import { defineCheck, type Reporter } from '../define-check.ts';
 
 type Style = 'hyphen' | 'underscore' | 'camel case';
@@ -25,6 +26,7 @@ type Mixed = {
   readonly usual: Style;
   readonly count: number;
   readonly names: readonly string[];
+  /** The other styles; none where the words of a name are not joined at all. */
   readonly styles: readonly Style[];
 };
 
@@ -48,11 +50,51 @@ export const separatorsMixed = defineCheck({
   judge(view, report) {
     judgeNames(longNames(view), report);
     judgeNames(commandNames(view), report);
+    judgeRunTogether(view, report);
   },
   message: ({ usual, count, names, styles }: Mixed) =>
-    `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words ${styles.map((style) => JOINED[style]).join(' and ')}, ${countOf(count, 'other name')} ${JOINED[usual]}`,
+    styles.length === 0
+      ? `${listNames(names)} runs its words together, ${countOf(count, 'other name')} ${count === 1 ? 'joins' : 'join'} them ${JOINED[usual]}`
+      : `${listNames(names)} ${names.length === 1 ? 'joins' : 'join'} words ${styles.map((style) => JOINED[style]).join(' and ')}, ${countOf(count, 'other name')} ${JOINED[usual]}`,
   fix: ({ usual }) => `join all words ${JOINED[usual]}, and keep the other forms as hidden aliases`,
 });
+
+/** So many names whose words are joined show the custom of a program. */
+const MIN_JOINED = 2;
+
+/** A name of one word that is two words in a row of its own text, where other names join their words: `--ignorecase  ignore case`. */
+function judgeRunTogether(view: AuditView, report: Reporter<Mixed>): void {
+  const all = view.scopes.flatMap(({ at, names }) =>
+    names.flatMap((one) => (one.generated || one.name.form !== 'long' ? [] : [{ ...one, path: at.path }])),
+  );
+  const joined = new Set(all.flatMap(({ name }) => (styleOf(name.text) === 'hyphen' ? [name.text] : [])));
+  if (joined.size < MIN_JOINED) return;
+  const found = all.find(({ name, option }) => isRunTogether(name.text.slice(2), option.help?.value ?? ''));
+  report.judged();
+  if (found === undefined) return;
+  report.finding({
+    command: found.path,
+    subject: found.name.text,
+    data: { usual: 'hyphen', count: joined.size, names: [found.name.text], styles: [] },
+    place: found.name.place,
+    level: 'note',
+  });
+}
+
+/** Words before which others are written without a blank: `logfile`, `hexdump`. */
+const ENDS_COMPOUNDS: ReadonlySet<string> = new Set(
+  'date dir dump file files ins key list mode name path screen set sheet size time word work'.split(' '),
+);
+
+/** Whether a word that nobody writes as one stands in a text as two. */
+function isRunTogether(word: string, text: string): boolean {
+  if (!/^[a-z]{7,}$/.test(word) || COMMON_WORDS.has(word)) return false;
+  const words = text.toLowerCase().match(/[a-z]+/g) ?? [];
+  return words.some((one, i) => {
+    const next = words[i + 1] ?? '';
+    return one.length > 2 && next.length > 2 && one + next === word && !ENDS_COMPOUNDS.has(next);
+  });
+}
 
 function longNames(view: AuditView): JoinedName[] {
   return view.scopes.flatMap(({ at, names }) =>

@@ -2,6 +2,7 @@ import { listSome, quoteName } from '../../messages/wording.ts';
 import type { Option } from '../../model/option.ts';
 import type { Place } from '../../source/source.ts';
 import { nameWords } from '../../words/name-words.ts';
+import { VERBS } from '../../words/verbs.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** How many pairs a message names before it only counts. */
@@ -24,7 +25,7 @@ export const truncatedMixed = defineCheck({
     nearMiss: 'Usage: tiffin [OPTION]...\n\n  --config, --cfg  read a file\n  --map-dir=DIR    look in DIR\n',
   },
   judge(view, report) {
-    const uses = new Map<string, { name: string; option: Option; path: readonly string[]; place: Place }>();
+    const uses = new Map<string, Use>();
     for (const { at, names } of view.scopes) {
       for (const { name, option, generated } of names) {
         if (generated) continue;
@@ -33,7 +34,7 @@ export const truncatedMixed = defineCheck({
           if (!uses.has(word)) uses.set(word, { name: name.text, option, path: at.path, place: name.place });
       }
     }
-    const pairs = [...uses].flatMap(([word, full]) =>
+    const known = [...uses].flatMap(([word, full]) =>
       view.words.shortForms(word).flatMap((form) => {
         const cut = uses.get(form);
         const isTold =
@@ -44,6 +45,7 @@ export const truncatedMixed = defineCheck({
         return isTold ? [{ full, cut, inFull: cut.name.replace(form, word) }] : [];
       }),
     );
+    const pairs = known.length > 0 ? known : cutByText(uses);
     const [first] = pairs;
     if (first === undefined) return;
     report.finding({
@@ -81,4 +83,37 @@ function areOneConcept(
     (first[0] === word && second[0] === form) ||
     first.map((one) => (one === word ? form : one)).join('-') === second.join('-')
   );
+}
+
+/** The first use of a word. */
+interface Use {
+  readonly name: string;
+  readonly option: Option;
+  readonly path: readonly string[];
+  readonly place: Place;
+}
+
+/** A shorter beginning may be a word of its own. */
+const LEAST_CUT = 3;
+/** A longer one is no short form. */
+const MOST_CUT = 5;
+
+/** Words of names that are the beginning of another one, which the text of their own option has in full: `--algo-list  List the algorithms`. */
+function cutByText(uses: ReadonlyMap<string, Use>): { full: Use; cut: Use; inFull: string }[] {
+  return [...uses].flatMap(([form, cut]) => {
+    const told = cut.option.help?.value.toLowerCase().match(/[a-z]+/g) ?? [];
+    const words = new Set(told.flatMap((word) => [word, word.replace(/s$/, '')]));
+    // `check` beside `checksum` is a verb beside a noun.
+    if (form.length < LEAST_CUT || form.length > MOST_CUT || words.has(form) || VERBS.has(form)) return [];
+    return [...words].flatMap((word) => {
+      const full = uses.get(word);
+      const isCut = word.startsWith(form) && word.length >= form.length + LEAST_CUT;
+      return full === undefined ||
+        !isCut ||
+        full.option === cut.option ||
+        !areOneConcept([full.name, word], [cut.name, form])
+        ? []
+        : [{ full, cut, inFull: cut.name.replace(form, word) }];
+    });
+  });
 }

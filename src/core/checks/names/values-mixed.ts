@@ -8,6 +8,7 @@ type Mixed =
   | { readonly kind: 'case'; readonly name: string; readonly values: readonly string[] }
   | { readonly kind: 'capital'; readonly name: string; readonly values: readonly string[] }
   | { readonly kind: 'separators'; readonly name: string; readonly values: readonly string[] }
+  | { readonly kind: 'plural'; readonly name: string; readonly values: readonly string[] }
   | {
       readonly kind: 'commands';
       readonly name: string;
@@ -58,7 +59,10 @@ export const valuesMixed = defineCheck({
           data,
           place: word.values?.place ?? place,
           // Who types the one gets the other, or an error that shows no difference.
-          level: data.kind === 'separators' || data.kind === 'capital' ? 'note' : 'warning',
+          level:
+            data.kind === 'separators' || data.kind === 'capital' || data.kind === 'plural'
+              ? 'note'
+              : 'warning',
           related:
             data.kind === 'commands' && before !== undefined
               ? [{ place: before.place, note: 'the other list' }]
@@ -74,9 +78,11 @@ export const valuesMixed = defineCheck({
         ? `values of ${quoteName(data.name)} differ in capitals only: ${listNames(data.values)}`
         : data.kind === 'capital'
           ? `a value of ${quoteName(data.name)} begins with a capital, and the others do not: ${listNames(data.values)}`
-          : data.kind === 'separators'
-            ? `values of ${quoteName(data.name)} join their words in different ways: ${listNames(data.values)}`
-            : `a value of ${quoteName(data.name)} is ${quoteName(data.values[0] ?? '')} here and ${quoteName(data.values[1] ?? '')} in ${quoteName(data.command)}`,
+          : data.kind === 'plural'
+            ? `two values of ${quoteName(data.name)} are a word and its plural: ${listNames(data.values)}`
+            : data.kind === 'separators'
+              ? `values of ${quoteName(data.name)} join their words in different ways: ${listNames(data.values)}`
+              : `a value of ${quoteName(data.name)} is ${quoteName(data.values[0] ?? '')} here and ${quoteName(data.values[1] ?? '')} in ${quoteName(data.command)}`,
   fix: () => 'write all values in one way, and keep accepting the others',
 });
 
@@ -88,6 +94,8 @@ function mixedAmong(name: string, values: readonly string[]): Mixed | undefined 
     ([first = '', ...more]) => more.length > 0 && first.length > 1,
   );
   if (twice.length === 1) return { kind: 'case', name, values: twice[0] ?? [] };
+  const plural = values.find((value) => /^[a-z]{3,}$/.test(value) && values.includes(`${value}s`));
+  if (plural !== undefined) return { kind: 'plural', name, values: [plural, `${plural}s`] };
   const odd = oddCapital(values);
   if (odd !== undefined) return { kind: 'capital', name, values: odd };
   const plain = values.filter((value) => /^[a-z]+(?:[-_][a-z]+)+$/.test(value));

@@ -16,5 +16,6 @@ export const groupingRefused = conformanceCheck(guideline5, {
   },
   // What follows from the library that the program uses is nothing that its authors choose.
   exempts: ({ interface: { root } }) => nearestRule([root], 'grouping')?.basis === 'inferred',
+  holdsWithLongOptions: true,
   fix: 'allow letters without an argument to be grouped after one hyphen',
 });

@@ -1,4 +1,5 @@
 import { guideline10 } from '../../conformance/posix/guideline-10.ts';
+import { nearestRule } from '../../model/nearest-rule.ts';
 import { conformanceCheck } from '../conformance-check.ts';
 
 /** Two hyphens do not end the options, as a finding of its row in the table. */
@@ -13,5 +14,8 @@ export const noEndOfOptions = conformanceCheck(guideline10, {
     nearMiss:
       'dabbawala: 1\nprogram: tiffin\nparsing: {double-hyphen: begins-command-line}\noptions:\n  -a: all\n',
   },
+  // What follows from the library that the program uses is nothing that its authors choose.
+  exempts: ({ interface: { root } }) => nearestRule([root], 'doubleHyphen')?.basis === 'inferred',
+  holdsWithLongOptions: true,
   fix: "let the first '--' end the options",
 });

@@ -40,7 +40,7 @@ function observedRule(
 }
 
 /** `NAME 1.2.3` or `NAME (PACKAGE) 1.2.3` in the first line. */
-const VERSION_FORM = /^[\w.+-]+(?: \([^()]+\))? v?\d[\w.+-]*$/;
+const VERSION_FORM = /^(?!version\b)[\w.+-]+(?: \([^()]+\))? v?\d[\w.+-]*$/i;
 
 export const versionForm = observedRule(
   {
