@@ -521,6 +521,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'conflicts/digit-or-negative': [
     {
+      why: 'a range below zero that only a text tells',
+      text: 'usage: tiffin [-h] [-9] [--warmth DEGREES]\n\noptions:\n  -h, --help            show this help message and exit\n  -9                    the ninth box only\n  --warmth DEGREES      how warm, from -9 to 9\n',
+      found: ['warning -9'],
+    },
+    {
       why: 'a parser that takes no word with a hyphen for an argument, and one that takes any',
       text: yaml(
         'parser: argparse\noptions:\n  -3: three\n  --shift=SECONDS: shift by SECONDS, such as -60\n',
@@ -608,6 +613,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     { why: 'another name below', text: help('  --map=FILE  a\n  --box=ID\n'), found: ['note --box'] },
   ],
   'help/unit-unstated': [
+    {
+      why: 'a duration that is a bare number',
+      text: 'Usage of tiffin:\n  -wait duration\n    \thow long to wait (default 30)\n  -rest duration\n    \thow long to rest (default 30s)\n',
+      found: ['note -wait'],
+    },
     {
       why: 'a time whose default is a number, and a width',
       text: help(
@@ -724,6 +734,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/default-told-twice': [
+    {
+      why: 'two defaults in one bracket, and two names of files',
+      text: help(
+        '  --boxes=NUM  how many boxes (default 1, default 2)\n  --map=FILE   write a map to FILE (default: map.svg; default: round.svg)\n',
+      ),
+      found: ['warning --boxes', 'warning --map'],
+    },
     {
       why: 'a mark behind each of two things',
       text: help('  --wait=N   how long to wait for a boat [default=2] / ferry [default=1] in minutes\n'),
@@ -932,6 +949,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/text-opposes-name': [
+    {
+      why: 'the other bound, and the other half',
+      text: help(
+        '  --max-boxes=NUM   print at least NUM boxes\n  --min-weight=KILOS  skip what weighs more than KILOS\n  --exclude=QUAY    take only the boxes of QUAY\n  --quiet           print everything\n',
+      ),
+      found: ['warning --max-boxes'],
+    },
+    {
+      why: 'a bound that is told in other words, or by what happens behind it',
+      text: help(
+        '  --max-boxes=NUM   stop once at least NUM boxes are there\n  --min-weight=KILOS  at most one box lighter than KILOS, unless --all\n  --exclude=QUAY    show only what is not of QUAY\n  --include=QUAY    skip all but those of QUAY; include only it\n',
+      ),
+      found: [],
+    },
     {
       why: 'the words of the name, told to be left out, and what the name takes away, told to be done',
       text: help(
@@ -1196,6 +1227,14 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/example-wrong': [
     {
+      why: 'one letter of a group that no list has',
+      text: help(
+        '  -l, --late  what is late\n  -m, --map   draw a map\n\nExamples:\n  tiffin -lm\n  tiffin -l B12\n  tiffin -lz B12\n',
+        '[OPTION]... [BOX]...',
+      ),
+      found: ['note tiffin -lz B12'],
+    },
+    {
       why: 'a program that is a letter away, a word where a number is asked for, and an open quotation mark',
       text: help(
         "  --boxes=NUM  how many boxes\n  --late       what is late\n\nExamples:\n  tiffin --late\n  tiffin --boxes=3\n  tiffin --late B12\n  tiffin B12 B13\n  tiffin B14\n  taffin --boxes=3\n  tiffin --boxes=several\n  tiffin --late 'B12\n",
@@ -1367,6 +1406,16 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/usage-disagrees': [
+    {
+      why: 'two synopses with the operands in another order; an option that must be given tells them apart',
+      text: 'Usage: tiffin [OPTION]... BOX QUAY\n  or:  tiffin [OPTION]... QUAY BOX\n\n  -q, --quiet  say nothing\n',
+      found: ['note QUAY'],
+    },
+    {
+      why: 'an option that must be given tells two orders apart',
+      text: 'Usage: tiffin [OPTION]... BOX QUAY\n  or:  tiffin --to [OPTION]... QUAY BOX\n\n  -q, --quiet  say nothing\n  -t, --to     the quay comes first\n',
+      found: [],
+    },
     {
       why: 'an option twice beside the values of another, options without a place, a synopsis without the program',
       text: 'usage: tiffin [-f {box,lid}] [--map] [-f FORM] day\n\n  -f FORM  form\n  --map    draw a map\n',
@@ -1923,4 +1972,14 @@ test('another name of a command that is the name of the next one is told, in wha
   ])
     assert.deepEqual(saidOfTwo('conflicts/same-name-twice', ...texts), ['error trace']);
   assert.deepEqual(saidOfTwo('conflicts/same-name-twice', ROUNDS, carry('Carry a box.')), []);
+});
+
+test('a global option that the program does not list, and a command that it does not, are told', () => {
+  const own = carry('Carry a box.').replace(
+    '      --ledger',
+    '      --quay string     the quay\n      --ledger',
+  );
+  assert.deepEqual(saidOfTwo('help/commands-disagree', ROUNDS, own), ['note tiffin carry']);
+  const unlisted = carry('Bury a box.').replaceAll('carry', 'bury');
+  assert.deepEqual(saidOfTwo('help/commands-disagree', ROUNDS, unlisted), ['note tiffin bury']);
 });

@@ -10,6 +10,7 @@ export function operandFaults(command: Command): SynopsisFault[] {
     ...memberFaults(command),
     ...countFaults(command),
     ...orderFaults(command),
+    ...formOrderFaults(command),
     ...toldWithout(command),
     ...unshownCommands(command),
   ];
@@ -112,6 +113,31 @@ function toldWithout({ forms: [form, ...others], remarks, description }: Command
 
 /** So many paragraphs are searched. */
 const TEXTS_LIMIT = 100;
+
+/** Two synopses with the same operands in another order, of which no option that must be given tells which is meant. */
+function formOrderFaults({ forms }: Command): SynopsisFault[] {
+  const shown = forms.slice(0, TEXTS_LIMIT).map(({ operands, options }) => ({
+    operands,
+    keys: operands.map(({ name }) => operandKey(name)),
+    isPlain: !options.some(({ required }) => required),
+  }));
+  for (const [i, one] of shown.entries()) {
+    const set = new Set(one.keys);
+    if (!one.isPlain || set.size < 2 || set.size < one.keys.length) continue;
+    const other = shown
+      .slice(i + 1)
+      .find(
+        ({ keys, isPlain }) =>
+          isPlain &&
+          keys.length === one.keys.length &&
+          keys.every((key) => set.has(key)) &&
+          keys[0] !== one.keys[0],
+      );
+    const first = other?.operands[0];
+    if (first !== undefined) return [{ name: first.name, kind: 'order', place: first.place }];
+  }
+  return [];
+}
 
 /** Whether an operand stands in square brackets of its own, with no dots in or behind them. */
 function isInBrackets(place: Place): boolean {

@@ -32,7 +32,7 @@ export function unlistedOption({ at, trace, words, names, view }: Call): string 
   const known = new Set(names);
   for (const { code, word } of trace.problems) {
     const given = code === 'not-judged' && word !== null ? words[word] : undefined;
-    const [name] = given?.literal === true ? (/^--[a-z][\w-]+|^-[A-Za-z]$/.exec(given.text) ?? []) : [];
+    const name = given?.literal === true ? unlistedName(given.text, known) : undefined;
     if (
       name === undefined ||
       EVERYWHERE.has(name) ||
@@ -45,6 +45,16 @@ export function unlistedOption({ at, trace, words, names, view }: Call): string 
     return `${quoteName(name)} is no option that the help lists`;
   }
   return undefined;
+}
+
+/** The name that a word may be, or the only letter of a group that no list has. */
+function unlistedName(text: string, known: ReadonlySet<string>): string | undefined {
+  const [, group = ''] = /^-([A-Za-z]{2,4})$/.exec(text) ?? [];
+  const letters = [...group].map((letter) => `-${letter}`);
+  const [unknown, ...more] = letters.filter((letter) => !known.has(letter));
+  const isGroup = ![...known].some((name) => /^-\w\w/.test(name));
+  if (unknown !== undefined) return more.length === 0 && letters.length > 1 && isGroup ? unknown : undefined;
+  return /^--[a-z][\w-]+|^-[A-Za-z]$/.exec(text)?.[0];
 }
 
 /** Whether a word may stand behind a command that is not listed, whose option it is then, or be one of the words that may look like options: a synopsis with `--`, or the text of an operand, says that there are some. */

@@ -9,6 +9,7 @@ const OF_ITS_OWN = [
   String.raw`\bdefault(?:s| value)?(?: to| is|:|=| =) ?${WORD}`,
   String.raw`${WORD} (?:by default|is the default|unless (?:told|given|set|specified|stated)\b|if (?:it is )?${NOT_GIVEN})`,
   String.raw`\b(?:if (?:it is |this is )?${NOT_GIVEN}|without it|when ${NOT_GIVEN}),? ${WORD}(?: ${TAKEN})?`,
+  String.raw`\bdefault (\d+(?:\.\d+)?)(?![\w.]*\w)`,
   String.raw`\bnormally ${WORD}`,
 ].map((pattern) => new RegExp(pattern, 'gi'));
 

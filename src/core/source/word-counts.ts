@@ -35,6 +35,14 @@ export function nameTimesInSource(name: string, source: Source): number {
   return counts.get(name.replace(/^-+/, '').toLowerCase()) ?? 0;
 }
 
+const AS_WRITTEN = new WeakMap<Source, ReadonlyMap<string, number>>();
+
+/** How often a word stands in a source as it is written, capitals told apart. The words of a source are counted once. */
+export function writtenTimesInSource(word: string, source: Source): number {
+  const counts = countedOnce(AS_WRITTEN, source, (text) => [...text.matchAll(WORD)].map(([one]) => one));
+  return counts.get(word) ?? 0;
+}
+
 const LETTERS = new WeakMap<Source, ReadonlyMap<string, number>>();
 
 /** Letters behind one hyphen, alone or in a group. */

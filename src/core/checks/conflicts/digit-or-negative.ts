@@ -1,8 +1,9 @@
 import { quoteName } from '../../messages/wording.ts';
-import type { ValueWord } from '../../model/argument.ts';
+import type { Range, ValueWord } from '../../model/argument.ts';
 import { nearestRule } from '../../model/nearest-rule.ts';
 import { mainName, type OptionName } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
+import { rangeInProse } from '../../notation/prose-range.ts';
 import { defineCheck } from '../define-check.ts';
 
 /** One finding for each command that has a digit for an option and takes numbers that may be negative. */
@@ -58,7 +59,9 @@ function negativeWord({ command, line }: CommandAt) {
   const option = command.options.items.find(
     ({ argument, help }) =>
       (argument?.value.presence === 'optional' && argument.value.words.some(mayBeNegative)) ||
-      (argument?.value.presence === 'mandatory' && takesNoHyphen && NEGATIVE.test(help?.value ?? '')),
+      (argument?.value.presence === 'mandatory' &&
+        takesNoHyphen &&
+        (NEGATIVE.test(help?.value ?? '') || isBelowZero(rangeInProse(help?.value ?? '')))),
   );
   return option === undefined ? undefined : { name: mainName(option).text, place: option.place };
 }
@@ -66,6 +69,10 @@ function negativeWord({ command, line }: CommandAt) {
 /** `such as -3600`, `may be negative`, `a negative number`. */
 const NEGATIVE =
   /\b(?:such as|like|for example|e\.g\.) -\d|\b(?:may|can) be negative\b|\bnegative (?:number|value|offset|integer)s?\b/i;
+
+function isBelowZero(range: Range | undefined): boolean {
+  return typeof range?.least === 'number' && range.least < 0;
+}
 
 function mayBeNegative({ type, range }: ValueWord): boolean {
   const isNumber = type?.value === 'integer' || type?.value === 'number';

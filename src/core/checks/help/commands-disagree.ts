@@ -2,15 +2,18 @@ import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
 import type { Interface } from '../../model/interface.ts';
+import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
+import { writtenTimesInSource } from '../../source/word-counts.ts';
 import { normalisedText, stemsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
+import { OF_PROGRAM } from '../global-options.ts';
 
 type Disagreement = { readonly command: string } & (
   | { readonly kind: 'help-option' | 'version-option'; readonly other: string }
   | { readonly kind: 'summary' | 'summary-word' | 'summary-of-other'; readonly other: string }
-  | { readonly kind: 'synopsis'; readonly other: string }
+  | { readonly kind: 'synopsis' | 'global' | 'unlisted'; readonly other: string }
 );
 
 /** One finding for each command whose own help says something else than the list that names it, or speaks of another command. */
@@ -34,6 +37,8 @@ export const commandsDisagree = defineCheck({
     const known = new Set(view.commands.flatMap(({ path }) => path));
     for (const at of view.described) {
       const found = [
+        ...globalOption(at),
+        ...unlistedBelow(at),
         ...helpOption(at, known),
         ...ofAnotherProgram(at),
         ...summary(at, view.interface),
@@ -52,6 +57,9 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (command: string, other:
   'help-option': (command, other) => `the help option of ${command} speaks of ${other}`,
   'version-option': (command, other) => `the version option of ${command} speaks of ${other}`,
   synopsis: (command, other) => `the usage line of ${command} is that of ${other}`,
+  global: (command, other) =>
+    `the help of ${command} has ${other} among the global options, and that of the program has not`,
+  unlisted: (command, other) => `${command} has a help of its own, and the list of ${other} lacks it`,
   summary: (command, other) =>
     `the list calls ${command} ${other}, and its own help shares no word with that`,
   'summary-word': (command, other) => `the list calls ${command} ${other}, and its own help has another word`,
@@ -142,6 +150,59 @@ function isOtherVerb(listed: string, own: string, name: string): boolean {
   const areAlike = a !== b && restA.length > 1 && restA.join(' ') === restB.join(' ');
   const isCalled = (verb: string) => [...stemsOf(verb)].some((stem) => stemsOf(name).has(stem));
   return areAlike && isCalled(a) !== isCalled(b);
+}
+
+/** An option that the help of a command calls global, which no help above it lists. */
+function globalOption({ command, path, line }: CommandAt): Found[] {
+  const above = line.slice(0, -1);
+  const isShown = above.length > 0 && above.every(({ described }) => described);
+  const known = new Set(above.flatMap(({ options }) => options.items.flatMap(namesOf)));
+  const unknown = command.options.items.find(
+    (option) =>
+      OF_PROGRAM.test(option.heading?.value ?? '') &&
+      !namesOf(option).some((name) => known.has(name) || ASKS.test(name)),
+  );
+  return !isShown || known.size === 0 || unknown === undefined
+    ? []
+    : [
+        {
+          data: { command: path.join(' '), kind: 'global', other: mainName(unknown).text },
+          place: unknown.place,
+          level: 'note',
+        },
+      ];
+}
+
+/** How to ask for help or the version need not be told at the program. */
+const ASKS = /^-(?:-(?:help|version)|[h?])$/;
+
+function namesOf({ names, negatedNames }: Option): string[] {
+  return [...names, ...negatedNames].map(({ text }) => text);
+}
+
+/** Fewer commands are no list of which one is missed. */
+const LEAST_LISTED = 2;
+
+/** A command with a help of its own, of which that of the command above it does not have the name. */
+function unlistedBelow({ command, path, line }: CommandAt): Found[] {
+  const parent = line.at(-2);
+  const source = parent?.forms[0]?.place?.source;
+  if (parent === undefined || source === undefined || !command.described) return [];
+  const own = command.forms[0]?.place ?? null;
+  const listed = parent.commands.items.filter(({ place }) => place?.source === source).length;
+  // A name with other marks is no word that is counted.
+  const isTold = command.names.some(({ text }) =>
+    /^[\w-]+$/.test(text) ? writtenTimesInSource(text, source) > 0 : source.text.includes(text),
+  );
+  return own === null || own.source === source || listed < LEAST_LISTED || isTold
+    ? []
+    : [
+        {
+          data: { command: path.join(' '), kind: 'unlisted', other: path.slice(0, -1).join(' ') },
+          place: own,
+          level: 'note',
+        },
+      ];
 }
 
 /** Fewer words are no sentence. */

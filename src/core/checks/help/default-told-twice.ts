@@ -7,6 +7,7 @@ import { unquoted } from '../../notation/prose-default.ts';
 import { defaultsOfNames, toldDefaults } from '../../notation/told-defaults.ts';
 import type { Place } from '../../source/source.ts';
 import { defineCheck } from '../define-check.ts';
+import { OF_PROGRAM } from '../global-options.ts';
 
 type Twice = { readonly name: string; readonly one: string; readonly other: string };
 
@@ -76,9 +77,6 @@ const DEPENDS =
 const OF_EACH =
   /[[(]defaults?\b[^[\]()]{0,40}[\])][ /,]{1,4}(?:and |or |for )?[\w-]+[^[\]().;]{0,40}[[(]defaults?\b/i;
 
-/** `Global Flags:`, `Inherited options:` */
-const OF_PROGRAM = /\b(?:global|inherited|parent|common)\b/i;
-
 /** The default that the help of the program tells of an option which that of a command lists among the global ones, where it is another. */
 function ofProgram(
   { names, heading }: Option,
@@ -104,6 +102,8 @@ function contradicts(told: string, declared: string, { values }: ValueWord): boo
   if (told === declared) return false;
   const [left, right] = [Number(told), Number(declared)];
   if (!Number.isNaN(left) && !Number.isNaN(right)) return left !== right;
+  // Two names of files.
+  if ([told, declared].every((word) => /^[a-z][\w-]*\.[a-z]{1,5}$/i.test(word))) return true;
   const allowed = values?.value.map(({ value }) => value.toLowerCase()) ?? [];
   return (
     [told, declared].every((word) => allowed.includes(word.toLowerCase())) &&

@@ -22,8 +22,9 @@ export const textOpposesName = defineCheck({
   },
   judge: (view, report) =>
     reportFaultyOptions(view, report, {
-      among: ({ help, argument }) => help !== undefined && argument?.value.presence === 'none',
-      isAtFault: isOpposed,
+      among: ({ help }) => help !== undefined,
+      isAtFault: (option) =>
+        (option.argument?.value.presence === 'none' && isOpposed(option)) || isOtherBound(option),
       placeOf: ({ help, place }) => help?.place ?? place,
     }),
   message: ({ names }: FaultyOptions) =>
@@ -67,6 +68,55 @@ const NEGATIVE =
 /** How names begin that take something away: their texts may deny it. */
 const TAKES_AWAY =
   /^--(?:no|not|non|without|disable|skip|ignore|un|dont|omit|suppress|hide|exclude|never|off|remove|stop|prevent|deny|block|mute|drop|quiet|silent|only|all$|any$|every$|each$|both$)/;
+
+/** Words of names, what a text says that tells the opposite of them, and what it says that makes it doubtful. */
+const BOUNDS: readonly (readonly [name: RegExp, opposite: RegExp, doubt: RegExp])[] = [
+  [
+    /(?:^|-)max(?:imum)?(?:-|$)/,
+    /\b(?:at least|no (?:less|fewer) than|minimum|minimal)\b/i,
+    /\b(?:max\w*|at most|no more|up to|larg\w+|great\w+|long\w+|high\w+|limit\w*|until|stop\w*|if|when|unless)\b/i,
+  ],
+  [
+    /(?:^|-)min(?:imum)?(?:-|$)/,
+    /\b(?:at most|no more than|maximum|maximal)\b/i,
+    /\b(?:min\w*|at least|no (?:less|fewer)|small\w+|short\w+|low\w+|until|stop\w*|if|when|unless)\b/i,
+  ],
+  [
+    /(?:^|-)max(?:imum)?(?:-|$)/,
+    /^(?:skip|ignore|leave out|exclude|omit)\b.*\b(?:smaller|shorter|lower|less|fewer) than\b/i,
+    /\b(?:not|no|except|unless)\b/i,
+  ],
+  [
+    /(?:^|-)min(?:imum)?(?:-|$)/,
+    /^(?:skip|ignore|leave out|exclude|omit)\b.*\b(?:larger|longer|bigger|greater|higher|more) than\b/i,
+    /\b(?:not|no|except|unless)\b/i,
+  ],
+  [
+    /^exclude(?:-|$)/,
+    /^(?:take|use|include|keep|show|list|print) only\b|^only (?:take|use|include|keep|show|list|print)\b/i,
+    /\b(?:not|no|exclu\w+|except|skip\w*|leav\w+|omit\w*|ignor\w+|without|instead)\b/i,
+  ],
+  [
+    /^include(?:-|$)/,
+    /^(?:leave out|skip|exclude|omit|ignore)\b/i,
+    /\b(?:not|no|inclu\w+|except|unless|without|only|instead)\b/i,
+  ],
+  [
+    /^(?:quiet|silent)$/,
+    /^(?:print|show|tell|say) (?:everything|more|all)\b/i,
+    /\b(?:not|no|but|less|except|unless)\b/i,
+  ],
+];
+
+/** Whether a text tells the other bound, or the other half, of what the name says. */
+function isOtherBound(option: Option): boolean {
+  const text = option.help?.value ?? '';
+  return longNames(option).some(({ text: name }) =>
+    BOUNDS.some(
+      ([pattern, opposite, doubt]) => pattern.test(name.slice(2)) && opposite.test(text) && !doubt.test(text),
+    ),
+  );
+}
 
 function isOpposed(option: Option): boolean {
   const text = (option.help?.value ?? '').replaceAll('’', "'");

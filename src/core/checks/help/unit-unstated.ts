@@ -1,4 +1,6 @@
 import { listNames } from '../../messages/wording.ts';
+import type { ValueWord } from '../../model/argument.ts';
+
 import { longNames, type Option } from '../../model/option.ts';
 import { nameWords } from '../../words/name-words.ts';
 import { defineCheck } from '../define-check.ts';
@@ -111,6 +113,13 @@ function isMeasured(option: Option): boolean {
   );
 }
 
+function isBareDuration(word: ValueWord | undefined): boolean {
+  return (
+    /^[<[]?duration[>\]]?$/i.test(word?.placeholder?.value ?? '') &&
+    /^[1-9]\d*$/.test(word?.default?.value ?? '')
+  );
+}
+
 /** Whether the last word of a long name is such a one. */
 function endsIn({ names }: Option, isSuch: (end: string) => boolean): boolean {
   const words = names.filter(({ form }) => form !== 'short');
@@ -119,6 +128,8 @@ function endsIn({ names }: Option, isSuch: (end: string) => boolean): boolean {
 
 function saysUnit({ help, argument, names }: Option): boolean {
   const word = argument?.value.words[0];
+  // `duration` tells that there is a unit, and `30` that there is none.
+  if (isBareDuration(word)) return false;
   const said = [
     help?.value,
     word?.placeholder?.value,

@@ -74,7 +74,8 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (name: string) => string
   'unlisted-operand': (name) => `the usage line shows the operand ${name}, which the list of operands lacks`,
   'unshown-operand': (name) => `the operand ${name} is listed, and no usage line shows it`,
   'unshown-command': (name) => `the command ${name} is listed, and the braces of the usage line lack it`,
-  order: (name) => `the usage line shows the operand ${name} before others that the list has before it`,
+  order: (name) =>
+    `the usage line shows the operand ${name} before others that the list, or another usage line, has before it`,
 };
 
 /** What help shows on purpose as often as by mistake. */

@@ -252,7 +252,7 @@ const TWO = new RegExp(`(?<=[,:(] )(${VALUE}) or (${VALUE})(?=$|[;.)]| [([])`, '
 
 /** The one of two words told as the values that is none of the two allowed ones. */
 function unlistedOfTwo(allowed: readonly string[], text: string): Told | undefined {
-  if (allowed.length !== 2) return undefined;
+  if (allowed.length < 2) return undefined;
   const known = new Set(allowed.map((value) => value.toLowerCase()));
   for (const [, ...quoted] of text.matchAll(TWO)) {
     const words = quoted.map((word) => word.replace(/["'`]/g, ''));

@@ -107,7 +107,11 @@ function cutByText(uses: ReadonlyMap<string, Use>): { full: Use; cut: Use; inFul
     if (form.length < LEAST_CUT || form.length > MOST_CUT || words.has(form) || VERBS.has(form)) return [];
     return [...words].flatMap((word) => {
       const full = uses.get(word);
-      const isCut = word.startsWith(form) && word.length >= form.length + LEAST_CUT;
+      // `username` is a word of two, of which `user` is one.
+      const isCut =
+        word.startsWith(form) &&
+        word.length >= form.length + LEAST_CUT &&
+        !/^(?:names?|files?|path|list|code|time|size)$/.test(word.slice(form.length));
       return full === undefined ||
         !isCut ||
         full.option === cut.option ||
