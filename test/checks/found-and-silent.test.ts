@@ -493,6 +493,11 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/usage-missing': [
     {
+      why: 'a usage line that does not name the program',
+      text: 'Usage: [OPTION]... BOX\n\n  -q, --quiet  say nothing\n  -m, --map    draw a map\n',
+      found: ['note help'],
+    },
+    {
       why: 'the list shows how each command is called',
       text: 'Commands:\n  tiffin cancel BOX   # take it back\n  tiffin send BOX     # send it\n\nOptions:\n  -q  # say nothing\n',
       found: [],
@@ -1530,6 +1535,20 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     },
   ],
   'help/style-mixed': [
+    {
+      why: 'a long name before its letter, where all others have the letter first',
+      text: help(
+        '  -a, --all    all boxes\n  -b, --big    big boxes\n  -c, --cold   cold boxes\n  -d, --day    the day\n  -e, --early  early boxes\n  --late, -l   late boxes\n',
+      ),
+      found: ['note --late'],
+    },
+    {
+      why: 'two that do so are another custom',
+      text: help(
+        '  -a, --all    all boxes\n  -b, --big    big boxes\n  -c, --cold   cold boxes\n  -d, --day    the day\n  -e, --early  early boxes\n  --late, -l   late boxes\n  --quiet, -q  say nothing\n',
+      ),
+      found: [],
+    },
     {
       why: 'an abbreviation at the end is no full stop',
       text: help(

@@ -1,3 +1,5 @@
+import type { AuditView } from '../../audit-view.ts';
+import { groupedBy } from '../../collections/grouped.ts';
 import type { Fix } from '../../findings/fix.ts';
 import { countOf, quoteName } from '../../messages/wording.ts';
 import { mainName, type Option } from '../../model/option.ts';
@@ -16,8 +18,9 @@ const LONG_LIST = 20;
 type Style = 'a capital in front' | 'a full stop behind';
 
 type Mixed = {
+  /** The style of the text; `order` where the long name stands before the letter. */
   readonly what: string;
-  isWith: boolean;
+  readonly isWith: boolean;
   readonly name: string;
   readonly odd: number;
   readonly all: number;
@@ -27,7 +30,7 @@ type Mixed = {
 export const styleMixed = defineCheck({
   name: 'help/style-mixed',
   level: 'note',
-  title: 'The texts begin or end in different styles',
+  title: 'The texts begin or end in different styles, or the names stand in another order',
   why: 'A list in one style reads at a glance. Where the style changes, the reader stops at a difference that means nothing.',
   standard: 'practice',
   needs: ['the texts of the options'],
@@ -42,6 +45,12 @@ export const styleMixed = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
+      for (const [odd, all] of oddOrders(at, view)) {
+        report.judged();
+        const { text, place } = mainName(odd);
+        const data = { what: 'order', isWith: false, name: text, odd: 1, all };
+        report.finding({ command: at.path, subject: text, data, place });
+      }
       const texts = ownTexts(at);
       if (texts.length < MIN_TEXTS) continue;
       report.judged(texts.length);
@@ -75,11 +84,15 @@ export const styleMixed = defineCheck({
     }
   },
   message({ what, isWith, name, odd, all }: Mixed) {
+    if (what === 'order')
+      return `${quoteName(name)} stands before its letter, and the letter first in ${countOf(all - 1, 'other option')}`;
     const verb = isWith ? (odd === 1 ? 'has' : 'have') : odd === 1 ? 'lacks' : 'lack';
     return `${odd} of ${countOf(all, 'text')} ${verb} ${what}, that of ${quoteName(name)} ${odd === 1 ? 'alone' : 'first'}`;
   },
   fix: ({ what, isWith }) =>
-    `write all texts alike: most have ${isWith ? 'no' : 'a'} ${what.replace(/^an? /, '')}`,
+    what === 'order'
+      ? 'write the letter first in all entries'
+      : `write all texts alike: most have ${isWith ? 'no' : 'a'} ${what.replace(/^an? /, '')}`,
 });
 
 /** Each style, and whether a text has it; undefined where the text does not show. */
@@ -121,4 +134,30 @@ function ownTexts({ command }: CommandAt): Option[] {
     ({ help, names }) =>
       help !== undefined && !names.some(({ text }) => text === '--help' || text === '--version'),
   );
+}
+
+/** So many entries show the custom of a list. */
+const MIN_ENTRIES = 5;
+
+/** The only option of a list whose long name stands before its letter, and how many options have both. */
+function oddOrders({ command }: CommandAt, view: AuditView): (readonly [odd: Option, all: number])[] {
+  const lists = groupedBy(
+    command.options.items.filter(({ listed, place }) => listed && view.isHelp(place)),
+    ({ heading }) => heading?.value ?? '',
+  );
+  return [...lists.values()].flatMap((options) => {
+    const orders = groupedBy(options, isNameFirst);
+    const [odd, ...more] = orders.get(true) ?? [];
+    const usual = orders.get(false)?.length ?? 0;
+    return odd === undefined || more.length > 0 || usual < MIN_ENTRIES ? [] : [[odd, usual + 1] as const];
+  });
+}
+
+/** Whether the long name of an entry stands before its letter; undefined where it does not have both. */
+function isNameFirst({ names }: Option): boolean | undefined {
+  const [letter, long] = [
+    names.find(({ form }) => form === 'short'),
+    names.find(({ form }) => form === 'long'),
+  ];
+  return letter?.place == null || long?.place == null ? undefined : letter.place.start > long.place.start;
 }

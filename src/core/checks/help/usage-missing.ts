@@ -34,16 +34,22 @@ export const usageMissing = defineCheck({
         listsForms(command) ||
         isErrorMessage(option.place) ||
         hasSynopsis(path, option.place);
-      if (isShown) continue;
+      const isNameless =
+        command.forms.length === 0 && path.length === 1 && NAMELESS.test(textOf(option.place));
+      if (isShown && !isNameless) continue;
       report.finding({
         command: path,
         subject: path.at(-1) ?? '',
-        data: { command: path.join(' ') },
+        data: { command: path.join(' '), isNameless },
         place: option.place,
+        ...(isNameless ? { level: 'note' } : {}),
       });
     }
   },
-  message: ({ command }: { command: string }) => `${quoteName(command)} shows no usage line`,
+  message: ({ command, isNameless }: { command: string; isNameless: boolean }) =>
+    isNameless
+      ? `the usage line of ${quoteName(command)} does not name the program`
+      : `${quoteName(command)} shows no usage line`,
   fix: ({ command }) => `start the help with a line such as 'Usage: ${command} [OPTION]... FILE'`,
 });
 
@@ -51,6 +57,16 @@ function beginsWith(path: readonly string[], place: Place): boolean {
   const [first = ''] = (place?.source.text ?? '').trimStart().split('\n', 1);
   return first.trim() === path.join(' ') || first.trim() === path.at(-1);
 }
+
+/** A usage line that begins with options. */
+const NAMELESS = /^\s{0,8}usage: *\[(?:-|options?\b|flags?\b)/im;
+
+function textOf(place: Place): string {
+  return (place?.source.text ?? '').slice(0, TEXT_LIMIT);
+}
+
+/** A usage line stands so near to the beginning. */
+const TEXT_LIMIT = 2000;
 
 /** A text that begins with what went wrong is no help, whatever options it lists below. */
 function isErrorMessage(place: Place): boolean {
