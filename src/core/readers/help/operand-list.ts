@@ -127,8 +127,9 @@ function setsMarksOff(cleaned: CleanedText): boolean {
 
 function standsApart(place: Place, flow: TextFlow, cleaned: CleanedText): boolean | undefined {
   if (place === null) return undefined;
-  // Where there is no text before the mark, those of options show how the printer writes them.
-  if (place.start <= (flow.place?.start ?? 0) + 1) return setsMarksOff(cleaned) || undefined;
+  // Where there is no text before the mark, those of options show how the printer writes them; one that is all there is, in square brackets, is a printer's.
+  if (place.start <= (flow.place?.start ?? 0) + 1)
+    return setsMarksOff(cleaned) || /^\[required\]$/.test(flow.text) || undefined;
   return /\s\s[[(]?$/.test(cleaned.text.slice(Math.max(0, place.start - 3), place.start));
 }
 
