@@ -396,6 +396,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/required-unstated': [
     {
+      why: 'a text that says that an option must be given, where nothing declares it',
+      text: yaml(
+        'options:\n  --quay=NAME: the quay (required)\n  --box=ID: required only with --late\n  --late: late ones\n',
+      ),
+      found: ['note --quay'],
+    },
+    {
       why: 'the heading says so',
       text: help('Required named arguments:\n  --quay=NAME  the quay\n\nOptions:\n  --late  a\n'),
       found: [],
