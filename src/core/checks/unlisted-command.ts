@@ -4,6 +4,8 @@ import type { CommandAt } from '../model/walk.ts';
 import type { Trace } from '../parsing/trace.ts';
 import type { ShellWord } from '../shells/shell-words.ts';
 import { timesInSource } from '../source/word-counts.ts';
+import { isSlipInside } from '../words/slip-inside.ts';
+import { isSwapped } from '../words/swapped-letters.ts';
 
 /** Fewer commands are no list of which all can be told. */
 const LEAST_LISTED = 3;
@@ -43,4 +45,20 @@ export function unlistedCommand(
   );
   const times = [...sources].reduce((sum, source) => sum + timesInSource(text, source), 0);
   return times === 1 ? `${quoteName(text)} is no command that the help lists` : undefined;
+}
+
+/** A word where a command is listed that is spelled almost alike, of a command that takes no operands. */
+export function misspeltCommand(
+  { command }: CommandAt,
+  trace: Trace,
+  words: readonly ShellWord[],
+): string | undefined {
+  const names = command.commands.items.flatMap((one) => one.names.map(({ text }) => text));
+  const given =
+    words[trace.firstOperand ?? trace.problems.find(({ code }) => code === 'not-judged')?.word ?? -1];
+  if (given?.literal !== true || names.includes(given.text)) return undefined;
+  const near = names.find((name) => isSlipInside(given.text, name) || isSwapped(given.text, name));
+  return near === undefined
+    ? undefined
+    : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
 }

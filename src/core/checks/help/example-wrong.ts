@@ -11,10 +11,9 @@ import { traceWords } from '../../parsing/trace-words.ts';
 import { type ShellWord, simpleCommands } from '../../shells/shell-words.ts';
 import { isLetterAway, isSlipInside } from '../../words/slip-inside.ts';
 import { suggest } from '../../words/suggest.ts';
-import { isSwapped } from '../../words/swapped-letters.ts';
 import { brokenRelation } from '../broken-relation.ts';
 import { defineCheck } from '../define-check.ts';
-import { unlistedCommand } from '../unlisted-command.ts';
+import { misspeltCommand, unlistedCommand } from '../unlisted-command.ts';
 import { unlistedOption } from '../unlisted-option.ts';
 import { mayBeGiven, wordForNumber } from '../word-for-number.ts';
 import { wrongValue } from '../wrong-value.ts';
@@ -268,22 +267,6 @@ function shortened(traced: readonly TracedWord[], words: readonly ShellWord[]): 
       return `${quoteName(text.slice(part.start, part.end))} is not the name of an option, only the beginning of ${quoteName(part.name ?? '')}`;
   }
   return undefined;
-}
-
-/** A word where a command is listed that is spelled almost alike, of a command that takes no operands. */
-function misspeltCommand(
-  { command }: CommandAt,
-  trace: Trace,
-  words: readonly ShellWord[],
-): string | undefined {
-  const names = command.commands.items.flatMap((one) => one.names.map(({ text }) => text));
-  const given =
-    words[trace.firstOperand ?? trace.problems.find(({ code }) => code === 'not-judged')?.word ?? -1];
-  if (given?.literal !== true || names.includes(given.text)) return undefined;
-  const near = names.find((name) => isSlipInside(given.text, name) || isSwapped(given.text, name));
-  return near === undefined
-    ? undefined
-    : `${quoteName(given.text)} is no command that the help lists, ${quoteName(near)} is`;
 }
 
 /** An option of a command that is not described, which is that of a command above it but for a slip inside. */

@@ -4,14 +4,14 @@ import { quoteName } from '../../messages/wording.ts';
 import type { Range, ValueWord } from '../../model/argument.ts';
 import type { Knowable } from '../../model/fact.ts';
 import { mainName } from '../../model/option.ts';
-import { optionsByName } from '../../model/options-by-name.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import { unquoted } from '../../notation/prose-default.ts';
 import { rangesInProse } from '../../notation/prose-range.ts';
 import { countedUnit } from '../../notation/told-unit.ts';
 import type { Place } from '../../source/source.ts';
 import { isWordForNumber, otherUnit } from '../default-misfits.ts';
-import { type Departure, defineCheck } from '../define-check.ts';
+import { defineCheck } from '../define-check.ts';
+import { listedValues, otherValueTold, valuesGivenElsewhere } from '../told-values.ts';
 import { isWithin } from '../within-range.ts';
 
 type Disagreement = {
@@ -52,7 +52,11 @@ export const valuesDisagree = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      for (const departure of givenElsewhere(at)) report.finding(departure);
+      for (const { option, given, allowed } of valuesGivenElsewhere(at.command)) {
+        const { text } = mainName(option);
+        const data: Disagreement = { name: text, kind: 'given', one: given, other: allowed };
+        report.finding({ command: at.path, subject: text, data, place: option.help?.place ?? null });
+      }
       for (const { name, word, help, place } of wordsOf(at)) {
         const found = disagreement(name, word, help, view);
         if (found === undefined) continue;
@@ -86,33 +90,6 @@ export const valuesDisagree = defineCheck({
       ? `write the lower bound of ${quoteName(name)} first`
       : `find out what ${quoteName(name)} does accept, and correct the other`,
 });
-
-/** `same as --sort=size`, `short for --sort size`: a text that gives a value to another option. */
-const GIVEN =
-  /\b(?:same as|like|equivalent to|equals|short(?:hand)? for|alias for|synonym for|implies|means|use) ["'`]?(--[a-z][\w-]{0,60})[= ]([a-z][\w-]{0,40})(?=["'`]?(?:[.,;)]|$))/gi;
-
-/** Values that texts give to options of which the lists are stated and lack them. */
-function givenElsewhere({ command, path }: CommandAt): Departure<Disagreement>[] {
-  const byName = optionsByName(command.options.items);
-  return command.options.items.flatMap((option) =>
-    [...(option.help?.value.slice(0, SEARCHED) ?? '').matchAll(GIVEN)].flatMap(
-      ([, name = '', value = '']) => {
-        const [word, ...more] = byName.get(name)?.argument?.value.words ?? [];
-        const allowed = statedValues(word?.values);
-        if (more.length > 0 || allowed.length < 2 || allowed.includes(value) || word?.separator !== undefined)
-          return [];
-        const own = mainName(option).text;
-        const data: Disagreement = {
-          name: own,
-          kind: 'given',
-          one: `${name} ${value}`,
-          other: listed(allowed),
-        };
-        return [{ command: path, subject: own, data, place: option.help?.place ?? null }];
-      },
-    ),
-  );
-}
 
 const MESSAGES: {
   readonly [K in Disagreement['kind']]: (name: string, one: string, other: string) => string;
@@ -178,7 +155,7 @@ function disagreement(
   const apart = range === undefined ? undefined : all.find((other) => areApart(range, other));
   if (range !== undefined && apart !== undefined)
     return { name, kind: 'range', one: drawn(range), other: drawn(apart) };
-  const unlisted = unlistedValue(word, help?.value ?? '') ?? explainedValue(word, help?.value ?? '');
+  const unlisted = otherValueTold(word, help?.value ?? '');
   if (unlisted !== undefined) return { name, ...unlisted };
   const counted = otherUnit(word);
   if (counted !== undefined) return { name, kind: 'unit', one: word.default?.value ?? '', other: counted };
@@ -191,9 +168,10 @@ function disagreement(
   const isShown = view.isHelp(word.default?.place ?? null);
   const values = isShown ? word.values?.value.map(({ value }) => value) : undefined;
   if (values !== undefined && values.length > 1) {
-    if (isInOtherCase(literal, values)) return { name, kind: 'case', one: literal, other: listed(values) };
+    if (isInOtherCase(literal, values))
+      return { name, kind: 'case', one: literal, other: listedValues(values) };
     return isAnother(literal, values, help?.value ?? '')
-      ? { name, kind: 'default', one: literal, other: listed(values) }
+      ? { name, kind: 'default', one: literal, other: listedValues(values) }
       : 'none';
   }
   const isCounted = word.values === undefined && countedUnit(help?.value ?? '') !== undefined;
@@ -209,79 +187,6 @@ function disagreement(
       : { name, kind: 'word', one: literal, other: drawn(bounds) };
   return isWithin(number, bounds) ? 'none' : { name, kind: 'default', one: literal, other: drawn(bounds) };
 }
-
-const VALUE = String.raw`["'\x60]?[a-z][\w-]*["'\x60]?(?![\w-])`;
-
-/** Words in a row, as texts list values: `a, b or c`, `a|b|c`, `a/b/c`. */
-const ROWS = [
-  `${VALUE}(?:, ?${VALUE})+(?:,? (?:or|and) ${VALUE})?`,
-  String.raw`${VALUE}(?: ?\| ?${VALUE}){2,}`,
-  `${VALUE}(?:/${VALUE}){2,}`,
-].map((row) => new RegExp(String.raw`(?<![\w|/-])${row}`, 'gi'));
-
-/** Words that stand between values, or behind them, and are none. */
-const NO_VALUE = /^(?:or|and|default|etc|optional|required|format)?$/i;
-
-/** What a text tells beside the allowed values. */
-type Told = Pick<Disagreement, 'kind' | 'one' | 'other'>;
-
-/** A word that a text lists beside allowed values, of which it is none. */
-function unlistedValue({ values, placeholder }: ValueWord, text: string): Told | undefined {
-  const allowed = statedValues(values);
-  const known = new Set(allowed.map((value) => value.toLowerCase()));
-  const searched = text.slice(0, SEARCHED);
-  for (const { 0: row, index } of ROWS.flatMap((pattern) => [...searched.matchAll(pattern)])) {
-    const words = row.split(/[^\w-]+/).filter((word) => !NO_VALUE.test(word));
-    const others = words.filter((word) => !known.has(word.toLowerCase()));
-    const [other] = others;
-    // `the plan, text or svg`: the first word before a comma may end what stands before the list.
-    if (other === words[0] && row.includes(',')) continue;
-    // `text, map, by default text`: the last word may begin what is told next, unless `or` ends the list.
-    const goesOn = /^(?:[:=]| [\w"'`$])/.test(searched.slice(index + row.length));
-    if (other === words.at(-1) && goesOn && !/ (?:or|and) /.test(row)) continue;
-    // Where the placeholder has the word too, the list was not read to its end.
-    if (other === undefined || placeholder?.value.includes(other) === true) continue;
-    if (allowed.length > 1 && others.length === 1 && words.length > 2)
-      return { kind: 'value', one: other, other: listed(allowed) };
-  }
-  return unlistedOfTwo(allowed, searched);
-}
-
-/** Two words behind a mark, with nothing but a mark behind them: `the form, text or svg`. */
-const TWO = new RegExp(`(?<=[,:(] )(${VALUE}) or (${VALUE})(?=$|[;.)]| [([])`, 'gi');
-
-/** The one of two words told as the values that is none of the two allowed ones. */
-function unlistedOfTwo(allowed: readonly string[], text: string): Told | undefined {
-  if (allowed.length < 2) return undefined;
-  const known = new Set(allowed.map((value) => value.toLowerCase()));
-  for (const [, ...quoted] of text.matchAll(TWO)) {
-    const words = quoted.map((word) => word.replace(/["'`]/g, ''));
-    const [other, ...more] = words.filter((word) => !known.has(word.toLowerCase()));
-    if (other !== undefined && more.length === 0 && !NO_VALUE.test(other))
-      return { kind: 'value', one: other, other: listed(allowed) };
-  }
-  return undefined;
-}
-
-function statedValues(values: ValueWord['values']): string[] {
-  return values?.basis === 'stated' ? values.value.map(({ value }) => value) : [];
-}
-
-/** A word in quotes of which a text says what it means: `'late' means after noon`. */
-const EXPLAINED = /["'`]([a-z][\w-]{1,30})["'`] (?:means|is for|stands for|writes|prints|gives|shows)\b/gi;
-
-/** A word in quotes that a text explains as if it were one of the allowed values. */
-function explainedValue({ values }: ValueWord, text: string): Told | undefined {
-  const allowed = statedValues(values);
-  if (allowed.length < 2) return undefined;
-  const known = new Set(allowed.map((value) => value.toLowerCase()));
-  const explained = [...text.slice(0, SEARCHED).matchAll(EXPLAINED)].map(([, word = '']) => word);
-  const unknown = explained.find((word) => !known.has(word.toLowerCase()));
-  return unknown === undefined ? undefined : { kind: 'explained', one: unknown, other: listed(allowed) };
-}
-
-/** So much of a text is searched. */
-const SEARCHED = 2000;
 
 /** A word that could be typed: texts also tell defaults in words, and patterns of names. */
 const LITERAL = /^[\w.+-]+$/;
@@ -331,13 +236,6 @@ function isInOtherCase(literal: string, values: readonly string[]): boolean {
 
 function isNumber(text: string): boolean {
   return /^[+-]?(?:\d|\.\d)[\d.]*$/.test(text);
-}
-
-const VALUES_SHOWN = 6;
-
-function listed(values: readonly string[]): string {
-  const more = values.length > VALUES_SHOWN ? ` and ${values.length - VALUES_SHOWN} more` : '';
-  return values.slice(0, VALUES_SHOWN).join(', ') + more;
 }
 
 function isReversed({ least, most }: Range): boolean {
