@@ -45,6 +45,7 @@ try {
       const words = commandLine(options, random);
       const told = toldBy(cli, words);
       for (const shell of SHELLS) {
+        if (answersItself(shell, form, words)) continue;
         const run = spawnSync(shell, [path, ...words], { encoding: 'utf8', timeout: 5000 });
         const done = run.stdout.includes('refused') || run.status === 2 ? 'refused' : run.stdout;
         score.lines++;
@@ -70,6 +71,11 @@ process.stdout.write(
   `all: ${alike} of ${lines} runs as traced (${((100 * alike) / lines).toFixed(2)} %), by ${SHELLS.join(', ')}\n`,
 );
 process.exitCode = alike === lines ? 0 : 1;
+
+/** Whether a shell takes words for options of its own: `getopts` of ksh93 answers every `--word` with a usage of its making, and ends the script. */
+function answersItself(shell, form, words) {
+  return shell === 'ksh' && form.startsWith('getopts') && words.some((word) => /^--\w/.test(word));
+}
 
 /** What a trace tells of a command line, in the words in which the scripts tell it. */
 function toldBy(cli, words) {

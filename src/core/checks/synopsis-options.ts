@@ -121,7 +121,9 @@ function unshownOptions(command: Command): SynopsisFault[] {
   if (!showsAll(command)) return [];
   const asks = ({ names }: Option) => names.some(({ text }) => ASKS.has(text));
   const all = command.options.items.filter((option) => option.listed);
-  const own = all.filter((option) => !asks(option));
+  // `[--]` shows the option for the end of the options, whatever it is called besides.
+  const isEnd = ({ names }: Option) => names.some(({ text }) => /^--ignore[_-]rest$/.test(text));
+  const own = all.filter((option) => !asks(option) && !isEnd(option));
   const listed = new Set(command.options.items.flatMap(({ names }) => names.map(({ text }) => text)));
   const shown = new Set(
     command.forms.flatMap(({ options }) =>

@@ -82,10 +82,12 @@ function mayNameAll({ argument, names, help }: Option): boolean {
   );
 }
 
-/** Whether a text tells the allowed values behind the name, or a default that shows what they look like, or the placeholder is a unit: then it says something. */
+/** Whether a text tells the allowed values behind the name, or a default that shows what they look like, or the placeholder or a note is a unit: then it says something. */
 function tellsOfValue({ argument, help }: Option): boolean {
   const isIn = (place: Place | undefined) =>
     place != null && help?.place != null && place.start >= help.place.start && place.end <= help.place.end;
+  // `bitrate (in kilobit/sec)`
+  if (/[([](?:in|as) [a-z]/i.test(help?.value ?? '')) return true;
   return (argument?.value.words ?? []).some(
     (word) =>
       unitCalled(word.placeholder?.value.replace(/[<>[\]]/g, '') ?? '') !== undefined ||

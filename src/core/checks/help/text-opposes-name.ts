@@ -1,5 +1,6 @@
 import { listNames } from '../../messages/wording.ts';
 import { longNames, type Option } from '../../model/option.ts';
+import { withoutNotes } from '../../notation/without-notes.ts';
 import { defineCheck } from '../define-check.ts';
 import { type FaultyOptions, reportFaultyOptions } from '../faulty-options.ts';
 
@@ -73,12 +74,12 @@ const TAKES_AWAY =
 const BOUNDS: readonly (readonly [name: RegExp, opposite: RegExp, doubt: RegExp])[] = [
   [
     /(?:^|-)max(?:imum)?(?:-|$)/,
-    /\b(?:at least|no (?:less|fewer) than|minimum|minimal)\b/i,
-    /\b(?:max\w*|at most|no more|up to|larg\w+|great\w+|long\w+|high\w+|limit\w*|until|stop\w*|if|when|unless)\b/i,
+    /\b(?:at least|no (?:less|fewer) than)\b|^(?:the )?minim(?:um|al)\b/i,
+    /\b(?:max\w*|at most|more than|no more|up to|larg\w+|great\w+|long\w+|high\w+|limit\w*|until|stop\w*|if|when|unless)\b/i,
   ],
   [
     /(?:^|-)min(?:imum)?(?:-|$)/,
-    /\b(?:at most|no more than|maximum|maximal)\b/i,
+    /\b(?:at most|no more than)\b|^(?:the )?maxim(?:um|al)\b/i,
     /\b(?:min\w*|at least|no (?:less|fewer)|small\w+|short\w+|low\w+|until|stop\w*|if|when|unless)\b/i,
   ],
   [
@@ -110,7 +111,7 @@ const BOUNDS: readonly (readonly [name: RegExp, opposite: RegExp, doubt: RegExp]
 
 /** Whether a text tells the other bound, or the other half, of what the name says. */
 function isOtherBound(option: Option): boolean {
-  const text = option.help?.value ?? '';
+  const text = withoutNotes(option.help?.value ?? '');
   return longNames(option).some(({ text: name }) =>
     BOUNDS.some(
       ([pattern, opposite, doubt]) => pattern.test(name.slice(2)) && opposite.test(text) && !doubt.test(text),

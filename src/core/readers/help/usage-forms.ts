@@ -37,7 +37,13 @@ export function splitForms(body: readonly TextPiece[]): UsageForm[] {
     const isSibling =
       piece.line.indent === first.line.indent && areOneFamily(firstWord(piece.line, start), program);
     const isOfAnother = isNotedApart(piece, start, body, program);
-    const isOwn = isOther || isName || isSibling || isOfAnother || firstWord(piece.line, start) === program;
+    // A line with nothing but `or` stood between.
+    const isApart =
+      piece.line.index - (body[i - 1]?.line.index ?? piece.line.index) > 1 &&
+      piece.line.indent === first.line.indent &&
+      /^[a-z][\w./-]*$/.test(firstWord(piece.line, start));
+    const isOwn =
+      isOther || isName || isApart || isSibling || isOfAnother || firstWord(piece.line, start) === program;
     if (forms.length === 0 || isOwn) forms.push([text]);
     else forms.at(-1)?.push(text);
   }
