@@ -2009,3 +2009,19 @@ test('a global option that the program does not list, and a command that it does
   const unlisted = carry('Bury a box.').replaceAll('carry', 'bury');
   assert.deepEqual(saidOfTwo('help/commands-disagree', ROUNDS, unlisted), ['note tiffin bury']);
 });
+
+test('commands of an extension are none that the list of the program lacks', () => {
+  const program = readText(
+    yaml(
+      'usage: tiffin COMMAND\ncommands:\n  box: {summary: carry one, usage: "tiffin box [-q]", options: {-q: say nothing}}\n  route: plan one\n  round: drive one\n',
+    ),
+  );
+  const harbour = readText(
+    'dabbawala: 1\nprogram: tiffin-harbour\nextends: tiffin\ncommands:\n  ship: {summary: load one, usage: "tiffin ship [-n]", options: {-n: change nothing}}\n',
+  );
+  const said = audit([extendInterface(program, harbour)]).findings;
+  assert.deepEqual(
+    said.filter(({ check }) => check === 'help/commands-disagree'),
+    [],
+  );
+});

@@ -1,3 +1,4 @@
+import type { AuditView } from '../../audit-view.ts';
 import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
@@ -38,7 +39,7 @@ export const commandsDisagree = defineCheck({
     for (const at of view.described) {
       const found = [
         ...globalOption(at),
-        ...unlistedBelow(at),
+        ...unlistedBelow(at, view),
         ...helpOption(at, known),
         ...ofAnotherProgram(at),
         ...summary(at, view.interface),
@@ -184,7 +185,7 @@ function namesOf({ names, negatedNames }: Option): string[] {
 const LEAST_LISTED = 2;
 
 /** A command with a help of its own, of which that of the command above it does not have the name. */
-function unlistedBelow({ command, path, line }: CommandAt): Found[] {
+function unlistedBelow({ command, path, line }: CommandAt, view: AuditView): Found[] {
   const parent = line.at(-2);
   const source = parent?.forms[0]?.place?.source;
   if (parent === undefined || source === undefined || !command.described) return [];
@@ -194,7 +195,9 @@ function unlistedBelow({ command, path, line }: CommandAt): Found[] {
   const isTold = command.names.some(({ text }) =>
     /^[\w-]+$/.test(text) ? writtenTimesInSource(text, source) > 0 : source.text.includes(text),
   );
-  return own === null || own.source === source || listed < LEAST_LISTED || isTold
+  // An extension adds commands that the program does not know.
+  const areHelp = view.isHelp(own) && view.isHelp(parent.forms[0]?.place ?? null);
+  return !areHelp || own === null || own.source === source || listed < LEAST_LISTED || isTold
     ? []
     : [
         {
