@@ -962,11 +962,24 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/text-opposes-name': [
     {
-      why: 'the other bound, and the other half',
-      text: help(
-        '  --max-boxes=NUM   print at least NUM boxes\n  --min-weight=KILOS  skip what weighs more than KILOS\n  --exclude=QUAY    take only the boxes of QUAY\n  --quiet           print everything\n',
-      ),
+      why: 'a minimum told of a maximum',
+      text: help('  --max-boxes=NUM  print at least NUM boxes\n  --map  draw a map\n'),
       found: ['warning --max-boxes'],
+    },
+    {
+      why: 'more left out by a minimum',
+      text: help('  --min-weight=KILOS  skip what weighs more than KILOS\n  --map  draw a map\n'),
+      found: ['warning --min-weight'],
+    },
+    {
+      why: 'only those told of an exclusion',
+      text: help('  --exclude=QUAY  take only the boxes of QUAY\n  --map  draw a map\n'),
+      found: ['warning --exclude'],
+    },
+    {
+      why: 'everything told of silence',
+      text: help('  --quiet  print everything\n  --map  draw a map\n'),
+      found: ['warning --quiet'],
     },
     {
       why: 'a bound that is told in other words, or by what happens behind it',

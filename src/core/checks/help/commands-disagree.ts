@@ -2,7 +2,6 @@ import type { AuditView } from '../../audit-view.ts';
 import type { Level } from '../../findings/level.ts';
 import { quoteName } from '../../messages/wording.ts';
 import { type Command, commandName } from '../../model/command.ts';
-import type { Interface } from '../../model/interface.ts';
 import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
@@ -36,13 +35,14 @@ export const commandsDisagree = defineCheck({
   },
   judge(view, report) {
     const known = new Set(view.commands.flatMap(({ path }) => path));
+    const told = new ListedSummaries();
     for (const at of view.described) {
       const found = [
         ...globalOption(at),
         ...unlistedBelow(at, view),
         ...helpOption(at, known),
         ...ofAnotherProgram(at),
-        ...summary(at, view.interface),
+        ...summary(at, told),
         ...synopsis(at),
       ];
       report.judged();
@@ -211,8 +211,25 @@ function unlistedBelow({ command, path, line }: CommandAt, view: AuditView): Fou
 /** Fewer words are no sentence. */
 const MIN_WORDS = 2;
 
+/** The commands of each list by their summaries, each list gone through once. */
+class ListedSummaries {
+  readonly #known = new Map<Command, ReadonlyMap<string, Command>>();
+
+  of(parent: Command): ReadonlyMap<string, Command> {
+    const known = this.#known.get(parent);
+    if (known !== undefined) return known;
+    const made = new Map(
+      parent.commands.items.flatMap((one) =>
+        one.summary === undefined ? [] : [[normalisedText(one.summary.value), one] as const],
+      ),
+    );
+    this.#known.set(parent, made);
+    return made;
+  }
+}
+
 /** The summary in the list above and the description in the command's own help, where they have no word in common, differ in one, or are of two commands. */
-function summary({ command, path, line }: CommandAt, cli: Interface): Found[] {
+function summary({ command, path, line }: CommandAt, summaries: ListedSummaries): Found[] {
   const [listed, own] = [command.summary, command.description ?? command.remarks[0]];
   if (
     listed === undefined ||
@@ -225,10 +242,12 @@ function summary({ command, path, line }: CommandAt, cli: Interface): Found[] {
     { data: { command: path.join(' '), kind, other }, place: own.place, level: 'warning' },
   ];
   const text = normalisedText(own.value);
-  const siblings = (line.at(-2) ?? cli.root).commands.items.filter((one) => one !== command);
-  const isOf = (one: Command) => normalisedText(one.summary?.value ?? '') === text;
-  const copied = normalisedText(listed.value) === text ? undefined : siblings.find(isOf);
-  if (copied !== undefined) return told('summary-of-other', commandName(copied));
+  const parent = line.at(-2);
+  const copied =
+    parent === undefined || normalisedText(listed.value) === text
+      ? undefined
+      : summaries.of(parent).get(text);
+  if (copied !== undefined && copied !== command) return told('summary-of-other', commandName(copied));
   if (isOtherVerb(normalisedText(listed.value), text, path.at(-1) ?? ''))
     return told('summary-word', listed.value);
   const [a, b] = [stemsOf(listed.value), stemsOf(own.value)];

@@ -9,6 +9,9 @@ import type { TextLine } from './text-line.ts';
 const LETTER_LINE =
   /^\s+(?:[A-Z][a-z]+ \()?(with(?:out)?) arguments?\)?: +((?:-[A-Za-z\d?](?:,? +|(?=\s*$))){1,62})\s*$/i;
 
+/** All letters and digits fit in a line of so many characters. */
+const LINE_LIMIT = 300;
+
 /** Options of lines that only tell letters. */
 export interface LetterLines {
   readonly options: readonly Option[];
@@ -25,6 +28,7 @@ export function readLetterLines(lines: readonly TextLine[], cleaned: CleanedText
   const options: Option[] = [];
   const taken: TextLine[] = [];
   for (const line of lines) {
+    if (line.text.length > LINE_LIMIT) continue;
     const [, how = '', letters = ''] = LETTER_LINE.exec(line.text) ?? [];
     if (letters === '') continue;
     taken.push(line);
