@@ -1,9 +1,9 @@
-// How right the reader is by choice of style: `node bench/printers/choices.mjs [--each N] [--seed S] [--kind KIND]`. What people write by hand is drawn from many
-// choices (see hosts/node/by_hand/style.mjs); those under which most is misread come first.
+// How right the reader is by choice of style: `node bench/printers/choices.mjs [--only LIBRARY] [--each N] [--seed S] [--kind KIND]`. What people write by hand is drawn
+// from many choices (see hosts/node/by_hand/style.mjs); those under which most is misread come first.
 import { parseArgs } from 'node:util';
 import { buildIfNeeded } from '../../scripts/setup.mjs';
 import { makeDeclaration } from './declaration.mjs';
-import { styleOf } from './hosts/node/by_hand/style.mjs';
+import { AXES, styleOf, WIDER_AXES } from './hosts/node/by_hand/style.mjs';
 import { LIBRARIES, STYLES } from './libraries.mjs';
 import { reduced } from './reduce.mjs';
 import { commandsOf } from './shown.mjs';
@@ -21,22 +21,26 @@ const { values } = parseArgs({
     each: { type: 'string', default: '100' },
     seed: { type: 'string', default: '1' },
     kind: { type: 'string' },
+    only: { type: 'string' },
   },
 });
 const kinds = values.kind === undefined ? KINDS : [values.kind];
 const counts = new Map();
 
-for (const library of LIBRARIES.filter(({ name }) => STYLES.includes(name))) {
+const drawn = values.only === undefined ? STYLES : [values.only];
+for (const library of LIBRARIES.filter(({ name }) => drawn.includes(name))) {
+  const axes = library.name === 'by-hand-wider' ? WIDER_AXES : AXES;
   const seed = Number(values.seed);
   const { truths, own } = truthsFor(library, seed, Number(values.each));
   const styles = Array.from({ length: Number(values.each) }, (_, i) => {
     const declaration = reduced(makeDeclaration(seed, i), library);
-    return commandsOf(declaration).map(() => styleOf(declaration));
+    return commandsOf(declaration).map(() => ({ ...styleOf(declaration, axes), seed: undefined }));
   }).flat();
   for (const [i, truth] of truths.entries()) {
     const { interface: cli } = readHelp({ name: 'help', text: truth.text });
     scoreHelp(truth, cli, own, (kind, isRight) => {
-      for (const [axis, choice] of Object.entries(styles[i])) count(kind, `${axis}: ${choice}`, isRight);
+      for (const [axis, choice] of Object.entries(styles[i]))
+        if (choice !== undefined) count(kind, `${axis}: ${choice}`, isRight);
     });
   }
 }

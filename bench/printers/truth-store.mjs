@@ -18,7 +18,7 @@ function sources(language) {
   const files = [
     ...readdirSync(import.meta.dirname).filter(
       (name) =>
-        !/^(score|alarms|table|run|install|truth-store|libraries|languages|floors|choices)\./.test(name),
+        !/^(score|alarms|table|run|install|truth-store|libraries|languages|floors|choices|axes)\./.test(name),
     ),
     ...readdirSync(join(hosts, folder), { recursive: true }).map((name) => join('hosts', folder, name)),
   ];

@@ -8,9 +8,14 @@ const OPTION =
 
 /** Every interface of standard input: `{id, width, program, version, summary, epilogue, root}`. */
 export function interfaces() {
+  return interfacesIn(readFileSync(0, 'utf8'));
+}
+
+/** The same of a text. */
+export function interfacesIn(input) {
   const found = [];
   let line = [];
-  for (const text of readFileSync(0, 'utf8').split('\n')) {
+  for (const text of input.split('\n')) {
     const [kind, ...fields] = text.split('\t');
     if (kind === 'I') {
       const [id, width, program, version, summary, epilogue, only] = fields;

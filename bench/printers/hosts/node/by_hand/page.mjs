@@ -14,15 +14,21 @@ import { operandWord, synopsisLines } from './synopsis.mjs';
  */
 export function printHelps(hyphens, slipsOf = () => EVEN, axes = AXES) {
   for (const from of interfaces()) {
-    const style = styleOf(from, axes);
-    const visit = (command, path) => {
-      const words = [from.program, ...path];
-      const page = { style, hyphens, slips: slipsOf(style, words), from, path: words, command };
-      show(from, path, `${pageLines(page).join('\n')}\n`);
-      for (const below of command.commands) visit(below, [...path, below.name]);
-    };
-    visit(from.root, []);
+    for (const [path, text] of helpsOf(from, styleOf(from, axes), hyphens, slipsOf)) show(from, path, text);
   }
+}
+
+/** The helps of an interface: each `[path, text]`, `path` the words behind the program. */
+export function helpsOf(from, style, hyphens, slipsOf = () => EVEN) {
+  const helps = [];
+  const visit = (command, path) => {
+    const words = [from.program, ...path];
+    const page = { style, hyphens, slips: slipsOf(style, words), from, path: words, command };
+    helps.push([path, `${pageLines(page).join('\n')}\n`]);
+    for (const below of command.commands) visit(below, [...path, below.name]);
+  };
+  visit(from.root, []);
+  return helps;
 }
 
 function pageLines(page) {
