@@ -213,6 +213,8 @@ function separate(text: string, start: number, to: number): ScannedArgument | un
   if (i >= to || text.startsWith('(default)', i)) return undefined;
   if (text[i] === '(' && (text[i + 1] === '-' || REMARK.test(text.slice(i, i + REMARK_LIMIT))))
     return undefined;
+  // `--long => text`
+  if (text[i] === '=' && text[i + 1] === '>') return undefined;
   if (text[i] === '=' && i + 1 < to) {
     // `--long = VALUE`
     while (i + 1 < to && isBlank(text[i + 1])) i++;

@@ -23,6 +23,15 @@ const END_LIMIT = 400;
 /** Words that are no values but say something of the option: `(required, repeatable)`. */
 const REMARK = /^(?:deprecated|experimental|mandatory|optional|repeatable|required)$/;
 
+/** Words in small letters, and numbers among them that are not more: `(auto, 2, all)`. */
+function areSmallWords(values: readonly ListedValue[]): boolean {
+  const words = values.filter(({ value }) => /^[a-z]/.test(value));
+  return (
+    words.length * 2 >= values.length &&
+    values.every(({ value }) => /^[a-z\d]/.test(value) && !REMARK.test(value))
+  );
+}
+
 /** Numbers of more than a digit, `(256, 512, 1k)`, `(1.0, 1.1, 1.2)`: `(1, 2, 3)` may be anything. */
 function areNumbers(values: readonly ListedValue[]): boolean {
   return values.every(({ value }) => /^\d[\d.]*[kKMG]?$/.test(value) && value.length > 1);
@@ -51,8 +60,7 @@ export function bracketedValues(text: string): BracketedValues | undefined {
     const isWhole = list !== undefined && list.end === start + inner.trimEnd().length;
     if (!isWhole) continue;
     const { values, hasOr } = list;
-    const isSmall =
-      values.every(({ value }) => /^[a-z]/.test(value) && !REMARK.test(value)) || areNumbers(values);
+    const isSmall = areSmallWords(values) || areNumbers(values);
     const end = match.index + match[0].length;
     const isList = values.length >= MIN_VALUES;
     // `lid.(tin|zip)`: a bracket that is joined to a word is a part of it.

@@ -3,7 +3,7 @@ import type { MarkNote } from './mark-note.ts';
 import { notesOf } from './sentence-notes.ts';
 
 /** What parts a note from the text before it: ` - default: 3`. */
-const DASH = /\s[-–] /g;
+const DASH = /(?:^|\s)[-–] /g;
 
 /** What a line of notes begins with, where a bullet or a capital tells that no sentence goes on in it. */
 const LINE_START = /^(?:[-*•] (?=\S)|(?=[A-Z$]))/;

@@ -3,6 +3,8 @@ import type { TextMark } from './text-marks.ts';
 /** What a note is about. */
 export type NoteKind =
   | 'default'
+  /** A word before `by default`: a default, or what the option is like (`silent by default`). */
+  | 'default-or-state'
   | 'environment'
   | 'values'
   /** Two words behind `must be`: values, or what a value is like (`positive or zero`). */

@@ -1,5 +1,6 @@
 import { flatMapped } from '../collections/flat-mapped.ts';
 import { matches } from '../source/matches.ts';
+import { angleNotes } from './angle-notes.ts';
 import { endingNotes } from './ending-notes.ts';
 import type { MarkNote, NoteKind } from './mark-note.ts';
 import { NEXT_NOTE } from './note-keys.ts';
@@ -8,13 +9,18 @@ import { sentenceNotes } from './sentence-notes.ts';
 import { scanMarks, type TextMark } from './text-marks.ts';
 
 /**
- * The notes of a text: those of all brackets, in their order, sentences that are notes and nothing else, and what it ends with, behind dashes or in
+ * The notes of a text: those of all brackets, in their order, then those in angle brackets, sentences that are notes and nothing else, and what it ends with, behind dashes or in
  * lines of their own. `starts` are where its lines begin.
  */
 export function notesIn(text: string, starts: readonly number[] = []): MarkNote[] {
   const ending = endingNotes(text, starts);
   const own = text.slice(0, ending[0]?.mark.start);
-  return [...flatMapped(scanMarks(text), (mark) => readNotes(text, mark)), ...sentenceNotes(own), ...ending];
+  return [
+    ...flatMapped(scanMarks(text), (mark) => readNotes(text, mark)),
+    ...angleNotes(text),
+    ...sentenceNotes(own),
+    ...ending,
+  ];
 }
 
 /** Of several notes about one thing, the last of those that end the text: a parser adds its own behind what was written. Else the first. */

@@ -24,6 +24,9 @@ const REQUIRED_TOLD =
 /** `3 by default`, `"late" by default`, `if not given, late is used`, `=3`: a bare word before `by default` may be what the option is like, `silent by default`. */
 const DEFAULT_TOLD =
   /^([\w+-]*[\d/.:~$_][^\s"'`,;]*|"[^"]*"|'[^']*'|`[^`]*`) by default$|^(?:if|when) (?:absent|omitted|unset|not (?:given|set|specified)),? ([^\s"'`]+|"[^"]*"|'[^']*'|`[^`]*`) is used$|^=\s?([^\s"'`=]\S*|"[^"]*"|'[^']*'|`[^`]*`)$/i;
+/** `early by default`; but not what most that is so is like: `off by default`, `disabled by default`, `visible by default`. */
+const DEFAULT_OR_STATE =
+  /^(?!(?:on|off|true|false|yes|no|not|none|nothing|active|silent|quiet|verbose|optional|automatic|recursive|same|this|that|it|done|so)\b|[a-z]+(?:ed|en|able|ible|ing|ly)\b)([\w+-]{1,40}) by default$/i;
 /** `a, b`, `a|b`, `a, b or c`, `'a' and 'b'`, behind words that announce values without a colon. */
 const LIST = /^[^\s,|]+(?:(?:\s*[,|]\s*|,? (?:or|and) |, (?:or|and) )[^\s,|]+)+$/;
 /** Behind `must be`, two words may be what a value is like: `positive or zero`. Two numbers are none of that. */
@@ -55,6 +58,8 @@ export function readNote(stretch: string, offset: number, mark: TextMark): MarkN
   // `EDNS(=version)`: a sign in a bracket within a text is a part of a notation.
   const value = told?.[1] ?? told?.[2] ?? (mark.isTrailing ? told?.[3] : undefined);
   if (value !== undefined) return part('default', value);
+  const word = DEFAULT_OR_STATE.exec(text)?.[1];
+  if (word !== undefined) return part('default-or-state', word);
   const source = VARIABLE_TOLD.exec(text)?.[1];
   if (source !== undefined) return part('environment', source);
   const key = NOTE_KEY.exec(text);

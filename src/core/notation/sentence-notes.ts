@@ -4,8 +4,8 @@ import { NEXT_NOTE } from './note-keys.ts';
 import { readNote, VARIABLE_NAME } from './read-note.ts';
 import type { TextMark } from './text-marks.ts';
 
-/** Where a sentence can begin: a capital, a number, or a variable, at the beginning or behind the end of another. */
-const SENTENCE_START = /(?:^|(?<=[.!?)\]]\s{1,2}))(?=[A-Z$\d])/g;
+/** Where a sentence can begin: a capital, a number, or a variable, at the beginning or behind the end of another; or one word that is all there is. */
+const SENTENCE_START = /(?:^|(?<=[.!?)\]]\s{1,2}))(?=[A-Z$\d])|^(?=(?:required|mandatory)[.\s]{0,4}$)/g;
 
 /** Longer sentences are no notes. */
 const SENTENCE_LIMIT = 300;

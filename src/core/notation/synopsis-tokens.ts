@@ -47,7 +47,7 @@ export function tokenize(text: string): Token[] {
     const end = dots > 0 ? i + dots : '[](){}|'.includes(character) ? i + 1 : wordEnd(text, i);
     const isMark = dots > 0 || '[](){}|'.includes(character);
     tokens.push({
-      text: dots > 0 ? '...' : text.slice(i, end),
+      text: dots > 0 && character !== '*' ? '...' : text.slice(i, end),
       isMark,
       joined,
       start: i,
@@ -79,12 +79,16 @@ function isWordWithDots(text: string, i: number): boolean {
   return text.startsWith('...', i) && /[[<(]/.test(text[i - 1] ?? '') && /\w/.test(text[i + 3] ?? '');
 }
 
+/** What a star or plus repeats: a bracket, or a word of letters. */
+const REPEATED = /[\])}>]$|(?:^|[\s[(<])[A-Za-z][A-Za-z_-]{1,39}$/;
+const WORD_SEEN = 42;
+
 /** How many characters the dots at an index have: three, one for all three, or two where a word with nothing behind it has them. */
 function dotsLength(text: string, i: number): number {
   if (text.startsWith('...', i)) return 3;
   if (text[i] === '…') return 1;
-  // `[day]*`, `<day>+`, as patterns have it.
-  if (/[*+]/.test(text[i] ?? '') && /[\])}>]/.test(text[i - 1] ?? ''))
+  // `[day]*`, `<day>+`, `DAY+`, as patterns have it.
+  if (/[*+]/.test(text[i] ?? '') && REPEATED.test(text.slice(Math.max(0, i - WORD_SEEN), i)))
     return /^[\s\])>]?$/.test(text.slice(i + 1, i + 2)) ? 1 : 0;
   return text.startsWith('..', i) &&
     /[\w>\]]/.test(text[i - 1] ?? '') &&

@@ -27,6 +27,16 @@ export type SynopsisNode =
 
 const DEPTH_LIMIT = 40;
 
+/** What stands once or more, or, behind a star, any number of times: but for the argument of an option, of which a first must be given. */
+function repeatOf(body: SynopsisNode, how: 'repeat' | 'any', before: SynopsisNode | undefined): SynopsisNode {
+  const isArgument = before?.kind === 'word' && before.text.startsWith('-');
+  const mayBeLeftOut = how === 'any' && body.kind === 'word' && !isArgument;
+  return {
+    kind: 'repeat',
+    body: mayBeLeftOut ? { kind: 'optional', body, start: body.start, end: body.end } : body,
+  };
+}
+
 /** Reads a synopsis; brackets that do not match are taken as closed at the end. */
 export function parseSynopsis(text: string): SynopsisNode {
   return new SynopsisParser(inCommonNotation(text)).sequence(0);
@@ -61,11 +71,11 @@ class SynopsisParser {
       } else {
         const node = this.#item(depth);
         const items = alternatives.at(-1);
-        if (node === 'repeat') {
+        if (node === 'repeat' || node === 'any') {
           const last = items?.pop();
           // Dots behind dots say nothing more, and must not nest.
           if (last !== undefined)
-            items?.push(last.kind === 'repeat' || isList(last) ? last : { kind: 'repeat', body: last });
+            items?.push(last.kind === 'repeat' || isList(last) ? last : repeatOf(last, node, items.at(-1)));
         } else if (node === 'more') {
           const last = items?.at(-1);
           if (last?.kind === 'word' && isValue(last)) items?.splice(-1, 1, { kind: 'repeat', body: last });
@@ -85,12 +95,13 @@ class SynopsisParser {
         : { kind: 'choice', alternatives: flat, start, end };
   }
 
-  #item(depth: number): SynopsisNode | 'repeat' | 'more' | undefined {
+  #item(depth: number): SynopsisNode | 'repeat' | 'any' | 'more' | undefined {
     const token = this.#tokens[this.#at];
     if (token === undefined) return undefined;
     this.#at++;
     if (!token.isMark) return this.#word(token, depth);
     if (token.text === '...') return 'repeat';
+    if (token.text === '*') return 'any';
     // `BOX [...]`: more of the word; behind an option, whatever else there is.
     if (token.text === '[' && this.#isMark(0, '...') && this.#isMark(1, ']')) {
       this.#at += 2;

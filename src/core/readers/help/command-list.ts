@@ -45,7 +45,8 @@ export function commandsOfEntries(
   const read = entries.flatMap((entry) => {
     // The program alone, in a list of command lines, is no command.
     const head = readHead(entry, cleaned, path);
-    if (head === undefined || isJustified(entry) || isSentence(entry) || isSetting(entry)) return [];
+    const isOther = isJustified(entry) || isSentence(entry) || isSetting(entry, section.kind === 'commands');
+    if (head === undefined || isOther) return [];
     if (head.names.some(({ text }) => FILE_NAME.test(text))) return [];
     const isProgram = head.names[0]?.text === (path === described.path ? described.program : path[0]);
     if (isProgram && head.further === undefined) return [];
@@ -161,9 +162,11 @@ function isJustified({ line, start, pieces }: WordEntry): boolean {
   return /[a-z,] {2,}[a-z]/.test(line.text.slice(piece.start, piece.end));
 }
 
-/** `tiffin.day   = monday|tuesday`: what can be set, and to what. */
-function isSetting({ line, end, pieces: [text] }: WordEntry): boolean {
-  return text?.line === line && /=\s*$/.test(line.text.slice(end, text.start));
+/** `tiffin.day   = monday|tuesday`: what can be set, and to what; but not a sentence behind a name of a list that is called commands: `open = open the box`. */
+function isSetting({ line, start, end, pieces: [text] }: WordEntry, isCalledCommands: boolean): boolean {
+  if (text?.line !== line || !/=\s*$/.test(line.text.slice(end, text.start))) return false;
+  const isSentence = /^[A-Za-z]+ [a-z]/.test(line.text.slice(text.start, text.start + 60));
+  return !(isCalledCommands && isSentence && !line.text.slice(start, end).includes('.'));
 }
 
 /** So many plain words behind a name are no operands of it. */

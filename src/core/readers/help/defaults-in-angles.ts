@@ -1,5 +1,6 @@
 import { stated } from '../../model/fact.ts';
 import type { Option } from '../../model/option.ts';
+import { angleNotes } from '../../notation/angle-notes.ts';
 import { placeholdersOf } from './value-lists.ts';
 
 /** What stands at the end of a text: `the day <monday>`, and `the day <>` where there is none. */
@@ -16,7 +17,11 @@ export function withDefaultsInAngles(options: readonly Option[]): readonly Optio
   const placeholders = new Set([...placeholdersOf(takers)].map((name) => name.toLowerCase()));
   const isShown = ({ help }: Option) => {
     const value = IN_ANGLES.exec(help?.value ?? '')?.[1];
-    return value !== undefined && !placeholders.has(value.toLowerCase());
+    return (
+      value !== undefined &&
+      !placeholders.has(value.toLowerCase()) &&
+      angleNotes(help?.value ?? '').length === 0
+    );
   };
   // An angle bracket alone may be the text.
   const isBehindText = ({ help }: Option) => !(help?.value ?? '<').startsWith('<');

@@ -21,14 +21,14 @@ export function withoutLineMarks(text: string): string {
     .join('\n');
 }
 
-/** A bullet in front of an option: `* --late`, `• -l, --late`, `- --late`. */
-const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,3}--?[A-Za-z])/m;
+/** A bullet in front of an option: `* --late`, `• -l, --late`, `- --late`, and `•     --late` below one with a letter. */
+const OPTION_BULLET = /^([ \t]*)[*•‣◦·-](?= {1,8}(?:--?[A-Za-z]|--\[no-))/m;
 const ALL_OPTION_BULLETS = new RegExp(OPTION_BULLET, 'gm');
 
 /** The same in front of a synopsis: `* usage: tiffin BOX`. */
 const USAGE_BULLET = /^([ \t]*)[*•‣◦·](?= {1,3}usage: )/gim;
 
-const OPTION_LINE = /^[ \t]*--?[A-Za-z][^\n]*/gm;
+const OPTION_LINE = /^[ \t]*--?[A-Za-z[][^\n]*/gm;
 
 /** One bullet is no list. */
 const MIN_BULLETS = 2;

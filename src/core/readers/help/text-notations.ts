@@ -1,6 +1,6 @@
 import { flatMapped } from '../../collections/flat-mapped.ts';
 import type { Range } from '../../model/argument.ts';
-import { type Fact, stated } from '../../model/fact.ts';
+import { type Fact, inferred, stated } from '../../model/fact.ts';
 import type { ListedValue } from '../../notation/listed-values.ts';
 import type { MarkNote, NoteKind } from '../../notation/mark-note.ts';
 import { notesIn, surestNote } from '../../notation/mark-notes.ts';
@@ -89,7 +89,10 @@ export function readNotations(flow: TextFlow): TextNotations {
         LEADING_VALUES.test(text) ||
         VALUES_BEHIND.test(text) ||
         wordsBelow(flow) !== undefined),
-    default: byDefault && fact(byDefault.value, byDefault),
+    default:
+      byDefault === undefined
+        ? likelyDefault(of('default-or-state'), flow)
+        : fact(byDefault.value, byDefault),
     range: readRange(of('range'), fact) ?? wholeRange(text, fact) ?? rangeInProse(text, fact),
     otherNames: flatMapped(notes, (note) => readOtherNames(text, note)),
     environment: [
@@ -123,10 +126,11 @@ function eitherOf(notes: readonly MarkNote[]): MarkNote | undefined {
   return either.value.split(' or ').includes(unquoted(byDefault.value)) ? either : undefined;
 }
 
-/** `(late, noon or early)`, with one of the words as the default. */
-const CHOICE = /\(([\w.+-]{1,30}(?:, [\w.+-]{1,30}){0,8},? or [\w.+-]{1,30})\)/;
+/** `(late, noon or early)`, `(late, noon)`, with one of the words as the default. */
+const CHOICE =
+  /\(([\w+-][\w.+-]{0,29}(?:, [\w+-][\w.+-]{0,29}){0,20}(?:,? or|,) (?!etc\b)[\w+-][\w.+-]{0,29})\)/;
 
-/** Words that a bracket parts by `or`, of which one is the default: then they are values. */
+/** Words that a bracket parts by `or` or commas, of which one is the default: then they are values. */
 function choiceOf(text: string, notes: readonly MarkNote[]): MarkNote | undefined {
   const match = CHOICE.exec(text);
   const value = match?.[1];
@@ -164,6 +168,12 @@ function defaultOf(
 
 /** `The default kind is late`: surely a value where it is one of those listed. */
 const DEFAULT_OF_A_KIND = /\bdefault [a-z]{1,20} is ([\w+-]{1,40})/i;
+
+/** `(early by default)`: of an option with an argument, its default. */
+function likelyDefault(note: MarkNote | undefined, flow: TextFlow): Fact<string> | undefined {
+  // Within a text it may be about anything.
+  return note?.mark.isTrailing === true ? inferred(note.value, flow.span(note.start, note.end)) : undefined;
+}
 
 /** The mark of a default stands so near to its value. */
 const MARK_LIMIT = 200;

@@ -48,6 +48,27 @@ function withoutAnnouncement(lines: readonly TextLine[]): readonly TextLine[] {
   return leads ? lines.slice(lines.indexOf(first) + 1) : lines;
 }
 
+/**
+ * The lines of a list without the paragraphs of sentences that close it, behind blank lines and no deeper than its entries: what all entries have in
+ * common, a bullet or a colon, these need not have.
+ */
+function withoutClosing(lines: readonly TextLine[]): readonly TextLine[] {
+  const first = lines.find(({ blank }) => !blank);
+  let end = lines.length;
+  for (;;) {
+    const last = lines.findLastIndex(({ blank }, i) => i < end && !blank);
+    const start = lines.findLastIndex(({ blank }, i) => i < last && blank) + 1;
+    if (first === undefined || start === 0 || start > last) return lines.slice(0, end);
+    const paragraph = lines.slice(start, last + 1);
+    const isProse =
+      /^\p{Lu}/u.test(paragraph[0]?.text.trimStart() ?? '') &&
+      /[a-z)][.!]$/.test(paragraph.at(-1)?.text.trimEnd() ?? '') &&
+      paragraph.every((line) => line.indent <= first.indent && splitAtGutter(line) === undefined);
+    if (!isProse) return lines.slice(0, end);
+    end = start;
+  }
+}
+
 interface OpenEntry {
   readonly line: TextLine;
   readonly start: number;
@@ -61,7 +82,7 @@ interface OpenEntry {
  * elsewhere it may be an operand of the command above it, for which its line was too narrow.
  */
 export function findWordEntries(withBullets: readonly TextLine[], areOperands = false): WordEntry[] {
-  const lines = withoutBullets(withoutAnnouncement(withBullets));
+  const lines = withoutBullets(withoutAnnouncement(withoutClosing(withBullets)));
   const layout = layoutOf(lines.filter(({ isStretched }) => !isStretched));
   if (layout === undefined) return [];
   const { indent } = layout;
