@@ -36,6 +36,9 @@ export interface AuditContext {
 
 const ALONE: AuditContext = { words: STANDARD_WORDS, siblings: [] };
 
+/** One such name alone may be a slip. */
+const SEVERAL = 2;
+
 /** What the checks look at: one interface, and what several of them need of it, computed once. */
 export class AuditView {
   /** The interface that is audited. */
@@ -57,6 +60,7 @@ export class AuditView {
   readonly #misbound: readonly Inventory[];
   #byPath: ReadonlyMap<string, CommandAt> | undefined;
   #hasLong: boolean | undefined;
+  #hasLongOfOneHyphen: boolean | undefined;
   #coverage: readonly ShellCoverage[] | undefined;
   readonly #claims: ReadonlySet<Standard>;
   #commandScopes: readonly CommandScope[] | undefined;
@@ -121,6 +125,15 @@ export class AuditView {
       ),
     );
     return this.#hasLong;
+  }
+
+  /** Whether several options have names of more than a letter behind one hyphen. */
+  get hasLongOptionsOfOneHyphen(): boolean {
+    this.#hasLongOfOneHyphen ??=
+      this.described
+        .flatMap(({ command }) => command.options.items)
+        .filter(({ names }) => names.some(({ form }) => form === 'single-hyphen-long')).length >= SEVERAL;
+    return this.#hasLongOfOneHyphen;
   }
 
   /** The commands that a source describes itself, not only names in a list. */

@@ -48,6 +48,8 @@ export function conformanceCheck<const Name extends CheckId>(
       if (!view.claims(rule.standard) && exempts(view)) return;
       const hasLeft = !view.claims('posix') && (view.claims('gnu') || view.hasLongOptions);
       if (rule.standard === 'posix' && hasLeft && !holdsWithLongOptions) return;
+      // `-late`: whatever else such a program does, it takes no options as POSIX has them.
+      if (rule.standard === 'posix' && !view.claims('posix') && view.hasLongOptionsOfOneHyphen) return;
       const { standing, count, evidence, instances } = rule.judge(view);
       if (standing === 'meets' || standing === 'by design') report.judged(count);
       const [first] = instances;

@@ -1,6 +1,6 @@
 import type { Command, Form, FormOption } from '../model/command.ts';
 import { mainName, type Option } from '../model/option.ts';
-import type { Place } from '../source/source.ts';
+import type { Place, Span } from '../source/source.ts';
 import { letterTimesInSource, timesInSource } from '../source/word-counts.ts';
 import type { SynopsisFault } from './synopsis-fault.ts';
 
@@ -174,6 +174,7 @@ function shownTwice({ forms }: Command): SynopsisFault[] {
       if (/^-*options?$/i.test(name)) continue;
       const before = first.get(name);
       if (before === undefined) first.set(name, option);
+      else if (areOfTwoModes(before.place, place)) continue;
       else
         return [
           { name, kind: bracketAt(place) === bracketAt(before.place) ? 'repeated' : 'shown-twice', place },
@@ -182,6 +183,41 @@ function shownTwice({ forms }: Command): SynopsisFault[] {
     return [];
   });
 }
+
+/** Whether two places stand in different outer brackets with options of their own: `[--map --day=DAY] [--list [--day=DAY]]`. */
+function areOfTwoModes(one: Place, other: Place): boolean {
+  if (one === null || other === null) return false;
+  const [first, second] = [groupAround(one), groupAround(other)];
+  return (
+    first !== second &&
+    [first, second].every((group) => (group?.match(/(?:^|[\s[])--?[A-Za-z]/g) ?? []).length > 1)
+  );
+}
+
+/** The outermost bracket that a place stands in, so far as it is no longer than a synopsis; undefined where it stands in none. */
+function groupAround({ source: { text }, start: at }: Span): string | undefined {
+  let [depth, start] = [0, -1];
+  for (
+    let i = at - 1;
+    i >= Math.max(0, at - GROUP_SEEN) && !(text[i] === '\n' && text[i + 1] === '\n');
+    i--
+  ) {
+    if (text[i] === ']') depth--;
+    else if (text[i] === '[' && ++depth > 0) {
+      depth = 0;
+      start = i;
+    }
+  }
+  if (start < 0) return undefined;
+  for (let i = start; i < start + 2 * GROUP_SEEN && i < text.length; i++) {
+    if (text[i] === '[') depth++;
+    else if (text[i] === ']' && --depth === 0) return text.slice(start, i + 1);
+  }
+  return undefined;
+}
+
+/** How far a bracket is looked for before a place. */
+const GROUP_SEEN = 1000;
 
 /** What stands from a place to the end of its bracket; empty where it stands in none. */
 function bracketAt(place: Place): string {

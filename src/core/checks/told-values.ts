@@ -19,7 +19,7 @@ export function otherValueTold(word: ValueWord, text: string): ToldValue | undef
 
 /** `same as --sort=size`, `short for --sort size`: a text that gives a value to another option. */
 const GIVEN =
-  /\b(?:same as|like|equivalent to|equals|short(?:hand)? for|alias for|synonym for|implies|means|use) ["'`]?(--[a-z][\w-]{0,60})[= ]([a-z][\w-]{0,40})(?=["'`]?(?:[.,;)]|$))/gi;
+  /\b(?:same as|like|equivalent to|equals|short(?:hand)? for|alias for|synonym for|implies|means|use) ["'`]?(--[a-z][\w-]{0,60})[= ](?!instead\b|too\b|also\b)([a-z][\w-]{0,40})(?=["'`]?(?:[.,;)]|$))/gi;
 
 /** A value that the text of an option gives to another, which does not have it. */
 export interface GivenValue {

@@ -10,12 +10,13 @@ export interface Token {
 
 /**
  * A synopsis of the same length in the common notation: `?day?`, as Tcl writes what may be left out, in brackets; `< day >` without the
- * blanks inside; `<-x|-y>` in round brackets; and bars for commas between names, `[-i, --in FILE]`.
+ * blanks inside; a bar for `or` in `[<day> or <week>]`; `<-x|-y>` in round brackets; and bars for commas between names, `[-i, --in FILE]`.
  */
 export function inCommonNotation(text: string): string {
   return text
     .replace(/(^|\s)\?(-?\w[^?\n]{0,80})\?(?=\s|$)/g, '$1[$2]')
     .replace(/(^|[\s[(])< ([\w-]{1,40}) >(?=[\s\])]|\.{3}|$)/g, '$1 <$2> ')
+    .replace(/(?<=\[<[^<>[\]]{1,60}>) or (?=<[^<>[\]]{1,60}>\])/g, ' |  ')
     .replace(/<(-[^<>|]{1,60}(?:\|[^<>|]{1,60}){1,20})>/g, '($1)')
     .replace(/(?<=\[ ?-[^[\]]{1,80}),(?= --?[A-Za-z[])/g, '|');
 }

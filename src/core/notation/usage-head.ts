@@ -49,13 +49,18 @@ function isOperandNoun(word: Pick<LiteralWord, 'text'> | undefined, titled: read
   return word !== undefined && OPERAND_NOUN.test(word.text) && !titled.includes(word.text);
 }
 
+/** Behind two names of a program stands what it takes. */
+const MIN_BEHIND_OR = 3;
+
 /** The words at the beginning of a synopsis, and how many of its items they are. `titled` are the words that the title has for the command. */
 export function readHead(items: readonly SynopsisNode[], flow: PlacedText, titled: readonly string[]) {
   const program: string[] = [];
   const literals: LiteralWord[] = [];
   let taken = 0;
   let programEnd = 0;
-  for (const node of items) {
+  let from = 0;
+  for (const [i, node] of items.entries()) {
+    if (i < from) continue;
     // `link add|a`: a command with its alias.
     const first = node.kind === 'choice' && taken > 0 ? node.alternatives[0] : undefined;
     const isBare = node.kind === 'choice' && !/[{(]\s*$/.test(flow.text.slice(0, node.start));
@@ -64,6 +69,13 @@ export function readHead(items: readonly SynopsisNode[], flow: PlacedText, title
     if (item.kind !== 'word' || item.joined !== undefined) break;
     // Options without a program in front of them.
     if (program.length === 0 && /^--?[a-z]/i.test(item.text)) break;
+    // `tiffin or tiffin-day [options]`: another name of the program.
+    const isOr = taken === 1 && literals.length === 0 && item.text === 'or' && items[2]?.kind === 'word';
+    if (isOr && items.length > MIN_BEHIND_OR) {
+      taken += 2;
+      from = i + 2;
+      continue;
+    }
     if (program.length === 0 || invokesMore(program, item.text, items[taken + 1])) {
       program.push(item.text);
       programEnd = item.end;

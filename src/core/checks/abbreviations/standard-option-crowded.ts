@@ -62,6 +62,7 @@ function crowding(scope: OptionScope, standard: string, typed: string): ScopeNam
   const declared = new Set(scope.at.command.options.items);
   if (target === undefined) return [];
   return scope.names.filter(
-    ({ name, option }) => option !== target && name.text.startsWith(typed) && declared.has(option),
+    ({ name, option }) =>
+      option !== target && name.text !== standard && name.text.startsWith(typed) && declared.has(option),
   );
 }

@@ -189,6 +189,11 @@ function secretsGivenOtherwise({ names, help }: Option): string[] {
   for (const { text } of names) {
     const words = nameWords(text.toLowerCase());
     if (words.some((word) => WAY.test(word))) for (const word of words) found.add(word);
+    // `--passwdfd`: run together.
+    for (const word of words) {
+      const joined = /^(.+)(?:file|fd|stdin|env)$/.exec(word)?.[1];
+      if (joined !== undefined) found.add(joined);
+    }
   }
   return [...SECRETS].filter((secret) => found.has(secret));
 }

@@ -1,4 +1,4 @@
-import { unusualNames } from '../../conformance/gnu/customary-names.ts';
+import { keepsToTable, unusualNames } from '../../conformance/gnu/customary-names.ts';
 import { countOf, listSome, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
@@ -7,7 +7,7 @@ const NAMES_SHOWN = 3;
 
 type Unusual = { readonly name: string; readonly customary: string };
 
-/** One finding for an interface with long names for which the table of long options has another. */
+/** One finding for an interface with long names for which the table of long options has another, and others that are from there. */
 export const longNameUnusual = defineCheck({
   name: 'gnu/long-name-unusual',
   level: 'note',
@@ -17,15 +17,18 @@ export const longNameUnusual = defineCheck({
   needs: ['the long options'],
   since: 4,
   examples: {
-    wrong: 'Usage: tiffin [OPTION]...\n\n  -n, --simulate  change nothing\n',
-    right: 'Usage: tiffin [OPTION]...\n\n  -n, --dry-run   change nothing\n',
-    nearMiss: 'Usage: tiffin [OPTION]...\n\n  -s, --simulate  change nothing\n',
+    wrong:
+      'Usage: tiffin [OPTION]...\n\n  -a, --all       with boxes that are gone\n  -q, --quiet     say nothing\n  -n, --simulate  change nothing\n',
+    right:
+      'Usage: tiffin [OPTION]...\n\n  -a, --all       with boxes that are gone\n  -q, --quiet     say nothing\n  -n, --dry-run   change nothing\n',
+    nearMiss:
+      'Usage: tiffin [OPTION]...\n\n  -g, --gone      with boxes that are gone\n  -q, --quiet     say nothing\n  -n, --simulate  change nothing\n',
   },
   judge(view, report) {
     const unusual = unusualNames(view);
     report.judged(unusual.length);
     const [first] = unusual;
-    if (first === undefined) return;
+    if (first === undefined || !(view.claims('gnu') || keepsToTable(view))) return;
     report.finding({
       command: first.at.path,
       subject: first.name.text,

@@ -1,4 +1,5 @@
 import { listNames } from '../../messages/wording.ts';
+import type { Command } from '../../model/command.ts';
 import type { Option } from '../../model/option.ts';
 import { speaksOfValue } from '../../notation/speaks-of-value.ts';
 import { withoutNotes } from '../../notation/without-notes.ts';
@@ -29,7 +30,8 @@ export const argumentUnshown = defineCheck({
     reportFaultyOptions(view, report, {
       among: ({ help, listed, argument, place }) =>
         help !== undefined && listed && view.isHelp(place) && argument?.basis !== 'stated',
-      isAtFault: (option) => isWithoutPlaceholder(option) && isTold(option),
+      isAtFault: (option, { command }) =>
+        isWithoutPlaceholder(option) && isTold(option) && !isShownBare(option, command),
     });
   },
   apart: true,
@@ -49,6 +51,20 @@ function isWithoutPlaceholder({ argument, help }: Option): boolean {
   return (argument?.value.words ?? []).every(
     ({ placeholder, values }) => placeholder === undefined && values === undefined,
   );
+}
+
+/** `[-d DAY] [-f|-u]`: whether a synopsis shows the option with nothing behind it, and others with their arguments. */
+function isShownBare({ names }: Option, { forms }: Command): boolean {
+  const own = new Set(names.map(({ text }) => text));
+  return forms.some(({ options }) => {
+    const behind = options.flatMap(({ name, place }) =>
+      place === null ? [] : [{ name, text: place.source.text.slice(place.end, place.end + 3) }],
+    );
+    return (
+      behind.some(({ name, text }) => own.has(name) && /^[\])|]/.test(text)) &&
+      behind.some(({ text }) => /^[ =][\w<]/.test(text))
+    );
+  });
 }
 
 /** What a switch says of itself, which reads like what sets a value: `set the verbose level`, `from this file`, `provide a map`; and a list, which is as often what the option prints. */

@@ -107,10 +107,10 @@ const STYLES: readonly (readonly [Style, (text: string) => boolean | undefined])
   ],
   [
     'a full stop behind',
-    // Two sentences need one; a text that ends in a bracket or abbreviation shows nothing.
+    // Two sentences need one; a text that ends in a bracket, an abbreviation or a colon shows nothing.
     (text) =>
       /[.!?] \p{Lu}/u.test(text) ||
-      /(?:\betc|e\.g|i\.e|\.\.|\b(?:approx|arg|def|dir|ext|incl|max|min|no|opt|resp|spec|vs))\.$|[)\]"'\d]$/.test(
+      /(?:\betc|e\.g|i\.e|\.\.|\b(?:approx|arg|def|dir|ext|incl|max|min|no|opt|resp|spec|vs))\.$|[)\]"'\d:]$/.test(
         text,
       )
         ? undefined

@@ -76,7 +76,10 @@ export const negationMixed = defineCheck({
 
 /** Whether a name takes something back: `--disable-x` beside `--enable-x` is a pair of its own, and `--nox` may be a word, such as `--notes`. */
 function isNegation(style: string, name: string, has: (name: string) => boolean): boolean {
-  if (style === '--disable-') return !has(name.replace('--disable-', '--enable-'));
+  // `--no-disable-x` takes `--disable-x` back.
+  if (name.startsWith('--no-disable-') && has(`--${name.slice(5)}`)) return false;
+  if (style === '--disable-')
+    return !has(name.replace('--disable-', '--enable-')) && !has(`--no-${name.slice(2)}`);
   // `--no-x, --nox` is one in two spellings.
   if (style === '--no') return has(`--${name.slice(4)}`) && !has(`--no-${name.slice(4)}`);
   return true;

@@ -1,6 +1,9 @@
 import { listNames, quoteName } from '../../messages/wording.ts';
 import { defineCheck } from '../define-check.ts';
 
+/** `--v=LEVEL`: how much is logged, as a widespread library for flags has it in all its programs, which have no short options. */
+const LEVEL_OF_LOG = '--v';
+
 /** One finding for the long options of one letter of a command. */
 export const oneLetterLong = defineCheck({
   name: 'names/one-letter-long',
@@ -21,7 +24,13 @@ export const oneLetterLong = defineCheck({
   judge(view, report) {
     for (const { at, names } of view.scopes) {
       report.judged(names.length);
-      const short = names.filter(({ name }) => name.form === 'long' && name.text.length === 3);
+      const isLogged = names.every(({ name }) => name.form === 'long');
+      const short = names.filter(
+        ({ name, option }) =>
+          name.form === 'long' &&
+          name.text.length === 3 &&
+          !(isLogged && name.text === LEVEL_OF_LOG && option.argument?.value.presence === 'mandatory'),
+      );
       const [first] = short;
       if (first === undefined) continue;
       report.finding({

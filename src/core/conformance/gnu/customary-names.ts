@@ -13,6 +13,22 @@ export interface UnusualName extends NameAt {
   readonly customary: string;
 }
 
+/** The names that every program has say nothing of its custom. */
+const EVERYBODY_HAS: ReadonlySet<string> = new Set(['help', 'version', 'verbose']);
+
+/** Whether a program has names of the table, so that one that is not from there stands out. */
+export function keepsToTable(view: AuditView): boolean {
+  const own = new Set(
+    view.described.flatMap(({ command }) =>
+      command.options.items.flatMap((option) => longNames(option).map(({ text }) => text.slice(2))),
+    ),
+  );
+  return [...own].filter((name) => TABLE.has(name) && !EVERYBODY_HAS.has(name)).length >= MIN_CUSTOMARY;
+}
+
+/** So many names of the table are no chance. */
+const MIN_CUSTOMARY = 2;
+
 /** Long names that the table of long options lacks, while it has another of the same meaning and with the same letter. */
 export function unusualNames(view: AuditView): UnusualName[] {
   return view.described.flatMap((at) => {

@@ -50,7 +50,7 @@ export function gatherText(
       nextLine = i + 1;
       continue;
     }
-    if (closesHead(next, line, pieces)) {
+    if (closesHead(next, line, pieces) || isBelowType(next, line, pieces)) {
       pieces.push({ line: next, start: next.first, end: next.text.length });
       nextLine = i + 1;
       continue;
@@ -121,6 +121,21 @@ function closesHead(next: TextLine, head: TextLine, pieces: readonly TextPiece[]
     return false;
   const isOpen = /^\([^()]{1,200}$/.test(head.text.slice(piece.start, piece.end));
   return isOpen && /^[^()]{1,200}\)$/.test(next.text);
+}
+
+/** `--day: type = string, default = ""`: nothing but the type of the value and its default, as one library for flags writes it above a text. */
+const TYPE_ALONE = /^type = [\w:<>]{1,40}, default = (?:"[^"]{0,200}"|\S{0,80})$/;
+
+/** Whether a line is the text of a name that has nothing but its type behind it. */
+function isBelowType(next: TextLine, head: TextLine, pieces: readonly TextPiece[]): boolean {
+  const [piece] = pieces;
+  const isText = next.index === head.index + 1 && next.indent === head.indent && !mayDeclare(next);
+  return (
+    isText &&
+    piece !== undefined &&
+    pieces.length === 1 &&
+    TYPE_ALONE.test(head.text.slice(piece.start, piece.end).trimEnd())
+  );
 }
 
 function isAboveOtherName(line: TextLine, next: TextLine | undefined): boolean {

@@ -13,7 +13,7 @@ export function declarationBetween(
   to: number,
   declaration: Declaration | undefined = scanDeclaration(text, start, to),
 ): Declaration | undefined {
-  if (declaration === undefined || isInsideBracket(text, start, to)) return undefined;
+  if (declaration === undefined || isInsideBracket(text, start, to) || isCall(declaration)) return undefined;
   const rest = text.slice(declaration.end, to).trim();
   // A comma behind the names: more of them follow in the next line. A mark may stand before the text.
   const isMark = rest === ',' || MARKS_ALONE.includes(rest) || REQUIRED_MARK.test(rest);
@@ -22,6 +22,19 @@ export function declarationBetween(
     (rest === ']' && text.slice(start, declaration.end).includes('[')) || /^\[,[^\s\]]{1,60}$/.test(rest);
   return rest === '' || isMark || isStray ? declaration : undefined;
 }
+
+/** `-s quay -p port -u day`: letters with arguments of their own, in a row, are a command line, and no names of one option. */
+export function isCall({ names }: Declaration): boolean {
+  const words = names.flatMap(({ argument }) => argument?.words[0]?.placeholder ?? []);
+  return (
+    names.length >= MIN_OF_CALL &&
+    names.every(({ form }) => form === 'short') &&
+    words.length > 1 &&
+    new Set(words).size === words.length
+  );
+}
+
+const MIN_OF_CALL = 3;
 
 /** Whether a range ends inside the bracket that opens it: `[-s <box>` of `[-s <box>] text`. */
 function isInsideBracket(text: string, start: number, to: number): boolean {

@@ -2,7 +2,13 @@ import type { ScannedArgument } from '../../notation/argument-notation.ts';
 import { isBlank } from '../../notation/characters.ts';
 import { beginsWithName, type Declaration, scanDeclaration } from '../../notation/declaration.ts';
 import type { SplitEntry, Surroundings } from './entry-split.ts';
-import { continuesNames, declarationBetween, isPlaceholderColumn, LONGEST_WORD } from './left-part.ts';
+import {
+  continuesNames,
+  declarationBetween,
+  isCall,
+  isPlaceholderColumn,
+  LONGEST_WORD,
+} from './left-part.ts';
 import { splitAtKnownColumn } from './split-at-column.ts';
 import { columnAt, type TextLine } from './text-line.ts';
 import { markLength } from './text-mark.ts';
@@ -239,7 +245,7 @@ function atMark(
 function atOneBlank(line: TextLine): SplitEntry | undefined {
   const { text, first } = line;
   const scanned = scanDeclaration(text, first, text.length);
-  if (scanned === undefined) return undefined;
+  if (scanned === undefined || isCall(scanned)) return undefined;
   const declaration = withoutLooseArgument(scanned, text);
   // `--help, print this text`: a comma parts them too.
   const behindComma =

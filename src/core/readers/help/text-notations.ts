@@ -50,13 +50,35 @@ const SAME_AS =
 /** `(the text) type: string default: ""`, as the C++ library for flags writes it. */
 const FLAG = /^\(([^\n]*)\) {1,2}type: ([\w:]{1,20}) default: ("[^"]*"|\S*)(?: currently: (?:"[^"]*"|\S*))?$/;
 
-function defaultOfFlag([matched, , , value = '']: RegExpExecArray):
-  | (Stretch & { readonly value: string })
-  | undefined {
+/** `type = string, default = "" the text`, as another library writes it in two lines. */
+const TYPED = /^type = ([\w:<>]{1,40}), default = ("[^"]{0,200}"|\S{0,80})(?:\s+|$)/;
+
+/** What a printer of types and defaults tells of an option. */
+interface PrintedFlag {
+  readonly type: Stretch & { readonly value: string };
+  readonly default: (Stretch & { readonly value: string }) | undefined;
+  /** What was written of the option. */
+  readonly own: Stretch;
+}
+
+function printedFlag(text: string): PrintedFlag | undefined {
+  const behind = FLAG.exec(text);
+  const before = behind === null ? TYPED.exec(text) : null;
+  const match = behind ?? before;
+  if (match === null) return undefined;
+  const [matched] = match;
+  const [own, type, value] =
+    behind === null
+      ? [{ start: matched.length, end: text.length }, match[1] ?? '', match[2] ?? '']
+      : [{ start: 1, end: 1 + (match[1]?.length ?? 0) }, match[2] ?? '', match[3] ?? ''];
   const bare = unquoted(value);
-  return bare === ''
-    ? undefined
-    : { value: bare, start: matched.lastIndexOf(value), end: matched.lastIndexOf(value) + value.length };
+  const at = matched.lastIndexOf(value);
+  const typeAt = behind === null ? matched.indexOf(type) : matched.length - 1;
+  return {
+    type: { value: type, start: typeAt, end: behind === null ? typeAt + type.length : matched.length },
+    default: bare === '' ? undefined : { value: bare, start: at, end: at + value.length },
+    own,
+  };
 }
 
 /** A text that is about something to be used no more. */
@@ -76,9 +98,9 @@ export function readNotations(flow: TextFlow): TextNotations {
     of('values') ?? eitherOf(notes) ?? choiceOf(text, notes),
     fact,
   );
-  const flag = FLAG.exec(text);
+  const flag = printedFlag(text);
   const type = of('type');
-  const byDefault = flag === null ? defaultOf(text, notes, values) : defaultOfFlag(flag);
+  const byDefault = flag === undefined ? defaultOf(text, notes, values) : flag.default;
   const required = of('required');
   const same = SAME_AS.exec(text);
   return {
@@ -102,10 +124,10 @@ export function readNotations(flow: TextFlow): TextNotations {
       ),
       ...variableInProse(text, fact),
     ],
-    ownText: flag === null ? undefined : { start: 1, end: 1 + (flag[1]?.length ?? 0) },
+    ownText: flag?.own,
     typeMark:
-      flag !== null
-        ? fact(flag[2] === 'bool' ? 'none' : 'mandatory', { start: flag[0].length - 1, end: flag[0].length })
+      flag !== undefined
+        ? fact(flag.type.value === 'bool' ? 'none' : 'mandatory', flag.type)
         : type === undefined
           ? undefined
           : fact(/bool|count/i.test(type.value) ? 'none' : 'mandatory', type),

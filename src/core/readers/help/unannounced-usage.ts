@@ -82,6 +82,8 @@ export function unannounced(lines: readonly TextLine[]): UsageLines {
     )
   )
     return prompted(lines);
+  // `------ boxes of the DAY`: a rule, and no program.
+  if (/^\s*[-./]+\s/.test(line.text)) return prompted(lines);
   // `TIFFIN HELP`
   if (/^[^a-z[<]+$/.test(line.text.slice(0, 300))) return prompted(lines);
   // `Tiffin CLI 2.0.1`

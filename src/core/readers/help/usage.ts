@@ -111,8 +111,28 @@ function readForms(
   const words = readings.map(wordBehindOptions);
   const areCommands =
     readings.length >= MIN_FORMS && new Set(words).size === words.length && !words.includes(undefined);
-  const all = areCommands ? flows.map((flow, i) => readUsageForm(flow, known, [words[i] ?? ''])) : readings;
+  const all = areCommands
+    ? flows.map((flow, i) => readUsageForm(flow, known, [words[i] ?? '']))
+    : withOperandWords(readings, flows, known);
   return all.filter((reading) => reading.program.length > 0);
+}
+
+/** Among synopses that nearly all show a command each, a word in the same place is one too, though operands are called so: `tiffin filename <box>`. */
+function withOperandWords(
+  readings: readonly UsageReading[],
+  flows: readonly TextFlow[],
+  known: KnownOptions,
+): readonly UsageReading[] {
+  const commands = new Set(readings.map(({ literals }) => literals[0]?.text));
+  const without = readings.filter(({ literals }) => literals.length === 0).length;
+  commands.delete(undefined);
+  if (commands.size < MIN_FORMS || without === 0 || without * MIN_FORMS > commands.size) return readings;
+  return readings.map((reading, i) => {
+    const word = /^\S+ ([a-z][\w-]*) /.exec(reading.form.text)?.[1];
+    const flow = flows[i];
+    const isFirst = reading.literals.length === 0 && word === reading.form.operands[0]?.name;
+    return isFirst && flow !== undefined && word !== undefined ? readUsageForm(flow, known, [word]) : reading;
+  });
 }
 
 /** So many synopses, each with another word behind options in brackets, are those of commands. */
