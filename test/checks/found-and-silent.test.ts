@@ -2023,6 +2023,28 @@ test('a global option that the program does not list, and a command that it does
   assert.deepEqual(saidOfTwo('help/commands-disagree', ROUNDS, unlisted), ['note tiffin bury']);
 });
 
+test('a command that the list misspells, and a name that another command writes otherwise, are told', () => {
+  const misspelt = ROUNDS.replace('  carry   Carry', '  crary   Carry');
+  assert.deepEqual(saidOfTwo('help/commands-disagree', misspelt, carry('Carry a box.')), [
+    'warning tiffin carry',
+  ]);
+  const [there, here] = ['      --dry-run         write nothing\n', '      --dryrun   write nothing\n'];
+  const saidOf = (text: string) =>
+    saidOfTwo(
+      'names/separators-mixed',
+      ROUNDS.replace(
+        '  -h, --help            help for tiffin\n',
+        `  -h, --help            help for tiffin\n${there}`,
+      ),
+      carry('Carry a box.').replace(
+        '  -h, --help   help for carry\n',
+        `  -h, --help   help for carry\n${text}`,
+      ),
+    );
+  assert.deepEqual(saidOf(here), ['note --dryrun']);
+  assert.deepEqual(saidOf('      --daily    write nothing\n'), []);
+});
+
 test('commands of an extension are none that the list of the program lacks', () => {
   const program = readText(
     yaml(

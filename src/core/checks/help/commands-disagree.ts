@@ -6,6 +6,7 @@ import { mainName, type Option } from '../../model/option.ts';
 import type { CommandAt } from '../../model/walk.ts';
 import type { Place } from '../../source/source.ts';
 import { writtenTimesInSource } from '../../source/word-counts.ts';
+import { isSlipInside } from '../../words/slip-inside.ts';
 import { normalisedText, stemsOf } from '../../words/text-likeness.ts';
 import { defineCheck } from '../define-check.ts';
 import { OF_PROGRAM } from '../global-options.ts';
@@ -13,7 +14,7 @@ import { OF_PROGRAM } from '../global-options.ts';
 type Disagreement = { readonly command: string } & (
   | { readonly kind: 'help-option' | 'version-option'; readonly other: string }
   | { readonly kind: 'summary' | 'summary-word' | 'summary-of-other'; readonly other: string }
-  | { readonly kind: 'synopsis' | 'global' | 'unlisted'; readonly other: string }
+  | { readonly kind: 'synopsis' | 'global' | 'unlisted' | 'listed-misspelt'; readonly other: string }
 );
 
 /** One finding for each command whose own help says something else than the list that names it, or speaks of another command. */
@@ -60,6 +61,7 @@ const MESSAGES: { readonly [K in Disagreement['kind']]: (command: string, other:
   synopsis: (command, other) => `the usage line of ${command} is that of ${other}`,
   global: (command, other) =>
     `the help of ${command} has ${other} among the global options, and that of the program has not`,
+  'listed-misspelt': (command, other) => `the list has ${other} where the help of ${command} has its name`,
   unlisted: (command, other) => `${command} has a help of its own, and the list of ${other} lacks it`,
   summary: (command, other) =>
     `the list calls ${command} ${other}, and its own help shares no word with that`,
@@ -195,8 +197,23 @@ function unlistedBelow({ command, path, line }: CommandAt, view: AuditView): Fou
   const isTold = command.names.some(({ text }) =>
     /^[\w-]+$/.test(text) ? writtenTimesInSource(text, source) > 0 : source.text.includes(text),
   );
+  const near = parent.commands.items.find(
+    (one) =>
+      one !== command &&
+      !one.described &&
+      one.place?.source === source &&
+      isSlipInside(commandName(one), path.at(-1) ?? ''),
+  );
   // An extension adds commands that the program does not know.
   const areHelp = view.isHelp(own) && view.isHelp(parent.forms[0]?.place ?? null);
+  if (areHelp && near !== undefined)
+    return [
+      {
+        data: { command: path.join(' '), kind: 'listed-misspelt', other: commandName(near) },
+        place: near.place,
+        level: 'warning',
+      },
+    ];
   return !areHelp || own === null || own.source === source || listed < LEAST_LISTED || isTold
     ? []
     : [

@@ -42,7 +42,7 @@ export const textSlip = defineCheck({
       }
       for (const { text, place, option } of toldTexts(command)) {
         const running = option === undefined ? text.slice(0, SEARCHED) : '';
-        const slip = TWICE.test(running) ? 'word-twice' : UNFILLED.test(running) ? 'unfilled' : undefined;
+        const slip = hasWordTwice(running) ? 'word-twice' : UNFILLED.test(running) ? 'unfilled' : undefined;
         if (slip !== undefined)
           report.finding({ command: path, subject: path.at(-1) ?? '', data: { names: [], slip }, place });
       }
@@ -73,8 +73,16 @@ const SLIPS: { readonly [K in Slip]: { readonly one: string; readonly many: stri
   },
 };
 
-/** A word of grammar that stands twice. */
-const TWICE = /(?:^|\s)(the|a|an|of|to|is|are|and|or|for|with|be|by|if) \1(?=\s)/i;
+/** A word of grammar that stands twice, or any word of several letters in small ones, but for what is said twice on purpose. */
+const TWICE =
+  /(?:^|\s)(?:(the|a|an|of|to|is|are|and|or|for|with|be|by|if) \1|(?!(?:blah|had|many|more|much|that|very)\b)([a-z]{3,}) \2)(?=\s)/;
+const TWICE_IN_CAPITALS = /(?:^|\s)(The|A|An|If|For|To) (?:the|a|an|if|for|to)(?=\s)/;
+
+function hasWordTwice(text: string): boolean {
+  const capital = TWICE_IN_CAPITALS.exec(text);
+  const [one, other] = capital?.[0].trim().toLowerCase().split(' ') ?? [];
+  return TWICE.test(text) || (one !== undefined && one === other);
+}
 
 /** What parsers and templates put a value in, and what they print where there is none. */
 const UNFILLED =
@@ -90,7 +98,7 @@ const OPEN_NOTE =
 function slipIn(whole: string): Slip | undefined {
   if (UNFILLED.test(whole.slice(0, SEARCHED))) return 'unfilled';
   if (NO_VALUE.test(whole.slice(0, SEARCHED))) return 'no-value';
-  if (TWICE.test(whole.slice(0, SEARCHED))) return 'word-twice';
+  if (hasWordTwice(whole.slice(0, SEARCHED))) return 'word-twice';
   if (OPEN_NOTE.test(whole.slice(0, SEARCHED))) return 'open-bracket';
   const text = withoutNotes(whole).slice(0, SEARCHED);
   if (/(?:^|\s)[a-z]+ [a-z]{2,},$/.test(text)) return 'comma';

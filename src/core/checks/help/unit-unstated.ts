@@ -133,7 +133,10 @@ function saysUnit({ help, argument, names }: Option): boolean {
   const said = [
     help?.value,
     word?.placeholder?.value,
-    ...names.map(({ text }) => text.replace(/[-_]/g, ' ')),
+    // `--min-size` counts no minutes.
+    ...names.flatMap(({ text, form }) =>
+      form === 'short' ? [] : [text.replace(/^--(?:min|max)[-_]/, '').replace(/[-_]/g, ' ')],
+    ),
   ];
   // A default such as 30s says the unit too.
   return (

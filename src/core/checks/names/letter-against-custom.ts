@@ -85,6 +85,8 @@ export const letterAgainstCustom = defineCheck({
   judge(view, report) {
     for (const at of view.described) {
       const options = optionsInReach(at);
+      for (const found of helpBehindAnother(options, at.command.options.items))
+        report.finding({ command: at.path, subject: found.data.letter, ...found });
       for (const option of at.command.options.items) {
         for (const letter of option.names.filter(({ form }) => form === 'short')) {
           if (!CUSTOM.has(letter.text.slice(1))) continue;
@@ -112,16 +114,35 @@ export const letterAgainstCustom = defineCheck({
     }
   },
   message: ({ letter, name, custom, instead, isThere }: Against) =>
-    `${quoteName(letter)} is ${quoteName(name)}, ${
-      isThere
-        ? `while ${quoteName(custom)} ${instead === null ? 'has no letter' : `is ${quoteName(instead)}`}`
-        : `and ${quoteName(custom)} in other programs`
-    }`,
+    name === custom
+      ? `${quoteName(name)} is ${quoteName(letter)}, and '-h' in other programs`
+      : `${quoteName(letter)} is ${quoteName(name)}, ${
+          isThere
+            ? `while ${quoteName(custom)} ${instead === null ? 'has no letter' : `is ${quoteName(instead)}`}`
+            : `and ${quoteName(custom)} in other programs`
+        }`,
   fix: ({ letter, custom, name, isThere }) =>
-    isThere
-      ? `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter or none to ${quoteName(name)}`
-      : `give another letter to ${quoteName(name)}`,
+    name === custom
+      ? "give it '-h' as well"
+      : isThere
+        ? `give ${quoteName(letter)} to ${quoteName(custom)}, and another letter or none to ${quoteName(name)}`
+        : `give another letter to ${quoteName(name)}`,
 });
+
+/** Help behind another letter than `-h`, which no option has. */
+function helpBehindAnother(
+  options: readonly Option[],
+  own: readonly Option[],
+): { readonly data: Against; readonly place: OptionName['place'] }[] {
+  const help = own.find(({ names }) => names.some(({ text }) => text === '--help'));
+  const letters = help?.names.filter(({ form }) => form === 'short') ?? [];
+  const [letter] = letters;
+  const isCustomary = letters.some(({ text }) => text === '-h' || text === '-?');
+  const isTaken = options.some(({ names }) => names.some(({ text }) => text === '-h'));
+  if (letter === undefined || isCustomary || isTaken) return [];
+  const data = { letter: letter.text, name: '--help', custom: '--help', instead: letter.text, isThere: true };
+  return [{ data, place: letter.place }];
+}
 
 interface Found {
   readonly data: Against;

@@ -110,6 +110,9 @@ const KNOWN: ReadonlySet<string> = new Set([
 /** In shorter words a letter that is left out makes another word. */
 const LEAST_FOR_ONE_LETTER = 7;
 
+/** `--nostable`: two words, as some parsers have it. */
+const BEGINS_WITH_NO = /^no[a-z]{4,}$/;
+
 function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet<string>) {
   for (const word of nameWords(text)) {
     const short = slipInShort(word, own, words);
@@ -118,7 +121,7 @@ function slipIn({ text }: OptionName, own: readonly string[], words: ReadonlySet
     const customary =
       [...KNOWN].find(
         (one) => isSwapped(word, one) || (one.length >= LEAST_FOR_ONE_LETTER && isSlipInside(word, one)),
-      ) ?? meantWord(word);
+      ) ?? (BEGINS_WITH_NO.test(word) ? undefined : meantWord(word));
     const meant = customary ?? own.find((one) => isSlip(word, one));
     if (meant !== undefined) return { word, meant, isCustomary: customary !== undefined };
   }

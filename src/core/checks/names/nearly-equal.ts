@@ -125,7 +125,18 @@ function isPlural(one: string, many: string): boolean {
 /** Letters that by custom tell names of one family apart: access, change and modification time, user and group. */
 const FAMILY = /^(?:[acmb]time|[acm]min|[ugp]ids?|std(?:in|out|err)|[rw]only|(?:read|write)s?)$/;
 
+/** A word without any of its vowels but the first: `wdth` of `--wdth` for `--width`. */
+const WITHOUT_VOWELS = /^[a-z][b-df-hj-np-tv-xz]{3,}$/;
+
+/** Whether one name is the other with one vowel left out, and has none left inside, or is its plural in `ies`. */
+function areSlips(a: string, b: string): boolean {
+  const [short, long] = a.length < b.length ? [a, b] : [b, a];
+  if (long === short.replace(/([^aeiou])y$/, '$1ies') && long !== short) return true;
+  return long.length === short.length + 1 && WITHOUT_VOWELS.test(short) && distance(short, long) === 1;
+}
+
 function areNear(a: string, b: string): boolean {
+  if (areSlips(a, b)) return true;
   if (Math.min(a.length, b.length) < MIN_LENGTH || Math.abs(a.length - b.length) > 1) return false;
   if (a.replace(/\d/g, '') === b.replace(/\d/g, '') || distance(a, b) !== 1) return false;
   // Where one letter stands for another, both names are as regular: `--map-uid` and `--map-gid`.

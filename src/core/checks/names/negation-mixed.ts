@@ -29,15 +29,20 @@ export const negationMixed = defineCheck({
   },
   judge(view, report) {
     const seen = new Map<string, { place: Place; path: readonly string[] }>();
+    const texts = new Map<string, string>();
     for (const { at, names } of view.scopes) {
-      for (const { name, generated } of names)
-        if (!generated && !seen.has(name.text)) seen.set(name.text, { place: name.place, path: at.path });
+      for (const { name, generated, option } of names) {
+        if (generated || seen.has(name.text)) continue;
+        seen.set(name.text, { place: name.place, path: at.path });
+        texts.set(name.text, option.help?.value ?? '');
+      }
     }
     report.judged(seen.size);
     const styles = STYLES.map(([style, pattern]) => ({
       style,
       names: [...seen.keys()].filter(
-        (name) => pattern.test(name) && isNegation(style, name, (other) => seen.has(other)),
+        (name) =>
+          pattern.test(name) && isNegation(style, name, (other) => seen.has(other), texts.get(name) ?? ''),
       ),
     }))
       .filter(({ names }) => names.length > 0)
@@ -74,13 +79,23 @@ export const negationMixed = defineCheck({
     `start all of them with ${quoteName(styles[0]?.style ?? '')}, and keep the others as hidden aliases`,
 });
 
+/** So many letters of a word are looked for in a text: it may stand there in another form. */
+const MOST_LETTERS = 12;
+
 /** Whether a name takes something back: `--disable-x` beside `--enable-x` is a pair of its own, and `--nox` may be a word, such as `--notes`. */
-function isNegation(style: string, name: string, has: (name: string) => boolean): boolean {
+function isNegation(style: string, name: string, has: (name: string) => boolean, text: string): boolean {
   // `--no-disable-x` takes `--disable-x` back.
   if (name.startsWith('--no-disable-') && has(`--${name.slice(5)}`)) return false;
   if (style === '--disable-')
     return !has(name.replace('--disable-', '--enable-')) && !has(`--no-${name.slice(2)}`);
   // `--no-x, --nox` is one in two spellings.
-  if (style === '--no') return has(`--${name.slice(4)}`) && !has(`--no-${name.slice(4)}`);
+  const rest = name.slice(4);
+  // `--nobanner  print no banner`: its text takes the same thing back.
+  const isTold = () =>
+    new RegExp(`\\b(?:no|not|without|omit|skip) (?:an? |the )?${rest.slice(0, MOST_LETTERS)}`, 'i').test(
+      text,
+    );
+  if (style === '--no')
+    return !has(`--no-${rest}`) && (has(`--${rest}`) || (/^[a-z]{4,}$/.test(rest) && isTold()));
   return true;
 }

@@ -64,12 +64,25 @@ const MIN_JOINED = 2;
 
 /** A name of one word that is two words in a row of its own text, where other names join their words: `--ignorecase  ignore case`. */
 function judgeRunTogether(view: AuditView, report: Reporter<Mixed>): void {
-  const all = view.scopes.flatMap(({ at, names }) =>
-    names.flatMap((one) => (one.generated || one.name.form !== 'long' ? [] : [{ ...one, path: at.path }])),
-  );
+  const all = view.scopes.flatMap(({ at, names }) => {
+    const own = new Set(at.command.options.items);
+    return names.flatMap((one) =>
+      one.generated || one.name.form !== 'long' || !own.has(one.option) ? [] : [{ ...one, path: at.path }],
+    );
+  });
   const joined = new Set(all.flatMap(({ name }) => (styleOf(name.text) === 'hyphen' ? [name.text] : [])));
-  if (joined.size < MIN_JOINED) return;
-  const found = all.find(({ name, option }) => isRunTogether(name.text.slice(2), option.help?.value ?? ''));
+  // `--dryrun` here is `--dry-run` at another command.
+  const byLetters = groupedBy(all, ({ name }) => inLetters(name.text));
+  const apart = all.find(({ name, path }) => {
+    if (!/^--[a-z]+$/.test(name.text)) return false;
+    const others = (byLetters.get(inLetters(name.text)) ?? []).filter(
+      (other) => other.name.text !== name.text,
+    );
+    return others.length > 0 && others.every((other) => other.path !== path);
+  });
+  if (joined.size < MIN_JOINED && apart === undefined) return;
+  const found =
+    apart ?? all.find(({ name, option }) => isRunTogether(name.text.slice(2), option.help?.value ?? ''));
   report.judged();
   if (found === undefined) return;
   report.finding({

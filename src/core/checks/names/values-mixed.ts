@@ -109,9 +109,14 @@ function mixedAmong(name: string, values: readonly string[]): Mixed | undefined 
     : { kind: 'separators', name, values: [hyphen, underscore] };
 }
 
-/** A word that begins with a capital among at least two that do not, and one of those. */
+/** Words that are no names and no shortenings: in capitals they only look otherwise. */
+const NO_SHORTENING = /^(?:ALL|ALWAYS|ANY|AUTO|BOTH|DEFAULT|FIRST|FULL|LAST|NEVER|NONE|OFF|ON)$/;
+
+/** A word that begins with a capital, or is one of the commonest in capitals, among at least two that do not, and one of those. */
 function oddCapital(values: readonly string[]): readonly [string, string] | undefined {
-  const words = values.filter((value) => /^[A-Za-z][a-z]+(?:[-_][a-z]+)*$/.test(value));
+  const words = values.filter(
+    (value) => /^[A-Za-z][a-z]+(?:[-_][a-z]+)*$/.test(value) || NO_SHORTENING.test(value),
+  );
   const capitals = words.filter((value) => /^[A-Z]/.test(value));
   const [capital] = capitals;
   const small = words.find((value) => /^[a-z]/.test(value));

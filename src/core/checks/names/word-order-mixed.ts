@@ -1,6 +1,7 @@
+import type { AuditView } from '../../audit-view.ts';
 import { addTo } from '../../collections/grouped.ts';
 import { listNames, quoteName } from '../../messages/wording.ts';
-import { commandName } from '../../model/command.ts';
+import { type Command, commandName } from '../../model/command.ts';
 import type { Place } from '../../source/source.ts';
 import type { WordLists } from '../../words/word-lists.ts';
 import { defineCheck } from '../define-check.ts';
@@ -37,8 +38,11 @@ export const wordOrderMixed = defineCheck({
     const [usual, odd] = [...groups].sort(([, a], [, b]) => b.length - a.length);
     const first = odd?.[1][0];
     // Two against one may be chance.
-    if (usual === undefined || odd === undefined || first === undefined || usual[1].length < MIN_COMMANDS)
+    if (usual === undefined || odd === undefined || first === undefined || usual[1].length < MIN_COMMANDS) {
+      const shared = sharedWord(view);
+      if (shared !== undefined) report.finding(shared);
       return;
+    }
     report.finding({
       command: first.path,
       subject: first.name,
@@ -53,12 +57,50 @@ export const wordOrderMixed = defineCheck({
       related: [{ place: usual[1][0]?.place ?? null, note: `the ${usual[0]}, as in most` }],
     });
   },
-  message: ({ usual, example, names }: { usual: Order; example: string; names: readonly string[] }) =>
-    `most commands have the ${usual}, like ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'does' : 'do'} not`,
-  fix: ({ usual }) => `put the ${usual} in all of them, and keep the others as aliases`,
+  message: ({ usual, example, names }: Mixed) =>
+    usual === 'word shared'
+      ? `${quoteName(names[0] ?? '')} has first the word that ${quoteName(example)} has last`
+      : `most commands have the ${usual}, like ${quoteName(example)}; ${listNames(names)} ${names.length === 1 ? 'does' : 'do'} not`,
+  fix: ({ usual }) =>
+    usual === 'word shared'
+      ? 'put the word in the same place in both, and keep the other name as an alias'
+      : `put the ${usual} in all of them, and keep the others as aliases`,
 });
 
 const MIN_COMMANDS = 3;
+
+type Mixed = {
+  /** The order of most commands, or `word shared` where two have one word at different ends. */
+  readonly usual: Order | 'word shared';
+  readonly example: string;
+  readonly names: readonly string[];
+};
+
+/** `assign-berth` beside `berth-release`: two commands of one list that have the same word at different ends; undefined where there are none. */
+function sharedWord(view: AuditView) {
+  for (const { command, path } of view.commands) {
+    const last = new Map<string, Command>();
+    const parts = command.commands.items.flatMap((sub) => {
+      const [first = '', second = '', ...more] = commandName(sub).split(/[-_]/);
+      return first === '' || second === '' || more.length > 0 ? [] : [{ sub, first, second }];
+    });
+    for (const { sub, second } of parts) last.set(second, sub);
+    const odd = parts.find(({ first, second, sub }) => {
+      const other = last.get(first);
+      const verb = other && commandName(other).split(/[-_]/, 1)[0];
+      const areVerbs = view.words.isVerb(second) && verb !== undefined && view.words.isVerb(verb);
+      return areVerbs && first.length >= MIN_LETTERS && other !== sub;
+    });
+    const other = odd && last.get(odd.first);
+    if (odd === undefined || other === undefined) continue;
+    const data: Mixed = { usual: 'word shared', example: commandName(other), names: [commandName(odd.sub)] };
+    return { command: path, subject: commandName(odd.sub), data, place: odd.sub.place };
+  }
+  return undefined;
+}
+
+/** Shorter words are particles: `to`, `as`. */
+const MIN_LETTERS = 3;
 
 function orderOf(name: string, words: WordLists): Order | undefined {
   const [first = '', last, ...more] = name.toLowerCase().split(/[-_:]/);

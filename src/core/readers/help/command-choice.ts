@@ -67,7 +67,7 @@ function nameOf({ line, start, end }: WordEntry): string {
 }
 
 /** So many entries that the choice has, for each that it lacks, show that it was forgotten there. */
-const KNOWN_FOR_ONE = 3;
+const KNOWN_FOR_ONE = 2;
 
 /** Entries with names and texts, at the indentation of those that the choice has, which it lacks. */
 function forgottenOf(entries: readonly WordEntry[], words: ReadonlySet<string>): ReadonlySet<WordEntry> {
