@@ -6,7 +6,7 @@ import { buildIfNeeded } from '../../scripts/setup.mjs';
 import { Random } from '../random.mjs';
 import { makeDeclaration } from './declaration.mjs';
 import { helpsOf } from './hosts/node/by_hand/page.mjs';
-import { AXES, WIDER_AXES } from './hosts/node/by_hand/style.mjs';
+import { AXES, WIDEST_AXES } from './hosts/node/by_hand/style.mjs';
 import { interfacesIn } from './hosts/node/declared.mjs';
 import { LIBRARIES } from './libraries.mjs';
 import { declarationLines } from './lines.mjs';
@@ -42,7 +42,7 @@ const common = Object.fromEntries(
 const asked = positionals.map((word) => word.split(/=(.*)/s));
 const rows = [];
 
-for (const [axis, choices] of Object.entries(WIDER_AXES))
+for (const [axis, choices] of Object.entries(WIDEST_AXES))
   for (const choice of new Set(choices.map((one) => [one].flat()[0])))
     if (isAsked(axis, choice)) rows.push(...scored(axis, choice));
 rows.sort((a, b) => a.right / a.of - b.right / b.of);
@@ -92,11 +92,11 @@ function printed(declaration, i, axis, choice) {
 
 function styleFor(i, axis, choice) {
   const random = new Random(seed * 1000 + i, 7);
-  const style = { ...common, bullet: 'none', 'note place': 'behind', seed: seed + i };
-  const axes = Object.keys(WIDER_AXES);
+  const style = { ...common, bullet: 'none', 'note place': 'behind', 'table head': 'none', seed: seed + i };
+  const axes = Object.keys(WIDEST_AXES);
   for (let at = 0; at < Number(values.beside); at++) {
     const other = random.pick(axes);
-    style[other] = [random.pick(WIDER_AXES[other])].flat()[0];
+    style[other] = [random.pick(WIDEST_AXES[other])].flat()[0];
   }
   return { ...style, [axis]: choice };
 }

@@ -3,7 +3,7 @@
 import { parseArgs } from 'node:util';
 import { buildIfNeeded } from '../../scripts/setup.mjs';
 import { makeDeclaration } from './declaration.mjs';
-import { AXES, styleOf, WIDER_AXES } from './hosts/node/by_hand/style.mjs';
+import { AXES, styleOf, WIDER_AXES, WIDEST_AXES } from './hosts/node/by_hand/style.mjs';
 import { LIBRARIES, STYLES } from './libraries.mjs';
 import { reduced } from './reduce.mjs';
 import { commandsOf } from './shown.mjs';
@@ -29,7 +29,7 @@ const counts = new Map();
 
 const drawn = values.only === undefined ? STYLES : [values.only];
 for (const library of LIBRARIES.filter(({ name }) => drawn.includes(name))) {
-  const axes = library.name === 'by-hand-wider' ? WIDER_AXES : AXES;
+  const axes = { 'by-hand-wider': WIDER_AXES, 'by-hand-widest': WIDEST_AXES }[library.name] ?? AXES;
   const seed = Number(values.seed);
   const { truths, own } = truthsFor(library, seed, Number(values.each));
   const styles = Array.from({ length: Number(values.each) }, (_, i) => {

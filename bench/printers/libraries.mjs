@@ -348,6 +348,7 @@ export const LIBRARIES = [
   ),
   library('node', 'by-hand', 'by_hand_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
   library('node', 'by-hand-wider', 'by_hand_wider_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
+  library('node', 'by-hand-widest', 'by_hand_widest_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
   library('node', 'by-hand-uneven', 'by_hand_uneven_host.mjs', [], [BY_HAND, `${BOTH} ${COMMANDS}`]),
   library('node', 'by-hand-single', 'by_hand_single_host.mjs', [], [BY_HAND, 'single-hyphen']),
   library('node', 'by-hand-synopsis', 'by_hand_synopsis_host.mjs', [], [SYNOPSIS, `${BOTH} aliases`]),
@@ -366,7 +367,14 @@ export const SEALED = [
 ];
 
 /** Not libraries, but styles drawn at random: read where they are named, and by CI. */
-export const STYLES = ['by-hand', 'by-hand-wider', 'by-hand-uneven', 'by-hand-single', 'by-hand-synopsis'];
+export const STYLES = [
+  'by-hand',
+  'by-hand-wider',
+  'by-hand-widest',
+  'by-hand-uneven',
+  'by-hand-single',
+  'by-hand-synopsis',
+];
 
 /** Libraries that need nothing but this project's npm packages, Python and Perl: CI reads a sample of what they print. */
 export const SAMPLE = [

@@ -25,8 +25,15 @@ export const MORE_GUTTERS = {
   dots: { mark: ' ', isColumn: true, filling: '.' },
 };
 
+export const LATEST_GUTTERS = {
+  ' — ': { mark: ' — ' },
+  ' -> ': { mark: ' -> ' },
+  'column # ': { mark: '# ', isColumn: true },
+  ' # ': { mark: ' # ' },
+};
+
 /** All gutters by their names. */
-export const EVERY_GUTTER = { ...GUTTERS, ...MORE_GUTTERS };
+export const EVERY_GUTTER = { ...GUTTERS, ...MORE_GUTTERS, ...LATEST_GUTTERS };
 
 /** What stands before each entry. */
 export const BULLETS = { none: '', '* ': '* ', '• ': '• ' };

@@ -21,6 +21,12 @@ export const MORE_BRACKETS = {
   'brackets below': (notes) => notes.map((note) => `\n[${note}]`).join(''),
 };
 
+export const LATEST_BRACKETS = {
+  '; x; y': (notes) => notes.map((note) => `; ${note}`).join(''),
+  '| x | y': (notes) => notes.map((note) => `| ${note}`).join(' '),
+  'x. y.': (notes) => notes.map((note) => `${note}.`).join(' '),
+};
+
 /** The notes that begin behind a full stop. */
 const SENTENCES = 'X. Y.';
 
@@ -54,6 +60,16 @@ export const MORE_DEFAULTS = {
   'the default is x': (word) => `the default is ${word}`,
   'if not given, x is used': (word) => `if not given, ${word} is used`,
   'default to x': (word) => `default to ${word}`,
+};
+
+export const LATEST_DEFAULTS = {
+  'default value is x': (word) => `default value is ${word}`,
+  'defaults to: x': (word) => `defaults to: ${word}`,
+  'x is the default': (word) => `${word} is the default`,
+  'default(x)': (word) => `default(${word})`,
+  'initial value: x': (word) => `initial value: ${word}`,
+  'if omitted: x': (word) => `if omitted: ${word}`,
+  'x if not given': (word) => `${word} if not given`,
 };
 
 /** The values of an option, in a note or (those in angle and round brackets and braces) in the place of its placeholder. */
@@ -94,6 +110,19 @@ export const MORE_VALUES = {
   'enum: a, b': (words) => `enum: ${words.join(', ')}`,
 };
 
+export const LATEST_VALUES = {
+  'allowed values are: a, b': (words) => `allowed values are: ${words.join(', ')}`,
+  'should be one of: a, b': (words) => `should be one of: ${words.join(', ')}`,
+  'one of a/b': (words) => `one of ${words.join('/')}`,
+  'values: {a, b}': (words) => `values: {${words.join(', ')}}`,
+  'valid: a | b': (words) => `valid: ${words.join(' | ')}`,
+  'permitted: a, b': (words) => `permitted: ${words.join(', ')}`,
+  'available values are a, b': (words) => `available values are ${words.join(', ')}`,
+  'takes a, b or c': (words) => `takes ${listed(words, 'or')}`,
+  'in {a,b}': (words) => `in {${words.join(',')}}`,
+  'expected: a|b': (words) => `expected: ${words.join('|')}`,
+};
+
 const PLACED_VALUES = {
   '{a|b}': (words) => `{${words.join('|')}}`,
   '[a|b]': (words) => `[${words.join('|')}]`,
@@ -125,6 +154,15 @@ export const MORE_RANGES = {
   'valid range: 1-9': (least, most) => `valid range: ${least}-${most}`,
 };
 
+export const LATEST_RANGES = {
+  'range [1..9]': (least, most) => `range [${least}..${most}]`,
+  '1 - 9': (least, most) => `${least} - ${most}`,
+  'minimum 1, maximum 9': (least, most) => `minimum ${least}, maximum ${most}`,
+  'within 1..9': (least, most) => `within ${least}..${most}`,
+  'valid values: 1 to 9': (least, most) => `valid values: ${least} to ${most}`,
+  'not less than 1, not more than 9': (least, most) => `not less than ${least}, not more than ${most}`,
+};
+
 export const ENVIRONMENTS = {
   'env: X': (name) => `env: ${name}`,
   'env X': (name) => `env ${name}`,
@@ -147,6 +185,15 @@ export const MORE_ENVIRONMENTS = {
   'env variable X': (name) => `env variable ${name}`,
 };
 
+export const LATEST_ENVIRONMENTS = {
+  'environment variable X': (name) => `environment variable ${name}`,
+  'set by $X': (name) => `set by $${name}`,
+  'from $X': (name) => `from $${name}`,
+  'variable: X': (name) => `variable: ${name}`,
+  'taken from X': (name) => `taken from ${name}`,
+  'environment X': (name) => `environment ${name}`,
+};
+
 export const REQUIRED = { required: 'required', mandatory: 'mandatory' };
 
 export const MORE_REQUIRED = {
@@ -155,6 +202,14 @@ export const MORE_REQUIRED = {
   'must be given': 'must be given',
   'must be specified': 'must be specified',
   'mandatory option': 'mandatory option',
+};
+
+export const LATEST_REQUIRED = {
+  'always required': 'always required',
+  'is required': 'is required',
+  'must be set': 'must be set',
+  obligatory: 'obligatory',
+  'not optional': 'not optional',
 };
 
 export const REPEATED = {
@@ -172,14 +227,21 @@ export const MORE_REPEATED = {
   'use several times for more': 'can be specified several times',
 };
 
+export const LATEST_REPEATED = {
+  'may be repeated': 'may be repeated',
+  multiple: 'multiple',
+  'zero or more times': 'zero or more times',
+  'can be specified many times': 'can be specified many times',
+};
+
 const EVERY = {
-  brackets: { ...BRACKETS, ...MORE_BRACKETS },
-  default: { ...DEFAULTS, ...MORE_DEFAULTS },
-  values: { ...VALUES, ...MORE_VALUES },
-  range: { ...RANGES, ...MORE_RANGES },
-  environment: { ...ENVIRONMENTS, ...MORE_ENVIRONMENTS },
-  required: { ...REQUIRED, ...MORE_REQUIRED },
-  repeated: { ...REPEATED, ...MORE_REPEATED },
+  brackets: { ...BRACKETS, ...MORE_BRACKETS, ...LATEST_BRACKETS },
+  default: { ...DEFAULTS, ...MORE_DEFAULTS, ...LATEST_DEFAULTS },
+  values: { ...VALUES, ...MORE_VALUES, ...LATEST_VALUES },
+  range: { ...RANGES, ...MORE_RANGES, ...LATEST_RANGES },
+  environment: { ...ENVIRONMENTS, ...MORE_ENVIRONMENTS, ...LATEST_ENVIRONMENTS },
+  required: { ...REQUIRED, ...MORE_REQUIRED, ...LATEST_REQUIRED },
+  repeated: { ...REPEATED, ...MORE_REPEATED, ...LATEST_REPEATED },
 };
 
 /** The values as a placeholder, where the style puts them there; else undefined. */
@@ -203,10 +265,10 @@ export function textWithNotes(style, option) {
   ];
   if (notes.length === 0) return help;
   const behind = EVERY.brackets[style.brackets](notes);
-  if (help === '') return behind.trim();
-  if (NOTE_PLACES[style['note place']] && !behind.startsWith('\n')) return `${behind} ${help}`;
-  if (behind.startsWith('\n')) return help + behind;
-  const isSentence = style.brackets === SENTENCES || style.brackets === 'X, y.';
+  if (help === '') return behind.replace(/^; /, '').trim();
+  if (NOTE_PLACES[style['note place']] && !/^[\n;]/.test(behind)) return `${behind} ${help}`;
+  if (/^[\n;]/.test(behind)) return help + behind;
+  const isSentence = style.brackets === SENTENCES || ['X, y.', 'x. y.'].includes(style.brackets);
   return isSentence && !help.endsWith('.') ? `${help}. ${behind}` : `${help} ${behind}`;
 }
 

@@ -21,6 +21,11 @@ export const MORE_SEPARATORS = {
   '[-q]': undefined,
 };
 
+export const LATEST_SEPARATORS = {
+  ', or ': ', or ',
+  'two blanks': '  ',
+};
+
 /** How an argument stands behind a long name: one that must be given, and one that may. */
 export const ARGUMENTS = {
   '=X': [(word) => `=${word}`, (word) => `[=${word}]`],
@@ -35,6 +40,12 @@ export const MORE_ARGUMENTS = {
   ' "X"': [(word) => ` "${word}"`, (word) => ` ["${word}"]`],
   '={X}': [(word) => `={${word}}`, (word) => `[={${word}}]`],
   ' = X': [(word) => ` = ${word}`, (word) => ` [= ${word}]`],
+};
+
+export const LATEST_ARGUMENTS = {
+  ' (X)': [(word) => ` (${word})`, (word) => ` [(${word})]`],
+  '=(X)': [(word) => `=(${word})`, (word) => `[=(${word})]`],
+  "='X'": [(word) => `='${word}'`, (word) => `[='${word}']`],
 };
 
 /** How it stands behind the letter, where a long name follows. */
@@ -60,8 +71,8 @@ export const MORE_NEGATIONS = {
 };
 
 const EVERY = {
-  separator: { ...SEPARATORS, ...MORE_SEPARATORS },
-  argument: { ...ARGUMENTS, ...MORE_ARGUMENTS },
+  separator: { ...SEPARATORS, ...MORE_SEPARATORS, ...LATEST_SEPARATORS },
+  argument: { ...ARGUMENTS, ...MORE_ARGUMENTS, ...LATEST_ARGUMENTS },
   letter: { ...LETTER_ARGUMENTS, ...MORE_LETTER_ARGUMENTS },
   negation: { ...NEGATIONS, ...MORE_NEGATIONS },
 };
@@ -121,7 +132,7 @@ function letterOnlyArgument(style, option) {
 function argumentOf(style, option) {
   if (option.presence === 'none') return '';
   const placed = placedValues(style, option.values);
-  const name = placed === undefined ? style.argument : style.argument.replace(/[<>{}"]/g, '');
+  const name = placed === undefined ? style.argument : style.argument.replace(/[<>{}"'()]/g, '');
   const [mandatory, optional] = EVERY.argument[name];
   return (option.presence === 'optional' ? optional : mandatory)(placed ?? option.placeholder);
 }

@@ -1,9 +1,9 @@
 // The helps of interfaces.
 import { interfaces, show } from '../declared.mjs';
-import { entryLines, wrapped } from './layout.mjs';
+import { EVERY_GUTTER, entryLines, wrapped } from './layout.mjs';
 import { textWithNotes } from './notes.mjs';
 import { optionHead, optionInSynopsis } from './option-heads.mjs';
-import { EVERY_COMMAND_HEAD, heading, ORDERS, TITLES } from './parts.mjs';
+import { EVERY_COMMAND_HEAD, heading, ORDERS, TABLE_HEADS, TITLES } from './parts.mjs';
 import { EVEN } from './slips.mjs';
 import { AXES, styleOf } from './style.mjs';
 import { operandWord, synopsisLines } from './synopsis.mjs';
@@ -78,7 +78,10 @@ function optionLists({ style, hyphens, slips, from, command }) {
       head: optionHead(style, hyphens, option),
       text: textWithNotes(style, option),
     }));
-    const lines = [...heading(style, word), ...entryLines(style, slips, style.gutter, entries, from.width)];
+    const isTable = i === 0 && EVERY_GUTTER[style.gutter].isColumn;
+    const table = isTable ? TABLE_HEADS[style['table head'] ?? 'none'] : [];
+    const listed = entryLines(style, slips, style.gutter, [...table, ...entries], from.width);
+    const lines = [...heading(style, word), ...listed];
     return i === 0 ? lines : ['', ...lines];
   });
 }

@@ -40,12 +40,36 @@ export const MORE_HEADINGS = {
   'indented Options:': (word) => [`  ${capital(word)}:`],
 };
 
-const EVERY_HEADING = { ...HEADINGS, ...MORE_HEADINGS };
+export const LATEST_HEADINGS = {
+  'Options are:': (word) => [`${capital(word)} are:`],
+  '<Options>': (word) => [`<${capital(word)}>`],
+  '>> Options': (word) => [`>> ${capital(word)}`],
+  '~~ Options ~~': (word) => [`~~ ${capital(word)} ~~`],
+  'Options -': (word) => [`${capital(word)} -`],
+};
+
+const EVERY_HEADING = { ...HEADINGS, ...MORE_HEADINGS, ...LATEST_HEADINGS };
 
 export const LIST_NAMES = {
   options: ['options', 'flags', 'optional arguments', 'switches'],
   commands: ['commands', 'subcommands', 'actions'],
   operands: ['arguments', 'operands', 'positional arguments', 'parameters'],
+};
+
+export const LATEST_LIST_NAMES = {
+  options: ['general options', 'command line options', 'named arguments', 'option list', 'parameters'],
+  commands: ['command list', 'tasks', 'verbs', 'operations', 'available subcommands'],
+  operands: ['args', 'inputs', 'required arguments', 'argument list'],
+};
+
+/** The lines above the first list of options: none, or those of a table. */
+export const TABLE_HEADS = {
+  none: [],
+  'Option Description': [{ head: 'Option', text: 'Description' }],
+  'Option Description, underlined': [
+    { head: 'Option', text: 'Description' },
+    { head: '------', text: '-----------' },
+  ],
 };
 
 /** What follows the synopsis, in order. */

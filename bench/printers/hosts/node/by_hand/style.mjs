@@ -1,11 +1,18 @@
 // The style of one help: a choice on each axis, drawn on its own, so that what stands together here has stood together nowhere.
 import { createHash } from 'node:crypto';
 import { Random } from '../../../../random.mjs';
-import { BULLETS, GUTTERS, MORE_GUTTERS } from './layout.mjs';
+import { BULLETS, GUTTERS, LATEST_GUTTERS, MORE_GUTTERS } from './layout.mjs';
 import {
   BRACKETS,
   DEFAULTS,
   ENVIRONMENTS,
+  LATEST_BRACKETS,
+  LATEST_DEFAULTS,
+  LATEST_ENVIRONMENTS,
+  LATEST_RANGES,
+  LATEST_REPEATED,
+  LATEST_REQUIRED,
+  LATEST_VALUES,
   MORE_BRACKETS,
   MORE_DEFAULTS,
   MORE_ENVIRONMENTS,
@@ -22,6 +29,8 @@ import {
 } from './notes.mjs';
 import {
   ARGUMENTS,
+  LATEST_ARGUMENTS,
+  LATEST_SEPARATORS,
   LETTER_ARGUMENTS,
   MORE_ARGUMENTS,
   MORE_LETTER_ARGUMENTS,
@@ -33,14 +42,21 @@ import {
 import {
   COMMAND_HEADS,
   HEADINGS,
+  LATEST_HEADINGS,
+  LATEST_LIST_NAMES,
   LIST_NAMES,
   MORE_COMMAND_HEADS,
   MORE_HEADINGS,
   ORDERS,
+  TABLE_HEADS,
   TITLES,
 } from './parts.mjs';
 import {
   COMMAND_WORDS,
+  LATEST_COMMAND_WORDS,
+  LATEST_MANY,
+  LATEST_OPTION_WORDS,
+  LATEST_USAGE_WORDS,
   MANY,
   MORE_COMMAND_WORDS,
   MORE_MANY,
@@ -117,16 +133,52 @@ const MORE = {
 
 /** Every choice, those of `MORE` as often as all others of their axis together. */
 export const WIDER_AXES = {
-  ...AXES,
-  ...Object.fromEntries(
-    Object.entries(MORE).map(([axis, more]) => {
-      const before = (AXES[axis] ?? []).flatMap(weighted);
-      const weight = Math.max(1, Math.round(before.length / Object.keys(more).length));
-      return [axis, [...before, ...Object.keys(more).map((choice) => [choice, weight])]];
-    }),
-  ),
+  ...widened(AXES, MORE),
   bullet: [['none', 6], ...Object.keys(BULLETS).slice(1)],
 };
+
+/** Choices that nobody had looked at when those of `WIDER_AXES` were. */
+const LATEST = {
+  usage: LATEST_USAGE_WORDS,
+  'usage options': LATEST_OPTION_WORDS,
+  'usage command': LATEST_COMMAND_WORDS,
+  'operand many': LATEST_MANY,
+  heading: LATEST_HEADINGS,
+  'options called': named(LATEST_LIST_NAMES.options),
+  'commands called': named(LATEST_LIST_NAMES.commands),
+  'operands called': named(LATEST_LIST_NAMES.operands),
+  gutter: LATEST_GUTTERS,
+  'command gutter': LATEST_GUTTERS,
+  separator: LATEST_SEPARATORS,
+  argument: LATEST_ARGUMENTS,
+  brackets: LATEST_BRACKETS,
+  default: LATEST_DEFAULTS,
+  values: LATEST_VALUES,
+  range: LATEST_RANGES,
+  environment: LATEST_ENVIRONMENTS,
+  required: LATEST_REQUIRED,
+  repeated: LATEST_REPEATED,
+};
+
+/** Every choice, those of `LATEST` as often as all others of their axis together. */
+export const WIDEST_AXES = {
+  ...widened(WIDER_AXES, LATEST),
+  'table head': [['none', 4], ...Object.keys(TABLE_HEADS).slice(1)],
+};
+
+/** Axes with more choices, which are drawn as often as all others of their axis together. */
+function widened(axes, more) {
+  const wider = Object.entries(more).map(([axis, choices]) => {
+    const before = (axes[axis] ?? []).flatMap(weighted);
+    const weight = Math.max(1, Math.round(before.length / Object.keys(choices).length));
+    return [axis, [...before, ...Object.keys(choices).map((choice) => [choice, weight])]];
+  });
+  return { ...axes, ...Object.fromEntries(wider) };
+}
+
+function named(words) {
+  return Object.fromEntries(words.map((word) => [word, word]));
+}
 
 /** The style of an interface: from each axis to a choice, and a `seed` for what is drawn within its help. It stays the same when a fact is taken away from the interface. */
 export function styleOf({ program, version, summary, epilogue, width }, axes = AXES) {

@@ -24,6 +24,14 @@ export const MORE_USAGE_WORDS = {
   '# Usage': '# Usage',
 };
 
+export const LATEST_USAGE_WORDS = {
+  'Invocation:': 'Invocation:',
+  'Call:': 'Call:',
+  'Command line:': 'Command line:',
+  'Synopsis:': 'Synopsis:',
+  'Usage -': 'Usage -',
+};
+
 /** Where the synopsis stands. */
 export const PLACES = { 'behind the word': '', 'below, 2': '  ', 'below, 4': '    ', 'below, tab': '\t' };
 
@@ -46,6 +54,14 @@ export const MORE_OPTION_WORDS = {
   '[--options]': '[--options]',
 };
 
+export const LATEST_OPTION_WORDS = {
+  '[option ...]': '[option ...]',
+  '[OPT]...': '[OPT]...',
+  '[option(s)]': '[option(s)]',
+  '[...options]': '[...options]',
+  '[opts]': '[opts]',
+};
+
 export const COMMAND_WORDS = {
   '<command>': '<command>',
   COMMAND: 'COMMAND',
@@ -61,6 +77,13 @@ export const MORE_COMMAND_WORDS = {
   'COMMAND [ARG...]': 'COMMAND [ARG...]',
   '[COMMAND] [OPTIONS]': '[COMMAND] [OPTIONS]',
   'command ...': 'command ...',
+};
+
+export const LATEST_COMMAND_WORDS = {
+  '<action>': '<action>',
+  SUBCOMMAND: 'SUBCOMMAND',
+  '[<command>]': '[<command>]',
+  '<verb>': '<verb>',
 };
 
 export const OPTIONAL = { '[X]': (word) => `[${word}]` };
@@ -80,11 +103,16 @@ export const MORE_MANY = {
   'X+': [(word) => `${word}+`, (word) => `${word}*`],
 };
 
+export const LATEST_MANY = {
+  'X..': [(word) => `${word}..`, (word) => `[${word}..]`],
+  'X, ...': [(word) => `${word}, ...`, (word) => `[${word}, ...]`],
+};
+
 const EVERY = {
-  usage: { ...USAGE_WORDS, ...MORE_USAGE_WORDS },
-  options: { ...OPTION_WORDS, ...MORE_OPTION_WORDS },
-  command: { ...COMMAND_WORDS, ...MORE_COMMAND_WORDS },
-  many: { ...MANY, ...MORE_MANY },
+  usage: { ...USAGE_WORDS, ...MORE_USAGE_WORDS, ...LATEST_USAGE_WORDS },
+  options: { ...OPTION_WORDS, ...MORE_OPTION_WORDS, ...LATEST_OPTION_WORDS },
+  command: { ...COMMAND_WORDS, ...MORE_COMMAND_WORDS, ...LATEST_COMMAND_WORDS },
+  many: { ...MANY, ...MORE_MANY, ...LATEST_MANY },
 };
 
 /** The lines of the synopsis of a command. */
