@@ -1,9 +1,8 @@
 import { flatMapped } from '../collections/flat-mapped.ts';
-import { matches } from '../source/matches.ts';
 import { angleNotes } from './angle-notes.ts';
 import { endingNotes } from './ending-notes.ts';
 import type { MarkNote, NoteKind } from './mark-note.ts';
-import { NEXT_NOTE } from './note-keys.ts';
+import { noteCuts } from './note-cuts.ts';
 import { readNote } from './read-note.ts';
 import { sentenceNotes } from './sentence-notes.ts';
 import { scanMarks, type TextMark } from './text-marks.ts';
@@ -13,10 +12,11 @@ import { scanMarks, type TextMark } from './text-marks.ts';
  * lines of their own. `starts` are where its lines begin.
  */
 export function notesIn(text: string, starts: readonly number[] = []): MarkNote[] {
-  const ending = endingNotes(text, starts);
+  const brackets = scanMarks(text);
+  const ending = endingNotes(text, starts, brackets);
   const own = text.slice(0, ending[0]?.mark.start);
   return [
-    ...flatMapped(scanMarks(text), (mark) => readNotes(text, mark)),
+    ...flatMapped(brackets, (mark) => readNotes(text, mark)),
     ...angleNotes(text),
     ...sentenceNotes(own),
     ...ending,
@@ -39,14 +39,14 @@ function readNotes(text: string, mark: TextMark): MarkNote[] {
   const holdsNoList = isJoined || text[mark.end] === ':';
   // A line may end anywhere in a note.
   const inner = text.slice(from, mark.end - 1).replaceAll('\n', ' ');
-  const cuts = matches(inner, NEXT_NOTE);
+  const cuts = noteCuts(inner);
   const notes: MarkNote[] = [];
   let at = 0;
   for (const cut of [...cuts, undefined]) {
     const end = cut?.index ?? inner.length;
     const note = readNote(inner.slice(at, end), from + at, mark);
     if (note !== undefined && !(holdsNoList && note.kind === 'values')) notes.push(note);
-    if (cut !== undefined) at = cut.index + cut[0].length;
+    if (cut !== undefined) at = cut.index + cut.length;
   }
   return notes;
 }

@@ -1,5 +1,5 @@
 const TIMES =
-  '(?:multiple times|several times|many times|any number of times|more than once|repeatedly|again and again)';
+  '(?:multiple times|several times|many times|any number of times|(?:zero|one) or more times|more than once|repeatedly|again and again|as often as (?:needed|wanted|you like))';
 
 /** The ways in which a text says that an option may be given more than once. */
 const REPEATED = new RegExp(

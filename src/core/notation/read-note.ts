@@ -1,5 +1,6 @@
 import type { MarkNote, NoteKind } from './mark-note.ts';
 import { kindOfKey, NOTE_KEY } from './note-keys.ts';
+import { FROM_SIGN, MUST_BE_GIVEN, OF_A_KIND, TAKEN_FROM, WHEN_NOT_GIVEN } from './note-words.ts';
 import { repetitionInProse } from './prose-repetition.ts';
 import { isRange } from './range-notation.ts';
 import type { TextMark } from './text-marks.ts';
@@ -16,19 +17,28 @@ const VARIABLE = /^\$\{?[A-Za-z_]\w*\}?(?:,\s*\$\w+)*$|^%\w+%$/;
 /** `BOX`, `$BOX`, `%BOX%`: a variable that no colon announces. */
 export const VARIABLE_NAME = /^(?:\$?\{?[A-Z][A-Z0-9_]+\}?|%[A-Z][A-Z0-9_]+%)$/;
 /** `BOX` behind words that say where a value comes from: `can be set with BOX`, `overrides $BOX`, `also read from $BOX` */
-const VARIABLE_TOLD =
-  /^(?:(?:can (?:also )?be |also )?(?:set|read|taken) (?:with|by|via|from)|overrides) (?:\$|(?=[A-Z0-9]+_))\{?([A-Z][A-Z0-9_]*)\}?$/i;
+const VARIABLE_TOLD = new RegExp(
+  `^(?:${TAKEN_FROM} (?:\\$\\{?|%|(?=[A-Z0-9]+_[A-Z0-9_]*$))|${FROM_SIGN} (?:\\$\\{?|%))([A-Za-z][A-Za-z0-9_]*)[}%]?$`,
+  'i',
+);
 /** `this option is required`, `must be given`, `mandatory option` */
-const REQUIRED_TOLD =
-  /^(?:(?:this )?(?:option|argument|parameter) is (?:required|mandatory)|must be (?:given|specified|provided|set|supplied)|(?:required|mandatory) (?:option|argument|parameter))$/i;
-/** `3 by default`, `"late" by default`, `if not given, late is used`, `=3`: a bare word before `by default` may be what the option is like, `silent by default`. */
-const DEFAULT_TOLD =
-  /^([\w+-]*[\d/.:~$_][^\s"'`,;]*|"[^"]*"|'[^']*'|`[^`]*`) by default$|^(?:if|when) (?:absent|omitted|unset|not (?:given|set|specified)),? ([^\s"'`]+|"[^"]*"|'[^']*'|`[^`]*`) is used$|^=\s?([^\s"'`=]\S*|"[^"]*"|'[^']*'|`[^`]*`)$/i;
+const REQUIRED_TOLD = new RegExp(`^(?:${MUST_BE_GIVEN})$`, 'i');
+const QUOTED = '"[^"]*"|\'[^\']*\'|`[^`]*`';
+/** What calls a value the default behind it: `3 by default`, `"late" if not given`, `3 is the default`. */
+const IS_DEFAULT = `(?: by default| (?:is )?the default| ${WHEN_NOT_GIVEN})`;
+/** `3 by default`, `if not given, late is used`, `default(late)`, `=3`: a bare word before `by default` may be what the option is like, `silent by default`. */
+const DEFAULT_TOLD = new RegExp(
+  `^([\\w+-]*[\\d/.:~$_][^\\s"'\`,;]*|${QUOTED})${IS_DEFAULT}$|^${WHEN_NOT_GIVEN},? ([^\\s"'\`]+|${QUOTED}) (?:is|will be) (?:used|taken|assumed)$|^default\\(([^()]{1,80})\\)$|^=\\s?([^\\s"'\`=]\\S*|${QUOTED})$`,
+  'i',
+);
 /** `early by default`; but not what most that is so is like: `off by default`, `disabled by default`, `visible by default`. */
-const DEFAULT_OR_STATE =
-  /^(?!(?:on|off|true|false|yes|no|not|none|nothing|active|silent|quiet|verbose|optional|automatic|recursive|same|this|that|it|done|so)\b|[a-z]+(?:ed|en|able|ible|ing|ly)\b)([\w+-]{1,40}) by default$/i;
+const DEFAULT_OR_STATE = new RegExp(
+  `^(?!(?:on|off|true|false|yes|no|not|none|nothing|active|silent|quiet|verbose|optional|required|automatic|recursive|same|this|that|it|which|done|so)\\b|[a-z]+(?:ed|en|able|ible|ing|ly)\\b)([\\w+-]{1,40})${IS_DEFAULT}$`,
+  'i',
+);
 /** `a, b`, `a|b`, `a, b or c`, `'a' and 'b'`, behind words that announce values without a colon. */
-const LIST = /^[^\s,|]+(?:(?:\s*[,|]\s*|,? (?:or|and) |, (?:or|and) )[^\s,|]+)+$/;
+const LIST =
+  /^[[({]?\s?[^\s,|]+(?:(?:\s*[,|]\s*|,? (?:or|and) |, (?:or|and) )[^\s,|]+)+\s?[\])}]?$|^["'`]?[\w.+-]+["'`]?(?:\/["'`]?[\w.+-]+["'`]?){1,40}$/;
 /** Behind `must be`, two words may be what a value is like: `positive or zero`. Two numbers are none of that. */
 const LONG_LIST =
   /^(?:[^\s,|]+\s*[,|]\s*){2}|^[^\s,|]+, [^\s,|]+,? or |^(?:[^\s,|]+ or ){2}|^["'`]|^-?[\d.]+ or -?[\d.]+$/;
@@ -56,7 +66,7 @@ export function readNote(stretch: string, offset: number, mark: TextMark): MarkN
   if (isRepetition(text)) return note('repeated', text.length);
   const told = DEFAULT_TOLD.exec(text);
   // `EDNS(=version)`: a sign in a bracket within a text is a part of a notation.
-  const value = told?.[1] ?? told?.[2] ?? (mark.isTrailing ? told?.[3] : undefined);
+  const value = told?.[1] ?? told?.[2] ?? told?.[3] ?? (mark.isTrailing ? told?.[4] : undefined);
   if (value !== undefined) return part('default', value);
   const word = DEFAULT_OR_STATE.exec(text)?.[1];
   if (word !== undefined) return part('default-or-state', word);
@@ -102,10 +112,7 @@ function keyedNote(text: string, key: RegExpExecArray): [NoteKind, number] | und
     case 'values':
       if (sign !== '') return isAlone ? undefined : [kind, before.length];
       if (!LIST.test(behind)) return undefined;
-      return [
-        /^(?:(?:must|can|may) be|either)$/i.test(words) && !LONG_LIST.test(behind) ? 'either' : kind,
-        before.length,
-      ];
+      return [OF_A_KIND.test(words) && !LONG_LIST.test(behind) ? 'either' : kind, before.length];
     case 'environment':
       return (sign !== '' && !isAlone) || VARIABLE_NAME.test(behind) ? [kind, before.length] : undefined;
     default:

@@ -1,6 +1,6 @@
 import { matches } from '../source/matches.ts';
 import type { MarkNote } from './mark-note.ts';
-import { NEXT_NOTE } from './note-keys.ts';
+import { noteCuts } from './note-cuts.ts';
 import { readNote, VARIABLE_NAME } from './read-note.ts';
 import type { TextMark } from './text-marks.ts';
 
@@ -46,12 +46,12 @@ export function notesOf(
 ): MarkNote[] | undefined {
   const notes: MarkNote[] = [];
   let at = 0;
-  for (const cut of [...matches(sentence, NEXT_NOTE), undefined]) {
+  for (const cut of [...noteCuts(sentence), undefined]) {
     const part = sentence.slice(at, cut?.index ?? sentence.length);
     const note = readNote(part, start + at, mark);
     if (note === undefined || !isSure(note, part.trim(), isBehindText || at > 0)) return undefined;
     notes.push(note);
-    if (cut !== undefined) at = cut.index + cut[0].length;
+    if (cut !== undefined) at = cut.index + cut.length;
   }
   return notes;
 }
@@ -70,6 +70,8 @@ function isSure({ kind, value }: MarkNote, sentence: string, isBehindText: boole
       return VARIABLE_NAME.test(value);
     case 'range':
       return isBehindText || /^(?:between|from|range|min|max|at )/i.test(value);
+    case 'default-or-state':
+      return isBehindText;
     case 'values':
     case 'either':
     case 'repeated':

@@ -4,16 +4,22 @@ import type { SynopsisNode } from './synopsis.ts';
 export const LITERAL = /^(?!.*[a-z][A-Z])[a-z0-9][\w.:+-]*$/;
 /** A placeholder for the options. */
 export const ANY_OPTIONS =
-  /^[<[]*(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switch(?:es)?|(?:global|common|general|main|extra|more|other|cmd|command|sub|program|tool|run)?\w?opts|operations|(?<=(?:named|keyword|optional)[-_ ])arg(?:ument)?s)[\d?]?[>\]]*$/i;
+  /^[<[]*(?:\.{3})?(?:[\w-]+[-_ ])?(?:options?|option\(s\)|flags?|switch(?:es)?|(?:global|common|general|main|extra|more|other|cmd|command|sub|program|tool|run)?\w?opts|operations|(?<=(?:named|keyword|optional)[-_ ])arg(?:ument)?s)[\d?]?[>\]]*$/i;
 /** A placeholder for a subcommand. */
 export const ANY_COMMAND = /^[<]?(?:(?:sub-?)?(?:commands?|cmd)|verb|action|operation)[>]?$/i;
 
 /** Whether a node is a placeholder for the options: `[OPTION]...`. */
 export function isAnyOptions(node: SynopsisNode | undefined): boolean {
   // `<opt>...`; a single one may be the name of an option.
-  if (node?.kind === 'repeat' && node.body.kind === 'word' && /^<opt>$/i.test(node.body.text)) return true;
+  if (node?.kind === 'repeat' && /^<?opt>?$/i.test(innerWord(node.body))) return true;
   if (node?.kind === 'repeat' || node?.kind === 'optional') return isAnyOptions(node.body);
   return node?.kind === 'word' && ANY_OPTIONS.test(node.text);
+}
+
+/** The word in a bracket or alone; empty where there is none. */
+function innerWord(node: SynopsisNode): string {
+  const inner = node.kind === 'optional' ? node.body : node;
+  return inner.kind === 'word' ? inner.text : '';
 }
 
 /** Whether words end in a placeholder for the options: `[emulation options]`. */

@@ -32,9 +32,10 @@ export const sameHelpTwice = defineCheck({
   },
   judge(view, report) {
     for (const at of view.described) {
-      // A letter that stands for a value of another option has that one's text.
+      // A letter that stands for a value of another option has that one's text, and so has what was replaced by it.
       const described = at.command.options.items.filter(
-        ({ help, sameAs }) => help !== undefined && sameAs === undefined,
+        ({ help, sameAs, deprecated }) =>
+          help !== undefined && sameAs === undefined && deprecated === undefined,
       );
       report.judged(described.length);
       const byText = groupedBy(described, ({ help }) => {

@@ -191,6 +191,9 @@ function disagreement(
 /** A word that could be typed: texts also tell defaults in words, and patterns of names. */
 const LITERAL = /^[\w.+-]+$/;
 
+/** Values of so many letters are shortened words. */
+const SHORTENED = 2;
+
 /** Defaults that say that there is no choice. */
 const NO_CHOICE: ReadonlySet<string> = new Set(
   'all any both current default disabled empty enabled false never no none off on true unlimited unset yes'.split(
@@ -208,6 +211,8 @@ function isAnother(literal: string, values: readonly string[], text: string): bo
   // `10s` is a number with a unit; `7z` among values is a name.
   const isQuantity = /^[+-]?\d/.test(literal);
   if (isQuantity ? !values.some((value) => /^[+-]?\d/.test(value)) : values.some(isNumber)) return false;
+  // `seconds` where the values are `s`, `ms` is one of them written out.
+  if (values.every((value) => value.length <= SHORTENED) && literal.length > 2 * SHORTENED) return false;
   // `C++` where the values are `cpp` and others is a word for one of them.
   const hasCapitals = (text: string) => /[A-Z]/.test(text);
   if (values.some(hasCapitals) !== hasCapitals(literal)) return false;

@@ -1,7 +1,7 @@
 import type { Source, Span } from '../../source/source.ts';
 import { withoutBoxes } from './boxes.ts';
 import { withoutCellBars } from './cell-bars.ts';
-import { withoutLeaders, withoutLineMarks, withoutOptionBullets } from './line-marks.ts';
+import { withoutLeaders, withoutLineMarks, withoutNameBrackets, withoutOptionBullets } from './line-marks.ts';
 import { withoutNameQuotes } from './quoted-names.ts';
 
 const ESCAPE = 0x1b;
@@ -26,8 +26,10 @@ export class CleanedText {
     const cleaned = isClean(source.text) ? undefined : clean(source.text);
     const text = cleaned?.text ?? source.text;
     const thinned = withoutNameQuotes(text);
-    this.text = withoutLeaders(
-      withoutBoxes(withoutCellBars(withoutOptionBullets(withoutLineMarks(thinned?.text ?? text)))),
+    this.text = withoutNameBrackets(
+      withoutLeaders(
+        withoutBoxes(withoutCellBars(withoutOptionBullets(withoutLineMarks(thinned?.text ?? text)))),
+      ),
     );
     const before = cleaned?.offsets;
     this.#offsets =

@@ -66,6 +66,9 @@ const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$
 /** A heading as Markdown has it: `## Options`, `*Options*`, `**Options:**`. */
 const IN_MARKDOWN = /^\s*(?:#{1,4} ([^\s#].{0,80})|(\*{1,2})([^\s*][^*]{0,80}):?\2:?)\s*$/;
 
+/** A heading with a mark on one side: `>> Options`, `Options -`. */
+const MARKED = /^\s*(?:>{1,3} ([^\s>].{0,60}?)|(\p{L}[\p{L} ]{0,60}?) -{1,2}):?\s*$/u;
+
 /** A section while its lines are gathered, with the first of them that is not blank. */
 interface OpenSection {
   readonly headingLine: TextLine | undefined;
@@ -107,8 +110,16 @@ const BRACKETED = /^\s*\[([\p{L}][^[\]|<>]{2,60})\]$/u;
 
 /** The words of a heading, without the marks around them and the colon behind. */
 function headingWords(text: string): string {
-  const marked = DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? markdownWords(text);
+  const marked =
+    DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? markdownWords(text) ?? markedWords(text);
   return (marked ?? wordsInAngles(text) ?? text).trim().replace(/\s*:$/, '');
+}
+
+/** The words of a heading with a mark on one side, which must be known: a bullet and a dash look alike. */
+function markedWords(text: string): string | undefined {
+  const heading = MARKED.exec(text);
+  const words = heading?.[1] ?? heading?.[2];
+  return words !== undefined && headingKind(words.trim()) !== 'other' ? words : undefined;
 }
 
 function markdownWords(text: string): string | undefined {
@@ -160,7 +171,8 @@ function isHeading(
 ): boolean {
   const text = line.text.trim();
   if (text === '' || text.length > HEADING_LIMIT) return false;
-  const isDecorated = (DECORATED.test(text) || isKnownInMarkdown(text)) && !isFirst;
+  const isDecorated =
+    ((DECORATED.test(text) || isKnownInMarkdown(text)) && !isFirst) || markedWords(text) !== undefined;
   // `{` begins an example, and no part of the help.
   if (!isDecorated && (/^[-+*•$#/\\.,;&|=]/.test(text) || !/\p{L}/u.test(text))) return false;
   const before = lines[line.index - 1];

@@ -89,6 +89,18 @@ export function withoutLeaders(text: string): string {
     : text;
 }
 
+/** The names of an option in a bracket, in front of a sentence: `[-l / --list  ] List all boxes`. */
+const NAMES_IN_BRACKET = /^([ \t]*)\[(--?[A-Za-z?][^[\]\n]{0,60})\](?= {1,20}[A-Za-z(][\w'-]{0,40} [a-z(])/gm;
+
+/** So many lines of that kind are a list; a single one may go on with a synopsis. */
+const MIN_IN_BRACKETS = 3;
+
+/** A text of the same length without the brackets that the names of a list stand in. */
+export function withoutNameBrackets(text: string): string {
+  if ((text.match(NAMES_IN_BRACKET)?.length ?? 0) < MIN_IN_BRACKETS) return text;
+  return text.replace(NAMES_IN_BRACKET, '$1 $2 ');
+}
+
 /** The mark of a line; of several `#`, one. */
 function markOf(line: string): string | undefined {
   return MARK.exec(line.slice(0, 200))?.[0].trim().replace(/#+/, '#');

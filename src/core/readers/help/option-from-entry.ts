@@ -180,6 +180,8 @@ function optionArgument(
 
 /** `of the form <count><unit>, where <unit> is one of`: the values of a part of the argument. */
 function isOfAnother(text: string, placeholder = ''): boolean {
+  // `FORMAT=FILE`: of one of the two.
+  if (/^[<[]?[A-Za-z]\w*>?[=:]<?[A-Za-z]\w*[\]>]?$/.test(placeholder)) return true;
   const told = /\bwhere <?([\w-]{1,40})>? (?:is|can be|may be|must be)\b/i.exec(text)?.[1]?.toLowerCase();
   return told !== undefined && !placeholder.toLowerCase().includes(told);
 }

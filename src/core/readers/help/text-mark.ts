@@ -16,7 +16,7 @@ export function markEndsAt(text: string, at: number): boolean {
 }
 
 /** A mark between a name and its text, with one blank on either side: `box - the text`. */
-const MARK_BETWEEN = /^ (?:-{1,2}|[-=]>|[–—:=]) /;
+const MARK_BETWEEN = /^ (?:-{1,2}|[-=]>|[–—:=#]) /;
 
 /** How long such a mark at an index is, with both blanks; 0 where there is none. */
 export function markBetweenLength(text: string, at: number): number {

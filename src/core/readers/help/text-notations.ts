@@ -117,13 +117,7 @@ export function readNotations(flow: TextFlow): TextNotations {
         : fact(byDefault.value, byDefault),
     range: readRange(of('range'), fact) ?? wholeRange(text, fact) ?? rangeInProse(text, fact),
     otherNames: flatMapped(notes, (note) => readOtherNames(text, note)),
-    environment: [
-      ...flatMapped(
-        notes.filter(({ kind }) => kind === 'environment'),
-        (note) => variablesIn(note, fact),
-      ),
-      ...variableInProse(text, fact),
-    ],
+    environment: variablesOf(text, notes, fact),
     ownText: flag?.own,
     typeMark:
       flag !== undefined
@@ -232,6 +226,16 @@ function variablesIn(note: MarkNote, fact: ToFact): Fact<string>[] {
     if (note.value[part.index + part[0].length] === '=') break;
   }
   return found;
+}
+
+/** The variables that notes and sentences tell, each once. */
+function variablesOf(text: string, notes: readonly MarkNote[], fact: ToFact): Fact<string>[] {
+  const noted = flatMapped(
+    notes.filter(({ kind }) => kind === 'environment'),
+    (note) => variablesIn(note, fact),
+  );
+  const told = variableInProse(text, fact).filter(({ value }) => noted.every((one) => one.value !== value));
+  return [...noted, ...told];
 }
 
 /** `Uses environment variable BOX`, `can be set by the environment variable $BOX`, `or set $BOX` */

@@ -10,7 +10,7 @@ import { withoutText } from './usage-text.ts';
 
 /** `Usage:`, also as a heading with marks, `# Usage`, `*Usage*`. */
 const ANNOUNCEMENT = new RegExp(
-  `^\\s*(?:(?:${USAGE_WORDS})\\s*(?:::?|：|$)|#{1,4} (?:${USAGE_WORDS}):?\\s*$|(\\*{1,2})(?:${USAGE_WORDS}):?\\1:?\\s*$)\\s*`,
+  `^\\s*(?:(?:${USAGE_WORDS})\\s*(?:::?|：| [-=>]{1,2}(?= |$)|$)|call(?:ed as)?:|#{1,4} (?:${USAGE_WORDS}):?\\s*$|(\\*{1,2})(?:${USAGE_WORDS}):?\\1:?\\s*$)\\s*`,
   'iu',
 );
 /** `usage: one of:` above several. */

@@ -114,7 +114,8 @@ function valuesIn(note: string, offset: number): ListedValue[] | undefined {
       .replace(/^(?:or|and) /, '')
       .replace(/\s?\((?:the )?default\)$/, '');
     const value = unquoted(raw).replace(/^\*(\w[\w.-]*)\*?$/, '$1');
-    if (value === '' ? raw === '' : !/^[^\s"']{1,60}$/.test(value)) return undefined;
+    // `l[ibrary]`: how short it may be written.
+    if (value === '' ? raw === '' : !/^[^\s"'[\]]{1,60}$/.test(value)) return undefined;
     const start = offset + index + text.indexOf(value);
     values.push({ value, start, end: start + value.length });
   }

@@ -45,7 +45,6 @@ export const MORE_ARGUMENTS = {
 export const LATEST_ARGUMENTS = {
   ' (X)': [(word) => ` (${word})`, (word) => ` [(${word})]`],
   '=(X)': [(word) => `=(${word})`, (word) => `[=(${word})]`],
-  "='X'": [(word) => `='${word}'`, (word) => `[='${word}']`],
 };
 
 /** How it stands behind the letter, where a long name follows. */
