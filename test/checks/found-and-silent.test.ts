@@ -964,22 +964,22 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
     {
       why: 'a minimum told of a maximum',
       text: help('  --max-boxes=NUM  print at least NUM boxes\n  --map  draw a map\n'),
-      found: ['warning --max-boxes'],
+      found: ['note --max-boxes'],
     },
     {
       why: 'more left out by a minimum',
       text: help('  --min-weight=KILOS  skip what weighs more than KILOS\n  --map  draw a map\n'),
-      found: ['warning --min-weight'],
+      found: ['note --min-weight'],
     },
     {
       why: 'only those told of an exclusion',
       text: help('  --exclude=QUAY  take only the boxes of QUAY\n  --map  draw a map\n'),
-      found: ['warning --exclude'],
+      found: ['note --exclude'],
     },
     {
       why: 'everything told of silence',
       text: help('  --quiet  print everything\n  --map  draw a map\n'),
-      found: ['warning --quiet'],
+      found: ['note --quiet'],
     },
     {
       why: 'a bound that is told in other words, or by what happens behind it',
@@ -993,7 +993,7 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
       text: help(
         '  --cache      never read from the cache\n  --lamps      turn lamps off\n  --wait       do not wait for the ebb\n  --no-map     draw the map\n  --no-follow  follow the links\n  --late       what is late\n',
       ),
-      found: ['warning --cache'],
+      found: ['note --cache'],
     },
     {
       why: 'a part of what the name stands for, a condition, a degree, and names that take away themselves',

@@ -46,10 +46,19 @@ function memberFaults({ forms: own, operands, commands }: Command): SynopsisFaul
   if (unshown.length > shownNames.size && unshown.length * 2 > listed.length) return [];
   return [
     ...shown
-      .filter(({ name, kind }) => kind === 'word' && name !== '-' && !names.has(operandKey(name)))
+      .filter(
+        ({ name, kind }) =>
+          kind === 'word' && name !== '-' && !names.has(operandKey(name)) && !isFurther(name, listed),
+      )
       .map(({ name, place }): SynopsisFault => ({ name, kind: 'unlisted-operand', place })),
     ...unshown.map(({ name, place }): SynopsisFault => ({ name, kind: 'unshown-operand', place })),
   ];
+}
+
+/** `file2`, where the list has `file1` once for all of them. */
+function isFurther(name: string, listed: readonly Operand[]): boolean {
+  const [, stem] = /^(\w*[a-z_])\d$/i.exec(name) ?? [];
+  return stem !== undefined && listed.some((one) => one.name === `${stem}1`);
 }
 
 function isRequired({ count }: Operand): boolean {

@@ -44,7 +44,7 @@ const MEASURED: ReadonlySet<string> = new Set([
 ]);
 
 const UNIT =
-  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|[mun]secs?|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times|hops?|litres?|cm|mm|inch(?:es)?)\b|\bin (?:[a-z]+ )?[a-z]+s\b|%/i;
+  /\b(?:seconds?|secs?|s|milliseconds?|millis|ms|microseconds?|us|[mun]secs?|nanoseconds?|ns|minutes?|mins?|hours?|hrs?|days?|weeks?|months?|years?|bytes?|octets?|bits?|[kmgt]i?b(?:ytes?)?|kilobytes?|megabytes?|gigabytes?|blocks?|lines?|columns?|characters?|chars?|pixels?|px|points?|pt|percent|[kmgt]?bps|hz|per|frames?|pages?|entries|items|records|rows|sectors?|samples?|digits?|words?|suffix(?:es)?|units?|duration|times|hops?|litres?|cm|mm|inch(?:es)?)\b|\bin (?:[a-z]+ )?[a-z]+s\b|\b(?:number|count|amount) of [a-z]|%/i;
 
 /** One finding for each command with options that take a number of what is not said. */
 export const unitUnstated = defineCheck({

@@ -85,7 +85,7 @@ function showsAnyOptions(body: readonly TextPiece[]): boolean {
  */
 function isShownAbove(line: TextLine, body: readonly TextPiece[]): boolean {
   const text = line.text.slice(line.first, line.first + 80);
-  const name = /^--?\w[\w-]*(?= +[A-Za-z][a-z]+(?: [A-Za-z]|$))/.exec(text)?.[0];
+  const name = /^--?\w[\w-]*(?=(?: <[^<>]{1,40}>)? +[A-Za-z][a-z]+(?: [A-Za-z]|$))/.exec(text)?.[0];
   // `-l   list`, where `[-lrv]` stands above.
   const letter = /^-(\w)(?: \S+)?(?:\t+| {2,})\s*[A-Za-z]/.exec(text)?.[1];
   const operand = OPERAND_WITH_TEXT.exec(text)?.[1];

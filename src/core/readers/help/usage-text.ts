@@ -28,7 +28,7 @@ export function isQuoted({ text }: TextLine, start: number): boolean {
 
 /** `tiffin -q   -- be quiet`, `tiffin box   : Open it`, `tiffin [box] : Open it`, `tiffin [OPTION...]  - Mk2 lunch sorter` */
 const MARKED_TEXT =
-  /(?<=\S)(?: {2,}|\t\s*)(?:--?|:) +(?=[A-Za-z]+ [a-z]|[A-Za-z]\w* [A-Za-z][a-z]+ [A-Za-z][a-z]+)|(?<=[\])>]) : (?=[A-Z][a-z]* [a-z])/;
+  /(?<=\S)(?: {2,}|\t\s*)(?:--?|:) +(?=[A-Za-z]+ [a-z]|[A-Za-z]\w* [A-Za-z][a-z]+ [A-Za-z][a-z]+)|(?<=[\])>]) : (?=[A-Z][a-z]* [a-z])|(?<=[\])>]) - (?=[A-Za-z][a-z]+(?: [a-z-]+){1,8}$)/;
 
 /** `tiffin [box]   # the boxes of a day` */
 const COMMENT = /(?<=\S)\s{1,200}#\s+(?=\S)/;
