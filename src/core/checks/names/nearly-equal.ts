@@ -131,6 +131,8 @@ const WITHOUT_VOWELS = /^[a-z][b-df-hj-np-tv-xz]{3,}$/;
 /** Whether one name is the other with one vowel left out, and has none left inside, or is its plural in `ies`. */
 function areSlips(a: string, b: string): boolean {
   const [short, long] = a.length < b.length ? [a, b] : [b, a];
+  // `y` becomes `ies`.
+  if (long.length - short.length > 2 || long.length === short.length) return false;
   if (long === short.replace(/([^aeiou])y$/, '$1ies') && long !== short) return true;
   return long.length === short.length + 1 && WITHOUT_VOWELS.test(short) && distance(short, long) === 1;
 }

@@ -54,19 +54,25 @@ function withoutAnnouncement(lines: readonly TextLine[]): readonly TextLine[] {
  */
 function withoutClosing(lines: readonly TextLine[]): readonly TextLine[] {
   const first = lines.find(({ blank }) => !blank);
+  if (first === undefined) return lines;
   let end = lines.length;
   for (;;) {
-    const last = lines.findLastIndex(({ blank }, i) => i < end && !blank);
-    const start = lines.findLastIndex(({ blank }, i) => i < last && blank) + 1;
-    if (first === undefined || start === 0 || start > last) return lines.slice(0, end);
-    const paragraph = lines.slice(start, last + 1);
-    const isProse =
-      /^\p{Lu}/u.test(paragraph[0]?.text.trimStart() ?? '') &&
-      /[a-z)][.!]$/.test(paragraph.at(-1)?.text.trimEnd() ?? '') &&
-      paragraph.every((line) => line.indent <= first.indent && splitAtGutter(line) === undefined);
-    if (!isProse) return lines.slice(0, end);
+    let last = end - 1;
+    while (last >= 0 && lines[last]?.blank) last--;
+    let start = last;
+    while (start > 0 && lines[start - 1]?.blank === false) start--;
+    if (start <= 0 || !isClosing(lines.slice(start, last + 1), first.indent)) return lines.slice(0, end);
     end = start;
   }
+}
+
+/** Whether a paragraph is sentences no deeper than so much, without a gutter. */
+function isClosing(paragraph: readonly TextLine[], indent: number): boolean {
+  return (
+    /^\p{Lu}/u.test(paragraph[0]?.text.trimStart() ?? '') &&
+    /[a-z)][.!]$/.test(paragraph.at(-1)?.text.trimEnd() ?? '') &&
+    paragraph.every((line) => line.indent <= indent && splitAtGutter(line) === undefined)
+  );
 }
 
 interface OpenEntry {
