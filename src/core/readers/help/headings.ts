@@ -1,7 +1,8 @@
 import { type Fact, stated } from '../../model/fact.ts';
 import type { CleanedText } from './cleaned-text.ts';
 import { type HeadingKind, headingKind } from './heading-kind.ts';
-import { headingsInAngles, wordsInAngles } from './headings-in-angles.ts';
+import { BRACKETED, DECORATED, headingWords, isKnownInMarkdown, markedWords } from './heading-marks.ts';
+import { headingsInAngles } from './headings-in-angles.ts';
 import type { TextLine } from './text-line.ts';
 
 /** A heading and the lines that it stands above, up to the next heading. */
@@ -60,15 +61,6 @@ export function findSections(
   });
 }
 
-/** A heading between marks: `**** Output ****`, `=== Output ===`. */
-const DECORATED = /^\s*([*=#~+-]{2,20})\s{0,3}([^\s*=#~+-].{0,80}?)\s{0,3}\1\s*$/;
-
-/** A heading as Markdown has it: `## Options`, `*Options*`, `**Options:**`. */
-const IN_MARKDOWN = /^\s*(?:#{1,4} ([^\s#].{0,80})|(\*{1,2})([^\s*][^*]{0,80}):?\2:?)\s*$/;
-
-/** A heading with a mark on one side: `>> Options`, `Options -`. */
-const MARKED = /^\s*(?:>{1,3} ([^\s>].{0,60}?)|(\p{L}[\p{L} ]{0,60}?) -{1,2}):?\s*$/u;
-
 /** A section while its lines are gathered, with the first of them that is not blank. */
 interface OpenSection {
   readonly headingLine: TextLine | undefined;
@@ -104,34 +96,6 @@ const NAME_WITH_MARK = /^\s*[^\s-]\S{0,60}\s{1,20}(?:--?|:) \S/;
 
 /** Two words or more with one blank between them, of which the first is no option. */
 const RUNNING_TEXT = /^\s*[^\s-]\S*(?: \S+)(?:(?! {2}).)*$/;
-
-/** `[Commands]`, alone on its line. */
-const BRACKETED = /^\s*\[([\p{L}][^[\]|<>]{2,60})\]$/u;
-
-/** The words of a heading, without the marks around them and the colon behind. */
-function headingWords(text: string): string {
-  const marked =
-    DECORATED.exec(text)?.[2] ?? BRACKETED.exec(text)?.[1] ?? markdownWords(text) ?? markedWords(text);
-  return (marked ?? wordsInAngles(text) ?? text).trim().replace(/\s*:$/, '');
-}
-
-/** The words of a heading with a mark on one side, which must be known: a bullet and a dash look alike. */
-function markedWords(text: string): string | undefined {
-  const heading = MARKED.exec(text);
-  const words = heading?.[1] ?? heading?.[2];
-  return words !== undefined && headingKind(words.trim()) !== 'other' ? words : undefined;
-}
-
-function markdownWords(text: string): string | undefined {
-  const heading = IN_MARKDOWN.exec(text);
-  return heading?.[1] ?? heading?.[3];
-}
-
-/** Whether a line is a heading with a mark of Markdown. A comment of an example has the same, so that the words must be known. */
-function isKnownInMarkdown(text: string): boolean {
-  const words = markdownWords(text);
-  return words !== undefined && headingKind(words.trim().replace(/:$/, '')) !== 'other';
-}
 
 /** Headings with nothing but other headings below them: `Commands:`, and below it `Boxes:` and `Routes:`, each over its own. */
 const GROUPED: ReadonlySet<HeadingKind> = new Set(['commands', 'operands', 'environment', 'examples']);
