@@ -1183,6 +1183,13 @@ const CASES: Readonly<Record<string, readonly Case[]>> = {
   ],
   'help/mentions-unknown': [
     {
+      why: 'how options are given, and no option of that name',
+      text: help(
+        '  --late  what came after noon\n  --map   draw a map\n\nSettings are given as --key=value too.\n',
+      ),
+      found: [],
+    },
+    {
       why: 'a long name with one hyphen',
       text: help('  --early    early boxes; overrides -latest\n  --latest   late boxes\n'),
       found: ['note -latest'],

@@ -72,6 +72,7 @@ export const mentionsUnknown = defineCheck({
           // A letter in a text about something else than an option may be another program's: `as python3 -m does`.
           ({ name }) =>
             !declared.includes(name) &&
+            !standsForAny(name, text) &&
             (option !== undefined || (of !== null && variables.has(of)) || name.startsWith('--')),
         );
         const unbroken = unknown.slice(0, MENTIONS_LIMIT).filter(({ name }) => !isBroken(name, known, place));
@@ -135,6 +136,14 @@ export const mentionsUnknown = defineCheck({
       ? `name the right option, or remove ${quoteName(option)}`
       : `write ${quoteName(near)}, if that is meant`,
 });
+
+/** `--key=value`: how options are given, and no option. */
+function standsForAny(name: string, text: string): boolean {
+  return (
+    /^--(?:key|name|option|opt|flag|setting)$/.test(name) &&
+    /=<?value\b/i.test(text.slice(text.indexOf(name) + name.length, text.indexOf(name) + name.length + 7))
+  );
+}
 
 /** What the help says of environment variables and exit statuses. */
 function textsOfVariables({ interface: { environment, exitStatuses } }: AuditView): ToldText[] {

@@ -104,6 +104,9 @@ const MIN_LETTERS = 3;
 
 function orderOf(name: string, words: WordLists): Order | undefined {
   const [first = '', last, ...more] = name.toLowerCase().split(/[-_:]/);
-  if (last === undefined || more.length > 0 || words.isVerb(first) === words.isVerb(last)) return undefined;
+  // `help-search` searches the help.
+  const isOfHelp = first === 'help';
+  if (last === undefined || more.length > 0 || isOfHelp || words.isVerb(first) === words.isVerb(last))
+    return undefined;
   return words.isVerb(first) ? 'verb first' : 'verb last';
 }
