@@ -53,16 +53,24 @@ function isWithoutPlaceholder({ argument, help }: Option): boolean {
   );
 }
 
-/** `[-d DAY] [-f|-u]`: whether a synopsis shows the option with nothing behind it, and others with their arguments. */
+/** `[-d DAY] [-f|-u]`: whether a synopsis shows the option as one of a choice, with nothing behind it, and others with their arguments. */
 function isShownBare({ names }: Option, { forms }: Command): boolean {
   const own = new Set(names.map(({ text }) => text));
   return forms.some(({ options }) => {
-    const behind = options.flatMap(({ name, place }) =>
-      place === null ? [] : [{ name, text: place.source.text.slice(place.end, place.end + 3) }],
-    );
+    const shown = options.flatMap(({ name, place }) => {
+      if (place === null) return [];
+      const { text } = place.source;
+      return [
+        {
+          name,
+          isChosen: text[place.end] === '|' || text[place.start - 1] === '|',
+          behind: text.slice(place.end, place.end + 3),
+        },
+      ];
+    });
     return (
-      behind.some(({ name, text }) => own.has(name) && /^[\])|]/.test(text)) &&
-      behind.some(({ text }) => /^[ =][\w<]/.test(text))
+      shown.some(({ name, isChosen, behind }) => isChosen && own.has(name) && /^[\])|]/.test(behind)) &&
+      shown.some(({ behind }) => /^[ =][\w<]/.test(behind))
     );
   });
 }

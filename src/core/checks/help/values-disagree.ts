@@ -191,7 +191,8 @@ function disagreement(
 /** A word that could be typed: texts also tell defaults in words, and patterns of names. */
 const LITERAL = /^[\w.+-]+$/;
 
-/** Values of so many letters are shortened words. */
+/** A unit as a word, and so many letters that a sign for one has at the most. */
+const UNIT_IN_FULL = /^(?:[a-z]*seconds?|minutes?|hours?|days?|[a-z]*bytes?)$/;
 const SHORTENED = 2;
 
 /** Defaults that say that there is no choice. */
@@ -212,7 +213,7 @@ function isAnother(literal: string, values: readonly string[], text: string): bo
   const isQuantity = /^[+-]?\d/.test(literal);
   if (isQuantity ? !values.some((value) => /^[+-]?\d/.test(value)) : values.some(isNumber)) return false;
   // `seconds` where the values are `s`, `ms` is one of them written out.
-  if (values.every((value) => value.length <= SHORTENED) && literal.length > 2 * SHORTENED) return false;
+  if (UNIT_IN_FULL.test(literal) && values.every((value) => value.length <= SHORTENED)) return false;
   // `C++` where the values are `cpp` and others is a word for one of them.
   const hasCapitals = (text: string) => /[A-Z]/.test(text);
   if (values.some(hasCapitals) !== hasCapitals(literal)) return false;
